@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+ruby ">= 3.1"
+
+gem "activerecord", "~> 7.2.0"
+gem "committee", "~> 5.6"
+gem "puma", "~> 8.0"
+gem "rack", "~> 3.1"
+gem "rackup", "~> 2.2"
+gem "sinatra", "~> 4.2"
+gem "sqlite3", "~> 2.8.0"
+
+group :test do
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.19.0", require: false
+  gem "rack-test", "~> 2.2"
+  gem "rspec", "~> 3.13"
+  gem "rubocop", "~> 1.80", require: false
+  gem "rubocop-performance", "~> 1.26", require: false
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Scullion
+  # An amount as a cook means it: a range (low = high when exact) of grams, millilitres or
+  # pieces. Pieces say which piece ("medium", "bunch", "clove") and may mean a part of it
+  # ("juice"); +rest+ is the text left over, usually the ingredient's name.
+  # +estimated+ marks loose measures (a pinch, a glug), whose ends are their spread.
+  class Amount
+    attr_reader :low, :high, :unit, :piece, :part, :rest, :estimated
+
+    # @param low [Float] @param high [Float] same unit, low <= high
+    # @param unit [Symbol] :g, :ml, :piece or :taste
+    def initialize(low, high, unit, piece: nil, part: nil, rest: "", estimated: false)
+      @low, @high, @unit = low.to_f, high.to_f, unit
+      @piece, @part, @rest, @estimated = piece, part, rest, estimated
+      freeze
+    end
+
+    # Half way between the ends of a range.
+    def value = (low + high) / 2
+
+    def range? = low != high
+
+    # Weight of this amount of an ingredient in one of its forms.
+    # @param ingredient [Ingredient] @param form [String] e.g. "diced", "cooked", "dry"
+    # @return [Float] grams
+    # @raise [MissingFigure] when the density or piece weight is not in the larder
+    # @raise [UnreadableAmount] for "to taste", which has no weight
+    def grams(ingredient, form)
+      case unit
+      when :g then value
+      when :ml then value * ingredient.density(form)
+      when :piece then value * ingredient.piece_grams(piece)
+      else raise UnreadableAmount, Fault.new(what: "\"to taste\" has no weight.", where: "amount",
+                                             remedy: "Write a weight, for example 2 g.")
+      end
+    end
+  end
+end

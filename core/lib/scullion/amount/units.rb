@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Units a cook writes, and what they are in grams or millilitres.
+  # Mass and volume factors are definitions (international pound 1959, US gallon of 231 cubic
+  # inches), so they stand in code; everything measured or estimated is data.
+  module Units
+    # What a spoon or a cup is depends on the house.
+    # cup: ml, 236.6 (US) or 250 (metric); tablespoon: ml, 14.8, 15 or 20; teaspoon: ml.
+    House = Struct.new(:cup, :tablespoon, :teaspoon, keyword_init: true)
+    METRIC = House.new(cup: 250.0, tablespoon: 15.0, teaspoon: 5.0).freeze
+
+    GRAMS = { "mg" => 0.001, "g" => 1.0, "kg" => 1000.0, "oz" => 28.349523125, "lb" => 453.59237 }.freeze
+    MILLILITRES = { "ml" => 1.0, "cl" => 10.0, "dl" => 100.0, "l" => 1000.0, "fl oz" => 29.5735295625,
+                    "pint" => 473.176473, "quart" => 946.352946, "gallon" => 3785.411784 }.freeze
+    HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
+
+    SPELLINGS = {
+      "g" => %w[g gr gm gms gram grams gramme grammes], "kg" => %w[kg kgs kilo kilos kilogram kilograms],
+      "mg" => %w[mg], "oz" => %w[oz ounce ounces], "lb" => %w[lb lbs pound pounds],
+      "ml" => %w[ml mls millilitre millilitres milliliter milliliters], "cl" => %w[cl], "dl" => %w[dl],
+      "l" => %w[l ltr litre litres liter liters], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
+      "pint" => %w[pint pints pt], "quart" => %w[quart quarts qt], "gallon" => %w[gallon gallons gal],
+      "cup" => %w[c cup cups], "tbsp" => %w[tbsp tbsps tbs tablespoon tablespoons],
+      "tsp" => %w[tsp tsps teaspoon teaspoons]
+    }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
+
+    # @return [Array(Float, Symbol), nil] how many :g or :ml one of this unit is, nil if unknown
+    def self.base(unit, house = METRIC)
+      return [GRAMS[unit], :g] if GRAMS.key?(unit)
+      return [MILLILITRES[unit], :ml] if MILLILITRES.key?(unit)
+
+      [house[HOUSE[unit]], :ml] if HOUSE.key?(unit)
+    end
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Amount
+    # Writes a figure the way it can be measured in a kitchen. Rounding happens here, at the
+    # edge, and nowhere else; every text carries its unit.
+    module Writer
+      FRACTIONS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
+
+      # @param value [Numeric] @param unit [Symbol] one of the methods below
+      # @return [String]
+      def self.write(value, unit) = public_send(unit, value)
+
+      class << self
+        # Scale steps: 0.1 g below 10 g, 1 g to 250 g, 5 g to 2 kg, 10 g above.
+        def g(grams)
+          if grams < 10 then "#{trim(grams.round(1))} g"
+          elsif grams < 250 then "#{grams.round} g"
+          elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
+          elsif grams < 2000 then "#{trim((grams / 5.0).round * 5 / 1000.0)} kg"
+          else "#{format('%.2f', grams / 1000.0)} kg"
+          end
+        end
+
+        # Exact grams, for the parts of a split that must visibly add up.
+        def g_exact(grams)
+          whole = grams.floor
+          return "#{trim(grams.round(1))} g" if whole != grams
+          return "#{whole} g" if whole < 1000
+
+          "#{whole / 1000},#{format('%03d', whole % 1000)} g"
+        end
+
+        # Spoons under 60 ml, jugs above.
+        def ml(millilitres)
+          if millilitres < 15 then spoons(millilitres, 5.0, "tsp")
+          elsif millilitres < 60 then spoons(millilitres, 15.0, "Tbsp")
+          elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
+          elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
+          else "#{format('%.2f', millilitres / 1000.0)} l"
+          end
+        end
+
+        def min(minutes)
+          whole = minutes.round
+          return "#{whole} min" if whole < 60
+          return "#{whole / 60} h" if (whole % 60).zero?
+
+          "#{whole / 60} h #{format('%02d', whole % 60)}"
+        end
+
+        def cm(value) = "#{trim((value * 2).round / 2.0)} cm"
+        def mm(value) = "#{trim(value)} mm"
+        def square_metre(value) = "#{format('%.3f', value)} m²"
+        def share(value) = "#{trim((value * 100).round(1))} %"
+        def factor(value) = "× #{significant(value)}"
+        def g_per_g(value) = "#{significant(value)} g per g"
+        def g_per_ml(value) = "#{significant(value)} g/ml"
+        def per_hundred(value) = "#{significant(value)} g per 100 g"
+        def kg_per_m2(value) = "#{significant(value)} kg/m²"
+        def kg_per_m2_h(value) = "#{significant(value)} kg/m² h"
+        def g_per_kg(value) = "#{significant(value)} g/kg"
+        def ratio(value) = "#{trim(value.round(2))} : 1"
+        def kw(value) = "#{significant(value)} kW"
+        def litre(value) = "#{significant(value)} l"
+        def celsius(value) = "#{value.round} °C"
+        def heat(value) = "#{significant(value)} kJ/kg K"
+        def count(value) = value.round.to_s
+        def covers(value) = "#{trim(value.round(1))} covers"
+        def portions(value) = "#{trim(value.round(1))} portions"
+        def packs(value) = value.round.to_s
+        def moment(value) = value.to_s
+
+        private
+
+        def spoons(millilitres, size, name)
+          quarters = [(millilitres / size * 4).round, 1].max
+          whole = quarters / 4
+          "#{whole unless whole.zero?}#{FRACTIONS[quarters % 4]} #{name}"
+        end
+
+        def significant(value)
+          return trim(value.round(1)) if value.abs >= 10
+
+          trim(value.round(3))
+        end
+
+        def trim(value) = value == value.to_i ? value.to_i.to_s : value.to_s
+      end
+    end
+  end
+end

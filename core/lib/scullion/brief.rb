@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Everything the cook decided: service, salads, larder, kitchen, house rules and any figures
+  # of their own. Same brief, same plan.
+  class Brief
+    FORMAT = "scullion/brief@1"
+    FIELDS = %w[format service salads ingredients kitchen house_rules figures].freeze
+
+    attr_reader :service, :salads, :larder, :kitchen, :rules, :practice
+
+    def initialize(service:, salads:, larder:, kitchen:, rules:, practice:)
+      @service, @salads, @larder, @kitchen, @rules, @practice = service, salads, larder, kitchen, rules, practice
+      freeze
+    end
+
+    # @param data [Hash] parsed JSON, see docs/brief.schema.json
+    # @param facts [Facts::Book] the shipped larder, practice, house rules and starter kitchen
+    # @return [Brief]
+    # @raise [InvalidBrief] with every fault found
+    def self.read(data, facts) = BriefForm.new(data, facts).read
+  end
+end

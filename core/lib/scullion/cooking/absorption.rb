@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # Grain cooked in just the water it takes up. Rules of the job, "Absorption": the grain
+    # takes up a fixed weight for the texture wanted and the rest boils off, so
+    #   water = uptake · dry + evaporation rate · pot area · time
+    # and the ratio falls as the batch grows.
+    class Absorption < Method
+      KEY = "absorption"
+      FORM = "cooked"
+      TEXTURES = %w[firm tender soft].freeze
+      LIDS = { "on" => "lid-on", "ajar" => "lid-ajar", "off" => "simmer-open" }.freeze
+      # Litres to cubic centimetres, square metres to square centimetres.
+      CM3 = 1000.0
+      CM2 = 10_000.0
+
+      attr_reader :pot
+
+      assumption :uptake, "Water taken up", :g_per_g, book: :ingredient, at: -> { "absorption/uptake/#{texture}" }
+      assumption :cook_minutes, "Simmer", :min, book: :ingredient, at: "absorption/minutes", shown: true
+      assumption :rest_minutes, "Rest, lid on", :min, book: :ingredient, at: "absorption/rest", shown: true
+      assumption :dry_density, "Dry, as scooped", :g_per_ml, book: :ingredient, at: "density/dry"
+      assumption :solid_density, "The dry kernel itself", :g_per_ml, book: :ingredient, at: "density/solid"
+      assumption :cooked_density, "Cooked, as scooped", :g_per_ml, book: :ingredient, at: "density/cooked"
+      assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: -> { "evaporation/#{LIDS.fetch(lid)}" }
+      assumption :rest_rate, "Boils off while resting", :kg_per_m2_h, book: :practice, at: "evaporation/lid-on"
+      assumption :open_rate, "Boils off, lid off", :kg_per_m2_h, book: :practice, at: "evaporation/simmer-open"
+      assumption :salt_share, "Salt for the water", :share, book: :practice, at: "absorption/salt_share"
+      assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
+
+      decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
+      decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
+
+      figure(:cooked_factor, "Cooked for dry", :factor, from: %i[uptake], how: "1 + water taken up") { 1 + uptake }
+      figure(:dry_grams, "Dry, all batches", :g, from: %i[finished_grams cooked_factor],
+             how: "cooked weight ÷ cooked factor") { finished_grams / cooked_factor }
+      figure(:boiled_off_grams, "Boils off", :g, from: %i[simmer_rate rest_rate pot_area cook_minutes rest_minutes],
+             how: "(rate simmering × minutes + rate resting × minutes) × pot area") do
+        ((simmer_rate * cook_minutes) + (rest_rate * rest_minutes)) / 60 * pot_area * 1000
+      end
+      figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false,
+             from: %i[most_full pot_litres cooked_factor cooked_density uptake solid_density boiled_off_grams],
+             how: "what fills the pot to its limit, raw in its water or cooked, whichever is less") { most_dry(pot, boiled_off_grams) }
+      figure(:batches, "Batches", :count, from: %i[dry_grams most_dry_grams],
+             how: "dry ÷ most the pot takes, rounded up") { [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max }
+      figure(:batch_dry_grams, "Dry, each batch", :g, from: %i[dry_grams batches], how: "dry ÷ batches") { dry_grams / batches }
+      figure(:taken_up_grams, "Taken up", :g, from: %i[batch_dry_grams uptake], how: "dry × uptake") { batch_dry_grams * uptake }
+      figure(:water_grams, "Water, cold", :g, from: %i[taken_up_grams boiled_off_grams],
+             how: "taken up + boils off") { taken_up_grams + boiled_off_grams }
+      figure(:all_water_grams, "Water, all batches", :g, from: %i[water_grams batches], how: "water × batches") { water_grams * batches }
+      figure(:salt_grams, "Salt, each batch", :g, from: %i[water_grams salt_share], how: "water × salt share") { water_grams * salt_share }
+      figure(:all_salt_grams, "Salt, all batches", :g, from: %i[salt_grams batches], how: "salt × batches") { salt_grams * batches }
+      figure(:grain_cm, "Dry grain reaches", :cm, from: %i[batch_dry_grams dry_density pot_area],
+             how: "dry volume ÷ pot area") { batch_dry_grams / dry_density / (pot_area * CM2) }
+      figure(:water_line_cm, "Water line", :cm, from: %i[water_grams batch_dry_grams solid_density pot_area],
+             how: "(water + dry kernels) ÷ pot area") { (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2) }
+      figure(:batch_finished_grams, "Finishes at", :g, from: %i[finished_grams batches], how: "cooked weight ÷ batches") { finished_grams / batches }
+      figure(:cooked_line_cm, "Cooked level", :cm, from: %i[batch_finished_grams cooked_density pot_area],
+             how: "cooked volume ÷ pot area") { batch_finished_grams / cooked_density / (pot_area * CM2) }
+      figure(:ratio_by_weight, "Water to dry, by weight", :ratio, from: %i[water_grams batch_dry_grams],
+             how: "water ÷ dry") { water_grams / batch_dry_grams }
+      figure(:ratio_by_volume, "Water to dry, by volume", :ratio, from: %i[ratio_by_weight dry_density],
+             how: "ratio by weight × density of the dry grain") { ratio_by_weight * dry_density }
+      include HeatUp
+      figure(:total_minutes, "From cold to rested", :min, from: %i[heat_up_minutes cook_minutes rest_minutes],
+             how: "heat up + simmer + rest") { heat_up_minutes + cook_minutes + rest_minutes }
+      figure(:drying_minutes, "To boil off 100 g, lid off", :min, from: %i[open_rate pot_area],
+             how: "100 g ÷ (rate × pot area)") { 0.1 / (open_rate * pot_area) * 60 }
+
+      def initialize(at, need, brief)
+        super
+        @pot = kitchen.pot(component.cook["pot"]) || smallest_pot
+      end
+
+      # The weight that must be ready to go into the pot.
+      def raw_name = :dry_grams
+      def uses = [["fine-salt", :all_salt_grams]]
+      def texture = component.cook.fetch("texture", "tender")
+      def lid = component.cook["lid"] || ingredient.facts.dig("absorption", "lid") || "on"
+      def setting = "absorb, lid #{lid}, #{texture}"
+
+      def words
+        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm,
+                               "height_cm" => pot.height_cm })
+      end
+
+      def snags
+        return [] if batches == 1
+
+        [Snag.new(severity: "look", stage: "cook",
+                  what: "#{need.name} does not fit one pot: #{batches} batches of " \
+                        "#{Amount::Writer.g(batch_dry_grams)} dry in the #{pot.name}.",
+                  remedy: "Use #{batches} pots side by side, or cook one batch after the other.")]
+      end
+
+      def rescues
+        [{ "if" => "Wet", "then" => "lid off, medium, #{Amount::Writer.min([drying_minutes, 1].max)} for each 100 g left." },
+         { "if" => "Dry and hard", "then" => "add #{Amount::Writer.g(batch_dry_grams * 0.1)} boiling water, lid on, 8 min." }]
+      end
+
+      private
+
+      def smallest_pot
+        kitchen.pots.find { |pot| dry_grams <= most_dry(pot, boiled_off(pot)) } || kitchen.pots.last
+      end
+
+      def boiled_off(pot)
+        ((simmer_rate * cook_minutes) + (rest_rate * rest_minutes)) / 60 * pot.area * 1000
+      end
+
+      def most_dry(pot, boiled_off)
+        room = most_full * pot.litres * CM3
+        [room * cooked_density / cooked_factor, (room - boiled_off) / (uptake + (1 / solid_density))].min
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # Pulses from tins: net weight from the drained weight needed. Rinse and drain.
+    class Tinned < Method
+      KEY = "tinned"
+      FORM = "drained"
+
+      assumption :drained_share, "Drained for net", :share, book: :ingredient, at: "tinned/drained"
+      figure(:net_grams, "In the tins, net", :g, from: %i[finished_grams drained_share],
+             how: "drained weight ÷ drained share") { finished_grams / drained_share }
+      figure(:liquid_grams, "Drains off", :g, from: %i[net_grams finished_grams], how: "net − drained") { net_grams - finished_grams }
+
+      def raw_name = :net_grams
+      def setting = "from tins, rinsed and drained"
+      def rescues = [{ "if" => "Soft or split", "then" => "fold in last and by hand, or keep for a purée." }]
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # Nuts and seeds toasted in a dry pan or on oven trays, one layer. Rules of the job,
+    # "Pan and oven crispness".
+    class Toast < Method
+      KEY = "toast"
+      FORM = "toasted"
+      VESSELS = %w[tray pan].freeze
+
+      assumption :toast_yield, "Left after toasting", :share, book: :ingredient, at: "toast/yield"
+      assumption :load, "Single layer", :kg_per_m2, book: :practice, at: "toast/load"
+      assumption :minutes, "Each batch", :min, book: :practice, at: -> { "toast/#{on}/minutes" }, shown: true
+      decision(:vessel_area, "Area", :square_metre, change: nil, source: -> { "#{vessel.name} in your kitchen." }, shown: false) { vessel.area }
+
+      figure(:raw_grams, "Raw", :g, from: %i[finished_grams toast_yield],
+             how: "toasted weight ÷ what is left after toasting") { finished_grams / toast_yield }
+      figure(:batches, "Batches", :count, from: %i[raw_grams load vessel_area],
+             how: "raw ÷ (single layer × area), rounded up") { [(raw_grams / (load * vessel_area * 1000) - 1e-9).ceil, 1].max }
+      figure(:batch_grams, "Each batch", :g, from: %i[raw_grams batches], how: "raw ÷ batches") { raw_grams / batches }
+
+      def raw_name = :raw_grams
+      def on = component.cook.fetch("on", "tray")
+      def vessel = (on == "pan" ? kitchen.pans : kitchen.trays).last
+      def setting = on == "pan" ? "toast, dry pan, medium-low" : "toast on trays, #{Amount::Writer.celsius(practice.fetch('toast/tray/celsius'))}"
+      def words = super.merge("vessel" => vessel.name)
+
+      def rescues
+        [{ "if" => "One side pale", "then" => "shake or turn, 1 min more; look every 30 s." },
+         { "if" => "Smells sharp", "then" => "tip out at once; bitter ones go in the bin." }]
+      end
+    end
+  end
+end

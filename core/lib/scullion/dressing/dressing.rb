@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Dressing
+    # One ingredient of a dressing batch.
+    class Part < Sheet
+      attr_reader :dressing, :part
+
+      brought :batch_grams, of: :dressing
+      assumption :density, "Density", :g_per_ml, book: :ingredient, at: "density/liquid"
+      decision(:share, "Its share of the formula", :share, change: nil, shown: false,
+               source: -> { "The formula of #{dressing.recipe.name}, by weight." }) { part.grams / dressing.formula_grams }
+      figure(:grams, "Weigh", :g, writes: :g_exact, from: %i[batch_grams share],
+             how: "batch × share, in whole scale steps so that the parts add up exactly") { @split }
+      figure(:ml, "Measure", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
+
+      def initialize(at, dressing, part, grams)
+        super(at)
+        @dressing, @part, @split = dressing, part, grams
+      end
+
+      def ingredient = part.ingredient
+
+      def words
+        { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "role" => part.role,
+          "colour" => ingredient.colour }
+      end
+    end
+
+    # The dressing of one salad: how much, of what, and where it goes. The batch is the sum of
+    # what the components carry; the formula and the stages split it without remainder.
+    # Rules of the job, "Dressing" and "Dressing allocation".
+    class Batch < Sheet
+      attr_reader :portion, :parts, :stages
+
+      brought :per_serving_grams, of: :portion, as: :dressing_grams
+      brought :servings, of: :portion
+      brought :portion_grams, of: :portion
+
+      figure(:batch_grams, "Batch", :g, writes: :g_exact, from: %i[per_serving_grams servings],
+             how: "per serving × portions to make, up to the scale's step") { round_up(per_serving_grams * servings) }
+      figure(:batch_ml, "In the jug", :ml, from: -> { parts.map { |part| [part, :ml] } }, how: "the parts added up") { parts.sum(&:ml) }
+      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :ml] } },
+             how: "fat ÷ acid") { by_role("fat").sum(&:ml) / [by_role("acid").sum(&:ml), 1e-9].max }
+      figure(:salad_share, "Of the salad's weight", :share, from: %i[per_serving_grams portion_grams],
+             how: "dressing ÷ portion") { per_serving_grams / portion_grams }
+
+      def initialize(at, portion, practice)
+        super(at)
+        @portion, @practice = portion, practice
+        @parts = split(recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
+        @stages = Stage.of(self, practice.presets.fetch(recipe.preset))
+      end
+
+      def recipe = portion.salad.dressing
+      def formula_grams = @formula_grams ||= recipe.parts.sum(&:grams)
+
+      # @return [Array<Float>] grams in scale steps, adding up to the batch exactly
+      def split(weights) = Split.grams(batch_grams, weights)
+
+      def words
+        preset = @practice.presets.fetch(recipe.preset)
+        hash = { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "name" => recipe.name,
+                 "preset" => preset["name"], "why" => preset["why"], "parts" => parts.map(&:to_h), "stages" => stages.map(&:to_h) }
+        hash["acid"] = by_role("acid").any?
+        hash
+      end
+
+      def snags
+        most, least = @practice.fetch("dressing/share/drowned"), @practice.fetch("dressing/share/dry")
+        return [] if salad_share.between?(least, most)
+
+        word, remedy = salad_share > most ? ["drowned", "Lower an uptake, or use a thicker dressing."] : ["dry", "Raise an uptake, or add a component that carries some."]
+        [Snag.new(severity: "look", stage: "dress", remedy: remedy,
+                  what: "#{portion.salad.name} is #{word}: dressing is #{Amount::Writer.share(salad_share)} of it.")]
+      end
+
+      private
+
+      def by_role(*roles) = parts.select { |part| roles.include?(part.part.role) }
+
+      def round_up(grams)
+        per_gram = (1 / Split.step(grams)).round
+        ((grams * per_gram) - 1e-9).ceil.fdiv(per_gram)
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Scullion
+  # One thing that is wrong: what it is, where it stands (a JSON Pointer, or file, row and
+  # field for facts) and what the reader can do about it. All three are plain sentences.
+  Fault = Struct.new(:what, :where, :remedy, keyword_init: true) do
+    def to_s = "#{where}: #{what} #{remedy}"
+  end
+
+  # The closed family of errors that core raises. Every one carries at least one Fault.
+  class Error < StandardError
+    attr_reader :faults
+
+    # @param faults [Fault, Array<Fault>] never empty
+    def initialize(faults)
+      @faults = [faults].flatten.freeze
+      super(@faults.join("\n"))
+    end
+  end
+
+  # The brief cannot be planned as it stands.
+  class InvalidBrief < Error; end
+
+  # Shipped or imported figures break their own rules.
+  class InvalidFacts < Error; end
+
+  # A written amount that could not be read; the failing part is named.
+  class UnreadableAmount < Error; end
+
+  # A figure was asked for that the larder does not hold (a density, a piece weight).
+  class MissingFigure < Error; end
+
+  # Nothing in the plan stands at this address.
+  class UnknownFigure < Error; end
+end

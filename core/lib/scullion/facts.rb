@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require "yaml"
+require "scullion"
+
+module Scullion
+  # Loads core/facts. The only file of core that reads files, and so not part of
+  # `require "scullion"`: ask for it by name where the shipped figures are wanted.
+  module Facts
+    ROOT = File.expand_path("../../facts", __dir__)
+
+    # What a brief is read against.
+    Book = Struct.new(:larder, :practice, :house_rules, :kitchen, :sources, keyword_init: true)
+
+    # @param root [String] a folder like core/facts
+    # @return [Book] frozen
+    # @raise [InvalidFacts] every fault, each naming file, row and field
+    def self.load(root = ROOT)
+      faults = []
+      sources = read(root, "sources.yml", faults) || {}
+      book = Book.new(sources: sources.freeze, larder: larder(root, sources, faults), kitchen: kitchen(root, faults),
+                      practice: practice(root, sources, faults), house_rules: house_rules(root, sources, faults))
+      raise InvalidFacts, faults if faults.any?
+
+      book.freeze
+    end
+
+    def self.larder(root, sources, faults)
+      rows = Dir[File.join(root, "larder", "*.yml")].sort.flat_map do |path|
+        file = "larder/#{File.basename(path)}"
+        Array(read(root, file, faults)).each_with_index.map { |row, index| [row, "#{file} row #{index + 1}", file] }
+      end
+      unique(rows, faults)
+      rows.filter_map { |row, where, _| IngredientForm.read(row, sources: sources, where: where, faults: faults) }
+          .to_h { |ingredient| [ingredient.key, ingredient] }.freeze
+    end
+
+    def self.unique(rows, faults)
+      rows.group_by { |row, _| row.is_a?(Hash) && row["key"] }.each_value do |same|
+        same.drop(1).each do |row, where|
+          faults << Fault.new(what: "#{row['key'].inspect} is already in #{same.first[1]}.", where: "#{where}/key",
+                              remedy: "Give each ingredient a key of its own.")
+        end
+      end
+    end
+
+    def self.practice(root, sources, faults)
+      files = Dir[File.join(root, "practice", "*.yml")].sort.to_h do |path|
+        [File.basename(path, ".yml"), read(root, "practice/#{File.basename(path)}", faults)]
+      end
+      practice_bounds(files, faults)
+      Practice.new(files.freeze, { "any" => sources["practice"], "heating" => sources["physics"],
+                                   "heating/efficiency" => sources["practice"] }.freeze)
+    end
+
+    def self.practice_bounds(files, faults)
+      Figures.flatten(files).each do |at, value|
+        least, most, unit = Practice.bound(at)
+        next if least.nil? || value.between?(least, most)
+
+        file, field = at.split("/", 2)
+        faults << Fault.new(what: "#{value} is not possible.", where: "practice/#{file}.yml/#{field}", remedy: "Use #{least} to #{most} #{unit}.")
+      end
+    end
+
+    def self.house_rules(root, sources, faults)
+      Array(read(root, "house_rules.yml", faults)).each_with_index.filter_map { |row, index|
+        border = Border.new(row.except("source"), "house_rules.yml row #{index + 1}", faults)
+        HouseRules.read(border, sources.fetch(row["source"]))
+      }.to_h { |rules| [rules.key, rules] }.freeze
+    end
+
+    def self.kitchen(root, faults)
+      Kitchen.read(Border.new(read(root, "kitchen.yml", faults), "kitchen.yml", faults))
+    end
+
+    def self.read(root, file, faults)
+      YAML.safe_load_file(File.join(root, file))
+    rescue Psych::SyntaxError => e
+      faults << Fault.new(what: "This is not YAML: #{e.problem}.", where: "#{file} line #{e.line}", remedy: "Mend the line.")
+      nil
+    end
+    private_class_method :larder, :unique, :practice, :practice_bounds, :house_rules, :kitchen, :read
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Scullion
+  # A chosen set of safety limits. Never law: the local code and the food-safety lead decide.
+  class HouseRules
+    attr_reader :key, :name, :figures
+
+    def initialize(key:, name:, figures:)
+      @key, @name, @figures = key, name, figures
+      freeze
+    end
+
+    # @raise [MissingFigure]
+    def fetch(at) = figures.fetch(at)
+
+    def cold_celsius = fetch("cold_celsius")
+    def hot_celsius = fetch("hot_celsius")
+
+    LIMITS = { "cold_celsius" => 0..15, "hot_celsius" => 50..90, "out_minutes" => 10..480, "days" => 1..14 }.freeze
+
+    # @return [HouseRules, nil]
+    def self.read(border, source)
+      before = border.faults.size
+      border.only("key", "name", *LIMITS.keys)
+      key, name = border.key("key"), border.text("name")
+      numbers = LIMITS.to_h { |limit, range| [limit, border.number(limit, range, limit.split("_").last)] }
+      return if border.faults.size > before
+
+      new(key: key, name: name, figures: Figures.new("rules/#{key}", numbers.freeze, { "any" => source }.freeze))
+    end
+  end
+end

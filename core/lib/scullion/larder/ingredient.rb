@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Scullion
+  # One ingredient of the larder: words about it, and its book of figures.
+  class Ingredient
+    # How it can be bought. grams: net weight of one pack.
+    Pack = Struct.new(:name, :grams, :plural, keyword_init: true)
+
+    attr_reader :key, :name, :aliases, :family, :section, :colour, :allergens, :tcs, :holds, :carries,
+                :trims, :done, :surplus, :caution, :packs, :figures, :facts
+
+    # @param facts [Hash] as in core/facts/larder; see IngredientForm for the checks
+    # @param figures [Figures] its numbers
+    def initialize(facts, figures)
+      @facts, @figures = facts, figures
+      @key, @name, @family, @section, @colour = facts.values_at("key", "name", "family", "section", "colour")
+      @aliases = facts.fetch("aliases", [])
+      @allergens, @tcs = facts.fetch("allergens", []), facts.fetch("tcs", [])
+      @holds, @carries = facts.fetch("hold"), facts.fetch("carries", {})
+      @trims = facts.fetch("trims", {})
+      @done, @surplus, @caution = facts["done"], facts["surplus"], facts["caution"]
+      @packs = facts.fetch("packs").each_with_index.map { |pack, index| pack_of(pack, index) }.freeze
+      freeze
+    end
+
+    # @raise [MissingFigure]
+    def fetch(at) = figures.fetch(at)
+
+    # g/ml in a form ("diced", "absorption", …).
+    # @raise [MissingFigure]
+    def density(form)
+      figures["density/#{form}"] || missing("density", form, "a weight in grams")
+    end
+
+    # Weight of one piece ("medium", "bunch"; "each" takes the medium one).
+    # @raise [MissingFigure]
+    def piece_grams(piece)
+      figures["pieces/#{piece}"] || (figures["pieces/medium"] if piece == "each") ||
+        missing("weight of a piece", piece, "a weight in grams")
+    end
+
+    # Potentially hazardous without temperature control in this form?
+    def tcs?(form) = tcs.include?(form) || tcs.include?("any")
+
+    def hold_class(form) = holds[form] || holds["any"]
+    def uptake_class(form) = carries[form] || carries["any"] || "none"
+
+    # Is this text one of its names? Case and a plural s are forgiven.
+    def called?(text)
+      [name, key.tr("-", " "), *aliases].any? { |known| plain(known) == plain(text) }
+    end
+
+    # @param changes [Hash] see Figures#with
+    def with(changes) = Ingredient.new(facts, figures.with(changes))
+
+    private
+
+    def pack_of(pack, index)
+      grams = figures["packs/#{index}/grams"] || (fetch("packs/#{index}/ml") * density("liquid"))
+      Pack.new(name: pack["name"], grams: grams, plural: pack.fetch("plural", "#{pack['name']}s")).freeze
+    end
+
+    def plain(text) = text.downcase.strip.sub(/(?<=[^s])s\z/, "")
+
+    def missing(figure, form, instead)
+      raise MissingFigure, Fault.new(what: "#{name} has no #{figure} as \"#{form}\".", where: "larder/#{key}",
+                                     remedy: "Give #{instead}, or add the figure to the ingredient.")
+    end
+  end
+end

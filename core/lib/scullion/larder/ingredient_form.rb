@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Reads an ingredient from plain data and refuses what cannot be: a yield above 1, a
+  # density no food has, a figure without a source. Used for shipped facts, for a cook's own
+  # ingredients and for those that travel in a brief.
+  class IngredientForm
+    FAMILIES = %w[grain pulse vegetable leaf fruit herb nut-or-seed cheese cured oil acid condiment sweetener spice
+                  salt bread egg meat fish plant-protein liquid].freeze
+    ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
+                   molluscs].freeze
+    FIELDS = %w[key name aliases family section colour allergens tcs hold carries density pieces packs trims treats
+                absorption roast toast tinned done surplus caution sources].freeze
+    METHODS = %w[absorption roast toast tinned].freeze
+
+    # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
+    BOUNDS = {
+      "density" => [0.02, 2.5, "g/ml"], "pieces" => [0.1, 20_000, "g"], "grams" => [1, 1_000_000, "g"],
+      "ml" => [1, 1_000_000, "ml"], "yield" => [0.05, 1, "by weight"], "uptake" => [0.2, 5, "g water per g dry"],
+      "minutes" => [0, 1440, "minutes"], "rest" => [0, 240, "minutes"], "celsius" => [-20, 320, "°C"],
+      "drained" => [0.1, 1, "by weight"]
+    }.freeze
+
+    # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full
+    # @param where [String] for faults @param faults [Array<Fault>] collects
+    # @return [Ingredient, nil] nil when faulty
+    def self.read(facts, sources:, where: "", faults: [])
+      new(Border.new(facts, where, faults), facts, sources).read
+    end
+
+    def initialize(border, facts, sources)
+      @border, @facts, @sources = border, facts, sources
+    end
+
+    def read
+      before = @border.faults.size
+      words
+      bounds
+      sources
+      return if @border.faults.size > before
+
+      numbers = Figures.flatten(@facts.slice(*FIELDS)).freeze
+      Ingredient.new(@facts, Figures.new("larder/#{@facts['key']}", numbers, named_sources))
+    end
+
+    # Is this a value that the figure at this address can have?
+    # @return [Array(Float, Float, String), nil] least, most, unit; nil if the address has no bound
+    def self.bound(address)
+      address.split("/").reverse_each { |part| return BOUNDS[part] if BOUNDS.key?(part) }
+      nil
+    end
+
+    private
+
+    def words
+      @border.only(*FIELDS)
+      @border.key("key")
+      @border.text("name")
+      @border.text("section")
+      @border.choice("family", FAMILIES)
+      @border.match("colour", /\A#\h{6}\z/, "#d0651c")
+      each_word("allergens", ALLERGENS)
+      @border.within("hold") { |hold| hold }
+      @border.within("density") { |density| density }
+      @border.list("packs", 1..20, "packs") { |pack| pack.text("name") }
+    end
+
+    def each_word(field, allowed)
+      Array(@facts.is_a?(Hash) ? @facts[field] : nil).each_with_index do |word, index|
+        next if allowed.include?(word)
+
+        @border.fault("#{field}/#{index}", "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
+      end
+    end
+
+    def bounds
+      return unless @facts.is_a?(Hash)
+
+      Figures.flatten(@facts.slice(*FIELDS)).each do |address, value|
+        least, most, unit = self.class.bound(address)
+        next if least.nil? || (value.finite? && value.between?(least, most))
+
+        @border.fault(address, "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
+      end
+    end
+
+    def sources
+      given = @facts.is_a?(Hash) ? @facts["sources"] : nil
+      return @border.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.") unless
+        given.is_a?(Hash) && given.key?("any")
+
+      given.each do |field, source|
+        next if @sources.key?(source) || source.to_s.include?(" ")
+
+        @border.fault("sources/#{field}", "#{source.inspect} is not a known source.",
+                      "Use one of #{@sources.keys.join(', ')}, or write it out.")
+      end
+    end
+
+    def named_sources = @facts["sources"].transform_values { |source| @sources.fetch(source, source) }.freeze
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module Scullion
+  # The one front door: a brief goes in, everything that follows from it comes out. A pipeline
+  # in the order the work is done; each stage takes what came before and adds its own sheets.
+  #
+  #   plan = Scullion::Plan.for(brief)
+  #   plan.to_h                                    # the whole plan, ready for JSON
+  #   plan.working("cook/0/water_grams").to_h      # how one figure came about
+  class Plan
+    FORMAT = "scullion/plan@1"
+
+    # @param brief [Brief] @return [Plan]
+    def self.for(brief) = new(brief)
+
+    attr_reader :brief, :portions, :needs, :cooking, :preps, :dressings, :purchases, :windows, :builds
+
+    def initialize(brief)
+      @brief = brief
+      @portions = brief.service.lines.each_with_index.map { |line, index| Portion.new("count/#{index}", line, index, brief) }
+      @needs = Need.of(portions)
+      cook_and_prep
+      dress
+      @purchases = buy
+      @windows = portions.each_with_index.map { |portion, index| Holding::Window.new("hold/#{index}", portion, brief) }
+      @builds = build
+    end
+
+    # @return [Hash] same brief, same Hash, in the same order
+    def to_h
+      @to_h ||= {
+        "format" => FORMAT, "service" => service, "snags" => snags.map(&:to_h),
+        "count" => portions.map(&:to_h), "needs" => needs.map(&:to_h), "buy" => purchases.map(&:to_h),
+        "prep" => preps.map(&:to_h), "cook" => cooking.map(&:to_h), "dress" => dressings.map(&:to_h),
+        "hold" => windows.map(&:to_h), "build" => builds.map(&:to_h)
+      }
+    end
+
+    # @param at [String] a figure's "at"
+    # @return [Working]
+    # @raise [UnknownFigure]
+    def working(at)
+      place, _, name = at.to_s.rpartition("/")
+      sheet = sheets.find { |candidate| candidate.at == place } or raise UnknownFigure, Fault.new(
+        what: "Nothing in this plan stands at #{at.to_s[0, 120].inspect}.", where: "at",
+        remedy: "Ask for a figure by the \"at\" that the plan gives it."
+      )
+      sheet.working(name)
+    end
+
+    # Worst first.
+    def snags
+      @snags ||= [cooking, dressings, windows, builds].flatten.flat_map(&:snags)
+                                                      .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+    end
+
+    # Every sheet of the plan, flat.
+    def sheets
+      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *dressings, *dressings.flat_map(&:parts),
+       *dressings.flat_map(&:stages), *purchases, *windows, *builds, *builds.flat_map(&:shares)]
+    end
+
+    private
+
+    def service
+      from = brief.service.from
+      { "name" => brief.service.name, "date" => from.date.iso8601, "from" => from.clock, "to" => brief.service.to.clock,
+        "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name,
+        "kitchen" => brief.kitchen.name }
+    end
+
+    def cook_and_prep
+      @cooking, @preps = [], []
+      needs.each_with_index do |need, index|
+        method = need.component.method&.new("cook/#{@cooking.size}", need, brief)
+        @cooking << method if method
+        @preps << Prep.new("prep/#{index}", need, method, brief.practice)
+      end
+    end
+
+    def dress
+      @dressings = []
+      @by_portion = portions.to_h do |portion|
+        next [portion, nil] unless portion.salad.dressing && portion.dressing_grams.positive?
+
+        @dressings << Dressing::Batch.new("dress/#{@dressings.size}", portion, brief.practice)
+        [portion, @dressings.last]
+      end
+    end
+
+    def build
+      portions.each_with_index.map { |portion, index| Build::Bowls.new("build/#{index}", portion, @by_portion[portion], brief) }
+    end
+
+    # Everything that is bought, gathered by ingredient: by section, then by name.
+    def buy
+      uses = Hash.new { |all, ingredient| all[ingredient] = [] }
+      preps.each { |prep| uses[prep.ingredient] << [prep, :ap_grams] }
+      cooking.each { |method| method.uses.each { |key, name| uses[brief.larder.fetch(key)] << [method, name] } }
+      dressings.flat_map(&:parts).each { |part| uses[part.ingredient] << [part, :grams] }
+      uses.sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
+          .each_with_index.map { |(ingredient, from), index| Purchase.new("buy/#{index}", ingredient, from, brief.service.covers) }
+    end
+  end
+end

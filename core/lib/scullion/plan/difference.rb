@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Plan
+    # What changed between two plans, in the words of the kitchen: "+1 tin", "+0.9 kg carrots",
+    # "2nd pot". Biggest work first: vessels, then packs, then weights.
+    class Difference
+      def initialize(before, after)
+        @before, @after = before, after
+      end
+
+      # @return [Array<String>] empty when nothing that can be bought, filled or carried changed
+      def to_a = vessels + packs + loose + covers
+
+      private
+
+      def vessels
+        [counted(:cooking, :batches, "batch", "batches"), counted(:cooking, :trays, "tray", "trays"),
+         counted(:builds, :batches, "bowl", "bowls")].flatten
+      end
+
+      def packs
+        purchases { |purchase| purchase.loose? ? nil : purchase.packs }.filter_map do |purchase, change|
+          pack = purchase.ingredient.packs.first
+          "#{signed(change)} #{change.abs == 1 ? pack.name : pack.plural} #{purchase.ingredient.name.downcase}" unless change.zero?
+        end
+      end
+
+      def loose
+        purchases { |purchase| purchase.bought_grams if purchase.loose? }
+          .select { |_, change| change.abs >= 1 }.sort_by { |_, change| -change.abs }
+          .map { |purchase, change| "#{change.positive? ? '+' : '−'}#{Amount::Writer.g(change.abs)} #{purchase.ingredient.name.downcase}" }
+      end
+
+      # When nothing else moved, say at least what did.
+      def covers
+        return [] if (vessels + packs + loose).any?
+
+        dressing = @after.dressings.sum(&:batch_grams) - @before.dressings.sum(&:batch_grams)
+        dressing.abs < 0.05 ? [] : ["#{dressing.positive? ? '+' : '−'}#{Amount::Writer.g(dressing.abs)} dressing"]
+      end
+
+      def counted(stage, figure, one, many)
+        pairs(stage).filter_map do |before, after|
+          next unless after.respond_to?(figure) && before.respond_to?(figure)
+
+          change = after.public_send(figure) - before.public_send(figure)
+          "#{signed(change)} #{change.abs == 1 ? one : many} #{name(after)}" unless change.zero?
+        end
+      end
+
+      def pairs(stage)
+        before = @before.public_send(stage).to_h { |sheet| [name(sheet), sheet] }
+        @after.public_send(stage).filter_map { |sheet| [before[name(sheet)], sheet] if before.key?(name(sheet)) }
+      end
+
+      def purchases
+        before = @before.purchases.to_h { |purchase| [purchase.ingredient.key, yield(purchase)] }
+        @after.purchases.filter_map do |purchase|
+          now = yield(purchase) or next
+          [purchase, now - before.fetch(purchase.ingredient.key, 0)]
+        end
+      end
+
+      def name(sheet) = (sheet.respond_to?(:need) ? sheet.need.name : sheet.portion.salad.name).downcase
+      def signed(number) = number.positive? ? "+#{number}" : "−#{number.abs}"
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Plan
+    # One line of the service: a salad for so many covers, as one portion and all of them.
+    class Portion < Sheet
+      attr_reader :line, :layers, :practice
+
+      decision(:service_covers, "Covers", :covers, change: "service/covers", shown: false) { @service.covers }
+      decision(:covers, "Covers", :covers, change: -> { line.covers ? "service/lines/#{@index}/covers" : "service/covers" }) do
+        line.covers || @service.covers
+      end
+      decision(:over_prep, "Made on top", :share, change: "service/over_prep",
+               source: "You decided this; applied once, on finished portions.") { @service.over_prep }
+      figure(:build_grams, "The build as written", :g, shown: false, how: "components + the dressing they carry",
+             from: -> { layers.map { |layer| [layer, :build_grams] } }) do
+        layers.sum { |layer| layer.build_grams * (1 + (layer.uptake / 100)) }
+      end
+      decision(:portion_grams, "Portion", :g, change: -> { "service/lines/#{@index}/portion_grams" },
+               source: -> { line.portion_grams ? "You decided this portion." : "The build as written, with its dressing." }) do
+        line.portion_grams || build_grams
+      end
+      figure(:resize, "Resize", :factor, from: %i[portion_grams build_grams], how: "portion ÷ the build as written",
+             shown: false) { portion_grams / build_grams }
+      figure(:servings, "Portions to make", :portions, from: %i[covers over_prep], how: "covers × (1 + made on top)") { covers * (1 + over_prep) }
+      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up",
+             from: -> { layers.map { |layer| [layer, :dressing_grams] } }) { layers.sum(&:dressing_grams) }
+      figure(:dressing_ml, "Dressing by volume", :ml, from: %i[dressing_grams dressing_density], how: "grams ÷ density") { dressing_grams / dressing_density }
+      figure(:dressing_density, "Density of the dressing", :g_per_ml, from: [], shown: false,
+             how: "weight of its parts ÷ their volume") { salad.dressing ? @parts.sum(&:grams) / @parts.sum(&:ml) : 1.0 }
+      figure(:finished_grams, "Finished, all portions", :g, from: %i[portion_grams servings], how: "portion × portions to make") { portion_grams * servings }
+
+      def initialize(at, line, index, brief)
+        super(at)
+        @line, @index, @service, @practice = line, index, brief.service, brief.practice
+        @parts = salad.dressing&.parts
+        @layers = salad.components.each_with_index.map do |component, order|
+          Layer.new("#{at}/layers/#{order}", self, component, order)
+        end
+      end
+
+      def salad = line.salad
+
+      def words
+        { "at" => at, "salad" => salad.key, "name" => salad.name, "serves_as" => salad.serves_as,
+          "dressing_name" => salad.dressing&.name, "layers" => layers.map(&:to_h) }
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Kitchen practice that belongs to no single ingredient: evaporation rates, tray loads,
+  # cut sizes, dressing uptakes and presets, hold classes, the larder's own pots to start from.
+  class Practice
+    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions
+
+    # The bounds of its figures, by the last word of the address that has one.
+    BOUNDS = {
+      "evaporation" => [0, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
+      "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"],
+      "load" => [0.1, 40, "kg per m²"], "per_kg" => [0, 200, "g per kg"], "minutes" => [0, 60_000, "minutes"],
+      "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "yield" => [0.05, 1, "by weight"]
+    }.freeze
+
+    # @param facts [Hash] the parsed practice files, keyed by file name
+    # @param sources [Hash{String=>String}]
+    def initialize(facts, sources, figures = nil)
+      @facts, @sources = facts, sources
+      @figures = figures || Figures.new("practice", Figures.flatten(facts).freeze, sources)
+      @cuts, @presets, @roles = facts.values_at("cuts", "presets", "roles")
+      @loose = Amount::Loose.new(facts.fetch("measures"))
+      @cautions = facts.fetch("cautions")
+      freeze
+    end
+
+    def self.bound(address)
+      address.split("/").reverse_each do |part|
+        word = BOUNDS.keys.find { |known| part == known || part.end_with?("_#{known}") }
+        return BOUNDS[word] if word
+      end
+      nil
+    end
+
+    # @raise [MissingFigure]
+    def fetch(at) = figures.fetch(at)
+
+    # Words of a practice file, e.g. words("holds", "cooked-grain")["name"].
+    def words(file, key) = @facts.fetch(file).fetch(key)
+    def known?(file, key) = @facts.fetch(file).key?(key)
+    def keys(file) = @facts.fetch(file).keys
+
+    def with(changes) = Practice.new(@facts, @sources, figures.with(changes))
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Scullion
+  # One prepped or cooked item of a salad: so many grams a serving, in this form.
+  class Component
+    METHODS = { "absorption" => Cooking::Absorption, "roast" => Cooking::Roast, "toast" => Cooking::Toast,
+                "tinned" => Cooking::Tinned }.freeze
+    FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back].freeze
+    RAW = {}.freeze
+
+    attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back
+
+    # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
+    # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
+    # @param held_back [Float] share kept for the top, 0 to 1
+    def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0)
+      @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
+      @cook, @held_back = cook, held_back
+      @name = name || ingredient.name
+      freeze
+    end
+
+    # @return [Class, nil] the cooking method, nil for raw
+    def method = METHODS[cook["method"]]
+
+    # The form it has in the salad, which decides density, hold and uptake.
+    def form = method ? method::FORM : (cut || "whole")
+
+    # Components with the same preparation are prepped and cooked once, then split.
+    def preparation = [ingredient.key, trim, cut, treat, cook]
+
+    def density = ingredient.density(form)
+    def hold_class = ingredient.hold_class(form)
+    def uptake_class = ingredient.uptake_class(form)
+    def tcs? = ingredient.tcs?(form)
+  end
+end

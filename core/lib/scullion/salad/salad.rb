@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Scullion
+  # A build of components in mixing order, and its dressing.
+  class Salad
+    # One part of a dressing. parts: how much of it, by volume (ml) or weight (g), on any scale.
+    Part = Struct.new(:ingredient, :role, :amount, :by, keyword_init: true) do
+      def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
+      def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
+    end
+    Dressing = Struct.new(:name, :preset, :parts, keyword_init: true)
+
+    PART_ROLES = %w[fat acid emulsifier sweet salt aromatic liquid].freeze
+    FIELDS = %w[key name serves_as components dressing].freeze
+
+    attr_reader :key, :name, :serves_as, :components, :dressing
+
+    def initialize(key:, name:, serves_as:, components:, dressing:)
+      @key, @name, @serves_as, @components, @dressing = key, name, serves_as, components, dressing
+      freeze
+    end
+  end
+end

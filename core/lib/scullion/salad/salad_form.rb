@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Reads a salad from plain data against a larder, noting every fault at the border.
+  class SaladForm
+    # @param border [Border] at the salad @param larder [Hash{String=>Ingredient}]
+    # @param practice [Practice]
+    # @return [Salad, nil]
+    def self.read(border, larder, practice) = new(border, larder, practice).read
+
+    def initialize(border, larder, practice)
+      @border, @larder, @practice = border, larder, practice
+    end
+
+    def read
+      before = @border.faults.size
+      @border.only(*Salad::FIELDS)
+      parts = { key: @border.key("key"), name: @border.text("name"),
+                serves_as: @border.choice("serves_as", %w[side starter main], default: "main"),
+                components: @border.list("components", 1..60, "components") { |item| component(item) },
+                dressing: @border.within("dressing", default: nil) { |item| dressing(item) } }
+      Salad.new(**parts) if @border.faults.size == before
+    end
+
+    private
+
+    def component(item)
+      before = item.faults.size
+      item.only(*Component::FIELDS)
+      ingredient = ingredient(item)
+      parts = { name: item.text("name", default: nil, most: 60), role: item.choice("role", @practice.roles.keys),
+                held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
+                cut: item.choice("cut", @practice.cuts.keys, default: nil),
+                trim: item.text("trim", default: nil), treat: item.text("treat", default: nil),
+                cook: item.given?("cook") ? cook(item) : Component::RAW }
+      return if ingredient.nil? || item.faults.size > before
+
+      component = Component.new(ingredient: ingredient, grams: 0.0, **parts)
+      suits(item, component)
+      grams = grams(item, component)
+      Component.new(ingredient: ingredient, grams: grams, **parts) if grams && item.faults.size == before
+    end
+
+    def ingredient(item)
+      key = item.key("ingredient") or return
+      @larder[key] || item.fault("ingredient", "There is no #{key.inspect} in the larder.",
+                                 "Add it to the larder, or use another ingredient.")
+    end
+
+    def cook(item)
+      item.within("cook") do |cook|
+        cook.only("method", "texture", "lid", "pot", "on")
+        { "method" => cook.choice("method", Component::METHODS.keys),
+          "texture" => cook.choice("texture", Cooking::Absorption::TEXTURES, default: nil),
+          "lid" => cook.choice("lid", Cooking::Absorption::LIDS.keys, default: nil),
+          "on" => cook.choice("on", Cooking::Toast::VESSELS, default: nil),
+          "pot" => cook.key("pot", default: nil) }.compact.freeze
+      end
+    end
+
+    # Every figure that the plan will need is there, so that planning never stops half way.
+    def suits(item, component)
+      ingredient = component.ingredient
+      refuse(item, "cook", "is not cooked by #{component.cook['method']}", "figures for it") if
+        component.method && !ingredient.facts.key?(component.cook["method"])
+      refuse(item, "trim", "has no trim #{component.trim.inspect}", "one of: #{ingredient.trims.keys.join(', ')}") if
+        component.trim && !ingredient.trims.key?(component.trim)
+      refuse(item, "treat", "has no treatment #{component.treat.inspect}", "its yield") if
+        component.treat && !ingredient.figures.key?("treats/#{component.treat}/yield")
+      refuse(item, "cut", "has no density as \"#{component.form}\"", "its density in g/ml in that form") unless
+        ingredient.figures.key?("density/#{component.form}")
+      refuse(item, "ingredient", "has no holding time as \"#{component.form}\"", "a hold class") unless
+        @practice.known?("holds", component.hold_class.to_s)
+    end
+
+    def refuse(item, field, what, give)
+      name = @larder[item.raw("ingredient")].name
+      item.fault(field, "#{name} #{what}.", "Choose another #{field}, or give the larder #{give}.")
+    end
+
+    # Either "grams": 120 or "amount": "½ cup".
+    def grams(item, component)
+      if item.given?("amount")
+        return item.fault("amount", "Both grams and amount are given.", "Keep one of them.") if item.given?("grams")
+
+        return read_amount(item, component)
+      end
+      item.number("grams", 0.1..5000, "grams per serving")
+    end
+
+    def read_amount(item, component)
+      text = item.text("amount") or return
+      WrittenGrams.read(text, component, @practice)
+    rescue UnreadableAmount, MissingFigure => e
+      item.fault("amount", e.faults.first.what, e.faults.first.remedy)
+    end
+
+    def dressing(item)
+      item.only("name", "preset", "parts")
+      Salad::Dressing.new(name: item.text("name"), preset: item.choice("preset", @practice.presets.keys),
+                          parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) })
+    end
+
+    def part(item)
+      item.only("ingredient", "role", "ml", "grams")
+      ingredient = ingredient(item)
+      role = item.choice("role", Salad::PART_ROLES)
+      by = item.given?("ml") ? "ml" : "grams"
+      amount = item.number(by, 0.01..100_000, by == "ml" ? "ml" : "grams")
+      item.fault("grams", "Both ml and grams are given.", "Keep one of them.") if item.given?("ml") && item.given?("grams")
+      item.fault("ingredient", "#{ingredient.name} has no density as \"liquid\".", "Choose another, or give the larder its density in g/ml.") if
+        ingredient && !ingredient.figures.key?("density/liquid")
+      Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by)
+    end
+  end
+end

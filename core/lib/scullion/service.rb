@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Scullion
+  # The meal it is all for: when, how many, and which salads.
+  class Service
+    # One salad of the service. covers: nil for all of them; portion_grams: nil for the build's own.
+    Line = Struct.new(:salad, :covers, :portion_grams, keyword_init: true)
+
+    MOST_COVERS = 5000
+    FIELDS = %w[name date from to covers over_prep lines].freeze
+    CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
+
+    attr_reader :name, :from, :to, :covers, :over_prep, :lines
+
+    # @param from [Moment] @param to [Moment] @param covers [Integer]
+    # @param over_prep [Float] share made on top, once, on finished portions
+    def initialize(name:, from:, to:, covers:, over_prep:, lines:)
+      @name, @from, @to, @covers, @over_prep, @lines = name, from, to, covers, over_prep, lines
+      freeze
+    end
+
+    # @param salads [Hash{String=>Salad}]
+    # @return [Service, nil]
+    def self.read(border, salads)
+      before = border.faults.size
+      border.only(*FIELDS)
+      from, to = window(border)
+      parts = { name: border.text("name"), covers: border.whole("covers", 1..MOST_COVERS, "covers"),
+                over_prep: border.number("over_prep", 0..0.5, "as a share", default: 0.05),
+                lines: border.list("lines", 1..30, "salads") { |item| line(item, salads) } }
+      new(from: from, to: to, **parts) if border.faults.size == before
+    end
+
+    def self.window(border)
+      day = day(border)
+      from, to = %w[from to].map { |field| border.match(field, CLOCK, "11:45") }
+      return unless day && from && to
+
+      from, to = Moment.at(day, from), Moment.at(day, to)
+      return [from, to] if from < to
+
+      border.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end.")
+    end
+
+    def self.day(border)
+      text = border.match("date", /\A\d{4}-\d\d-\d\d\z/, "2026-11-28") or return
+      Date.iso8601(text)
+    rescue Date::Error
+      border.fault("date", "#{text} is not a day of the calendar.", "Write it like 2026-11-28.")
+    end
+
+    def self.line(item, salads)
+      item.only("salad", "covers", "portion_grams")
+      key = item.key("salad")
+      item.fault("salad", "There is no salad #{key.inspect} here.", "Add it to salads, or take the line out.") if key && !salads.key?(key)
+      Line.new(salad: salads[key], covers: item.whole("covers", 1..MOST_COVERS, "covers", default: nil),
+               portion_grams: item.number("portion_grams", 10..2000, "grams", default: nil))
+    end
+    private_class_method :window, :day, :line
+  end
+end

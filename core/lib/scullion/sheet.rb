@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module Scullion
+  # A sheet of figures about one thing: a portion, a pot of barley, a bowl. A figure is
+  # declared once, with what it is made from; the same declaration gives its value, worked
+  # out when first asked, and its working (see Working).
+  #
+  #   figure(:dry_grams, "Dry grain", :g, from: %i[finished_grams cooked_factor],
+  #          how: "cooked weight ÷ cooked factor") { finished_grams / cooked_factor }
+  class Sheet
+    # name: Symbol; unit: a Writer method; from: Symbols of this sheet, or a lambda giving
+    # [sheet, name] pairs; how: the rule in words; shown: part of the plan's JSON.
+    Definition = Struct.new(:name, :label, :unit, :writes, :from, :how, :shown, :kind, :book, :address, :change,
+                            :source, :none, keyword_init: true) do
+      def key = @key ||= name.to_s.freeze
+      def unit_name = @unit_name ||= unit.to_s.freeze
+      def tail = @tail ||= "/#{name}"
+    end
+
+    class << self
+      def definitions = @definitions ||= superclass.respond_to?(:definitions) ? superclass.definitions.dup : {}
+
+      # The definitions that go into the plan's JSON.
+      def shown = @shown ||= definitions.values.select(&:shown).freeze
+
+      # A figure worked out from others.
+      def figure(name, label, unit, from:, how:, writes: unit, shown: true, &value)
+        define(name, label: label, unit: unit, writes: writes, from: from, how: how, shown: shown, kind: :figure)
+        remember(name, value)
+      end
+
+      # A figure that stands in a book of figures and may be set by hand.
+      # book: the method that gives the owner of the book; at: its address, or a lambda for it;
+      # none: [value, why] where the lambda gives no address (a vegetable that is not trimmed).
+      def assumption(name, label, unit, book:, at:, none: nil, shown: false)
+        define(name, label: label, unit: unit, writes: unit, shown: shown, kind: :assumption, book: book,
+                     address: at, none: none)
+        find = at.is_a?(Proc) ? at : -> { at }
+        remember(name, lambda {
+          address = instance_exec(&find)
+          address ? public_send(book).fetch(address) : none.first
+        })
+      end
+
+      # A figure that the cook decided in the brief. change: a lambda for its address there.
+      def decision(name, label, unit, change:, source: "You decided this.", shown: true, &value)
+        define(name, label: label, unit: unit, writes: unit, shown: shown, kind: :decision, change: change,
+                     source: source)
+        remember(name, value)
+      end
+
+      # A figure of an earlier sheet, used here under its own name.
+      def brought(name, of:, as: name)
+        define(name, kind: :brought, book: of, address: as, shown: false)
+        class_eval("def #{name} = #{of}.#{as}", __FILE__, __LINE__)
+      end
+
+      private
+
+      def define(name, **rest) = definitions[name] = Definition.new(name: name, **rest)
+
+      def remember(name, work_out)
+        define_method(:"work_out_#{name}", &work_out)
+        class_eval("def #{name} = (@#{name} ||= work_out_#{name})", __FILE__, __LINE__)
+      end
+    end
+
+    # @return [String] where this sheet stands in the plan, e.g. "cook/0"
+    attr_reader :at
+
+    def initialize(at)
+      @at = at
+    end
+
+    # @return [Hash] words and shown figures, ready for JSON
+    def to_h
+      hash = words
+      self.class.shown.each { |definition| hash[definition.key] = written(definition) }
+      hash
+    end
+
+    # What goes into the JSON beside the figures. Overridden by each sheet; a fresh Hash.
+    def words = {}
+
+    # @return [Working]
+    # @raise [UnknownFigure]
+    def working(name)
+      definition = self.class.definitions[name.to_sym] or raise UnknownFigure, Fault.new(
+        what: "There is no figure #{name.to_s[0, 60].inspect} at #{at}.", where: "#{at}/#{name.to_s[0, 60]}",
+        remedy: "Ask for a figure by the \"at\" that the plan gives it."
+      )
+      return public_send(definition.book).working(definition.address) if definition.kind == :brought
+
+      Working.new(self, definition)
+    end
+
+    private
+
+    def written(definition)
+      value = public_send(definition.name)
+      { "value" => Working.plain(value), "unit" => definition.unit_name,
+        "text" => Amount::Writer.write(value, definition.writes), "at" => at + definition.tail }
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module Scullion
+  # How one figure came about: the rule in words, the figures it was made from (each with a
+  # working of its own), and for an assumption who says so and where it can be changed.
+  # Built only when asked for.
+  class Working
+    # A figure's value as JSON holds it: numbers to four places, moments as local ISO 8601.
+    def self.plain(value)
+      case value
+      when Float then value.round(4)
+      when Moment then value.iso
+      else value
+      end
+    end
+
+    def initialize(sheet, definition)
+      @sheet, @definition = sheet, definition
+    end
+
+    def at = "#{@sheet.at}/#{@definition.name}"
+    def label = said(@definition.label)
+    def how = said(@definition.how)
+    def value = @sheet.public_send(@definition.name)
+    def text = Amount::Writer.write(value, @definition.writes)
+
+    # @return [Array<Working>] in the order the rule names them
+    def from
+      inputs = @definition.from
+      inputs = @sheet.instance_exec(&inputs) if inputs.is_a?(Proc)
+      Array(inputs).map { |input| input.is_a?(Array) ? input[0].working(input[1]) : @sheet.working(input) }
+    end
+
+    # @return [String, nil] who says so, for assumptions and decisions
+    def source
+      return figures.source(address) if assumption?
+
+      @definition.none ? @definition.none.last : said(@definition.source)
+    end
+
+    # @return [Hash, nil] where and within what bounds this can be changed
+    def change
+      return unless assumption? || @definition.change
+
+      least, most, unit = IngredientForm.bound(address) || Practice.bound(address) if assumption?
+      { "at" => assumption? ? "#{figures.prefix}/#{address}" : said(@definition.change),
+        "least" => least, "most" => most, "bound_unit" => unit }.compact
+    end
+
+    # @return [Float, nil] the larder's own figure, when this one was set by hand
+    def default = (figures.default(address) if assumption?)
+
+    # @return [Hash] the whole tree down to decisions and assumptions
+    def to_h
+      { "at" => at, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit_name, "text" => text, "how" => how,
+        "source" => source, "change" => change, "default" => default && Amount::Writer.write(default, @definition.writes),
+        "from" => from.map(&:to_h) }.compact
+    end
+
+    private
+
+    def assumption? = @definition.kind == :assumption && !address.nil?
+    def figures = @sheet.public_send(@definition.book).figures
+    def address = said(@definition.address)
+    def said(words) = words.is_a?(Proc) ? @sheet.instance_exec(&words) : words
+  end
+end
