@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # Salads: builds of components with a dressing.
+    module Salads
+      def self.registered(app)
+        app.helpers Reading
+        app.get("/api/salads") { json(Records::Salad.for_planning.order(:name).map(&:to_document)) }
+        app.get("/api/salads/:key") { json(salad.to_document) }
+        app.post("/api/salads") { json(Records::Salad.new.write(new_build).to_document, status: 201) }
+
+        app.put("/api/salads/:key") do
+          found, document = salad, body_document
+          on_stale(-> { found.reload.to_document }) do
+            json(found.write(read_salad(document.except("version")), version: document["version"]).to_document)
+          end
+        end
+
+        app.delete("/api/salads/:key") do
+          served = salad.services.pluck(:name)
+          problem 409, "#{salad.name} is still served.", used_in: served, remedy: "Take it out of: #{served.join(', ')}." if served.any?
+          salad.destroy!
+          halt 204
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def salad = Records::Salad.for_planning.find_by!(key: params["key"])
+
+        def read_salad(document)
+          read(document) { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) }
+        end
+
+        def new_build
+          read_salad(body_document).tap do |build|
+            problem 409, "There is a salad #{build.key.inspect} already.", remedy: "Use another key." if Records::Salad.exists?(key: build.key)
+          end
+        end
+      end
+    end
+  end
+end

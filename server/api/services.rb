@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # Services: the meals. A change goes in one decision at a time and answers with the new plan.
+    module Services
+      def self.registered(app)
+        app.helpers Reading
+        app.get("/api/services") { json(Records::Service.includes(lines: :salad).order(:date, :from).map { |service| summary(service) }) }
+        app.get("/api/services/:id") { json(Records::Service.find(params["id"]).to_document) }
+
+        app.post("/api/services") { json(Records::Service.new.write(read_service(body_document)).to_document, status: 201) }
+
+        app.put("/api/services/:id") do
+          service, document = Records::Service.find(params["id"]), body_document
+          on_stale(-> { service.reload.to_document }) do
+            json(service.write(read_service(document.except("version")), version: document["version"]).to_document)
+          end
+        end
+
+        app.delete("/api/services/:id") do
+          Records::Service.find(params["id"]).destroy!
+          halt 204
+        end
+
+        app.post("/api/services/:id/changes") do
+          service, document = Records::Service.find(params["id"]), body_document
+          on_stale(-> { service.reload.to_document }) { json(changed(service, document)) }
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def read_service(document)
+          read(document) { |border| Service.read(border, Records::Salad.pluck(:key).to_h { |key| [key, nil] }) }
+          { "over_prep" => 0.05 }.merge(document)
+        end
+
+        def summary(service)
+          service.to_document.except("lines").merge("salads" => service.lines.map { |line| line.salad.name })
+        end
+
+        def changed(service, document)
+          before = plan_before(service, document["since_covers"])
+          change = apply(service, document)
+          after = Plan.for(Formats::Briefing.brief(service.reload))
+          { "service" => service.to_document, "plan" => after.to_h, "previous" => change.previous,
+            "difference" => Plan::Difference.new(before, after).to_a }
+        end
+
+        # The plan to compare with: as it stands, or as it stood for so many covers.
+        def plan_before(service, covers)
+          brief = Formats::Briefing.document(service)
+          brief["service"]["covers"] = covers if covers
+          Plan.for(Brief.read(brief, Records.facts))
+        end
+
+        # All or nothing, and only on the version that the cook saw.
+        def apply(service, document)
+          Records::Service.transaction do
+            service.lock_version = document["version"]
+            service.touch_version
+            Formats::Change.new(service, document["at"], document["value"], keep: document.fetch("keep", "service")).apply
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require "json"
+require "sinatra/base"
+require "committee"
+require_relative "records"
+require_relative "formats/briefing"
+require_relative "formats/change"
+require_relative "guards/body_limit"
+require_relative "guards/headers"
+require_relative "guards/explain"
+require_relative "guards/problems"
+require_relative "api/answers"
+require_relative "api/about"
+require_relative "api/plans"
+require_relative "api/services"
+require_relative "api/salads"
+require_relative "api/larder"
+require_relative "api/kitchen"
+require_relative "api/pages"
+
+module Scullion
+  # The web floor's server: a JSON API over records and core, and the built pages.
+  class App < Sinatra::Base
+    CONTRACT = File.expand_path("openapi.yaml", __dir__)
+
+    disable :sessions, :protection, :static, :show_exceptions, :dump_errors, :logging
+    enable :raise_errors
+    set :host_authorization, permitted_hosts: []
+
+    helpers Api::Answers
+    register Api::About, Api::Plans, Api::Services, Api::Salads, Api::Larder, Api::Kitchen, Api::Pages
+
+    not_found { problem(404, "There is nothing at this address.") }
+  end
+
+  # The whole stack, outermost first: who may ask, what may come in, then the contract.
+  # @param hosts [Array<String>] Host headers that are answered
+  # @param access_code [String, nil] asked for when served beyond this machine
+  # @return [#call] a Rack application
+  def self.stack(hosts:, access_code: nil, app: App)
+    Rack::Builder.new do
+      use Guards::Headers
+      use Rack::Protection::HostAuthorization, permitted_hosts: hosts
+      use(Rack::Auth::Basic, "Scullion") { |_, code| Rack::Utils.secure_compare(code, access_code) } if access_code
+      use Guards::Problems, explain: Guards::Explain.new
+      use Rack::Protection::HttpOrigin
+      use Guards::BodyLimit
+      use Committee::Middleware::RequestValidation, schema_path: App::CONTRACT, strict_reference_validation: true,
+                                                    parse_response_by_content_type: false, raise: true, coerce_date_times: false
+      run app
+    end.to_app
+  end
+end

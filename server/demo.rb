@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "records"
+
+module Scullion
+  # Puts the demo scenario into an empty database, and only there.
+  module Demo
+    SCENARIO = File.expand_path("../demo/scenario.json", __dir__)
+
+    # @param today [Date] the demo services fall on the next such weekday after it
+    # @return [Boolean] false when the database already holds something
+    def self.load(today: Date.today)
+      ActiveRecord::Base.transaction do
+        next false if Records::Ingredient.exists? || Records::Service.exists?
+
+        scenario = JSON.parse(File.read(SCENARIO))
+        larder
+        rules = house_rules.fetch(scenario["house_rules"])
+        Records::Kitchen.new.write(scenario["kitchen"], rules: rules)
+        scenario["salads"].each { |salad| add_salad(salad) }
+        scenario["services"].each { |service| add_service(service, today) }
+        true
+      end
+    end
+
+    def self.larder
+      Records.facts.larder.each_value { |ingredient| Records::Ingredient.create!(Records::Ingredient.document(ingredient.facts)) }
+    end
+
+    def self.house_rules
+      Records.facts.house_rules.to_h do |key, rules|
+        [key, Records::HouseRules.create!(key: key, name: rules.name, source: rules.figures.source("days"),
+                                          **HouseRules::LIMITS.keys.to_h { |limit| [limit.to_sym, rules.fetch(limit)] })]
+      end
+    end
+
+    def self.add_salad(document)
+      border = Border.new(document)
+      build = SaladForm.read(border, Records.facts.larder, Records.facts.practice)
+      raise InvalidBrief, border.faults unless build
+
+      Records::Salad.new.write(build)
+    end
+
+    def self.add_service(document, today)
+      weekday = document.delete("weekday")
+      date = today + 1 + ((weekday - today.wday - 1) % 7)
+      Records::Service.new.write(document.merge("date" => date.iso8601))
+    end
+    private_class_method :larder, :house_rules, :add_salad, :add_service
+  end
+end

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Formats
+    # One decision or assumption of a service changed by hand, addressed as the working gives
+    # it ("service/covers", "salads/…/components/2/grams", "larder/carrot/trims/peeled/yield").
+    # Applies it and tells what stood there before, so that it can be undone the same way.
+    class Change
+      DETAILS = %w[name date from to covers over_prep].freeze
+
+      attr_reader :previous
+
+      # @param value [Numeric, String, nil] nil puts the default back
+      # @param keep [String] "service", or "kitchen" for a figure to use from now on
+      def initialize(service, at, value, keep: "service")
+        @service, @at, @value, @keep = service, at, value, keep
+      end
+
+      # @return [self]
+      # @raise [InvalidBrief] when the value cannot be
+      def apply
+        case @at
+        when %r{\Aservice/(#{DETAILS.join('|')})\z}o then detail(Regexp.last_match(1))
+        when %r{\Aservice/lines/(\d+)/(portion_grams|covers)\z} then line(Regexp.last_match(1).to_i, Regexp.last_match(2))
+        when %r{\Asalads/([^/]+)/components/(\d+)/grams\z} then component(Regexp.last_match(1), Regexp.last_match(2).to_i)
+        when %r{\A(larder|practice)/} then figure
+        else fault("at", "Nothing at #{@at.to_s[0, 120].inspect} can be changed here.", "Use the address that a working gives.")
+        end
+        self
+      end
+
+      private
+
+      def detail(name)
+        @previous = @service.to_brief[name]
+        document = @service.to_brief.merge(name => written(name))
+        read(document) { |border| Scullion::Service.read(border, salads) }
+        @service.update!(name => document[name])
+      end
+
+      def line(index, name)
+        line = @service.lines[index] or fault("at", "There is no line #{index} in this service.", "Reload the page.")
+        @previous = line[name]
+        document = @service.to_brief
+        document["lines"][index] = line.to_document.merge(name => number)
+        read(document) { |border| Scullion::Service.read(border, salads) }
+        line.update!(name => number)
+      end
+
+      # A build is shared by every service that serves it; its version moves too.
+      def component(key, index)
+        component = @service.salads.find { |salad| salad.key == key }&.components&.[](index) or
+          fault("at", "There is no such component in this service.", "Reload the page.")
+        @previous = component.grams
+        component.update!(grams: grams(component))
+        component.salad.touch_version
+      end
+
+      def grams(component)
+        build = { "key" => "x", "name" => "x", "components" => [component.to_document.except("grams").merge(weight)] }
+        salad = read(build) { |border| SaladForm.read(border, Briefing.larder, Records.facts.practice) }
+        salad.components.first.grams
+      end
+
+      def weight
+        numeric = Float(@value.to_s.tr(",", "."), exception: false)
+        numeric ? { "grams" => numeric } : { "amount" => @value.to_s }
+      end
+
+      def figure
+        record = Records::OwnFigure.find_or_initialize_by(service: (@service if @keep == "service"), at: @at)
+        @previous = record.value
+        return record.destroy! if @value.nil?
+
+        try(record.to_document.merge("value" => number))
+        record.update!(value: number)
+      end
+
+      # Would the brief still read with this figure in it?
+      def try(figure)
+        Brief.read(Briefing.document(@service).merge("figures" => [figure]), Records.facts)
+      rescue InvalidBrief => e
+        refuse(e.faults)
+      end
+
+      # "82 %" and "0.82" are the same share; text that is no number is left for the reader to refuse.
+      def number
+        return @value unless @value.is_a?(String)
+
+        text = @value.strip.tr(",", ".")
+        value = Float(text.delete_suffix("%").strip, exception: false) or return @value
+        value = text.end_with?("%") ? value / 100 : value
+        value == value.to_i ? value.to_i : value
+      end
+
+      def written(name) = %w[covers over_prep].include?(name) ? number : @value
+
+      # Reads a document; its faults become faults of the value that was sent.
+      def read(document)
+        border = Border.new(document)
+        result = yield border
+        border.faults.empty? ? result : refuse(border.faults)
+      end
+
+      def refuse(faults)
+        raise InvalidBrief, faults.map { |found| Fault.new(what: found.what, where: "/value", remedy: found.remedy) }
+      end
+
+      def salads = @service.salads.to_h { |salad| [salad.key, nil] }
+
+      def fault(where, what, remedy)
+        raise InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy)
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Scullion
+  module Guards
+    # Reads a refused body the way the routes would, to say every fault in plain words with its
+    # place, where the contract's own message names only the first.
+    class Explain
+      READERS = {
+        %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
+        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
+        %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
+        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| change(border) } },
+        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }
+      }.freeze
+
+      # @return [Array<Fault>] empty when there is nothing to say
+      def faults(env)
+        request = "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}"
+        _, reader = READERS.find { |pattern, _| pattern.match?(request) }
+        reader ? self.class.instance_exec(body(env), &reader) : []
+      end
+
+      class << self
+        private
+
+        def brief(body)
+          Brief.read(body, Records.facts)
+          []
+        rescue InvalidBrief => e
+          e.faults
+        end
+
+        def read(body, *beside)
+          border = Border.new(body.is_a?(Hash) ? body.except(*beside) : body)
+          yield border
+          border.faults
+        end
+
+        def change(border)
+          border.only("version", "at", "value", "keep", "since_covers")
+          border.whole("version", 0..(2**53), "versions")
+          border.text("at", most: 200)
+          border.whole("since_covers", 1..Service::MOST_COVERS, "covers", default: nil)
+          border.choice("keep", %w[service kitchen], default: nil)
+          border.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
+            [String, Numeric, NilClass].any? { |type| border.raw("value").is_a?(type) }
+        end
+
+        def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }
+      end
+
+      private
+
+      def body(env)
+        input = env["rack.input"] or return
+        input.rewind if input.respond_to?(:rewind)
+        JSON.parse(input.read)
+      rescue JSON::ParserError
+        nil
+      end
+    end
+  end
+end

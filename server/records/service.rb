@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Records
+    # A service: the meal, its window and covers, and the salads served.
+    class Service < ActiveRecord::Base
+      has_many :lines, -> { order(:position) }, class_name: "ServiceLine", dependent: :destroy, inverse_of: :service
+      has_many :salads, through: :lines
+      has_many :own_figures, dependent: :destroy
+
+      # @param document [Hash] a service that core has read without fault
+      # @raise [ActiveRecord::StaleObjectError]
+      def write(document, version: nil)
+        transaction do
+          self.lock_version = version if version
+          assign_attributes(document.slice("name", "date", "from", "to", "covers", "over_prep"))
+          persisted? ? touch_version : save!
+          lines.destroy_all
+          document["lines"].each_with_index do |line, position|
+            lines.create!(position: position, salad: Salad.find_by!(key: line["salad"]), covers: line["covers"],
+                          portion_grams: line["portion_grams"])
+          end
+        end
+        reload
+      end
+
+      def touch_version
+        name_will_change!
+        save!
+      end
+
+      def to_brief
+        { "name" => name, "date" => date.iso8601, "from" => from, "to" => to, "covers" => covers,
+          "over_prep" => over_prep, "lines" => lines.map(&:to_document) }
+      end
+
+      def to_document = to_brief.merge("id" => id, "version" => lock_version)
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+# Serves Scullion. Called by bin/start once everything is installed and built.
+require_relative "boot"
+require "puma"
+require "puma/configuration"
+require "puma/launcher"
+require "puma/log_writer"
+
+begin
+  boot = Scullion::Boot
+  boot.reset_demo if ARGV.delete("--reset-demo")
+  raise boot::Refused, "I do not know #{ARGV.first}. Use --reset-demo, or nothing." if ARGV.any?
+
+  application = boot.application
+  address = "http://#{boot.host.include?(':') ? "[#{boot.host}]" : boot.host}:#{boot.port}"
+  # One process, a few threads: SQLite takes one writer, and plans are quick.
+  config = Puma::Configuration.new do |puma|
+    puma.environment "production"
+    puma.workers 0
+    puma.threads 1, 5
+    puma.bind address.sub("http", "tcp")
+    puma.app application
+    puma.quiet
+    puma.lowlevel_error_handler { Scullion::Guards::Problems.answer(500, "Something went wrong here; nothing was saved.") }
+    puma.after_booted { puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})" }
+  end
+  $stdout.sync = true
+  Puma::Launcher.new(config, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
+rescue Scullion::Boot::Refused => e
+  abort "bin/start: #{e.message}"
+rescue Errno::EADDRINUSE
+  abort "bin/start: port #{boot.port} is taken. Stop what uses it, or choose another: PORT=4568 bin/start"
+rescue SocketError, Errno::EADDRNOTAVAIL, Errno::EACCES
+  abort "bin/start: cannot serve on #{boot.host}:#{boot.port}. Check SCULLION_HOST and PORT."
+end

@@ -1,0 +1,19 @@
+<script lang="ts">
+  import ServiceDesk from "./screens/ServiceDesk.svelte";
+  import Services from "./screens/Services.svelte";
+  import TopBar from "./parts/TopBar.svelte";
+  import { follow, here } from "./state/place.svelte";
+</script>
+
+<svelte:document onclick={follow} />
+
+<TopBar />
+<main class="mx-auto max-w-[84rem] px-3 pb-6 sm:px-5">
+  {#if here.place.screen === "desk"}
+    {#key here.place.id}
+      <ServiceDesk id={here.place.id} stage={here.place.stage} />
+    {/key}
+  {:else}
+    <Services />
+  {/if}
+</main>

@@ -1,0 +1,53 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./contract";
+
+type Schemas = components["schemas"];
+export type Bowls = Schemas["Bowls"];
+export type Cooking = Schemas["Cooking"];
+export type DressingBatch = Schemas["DressingBatch"];
+export type Figure = Schemas["Figure"];
+export type HoldWindow = Schemas["HoldWindow"];
+export type Layer = Schemas["Layer"];
+export type Plan = Schemas["Plan"];
+export type Portion = Schemas["Portion"];
+export type Prep = Schemas["Prep"];
+export type Problem = Schemas["Problem"];
+export type Purchase = Schemas["Purchase"];
+export type Service = Schemas["Service"];
+export type ServiceSummary = Schemas["ServiceSummary"];
+export type Snag = Schemas["Snag"];
+export type Working = Schemas["Working"];
+
+export const api = createClient<paths>({ baseUrl: location.origin });
+
+// The server did not answer at all: off line, stopped, or unplugged.
+export const SILENCE: Problem = {
+  type: "about:blank",
+  title: "The server does not answer.",
+  status: 0,
+  remedy: "What you typed is kept here and sent again when it does.",
+  faults: [],
+};
+
+type Answer<T> = { data: T; problem?: undefined } | { data?: undefined; problem: Problem };
+
+// Turns a fetch into data or a problem; never throws.
+export async function ask<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Answer<T>> {
+  try {
+    const { data, error, response } = await request;
+    if (response.ok) return { data: data as T };
+    return { problem: isProblem(error) ? error : { ...SILENCE, title: `The server answered ${response.status}.`, status: response.status } };
+  } catch {
+    return { problem: SILENCE };
+  }
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === "object" && error !== null && "faults" in error;
+}
+
+// The first fault in plain words, or the title when there is none.
+export function plainly(problem: Problem): string {
+  const fault = problem.faults[0];
+  return fault ? `${fault.what} ${fault.remedy}` : [problem.title, problem.remedy].filter(Boolean).join(" ");
+}

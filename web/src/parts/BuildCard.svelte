@@ -1,0 +1,75 @@
+<script lang="ts">
+  import type { Bowls } from "../api/client";
+  import BowlPicture from "../pictures/Bowls.svelte";
+  import Dot from "./Dot.svelte";
+  import Fact from "./Fact.svelte";
+  import Figure from "./Figure.svelte";
+
+  // How one salad is mixed: bowls, grams in each in mixing order, and what goes on top.
+  let { build }: { build: Bowls } = $props();
+  const mixed = $derived(build.shares.filter((share) => Number(share.in_bowls_grams.value) > 0));
+  const topped = $derived(build.shares.filter((share) => Number(share.top_grams.value) > 0));
+  const soak = $derived(build.dressing.filter((stage) => stage.key === "soak"));
+  const toss = $derived(build.dressing.filter((stage) => stage.key === "toss"));
+  const kept = $derived(build.dressing.filter((stage) => stage.key === "reserve"));
+</script>
+
+{#snippet pour(stages: Bowls["dressing"], when: string)}
+  {#each stages as stage (stage.key)}
+    <tr class="border-base-300 bg-base-200 h-12 border-t">
+      <td class="quiet pl-2">dressing</td>
+      <td><b class="text-lg">{stage.name}</b> <span class="quiet">{when}</span></td>
+      <td class="pr-1 text-right text-2xl font-bold">{stage.text}</td>
+    </tr>
+  {/each}
+{/snippet}
+
+<section class="tray">
+  <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h2 class="text-2xl">{build.salad_name}</h2>
+    <p class="quiet">{build.bowl}, tossed no fuller than the dotted line</p>
+  </div>
+  <div class="my-3 grid items-center gap-x-8 gap-y-3 lg:grid-cols-[1fr_1.2fr]">
+    <BowlPicture {build} />
+    <div class="grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4">
+      <Fact label="Bowls" of={build.batches} size="text-3xl" />
+      <Fact label="In each" of={build.portions_per_bowl} />
+      <Fact label="Full to" of={build.fill} />
+      <Fact label="To mix" of={build.mix_ml} />
+    </div>
+  </div>
+  <div class="grid gap-x-10 gap-y-4 xl:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+    <table class="w-full self-start">
+      <thead><tr class="quiet h-8 text-left"><th class="w-36 pl-2 font-normal">Mixing order</th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th></tr></thead>
+      <tbody>
+        {#each mixed as share, index (share.at)}
+          <tr class="border-base-300 h-12 border-t">
+            <td class="pl-2"><b>{index + 1}</b> <span class="quiet">{share.step}</span></td>
+            <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden md:inline">{share.why}</span></span></td>
+            <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" /></td>
+          </tr>
+          {#if index === 0}{@render pour(soak, "while it is warm")}{/if}
+          {#if index === mixed.length - 1}{@render pour(toss, "over everything, then taste")}{/if}
+        {/each}
+      </tbody>
+    </table>
+    <div>
+      <h3 class="text-lg">Held back for the top</h3>
+      {#each topped as share (share.at)}
+        <div class="border-base-300 flex items-center gap-2 border-t py-2">
+          <Dot colour={share.colour} /><b class="grow text-lg">{share.name}</b>
+          <span class="text-right"><Figure of={share.top_grams} size="text-2xl" label="{share.name} for the top" /><br /><Figure of={share.top_per_serving_grams} size="text-base" label="{share.name} on each serving" /> <span class="quiet">a serving</span></span>
+        </div>
+      {:else}
+        <p class="quiet">Nothing: all of it goes into the bowls.</p>
+      {/each}
+      {#each kept as stage (stage.key)}
+        <div class="border-base-300 flex items-center gap-2 border-t py-2">
+          <Dot colour="var(--color-warning)" /><b class="grow text-lg">Dressing, kept back</b>
+          <span class="text-right"><b class="text-2xl">{stage.text}</b><br /><span class="quiet">a bowl</span></span>
+        </div>
+      {/each}
+      <p class="quiet mt-2">Bowls differ by a gram at most, so that they add up exactly.</p>
+    </div>
+  </div>
+</section>

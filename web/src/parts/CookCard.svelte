@@ -1,0 +1,53 @@
+<script lang="ts">
+  import type { Cooking } from "../api/client";
+  import PotGauge from "../pictures/PotGauge.svelte";
+  import Tins from "../pictures/Tins.svelte";
+  import Trays from "../pictures/Trays.svelte";
+  import Caution from "./Caution.svelte";
+  import Fact from "./Fact.svelte";
+  import Mark from "./Mark.svelte";
+  import { amount, FACTS, figure } from "./cooking";
+
+  // One thing that is cooked: the vessel, what goes in, how long, and how to tell it is done.
+  let { batch }: { batch: Cooking } = $props();
+  const batches = $derived(amount(batch, "batches"));
+  const facts = $derived(FACTS[batch.method].flatMap(([name, label]) => (figure(batch, name) ? [{ label, of: figure(batch, name)! }] : [])));
+  const vessel = $derived(batch.pot ? `${batch.pot.name}, drawn to scale` : (batch.vessel ?? ""));
+</script>
+
+<section class="tray min-w-0">
+  <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h2 class="text-2xl">{batch.name}</h2>
+    <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
+  </div>
+  {#if batch.method === "absorption" && batches > 1}
+    <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches. Figures below are for each.</p>
+  {/if}
+  <div class="mt-3 grid items-start gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+    <div class="min-w-0">
+      {#if batch.method === "absorption"}
+        <PotGauge {batch} />
+      {:else if batch.method === "tinned"}
+        <Tins drained={amount(batch, "net_grams") - amount(batch, "liquid_grams")} liquid={amount(batch, "liquid_grams")} colour={batch.colour} />
+      {:else}
+        <Trays count={amount(batch, "trays") || batches} colour={batch.colour} vessel={batch.vessel ?? "tray"} />
+      {/if}
+    </div>
+    <div class="grid grid-cols-2 gap-x-6 gap-y-2">
+      {#each facts as { label, of }, index (label)}
+        <Fact {label} {of} size={index < 4 ? "text-3xl" : "text-xl"} />
+      {/each}
+    </div>
+  </div>
+  <div class="mt-4 grid gap-4 md:grid-cols-3">
+    {#if batch.done}<div><h3 class="text-lg">Done when</h3><p>{batch.done}</p></div>{/if}
+    <div>
+      <h3 class="text-lg">If not</h3>
+      {#each batch.rescue as rescue (rescue.if)}<p><b>{rescue.if}:</b> {rescue.then}</p>{/each}
+    </div>
+    <div>
+      <h3 class="text-lg">Mind</h3>
+      {#each batch.cautions as caution (caution)}<Caution text={caution} />{/each}
+    </div>
+  </div>
+</section>

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { DressingBatch } from "../api/client";
+  import Jar from "../pictures/Jar.svelte";
+  import PourMap from "../pictures/PourMap.svelte";
+  import Dot from "./Dot.svelte";
+  import Fact from "./Fact.svelte";
+  import Figure from "./Figure.svelte";
+
+  // The dressing of one salad: the formula by weight and by jug, and where it is poured.
+  let { batch, servings }: { batch: DressingBatch; servings: string } = $props();
+</script>
+
+<section class="tray">
+  <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h2 class="text-2xl">{batch.name}</h2>
+    <p class="quiet">for {batch.salad_name}, {servings}</p>
+  </div>
+  <div class="mt-2 grid gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
+    <div>
+      <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4 xl:grid-cols-2">
+        <Fact label="Whole batch" of={batch.batch_grams} size="text-4xl" />
+        <Fact label="In the jug" of={batch.batch_ml} size="text-4xl" />
+        {#if batch.acid}<Fact label="Fat to acid, by volume" of={batch.fat_to_acid} />{/if}
+        <Fact label="Of the salad's weight" of={batch.salad_share} />
+      </div>
+      <div class="flex gap-4">
+        <div class="hidden shrink-0 self-center sm:block"><Jar {batch} /></div>
+        <table class="w-full">
+          <thead><tr class="quiet h-8 text-left"><th class="font-normal">Part</th><th class="text-right font-normal">Weigh</th><th class="text-right font-normal">or measure</th></tr></thead>
+          <tbody>
+            {#each batch.parts.toReversed() as part (part.at)}
+              <tr class="border-base-300 h-11 border-t">
+                <td><span class="flex items-center gap-2"><Dot colour={part.colour} />{part.name}</span></td>
+                <td class="text-right"><Figure of={part.grams} label={part.name} /></td>
+                <td class="pl-3 text-right"><Figure of={part.ml} size="text-lg" label="{part.name} by volume" /></td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+    </div>
+    <div class="min-w-0">
+      <h3 class="text-lg">{batch.preset}</h3>
+      <p class="quiet mb-2">{batch.why}</p>
+      <PourMap {batch} />
+    </div>
+  </div>
+  <table class="mt-3 w-full">
+    <thead><tr class="quiet h-8 text-left"><th class="font-normal">Stage</th><th class="text-right font-normal">Pour</th><th class="text-right font-normal">By the jug</th><th class="hidden text-right font-normal sm:table-cell">Per serving</th></tr></thead>
+    <tbody>
+      {#each batch.stages as stage (stage.at)}
+        <tr class="border-base-300 h-12 border-t">
+          <td><b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span></td>
+          <td class="text-right"><Figure of={stage.grams} size="text-2xl" label="{stage.name} by weight" /></td>
+          <td class="pl-4 text-right"><Figure of={stage.ml} size="text-2xl" label="{stage.name} by volume" /></td>
+          <td class="hidden pl-4 text-right sm:table-cell"><Figure of={stage.per_serving_ml} size="text-lg" label="{stage.name} per serving" /></td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</section>

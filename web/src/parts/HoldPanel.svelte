@@ -1,0 +1,27 @@
+<script lang="ts">
+  import type { HoldWindow, Plan } from "../api/client";
+  import HoldRibbon from "../pictures/HoldRibbon.svelte";
+  import Fact from "./Fact.svelte";
+
+  // When a salad may be dressed, served and must go, with the house rules named.
+  let { hold, service }: { hold: HoldWindow; service: Plan["service"] } = $props();
+</script>
+
+<section class="tray">
+  <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+    <h2 class="text-xl">Hold: {hold.salad_name}</h2>
+    <p><b>{hold.rules}</b> <span class="quiet">· keep at {hold.cold} or colder · your local code decides</span></p>
+  </div>
+  <div class="my-3 grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-3 xl:grid-cols-6">
+    <Fact label="Dress no earlier than" of={hold.dress_from} note="{hold.limits.dressed}: {hold.dressed_minutes.text}" />
+    <Fact label="Dress by" of={hold.dress_by} note="{hold.limits.rest} rests {hold.rest_minutes.text}" />
+    <Fact label="Earliest ready" of={hold.ready_from} />
+    <Fact label="Top no earlier than" of={hold.top_from} note={hold.limits.topped ?? ""} />
+    <Fact label="Best until" of={hold.best_until} note={hold.limits.dressed} />
+    <Fact label="Discard by" of={hold.discard_by} note="{hold.limits.discard}, {hold.out_minutes.text}" />
+  </div>
+  <HoldRibbon {hold} {service} />
+  {#if hold.tcs.length > 0}
+    <p class="quiet mt-1">Keep cold until service: {hold.tcs.join(", ")}. Kept cold throughout, the date mark is {hold.date_mark.text}.</p>
+  {/if}
+</section>

@@ -1,0 +1,53 @@
+<script lang="ts">
+  import type { Portion } from "../api/client";
+  import type { Desk } from "../state/desk.svelte";
+  import CutThrough from "../pictures/CutThrough.svelte";
+  import AmountField from "./AmountField.svelte";
+  import Dot from "./Dot.svelte";
+  import Fact from "./Fact.svelte";
+  import Figure from "./Figure.svelte";
+
+  // One salad as one portion: its layers by volume, and what they come to for everyone.
+  let { portion, desk }: { portion: Portion; desk: Desk } = $props();
+  const ROW = 48;
+</script>
+
+<section class="tray">
+  <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h2 class="text-2xl break-words">{portion.name}</h2>
+    <p class="quiet">{portion.serves_as}, one portion cut through</p>
+  </div>
+  <div class="mt-2 grid items-end gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
+    <div class="flex min-w-0">
+      <div class="hidden shrink-0 self-end sm:block"><CutThrough {portion} row={ROW} /></div>
+      <table class="w-full min-w-0">
+        <thead>
+          <tr class="quiet h-9">
+            <th class="pl-2 text-left font-normal">Layer, from the top</th>
+            <th class="w-32 text-right font-normal">Per serving</th>
+            <th class="w-28 text-right font-normal">To make</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each portion.layers.toReversed() as layer (layer.at)}
+            <tr class="border-base-300 h-12 border-t">
+              <td class="pl-2"><span class="flex items-center gap-2"><Dot colour={layer.colour} /><b>{layer.name}</b><span class="quiet hidden md:inline">{layer.role}{layer.held_back === 1 ? ", on top" : layer.held_back > 0 ? `, ${Math.round(layer.held_back * 100)} % on top` : ""}</span></span></td>
+              <td class="text-right"><AmountField {desk} at={layer.change_at} value={layer.grams.text} label="{layer.name}, per serving" /></td>
+              <td class="text-right"><Figure of={layer.finished_grams} label={layer.name} /></td>
+            </tr>
+          {/each}
+          <tr class="border-base-300 h-12 border-t">
+            <td class="pl-2"><span class="flex items-center gap-2"><Dot colour="var(--color-warning)" /><b>{portion.dressing_name ?? "Dressing"}</b><span class="quiet hidden md:inline">what the layers carry</span></span></td>
+            <td class="pr-3 text-right"><Figure of={portion.dressing_grams} label="Dressing per serving" /></td>
+            <td class="text-right"><b class="quiet">see Dress</b></td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div class="grid grid-cols-2 gap-x-5 gap-y-3 xl:grid-cols-1">
+      <Fact label="One portion, dressed" of={portion.portion_grams} size="text-4xl" />
+      <Fact label="Portions to make" of={portion.servings} note="{portion.covers.text} and {portion.over_prep.text} on top" />
+      <Fact label="Finished, all portions" of={portion.finished_grams} />
+    </div>
+  </div>
+</section>

@@ -1,0 +1,20 @@
+<script lang="ts">
+  // So many trays, in oven loads side by side.
+  let { count, colour, vessel }: { count: number; colour: string; vessel: string } = $props();
+  const MOST = 24;
+  const shown = $derived(Math.min(count, MOST));
+  const rows = $derived(Math.ceil(shown / 4));
+  const spots = [12, 34, 56, 78].flatMap((x) => [12, 28, 44].map((y) => ({ x, y })));
+</script>
+
+<svg viewBox="0 0 440 {rows * 78}" class="w-full max-w-[30rem]" role="img" aria-label="{count} × {vessel}, one layer each">
+  {#each { length: shown } as _, index (index)}
+    <g transform="translate({(index % 4) * 110 + 4} {Math.floor(index / 4) * 78 + 4})">
+      <rect width="100" height="66" rx="8" fill="var(--color-base-200)" stroke="var(--rim)" stroke-width="3" />
+      {#each spots as { x, y } (`${x}-${y}`)}
+        <rect x={x - 3} y={y} width="16" height="7" rx="2" fill={colour} transform="rotate({(x * y + index * 40) % 50} {x} {y})" />
+      {/each}
+    </g>
+  {/each}
+</svg>
+{#if count > MOST}<p class="quiet">and {count - MOST} more</p>{/if}

@@ -1,0 +1,59 @@
+<script lang="ts">
+  import { setContext } from "svelte";
+  import ClashNote from "../parts/ClashNote.svelte";
+  import DifferenceLine from "../parts/DifferenceLine.svelte";
+  import Fault from "../parts/Fault.svelte";
+  import ServiceHeader from "../parts/ServiceHeader.svelte";
+  import StageStrip from "../parts/StageStrip.svelte";
+  import WorkingPanel from "../parts/WorkingPanel.svelte";
+  import { SILENCE } from "../api/client";
+  import { Desk } from "../state/desk.svelte";
+  import { go, STAGES, type Stage } from "../state/place.svelte";
+  import Build from "./stages/Build.svelte";
+  import Buy from "./stages/Buy.svelte";
+  import Cook from "./stages/Cook.svelte";
+  import Count from "./stages/Count.svelte";
+  import Dress from "./stages/Dress.svelte";
+  import Prep from "./stages/Prep.svelte";
+
+  let { id, stage }: { id: number; stage: Stage } = $props();
+  // The screen is made anew for another service, so the first id is the one.
+  // svelte-ignore state_referenced_locally
+  const desk = new Desk(id);
+  setContext("desk", () => desk);
+  const stages = { count: Count, buy: Buy, prep: Prep, cook: Cook, dress: Dress, build: Build };
+  const Current = $derived(stages[stage]);
+  void desk.open();
+
+  function keys(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement;
+    if ((event.ctrlKey || event.metaKey) && event.key === "z" && !target.closest("input, textarea")) desk.undo();
+    if (event.ctrlKey || event.metaKey || event.altKey || target.closest("input, textarea, dialog[open]")) return;
+
+    const chosen = STAGES[Number(event.key) - 1];
+    if (chosen) go(`/services/${id}/${chosen}`);
+    else if (event.key === "Escape") desk.working = undefined;
+    else if (event.key === "p") print();
+    else if (event.key === "w") void desk.explain(target.dataset.at ?? desk.plan?.count[0]?.portion_grams.at ?? "");
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+<svelte:head><title>{desk.service ? `${desk.service.name} · Scullion` : "Scullion"}</title></svelte:head>
+
+{#if desk.silent}<Fault problem={SILENCE} />{/if}
+{#if desk.problem}<Fault problem={desk.problem} />{/if}
+{#if desk.clash}<ClashNote {desk} />{/if}
+{#if desk.plan && desk.service}
+  <div class="bg-base-200 sticky top-0 z-10 pt-1">
+    <ServiceHeader {desk} />
+    <StageStrip {id} {stage} />
+  </div>
+  <div class="no-print pointer-events-none fixed inset-x-0 bottom-3 z-30 flex justify-center px-3" aria-live="polite">
+    {#if desk.difference}<DifferenceLine {...desk.difference} />{/if}
+  </div>
+  <Current plan={desk.plan} {desk} />
+  {#if desk.working}<WorkingPanel {desk} />{/if}
+{:else if !desk.problem}
+  <p class="quiet p-6">Working out the plan …</p>
+{/if}

@@ -1,0 +1,15 @@
+<script lang="ts">
+  import type { Plan } from "../../api/client";
+  import type { Desk } from "../../state/desk.svelte";
+  import HoldPanel from "../../parts/HoldPanel.svelte";
+  import PortionCard from "../../parts/PortionCard.svelte";
+
+  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
+</script>
+
+<div class="grid gap-3">
+  {#each plan.count as portion, index (portion.at)}
+    <PortionCard {portion} {desk} />
+    {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}
+  {/each}
+</div>

@@ -1,0 +1,134 @@
+import { api, ask, plainly, type Plan, type Problem, type Service, type Working } from "../api/client";
+
+type Value = string | number | null;
+type Keep = "service" | "kitchen";
+type Change = { at: string; value: Value; keep: Keep; undoes?: boolean };
+type Undo = { at: string; value: Value; keep: Keep; covers: number };
+type Clash = { mine: Change; theirs: Service };
+
+const BURST = 4000;
+const RETRY = 2000;
+
+// One service on the desk: its plan, the changes on their way, what can be undone, and the
+// working that is open. Changes go one after the other; of several to the same figure only
+// the latest is sent. The server answers with the whole plan.
+export class Desk {
+  service = $state.raw<Service>();
+  plan = $state.raw<Plan>();
+  difference = $state.raw<{ title: string; items: string[] }>();
+  problem = $state.raw<Problem>();
+  faults = $state<Record<string, string>>({});
+  undos = $state.raw<Undo[]>([]);
+  clash = $state.raw<Clash>();
+  silent = $state(false);
+  working = $state.raw<Working>();
+
+  private waiting: Change[] = [];
+  private sending = false;
+  private lastAt = "";
+  private lastTime = 0;
+  private fading: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(readonly id: number) {}
+
+  async open(): Promise<void> {
+    const path = { params: { path: { id: this.id } } };
+    const [service, plan] = await Promise.all([ask(api.GET("/api/services/{id}", path)), ask(api.GET("/api/services/{id}/plan", path))]);
+    this.problem = service.problem ?? plan.problem;
+    this.service = service.data;
+    this.plan = plan.data;
+  }
+
+  change(at: string, value: Value, keep: Keep = "service"): void {
+    this.enqueue({ at, value, keep });
+  }
+
+  undo(): void {
+    const last = this.undos[0];
+    if (!last) return;
+
+    this.undos = this.undos.slice(1);
+    this.enqueue({ at: last.at, value: last.value, keep: last.keep, undoes: true });
+  }
+
+  // Sends ours again on top of theirs, or lets it go.
+  settle(mine: boolean): void {
+    const clash = this.clash;
+    this.clash = undefined;
+    if (!clash) return;
+
+    this.service = clash.theirs;
+    if (mine) this.enqueue(clash.mine);
+    else void this.open();
+  }
+
+  async explain(at: string): Promise<void> {
+    const { data, problem } = await ask(api.GET("/api/services/{id}/working", { params: { path: { id: this.id }, query: { at } } }));
+    this.working = data;
+    this.problem = problem;
+  }
+
+  private enqueue(change: Change): void {
+    this.waiting = [...this.waiting.filter((other) => other.at !== change.at), change];
+    if (!this.sending) void this.send();
+  }
+
+  private async send(): Promise<void> {
+    this.sending = true;
+    while (this.waiting.length > 0 && this.service && !this.clash) {
+      const change = this.waiting.shift()!;
+      if (!(await this.sendOne(change))) {
+        if (!this.waiting.some((other) => other.at === change.at)) this.waiting.unshift(change);
+        await new Promise((wake) => setTimeout(wake, RETRY));
+      }
+    }
+    this.sending = false;
+  }
+
+  // False when the server did not answer, so that the change waits for it.
+  private async sendOne(change: Change): Promise<boolean> {
+    const service = this.service!;
+    const burst = change.at === this.lastAt && Date.now() - this.lastTime < BURST;
+    const since = change.at === "service/covers" ? (burst && this.undos[0]?.covers) || service.covers : undefined;
+    const { data, problem } = await ask(
+      api.POST("/api/services/{id}/changes", {
+        params: { path: { id: this.id } },
+        body: { version: service.version, at: change.at, value: change.value, keep: change.keep, since_covers: since },
+      }),
+    );
+    this.silent = problem?.status === 0;
+    if (this.silent) return false;
+
+    if (problem) this.refused(change, problem);
+    else this.accepted(change, data, burst, since);
+    return true;
+  }
+
+  private refused(change: Change, problem: Problem): void {
+    if (problem.status === 409 && problem.theirs) this.clash = { mine: change, theirs: problem.theirs as unknown as Service };
+    else this.faults[change.at] = plainly(problem);
+  }
+
+  private accepted(
+    change: Change,
+    data: { service: Service; plan: Plan; previous: Value; difference: string[] },
+    burst: boolean,
+    since: number | undefined,
+  ): void {
+    if (!change.undoes && !burst) this.undos = [{ at: change.at, value: data.previous, keep: change.keep, covers: this.service!.covers }, ...this.undos].slice(0, 50);
+    this.lastAt = change.undoes ? "" : change.at;
+    this.lastTime = Date.now();
+    delete this.faults[change.at];
+    this.service = data.service;
+    this.plan = data.plan;
+    this.show(data.difference, since);
+    if (this.working) void this.explain(this.working.at);
+  }
+
+  private show(items: string[], since: number | undefined): void {
+    const title = since && since !== this.service!.covers ? `${since} → ${this.service!.covers}` : "Changed";
+    this.difference = { title, items };
+    clearTimeout(this.fading);
+    this.fading = setTimeout(() => (this.difference = undefined), 12000);
+  }
+}

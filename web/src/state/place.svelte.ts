@@ -1,0 +1,31 @@
+// Where we are, read from the address: /services, or /services/ID/STAGE.
+export const STAGES = ["count", "buy", "prep", "cook", "dress", "build"] as const;
+export type Stage = (typeof STAGES)[number];
+export type Place = { screen: "services" } | { screen: "desk"; id: number; stage: Stage };
+
+export const here = $state<{ place: Place }>({ place: read(location.pathname) });
+
+function read(path: string): Place {
+  const desk = /^\/services\/(\d+)(?:\/([a-z]+))?$/.exec(path);
+  if (!desk) return { screen: "services" };
+
+  const stage = STAGES.find((known) => known === desk[2]) ?? "count";
+  return { screen: "desk", id: Number(desk[1]), stage };
+}
+
+export function go(path: string): void {
+  if (path !== location.pathname) history.pushState(null, "", path);
+  here.place = read(path);
+}
+
+addEventListener("popstate", () => (here.place = read(location.pathname)));
+
+// Lets plain links work without loading the page again.
+export function follow(event: MouseEvent): void {
+  const link = (event.target as Element).closest("a");
+  if (!link || link.origin !== location.origin || link.hasAttribute("download") || link.pathname.startsWith("/api/")) return;
+  if (event.metaKey || event.ctrlKey || event.shiftKey || event.button !== 0) return;
+
+  event.preventDefault();
+  go(link.pathname);
+}
