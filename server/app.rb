@@ -41,10 +41,10 @@ module Scullion
   def self.stack(hosts:, access_code: nil, app: App)
     Rack::Builder.new do
       use Guards::Headers
-      use Rack::Protection::HostAuthorization, permitted_hosts: hosts
+      use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false
       use(Rack::Auth::Basic, "Scullion") { |_, code| Rack::Utils.secure_compare(code, access_code) } if access_code
       use Guards::Problems, explain: Guards::Explain.new
-      use Rack::Protection::HttpOrigin
+      use Rack::Protection::HttpOrigin, logging: false
       use Guards::BodyLimit
       use Committee::Middleware::RequestValidation, schema_path: App::CONTRACT, strict_reference_validation: true,
                                                     parse_response_by_content_type: false, raise: true, coerce_date_times: false

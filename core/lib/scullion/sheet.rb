@@ -43,8 +43,8 @@ module Scullion
       end
 
       # A figure that the cook decided in the brief. change: a lambda for its address there.
-      def decision(name, label, unit, change:, source: "You decided this.", shown: true, &value)
-        define(name, label: label, unit: unit, writes: unit, shown: shown, kind: :decision, change: change,
+      def decision(name, label, unit, change:, writes: unit, source: "You decided this.", shown: true, &value)
+        define(name, label: label, unit: unit, writes: writes, shown: shown, kind: :decision, change: change,
                      source: source)
         remember(name, value)
       end

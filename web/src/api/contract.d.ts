@@ -635,6 +635,8 @@ export interface components {
             name: string;
             serves_as: string;
             dressing_name?: string | null;
+            /** @description Allergens, of the 14 */
+            contains: string[];
             layers: components["schemas"]["Layer"][];
             covers: components["schemas"]["Figure"];
             over_prep: components["schemas"]["Figure"];

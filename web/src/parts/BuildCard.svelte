@@ -65,7 +65,7 @@
       {/each}
       {#each kept as stage (stage.key)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
-          <Dot colour="var(--color-warning)" /><b class="grow text-lg">Dressing, kept back</b>
+          <Dot colour="var(--dressing)" /><b class="grow text-lg">Dressing, kept back</b>
           <span class="text-right"><b class="text-2xl">{stage.text}</b><br /><span class="quiet">a bowl</span></span>
         </div>
       {/each}

@@ -17,7 +17,7 @@
     <h2 class="text-2xl break-words">{portion.name}</h2>
     <p class="quiet">{portion.serves_as}, one portion cut through</p>
   </div>
-  <div class="mt-2 grid items-end gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
+  <div class="mt-2 grid items-start gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
     <div class="flex min-w-0">
       <div class="hidden shrink-0 self-end sm:block"><CutThrough {portion} row={ROW} /></div>
       <table class="w-full min-w-0">
@@ -37,7 +37,7 @@
             </tr>
           {/each}
           <tr class="border-base-300 h-12 border-t">
-            <td class="pl-2"><span class="flex items-center gap-2"><Dot colour="var(--color-warning)" /><b>{portion.dressing_name ?? "Dressing"}</b><span class="quiet hidden md:inline">what the layers carry</span></span></td>
+            <td class="pl-2"><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b>{portion.dressing_name ?? "Dressing"}</b><span class="quiet hidden md:inline">what the layers carry</span></span></td>
             <td class="pr-3 text-right"><Figure of={portion.dressing_grams} label="Dressing per serving" /></td>
             <td class="text-right"><b class="quiet">see Dress</b></td>
           </tr>
@@ -48,6 +48,11 @@
       <Fact label="One portion, dressed" of={portion.portion_grams} size="text-4xl" />
       <Fact label="Portions to make" of={portion.servings} note="{portion.covers.text} and {portion.over_prep.text} on top" />
       <Fact label="Finished, all portions" of={portion.finished_grams} />
+      <div>
+        <div class="quiet">Contains</div>
+        <b class="text-lg">{portion.contains.join(", ") || "none of the 14 allergens"}</b>
+        <div class="quiet">Cross-contact: decide in your kitchen.</div>
+      </div>
     </div>
   </div>
 </section>

@@ -10,7 +10,7 @@
   const PAD = 4;
   const layers = $derived([
     ...portion.layers.toReversed().map((layer) => ({ name: layer.name, colour: layer.colour, ml: Number(layer.ml.value) })),
-    { name: portion.dressing_name ?? "Dressing", colour: "var(--color-warning)", ml: Number(portion.dressing_ml.value) },
+    { name: portion.dressing_name ?? "Dressing", colour: "var(--dressing)", ml: Number(portion.dressing_ml.value) },
   ]);
   const height = $derived(layers.length * row);
   const total = $derived(layers.reduce((sum, layer) => sum + layer.ml, 0));

@@ -44,10 +44,10 @@
 
 <svg viewBox="0 0 720 {height}" class="w-full" role="img" aria-label="Pour map of {batch.name}">
   <path d="M16 {jugTop - 26}V{jugTop + HEIGHT_OF_ALL}h76V{jugTop - 26}l14 -10" fill="none" stroke="var(--rim)" stroke-width="6" stroke-linejoin="round" stroke-linecap="round" />
-  <rect x="19" y={jugTop} width="70" height={HEIGHT_OF_ALL - 3} fill="var(--color-warning)" fill-opacity="0.75" />
+  <rect x="19" y={jugTop} width="70" height={HEIGHT_OF_ALL - 3} fill="var(--dressing)" fill-opacity="0.75" />
   <path d="M16 {jugTop + 30}h-12v90h12" fill="none" stroke="var(--rim)" stroke-width="5" />
   {#each stages as stage (stage.key)}
-    <path d={band(94, stage.from, 250, stage.y, stage.height)} fill="var(--color-warning)" fill-opacity="0.4" />
+    <path d={band(94, stage.from, 250, stage.y, stage.height)} fill="var(--dressing)" fill-opacity="0.4" />
     <rect x="250" y={stage.y} width="12" height={stage.height} fill="var(--rim)" />
   {/each}
   {#each streams as stream (stream.stage + stream.name)}

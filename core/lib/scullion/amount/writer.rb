@@ -22,6 +22,9 @@ module Scullion
           end
         end
 
+        # A plate is weighed to the gram.
+        def g_whole(grams) = "#{grams.round} g"
+
         # Exact grams, for the parts of a split that must visibly add up.
         def g_exact(grams)
           whole = grams.floor

@@ -16,7 +16,7 @@ module Scullion
              from: -> { layers.map { |layer| [layer, :build_grams] } }) do
         layers.sum { |layer| layer.build_grams * (1 + (layer.uptake / 100)) }
       end
-      decision(:portion_grams, "Portion", :g, change: -> { "service/lines/#{@index}/portion_grams" },
+      decision(:portion_grams, "Portion", :g, writes: :g_whole, change: -> { "service/lines/#{@index}/portion_grams" },
                source: -> { line.portion_grams ? "You decided this portion." : "The build as written, with its dressing." }) do
         line.portion_grams || build_grams
       end
@@ -41,9 +41,14 @@ module Scullion
 
       def salad = line.salad
 
+      # Allergens of every component and every part of the dressing.
+      def contains
+        (layers.map(&:ingredient) + Array(@parts).map(&:ingredient)).flat_map(&:allergens).uniq.sort
+      end
+
       def words
         { "at" => at, "salad" => salad.key, "name" => salad.name, "serves_as" => salad.serves_as,
-          "dressing_name" => salad.dressing&.name, "layers" => layers.map(&:to_h) }
+          "dressing_name" => salad.dressing&.name, "contains" => contains, "layers" => layers.map(&:to_h) }
       end
     end
   end
