@@ -57,7 +57,8 @@ module Scullion
     # Every sheet of the plan, flat.
     def sheets
       [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *dressings, *dressings.flat_map(&:parts),
-       *dressings.flat_map(&:stages), *purchases, *windows, *builds, *builds.flat_map(&:shares)]
+       *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *builds,
+       *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
     end
 
     private

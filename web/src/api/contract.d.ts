@@ -711,6 +711,7 @@ export interface components {
                 minutes: number;
             } | null;
             cautions: string[];
+            ready_grams: components["schemas"]["Figure"];
             prepped_grams: components["schemas"]["Figure"];
             ep_grams: components["schemas"]["Figure"];
             ap_grams: components["schemas"]["Figure"];
@@ -732,6 +733,15 @@ export interface components {
             }[];
             cautions: string[];
             vessel?: string;
+            /** @description Water per dry by batch, in this pot */
+            curve?: {
+                points: number[][];
+                here: number[];
+                /** @description Water too much, had a small batch's ratio been multiplied up */
+                doubling: string;
+                /** @description The small batch */
+                small: string;
+            };
             pot?: {
                 key: string;
                 name: string;
@@ -772,10 +782,10 @@ export interface components {
             name: string;
             when: string;
             pours: {
+                at: string;
                 name: string;
                 colour: string;
-                grams: number;
-                text: string;
+                grams: components["schemas"]["Figure"];
             }[];
             share: components["schemas"]["Figure"];
             grams: components["schemas"]["Figure"];
@@ -815,17 +825,22 @@ export interface components {
             bowl: string;
             bowl_count: number;
             shares: components["schemas"]["BowlShare"][];
-            dressing: {
-                key: string;
-                name: string;
-                bowls: number[];
-                text: string;
-            }[];
+            pours: components["schemas"]["BowlPour"][];
             bowl_litres: components["schemas"]["Figure"];
             mix_ml: components["schemas"]["Figure"];
             batches: components["schemas"]["Figure"];
             fill: components["schemas"]["Figure"];
             portions_per_bowl: components["schemas"]["Figure"];
+        };
+        BowlPour: {
+            at: string;
+            key: string;
+            name: string;
+            /** @description Grams for each bowl, in order */
+            bowls: number[];
+            /** @description The share it is poured on, in mixing order; none for what is kept back */
+            after?: number | null;
+            per_bowl_grams: components["schemas"]["Figure"];
         };
         BowlShare: {
             at: string;

@@ -9,20 +9,8 @@
   let { build }: { build: Bowls } = $props();
   const mixed = $derived(build.shares.filter((share) => Number(share.in_bowls_grams.value) > 0));
   const topped = $derived(build.shares.filter((share) => Number(share.top_grams.value) > 0));
-  const soak = $derived(build.dressing.filter((stage) => stage.key === "soak"));
-  const toss = $derived(build.dressing.filter((stage) => stage.key === "toss"));
-  const kept = $derived(build.dressing.filter((stage) => stage.key === "reserve"));
+  const kept = $derived(build.pours.filter((pour) => pour.after === null));
 </script>
-
-{#snippet pour(stages: Bowls["dressing"], when: string)}
-  {#each stages as stage (stage.key)}
-    <tr class="border-base-300 bg-base-200 h-12 border-t">
-      <td class="quiet pl-2">dressing</td>
-      <td><b class="text-lg">{stage.name}</b> <span class="quiet">{when}</span></td>
-      <td class="pr-1 text-right text-2xl font-bold">{stage.text}</td>
-    </tr>
-  {/each}
-{/snippet}
 
 <section class="tray">
   <div class="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -48,8 +36,13 @@
             <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden md:inline">{share.why}</span></span></td>
             <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" /></td>
           </tr>
-          {#if index === 0}{@render pour(soak, "while it is warm")}{/if}
-          {#if index === mixed.length - 1}{@render pour(toss, "over everything, then taste")}{/if}
+          {#each build.pours.filter((pour) => pour.after === index) as pour (pour.at)}
+            <tr class="border-base-300 bg-base-200 h-12 border-t">
+              <td class="quiet pl-2">Pour</td>
+              <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing</b> <span class="quiet">{pour.name.toLowerCase()}, then taste</span></span></td>
+              <td class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="{pour.name} in each bowl" /></td>
+            </tr>
+          {/each}
         {/each}
       </tbody>
     </table>
@@ -63,10 +56,10 @@
       {:else}
         <p class="quiet">Nothing: all of it goes into the bowls.</p>
       {/each}
-      {#each kept as stage (stage.key)}
+      {#each kept as pour (pour.at)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
           <Dot colour="var(--dressing)" /><b class="grow text-lg">Dressing, kept back</b>
-          <span class="text-right"><b class="text-2xl">{stage.text}</b><br /><span class="quiet">a bowl</span></span>
+          <span class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="Dressing kept back for each bowl" /><br /><span class="quiet">a bowl</span></span>
         </div>
       {/each}
       <p class="quiet mt-2">Bowls differ by a gram at most, so that they add up exactly.</p>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Cooking } from "../api/client";
+  import RatioCurve from "../pictures/RatioCurve.svelte";
   import PotGauge from "../pictures/PotGauge.svelte";
   import Tins from "../pictures/Tins.svelte";
   import Trays from "../pictures/Trays.svelte";
@@ -27,6 +28,7 @@
     <div class="min-w-0">
       {#if batch.method === "absorption"}
         <PotGauge {batch} />
+        {#if batch.curve}<div class="mt-4"><RatioCurve curve={batch.curve} /></div>{/if}
       {:else if batch.method === "tinned"}
         <Tins drained={amount(batch, "net_grams") - amount(batch, "liquid_grams")} liquid={amount(batch, "liquid_grams")} colour={batch.colour} />
       {:else}

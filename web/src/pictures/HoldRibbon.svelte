@@ -4,7 +4,8 @@
   // The service day: when to dress, how long it is at its best, and when it must go.
   let { hold, service }: { hold: HoldWindow; service: Plan["service"] } = $props();
 
-  const WIDTH = 760;
+  let wide = $state(760);
+  const WIDTH = $derived(Math.max(wide - 46, 320));
   const minutes = (iso: string | number) => new Date(String(iso)).getTime() / 60000;
   const from = $derived(minutes(`${service.date}T${service.from}`));
   const to = $derived(minutes(`${service.date}T${service.to}`));
@@ -21,7 +22,8 @@
   const gone = $derived(x(minutes(hold.discard_by.value)));
 </script>
 
-<svg viewBox="-6 0 {WIDTH + 40} 178" class="w-full max-w-[52rem]" role="img" aria-label="Dress {hold.dress_from.text} to {hold.dress_by.text}, best until {hold.best_until.text}, discard by {hold.discard_by.text}">
+<div class="max-w-[72rem]" bind:clientWidth={wide}>
+<svg viewBox="-6 0 {WIDTH + 40} 178" width={WIDTH + 46} height="178" role="img" aria-label="Dress {hold.dress_from.text} to {hold.dress_by.text}, best until {hold.best_until.text}, discard by {hold.discard_by.text}">
   <g font-size="16" fill="var(--color-base-content)">
     {#each hours as hour (hour)}
       <path d="M{x(hour)} 0V150" stroke="var(--color-base-300)" />
@@ -37,3 +39,4 @@
     <text x={gone - 8} y="126" text-anchor="end" font-weight="700" fill="var(--color-error)">discard</text>
   </g>
 </svg>
+</div>

@@ -1,23 +1,25 @@
 <script lang="ts">
   import type { DressingBatch } from "../api/client";
+  import Figure from "../parts/Figure.svelte";
 
   // The jug on the left, poured by stage onto the components on the right; every stream is as
   // wide as its grams.
   let { batch }: { batch: DressingBatch } = $props();
 
-  const ROW = 54;
-  const GAP = 10;
+  const ROW = 44;
+  const GAP = 12;
   const HEIGHT_OF_ALL = 210;
   const pours = $derived(
     batch.stages.flatMap((stage) =>
       stage.pours.length > 0
-        ? stage.pours.map((pour) => ({ ...pour, stage: stage.key }))
-        : [{ name: "kept back", colour: "var(--color-base-300)", grams: Number(stage.grams.value), text: stage.grams.text, stage: stage.key }],
+        ? stage.pours.map((pour) => ({ name: pour.name, colour: pour.colour, of: pour.grams, grams: Number(pour.grams.value), stage: stage.key }))
+        : [{ name: "kept back", colour: "var(--color-base-300)", of: stage.grams, grams: Number(stage.grams.value), stage: stage.key }],
     ),
   );
   const total = $derived(Number(batch.batch_grams.value));
   const scale = $derived(HEIGHT_OF_ALL / total);
-  const height = $derived(Math.max(pours.length * ROW, HEIGHT_OF_ALL + 60));
+  const rows = $derived(pours.map((pour) => Math.max(pour.grams * scale + GAP, ROW)));
+  const height = $derived(Math.max(rows.reduce((sum, row) => sum + row, 0), HEIGHT_OF_ALL + 34 * batch.stages.length) + GAP);
   const jugTop = $derived((height - HEIGHT_OF_ALL) / 2);
 
   // Stages stand apart; pours stand on rows of their own.
@@ -33,7 +35,7 @@
     pours.map((pour, index) => {
       const stage = stages.find((each) => each.key === pour.stage)!;
       const before = pours.filter((other, place) => other.stage === pour.stage && place < index).reduce((sum, other) => sum + other.grams, 0);
-      return { ...pour, y: stage.y + before * scale, height: pour.grams * scale, to: index * ROW + GAP + (ROW - GAP) / 2 };
+      return { ...pour, y: stage.y + before * scale, height: pour.grams * scale, to: rows.slice(0, index).reduce((sum, row) => sum + row, 0) + rows[index]! / 2 };
     }),
   );
   const band = (x1: number, y1: number, x2: number, y2: number, thick: number) => {
@@ -42,7 +44,8 @@
   };
 </script>
 
-<svg viewBox="0 0 720 {height}" class="w-full" role="img" aria-label="Pour map of {batch.name}">
+<div class="overflow-x-auto">
+<svg viewBox="0 0 720 {height}" class="w-full min-w-[34rem]" role="img" aria-label="Pour map of {batch.name}">
   <path d="M16 {jugTop - 26}V{jugTop + HEIGHT_OF_ALL}h76V{jugTop - 26}l14 -10" fill="none" stroke="var(--rim)" stroke-width="6" stroke-linejoin="round" stroke-linecap="round" />
   <rect x="19" y={jugTop} width="70" height={HEIGHT_OF_ALL - 3} fill="var(--dressing)" fill-opacity="0.75" />
   <path d="M16 {jugTop + 30}h-12v90h12" fill="none" stroke="var(--rim)" stroke-width="5" />
@@ -58,7 +61,10 @@
       <text x="250" y={stage.y - 8}><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
     {/each}
     {#each streams as stream (stream.stage + stream.name)}
-      <text x="480" y={stream.to + 6}><tspan font-weight="700" font-size="19">{stream.text}</tspan> {stream.name}</text>
+      <foreignObject x="476" y={stream.to - 20} width="244" height="44">
+        <span class="flex h-11 items-center gap-2 whitespace-nowrap"><Figure of={stream.of} size="text-lg" label="{stream.name}, {stream.stage}" />{stream.name}</span>
+      </foreignObject>
     {/each}
   </g>
 </svg>
+</div>

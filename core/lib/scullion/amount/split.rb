@@ -29,9 +29,13 @@ module Scullion
     # Splits grams into parts on the scale's step.
     # @return [Array<Float>] grams; their sum is +grams+ rounded up to the step
     def self.grams(grams, weights)
-      step = step(grams)
+      steps(grams, weights, step(grams))
+    end
+
+    # The same on a given step.
+    def self.steps(grams, weights, step)
       per_gram = (1 / step).round
-      exact((grams * per_gram).ceil, weights).map { |steps| steps.fdiv(per_gram) }
+      exact(((grams * per_gram) - 1e-6).ceil, weights).map { |parts| parts.fdiv(per_gram) }
     end
   end
 end

@@ -29,9 +29,8 @@ module Scullion
         def g_exact(grams)
           whole = grams.floor
           return "#{trim(grams.round(1))} g" if whole != grams
-          return "#{whole} g" if whole < 1000
 
-          "#{whole / 1000},#{format('%03d', whole % 1000)} g"
+          "#{thousands(whole)} g"
         end
 
         # Spoons under 60 ml, jugs above.
@@ -68,13 +67,20 @@ module Scullion
         def litre(value) = "#{significant(value)} l"
         def celsius(value) = "#{value.round} °C"
         def heat(value) = "#{significant(value)} kJ/kg K"
-        def count(value) = value.round.to_s
-        def covers(value) = "#{trim(value.round(1))} covers"
+        def batches(value) = counted(value, "batch", "batches")
+        def trays(value) = counted(value, "tray")
+        def loads(value) = counted(value, "load")
+        def bowls(value) = counted(value, "bowl")
+        def days(value) = counted(value, "day")
+        def covers(value) = counted(value, "cover")
         def portions(value) = "#{trim(value.round(1))} portions"
-        def packs(value) = value.round.to_s
+        def packs(value) = counted(value, "pack")
         def moment(value) = value.to_s
 
         private
+
+        def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
+        def thousands(whole) = whole < 1000 ? whole.to_s : "#{whole / 1000},#{format('%03d', whole % 1000)}"
 
         def spoons(millilitres, size, name)
           quarters = [(millilitres / size * 4).round, 1].max

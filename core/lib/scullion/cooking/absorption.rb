@@ -14,6 +14,7 @@ module Scullion
       # Litres to cubic centimetres, square metres to square centimetres.
       CM3 = 1000.0
       CM2 = 10_000.0
+      CURVE_POINTS = 16
 
       attr_reader :pot
 
@@ -42,7 +43,7 @@ module Scullion
       figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false,
              from: %i[most_full pot_litres cooked_factor cooked_density uptake solid_density boiled_off_grams],
              how: "what fills the pot to its limit, raw in its water or cooked, whichever is less") { most_dry(pot, boiled_off_grams) }
-      figure(:batches, "Batches", :count, from: %i[dry_grams most_dry_grams],
+      figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
              how: "dry ÷ most the pot takes, rounded up") { [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max }
       figure(:batch_dry_grams, "Dry, each batch", :g, from: %i[dry_grams batches], how: "dry ÷ batches") { dry_grams / batches }
       figure(:taken_up_grams, "Taken up", :g, from: %i[batch_dry_grams uptake], how: "dry × uptake") { batch_dry_grams * uptake }
@@ -81,7 +82,7 @@ module Scullion
       def setting = "absorb, lid #{lid}, #{texture}"
 
       def words
-        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm,
+        super.merge("curve" => curve, "pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm,
                                "height_cm" => pot.height_cm })
       end
 
@@ -97,6 +98,18 @@ module Scullion
       def rescues
         [{ "if" => "Wet", "then" => "lid off, medium, #{Amount::Writer.min([drying_minutes, 1].max)} for each 100 g left." },
          { "if" => "Dry and hard", "then" => "add #{Amount::Writer.g(batch_dry_grams * 0.1)} boiling water, lid on, 8 min." }]
+      end
+
+      # How the ratio falls as the batch grows in this pot, and where this batch stands on it.
+      # @return [Hash] points of [dry g, water per dry g]; what the smallest batch's ratio would
+      #   pour too much if it were multiplied up to this batch
+      def curve
+        most = [most_dry_grams, batch_dry_grams].max
+        points = (1..CURVE_POINTS).map { |step| most * step / CURVE_POINTS }
+                                  .map { |dry| [dry.round, (uptake + (boiled_off_grams / dry)).round(3)] }
+        { "points" => points, "here" => [batch_dry_grams.round, ratio_by_weight.round(3)],
+          "doubling" => Amount::Writer.g(((points.first.last - ratio_by_weight) * batch_dry_grams).abs),
+          "small" => Amount::Writer.g(points.first.first) }
       end
 
       private

@@ -16,14 +16,14 @@ module Scullion
       assumption :oil_per_kg, "Oil for roasting", :g_per_kg, book: :practice, at: "roast/oil_per_kg"
       assumption :salt_per_kg, "Salt for roasting", :g_per_kg, book: :practice, at: "roast/salt_per_kg"
       decision(:tray_area, "The tray's area", :square_metre, change: nil, source: -> { "#{tray.name} in your kitchen." }, shown: false) { tray.area }
-      decision(:positions, "Trays the ovens take at once", :count, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.oven_positions }
+      decision(:positions, "Trays the ovens take at once", :trays, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.oven_positions }
 
       figure(:raw_grams, "Onto the trays, raw", :g, from: %i[finished_grams roast_yield],
              how: "roast weight ÷ what is left after roasting") { finished_grams / roast_yield }
-      figure(:trays, "Trays", :count, from: %i[raw_grams tray_load tray_area],
+      figure(:trays, "Trays", :trays, from: %i[raw_grams tray_load tray_area],
              how: "raw ÷ (single layer × tray area), rounded up") { [(raw_grams / (tray_load * tray_area * 1000) - 1e-9).ceil, 1].max }
       figure(:tray_grams, "On each tray", :g, from: %i[raw_grams trays], how: "raw ÷ trays") { raw_grams / trays }
-      figure(:loads, "Oven loads", :count, from: %i[trays positions], how: "trays ÷ oven positions, rounded up") { trays.fdiv(positions).ceil }
+      figure(:loads, "Oven loads", :loads, from: %i[trays positions], how: "trays ÷ oven positions, rounded up") { trays.fdiv(positions).ceil }
       figure(:oil_grams, "Oil", :g, from: %i[raw_grams oil_per_kg], how: "raw × oil per kg") { raw_grams * oil_per_kg / 1000 }
       figure(:salt_grams, "Salt", :g, from: %i[raw_grams salt_per_kg], how: "raw × salt per kg") { raw_grams * salt_per_kg / 1000 }
       figure(:celsius, "Oven", :celsius, from: %i[oven_celsius fan_celsius], how: "less for a fan, if the oven has one") do

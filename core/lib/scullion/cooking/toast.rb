@@ -16,7 +16,7 @@ module Scullion
 
       figure(:raw_grams, "Raw", :g, from: %i[finished_grams toast_yield],
              how: "toasted weight ÷ what is left after toasting") { finished_grams / toast_yield }
-      figure(:batches, "Batches", :count, from: %i[raw_grams load vessel_area],
+      figure(:batches, "Batches", :batches, from: %i[raw_grams load vessel_area],
              how: "raw ÷ (single layer × area), rounded up") { [(raw_grams / (load * vessel_area * 1000) - 1e-9).ceil, 1].max }
       figure(:batch_grams, "Each batch", :g, from: %i[raw_grams batches], how: "raw ÷ batches") { raw_grams / batches }
 

@@ -2,65 +2,21 @@
 
 module Scullion
   module Dressing
-    # One pour of a dressing: into the warm grain, over everything, or kept back. Its grams are
-    # a whole share of the batch, and its pours onto components a whole share of it.
-    class Stage < Sheet
-      # What one component gets in this stage.
-      Pour = Struct.new(:layer, :grams) do
-        def to_h
-          { "name" => layer.component.name, "colour" => layer.ingredient.colour, "grams" => grams,
-            "text" => Amount::Writer.g_exact(grams) }
-        end
-      end
+    # What one component gets in one stage.
+    class Pour < Sheet
+      attr_reader :stage, :layer
 
-      attr_reader :dressing, :pours
+      brought :stage_grams, of: :stage, as: :grams
+      brought :dressing_grams, of: :layer
+      figure(:grams, "Pour", :g, writes: :g_exact, from: %i[stage_grams dressing_grams],
+             how: "the stage × what this component carries of it, in whole scale steps so that the pours add up exactly") { @split }
 
-      brought :batch_grams, of: :dressing
-      brought :batch_ml, of: :dressing
-      brought :servings, of: :dressing
-      decision(:share, "Share of the batch", :share, change: nil,
-               source: -> { "The split \"#{dressing.words['preset']}\"." }) { @stage["share"] }
-      figure(:grams, "Pour", :g, writes: :g_exact, from: %i[batch_grams share],
-             how: "batch × share, in whole scale steps so that the stages add up exactly") { @split }
-      figure(:ml, "By the jug", :ml, from: %i[grams batch_grams batch_ml], how: "its share of the jug") { grams / batch_grams * batch_ml }
-      figure(:per_serving_ml, "Per serving", :ml, from: %i[ml servings], how: "jug ÷ portions to make") { ml / servings }
-
-      # @return [Array<Stage>] their grams add up to the batch
-      def self.of(dressing, preset)
-        stages = preset.fetch("stages")
-        dressing.split(stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
-          new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
-        end
-      end
-
-      def initialize(at, dressing, stage, grams)
+      def initialize(at, stage, layer, grams)
         super(at)
-        @dressing, @stage, @split = dressing, stage, grams
-        @pours = pour(targets)
+        @stage, @layer, @split = stage, layer, grams
       end
 
-      def words
-        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"],
-          "pours" => pours.map(&:to_h) }
-      end
-
-      private
-
-      # Components of the stage's uptake classes that carry dressing; all of them if none match.
-      def targets
-        carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
-        chosen = carrying.select { |layer| Array(@stage["to"]).include?(layer.component.uptake_class) }
-        return [] if @stage["key"] == "reserve"
-
-        chosen.empty? ? carrying : chosen
-      end
-
-      def pour(layers)
-        step = Split.step(dressing.batch_grams)
-        per_gram = (1 / step).round
-        Split.exact((@split * per_gram).round, layers.map(&:dressing_grams))
-             .zip(layers).map { |steps, layer| Pour.new(layer, steps.fdiv(per_gram)) }
-      end
+      def words = { "at" => at, "name" => layer.component.name, "colour" => layer.ingredient.colour }
     end
   end
 end

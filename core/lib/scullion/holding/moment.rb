@@ -4,7 +4,7 @@ require "date"
 
 module Scullion
   # A local wall-clock moment, counted in minutes from midnight of the service day. Written as
-  # "10:45" on that day and "Fri 16:30" on any other.
+  # "10:45" on that day and "Fri 4 Dec, 16:30" on any other.
   class Moment
     include Comparable
 
@@ -25,7 +25,7 @@ module Scullion
     def date = day + minutes.div(1440)
     def clock = format("%02d:%02d", minutes % 1440 / 60, minutes % 60)
     def iso = "#{date}T#{clock}"
-    def to_s = minutes.between?(0, 1439) ? clock : "#{date.strftime('%a')} #{clock}"
+    def to_s = minutes.between?(0, 1439) ? clock : "#{date.strftime('%a %-d %b')}, #{clock}"
 
     # The last minute of the day that is so many days after this one.
     def end_of_day(days) = Moment.new(day, ((minutes.div(1440) + days + 1) * 1440) - 1)

@@ -17,7 +17,7 @@ module Scullion
       assumption :topped_minutes, "Best on top, for", :min, book: :practice,
                  at: -> { "holds/#{frailest.hold_class}/dressed_minutes" if frailest }, none: [1440.0, "Nothing is held back."]
       assumption :out_minutes, "Out of temperature control, at most", :min, book: :rules, at: "out_minutes", shown: true
-      assumption :days, "Days, the day it is made being the first", :count, book: :rules, at: "days"
+      assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
 
       figure(:dress_from, "Dress no earlier than", :moment, from: %i[service_to dressed_minutes],
              how: "end of service − best once dressed") { service_to - dressed_minutes }

@@ -14,6 +14,9 @@ module Scullion
       assumption :treat_yield, "Left after the treatment", :share, book: :ingredient,
                  at: -> { "treats/#{component.treat}/yield" if component.treat }, none: [1.0, "No treatment."]
 
+      figure(:ready_grams, "Ready", :g, from: -> { [asked_for] }, how: "what the pot, the tray or the bowl needs") do
+        asked_for.first.public_send(asked_for.last)
+      end
       figure(:prepped_grams, "Cut", :g, from: %i[ready_grams treat_yield], how: "ready ÷ left after the treatment") { ready_grams / treat_yield }
       figure(:ep_grams, "Trimmed (EP)", :g, from: %i[prepped_grams cut_yield], how: "cut ÷ left after cutting") { prepped_grams / cut_yield }
       figure(:ap_grams, "As purchased (AP)", :g, from: %i[ep_grams trim_yield], how: "EP ÷ left after trimming") { ep_grams / trim_yield }
@@ -34,23 +37,16 @@ module Scullion
       # @return [YieldChain] from as purchased to ready to serve
       def chain = YieldChain.new([trim_yield, cut_yield, treat_yield, need.finished_grams / ready_grams])
 
-      def ready_grams = @ready_grams ||= source_sheet.public_send(source_figure)
-
       def words
         trim = component.trim && ingredient.trims.fetch(component.trim)
         { "at" => at, "name" => need.name, "ingredient" => ingredient.key, "ingredient_name" => ingredient.name,
-          "colour" => ingredient.colour, "trim" => component.trim, "trim_off" => trim && trim["off"],
+          "colour" => ingredient.colour, "trim" => component.trim, "trim_off" => trim && trim["sheds"],
           "trim_use" => trim && trim["use"], "cut" => cut, "treat" => treat, "cautions" => cautions, "bench" => !!bench? }
       end
 
-      def working(name)
-        name.to_sym == :ready_grams ? source_sheet.working(source_figure) : super
-      end
-
-      def source_sheet = cooking || need
-      def source_figure = cooking ? cooking.raw_name : :finished_grams
-
       private
+
+      def asked_for = cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]
 
       def cut
         component.cut && practice.cuts.fetch(component.cut).slice("name", "mm", "tool", "caution").merge("key" => component.cut)

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Build
+    # One stage of the dressing on its way into the bowls; the bowls add up to the stage exactly.
+    class BowlPour < Sheet
+      attr_reader :bowls, :stage, :per_bowl
+
+      brought :stage_grams, of: :stage, as: :grams
+      brought :batches, of: :bowls
+      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact, from: %i[stage_grams batches],
+             how: "the stage ÷ bowls, in whole scale steps so that they add up exactly; the first bowls take the odd one") { per_bowl.first }
+
+      def initialize(at, bowls, stage)
+        super(at)
+        @bowls, @stage = bowls, stage
+        @per_bowl = Split.steps(stage.grams, Array.new(batches, 1), Split.step(stage.batch_grams)).sort.reverse
+      end
+
+      # after: the share it is poured on, counted in mixing order; none for what is kept back.
+      def words
+        { "at" => at, "key" => stage.key, "name" => stage.name, "bowls" => per_bowl, "after" => after }
+      end
+
+      private
+
+      def after
+        layers = stage.pours.map(&:layer)
+        bowls.ordered.rindex { |share| layers.include?(share.layer) }
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Dressing
+    # One stage of a dressing: into the warm grain, over everything, or kept back. Its grams are
+    # a whole share of the batch, and its pours onto components a whole share of it.
+    class Stage < Sheet
+      attr_reader :dressing, :pours
+
+      brought :batch_grams, of: :dressing
+      brought :batch_ml, of: :dressing
+      brought :servings, of: :dressing
+      decision(:share, "Share of the batch", :share, change: nil,
+               source: -> { "The split \"#{dressing.words['preset']}\"." }) { @stage["share"] }
+      figure(:grams, "Pour", :g, writes: :g_exact, from: %i[batch_grams share],
+             how: "batch × share, in whole scale steps so that the stages add up exactly") { @split }
+      figure(:ml, "By the jug", :ml, from: %i[grams batch_grams batch_ml], how: "its share of the jug") { grams / batch_grams * batch_ml }
+      figure(:per_serving_ml, "Per serving", :ml, from: %i[ml servings], how: "jug ÷ portions to make") { ml / servings }
+
+      # @return [Array<Stage>] their grams add up to the batch
+      def self.of(dressing, preset)
+        stages = preset.fetch("stages")
+        dressing.split(stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
+          new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
+        end
+      end
+
+      def initialize(at, dressing, stage, grams)
+        super(at)
+        @dressing, @stage, @split = dressing, stage, grams
+        @pours = pour(targets)
+      end
+
+      def key = @stage["key"]
+      def name = @stage["name"]
+
+      def words
+        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"],
+          "pours" => pours.map(&:to_h) }
+      end
+
+      private
+
+      # Components of the stage's uptake classes that carry dressing; all of them if none match.
+      def targets
+        carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
+        chosen = carrying.select { |layer| Array(@stage["to"]).include?(layer.component.uptake_class) }
+        return [] if @stage["key"] == "reserve"
+
+        chosen.empty? ? carrying : chosen
+      end
+
+      def pour(layers)
+        parts = Split.steps(@split, layers.map(&:dressing_grams), Split.step(dressing.batch_grams))
+        parts.each_with_index.map { |grams, index| Pour.new("#{at}/pours/#{index}", self, layers[index], grams) }
+      end
+    end
+  end
+end
