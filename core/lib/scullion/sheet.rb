@@ -82,6 +82,10 @@ module Scullion
     # What goes into the JSON beside the figures. Overridden by each sheet; a fresh Hash.
     def words = {}
 
+    # What the sheet is about, for a reader of one of its figures.
+    # @return [String, nil]
+    def subject = words.then { |said| said["name"] || said["salad_name"] }
+
     # @return [Working]
     # @raise [UnknownFigure]
     def working(name)

@@ -52,7 +52,7 @@ module Scullion
 
     # @return [Hash] the whole tree down to decisions and assumptions
     def to_h
-      { "at" => at, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit_name, "text" => text, "how" => how,
+      { "at" => at, "of" => @sheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit_name, "text" => text, "how" => how,
         "source" => source, "change" => change, "default" => default && Amount::Writer.write(default, @definition.writes),
         "from" => from.map(&:to_h) }.compact
     end

@@ -581,6 +581,8 @@ export interface components {
         };
         Working: {
             at: string;
+            /** @description What the figure is about */
+            of?: string;
             label: string;
             value: number | string;
             unit: string;

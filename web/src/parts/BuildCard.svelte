@@ -17,23 +17,23 @@
     <h2 class="text-2xl">{build.salad_name}</h2>
     <p class="quiet">{build.bowl}, tossed no fuller than the dotted line</p>
   </div>
-  <div class="my-3 grid items-center gap-x-8 gap-y-3 lg:grid-cols-[1fr_1.2fr]">
+  <div class="my-3 grid items-center gap-x-8 gap-y-3 @4xl:grid-cols-[1fr_1.2fr]">
     <BowlPicture {build} />
-    <div class="grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4">
+    <div class="grid grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-x-5 gap-y-2">
       <Fact label="Bowls" of={build.batches} size="text-3xl" />
       <Fact label="In each" of={build.portions_per_bowl} />
       <Fact label="Full to" of={build.fill} />
       <Fact label="To mix" of={build.mix_ml} />
     </div>
   </div>
-  <div class="grid gap-x-10 gap-y-4 xl:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+  <div class="grid gap-x-10 gap-y-4 @6xl:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
     <table class="w-full self-start">
       <thead><tr class="quiet h-8 text-left"><th class="w-36 pl-2 font-normal">Mixing order</th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th></tr></thead>
       <tbody>
         {#each mixed as share, index (share.at)}
           <tr class="border-base-300 h-12 border-t">
             <td class="pl-2"><b>{index + 1}</b> <span class="quiet">{share.step}</span></td>
-            <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden md:inline">{share.why}</span></span></td>
+            <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden @3xl:inline">{share.why}</span></span></td>
             <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" /></td>
           </tr>
           {#each build.pours.filter((pour) => pour.after === index) as pour (pour.at)}

@@ -24,7 +24,7 @@
   {#if batch.method === "absorption" && batches > 1}
     <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches. Figures below are for each.</p>
   {/if}
-  <div class="mt-3 grid items-start gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+  <div class="mt-3 grid items-start gap-x-8 gap-y-4 @4xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
     <div class="min-w-0">
       {#if batch.method === "absorption"}
         <PotGauge {batch} />
@@ -41,7 +41,7 @@
       {/each}
     </div>
   </div>
-  <div class="mt-4 grid gap-4 md:grid-cols-3">
+  <div class="mt-4 grid gap-4 @3xl:grid-cols-3">
     {#if batch.done}<div><h3 class="text-lg">Done when</h3><p>{batch.done}</p></div>{/if}
     <div>
       <h3 class="text-lg">If not</h3>

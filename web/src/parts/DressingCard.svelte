@@ -15,16 +15,16 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">for {batch.salad_name}, {servings}</p>
   </div>
-  <div class="mt-2 grid gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
+  <div class="mt-2 grid gap-x-10 gap-y-5 @6xl:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
     <div>
-      <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4 xl:grid-cols-2">
+      <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 @lg:grid-cols-4 @6xl:grid-cols-2">
         <Fact label="Whole batch" of={batch.batch_grams} size="text-4xl" />
         <Fact label="In the jug" of={batch.batch_ml} size="text-4xl" />
         {#if batch.acid}<Fact label="Fat to acid, by volume" of={batch.fat_to_acid} />{/if}
         <Fact label="Of the salad's weight" of={batch.salad_share} />
       </div>
       <div class="flex gap-4">
-        <div class="hidden shrink-0 self-center sm:block"><Jar {batch} /></div>
+        <div class="hidden shrink-0 self-center @lg:block"><Jar {batch} /></div>
         <table class="w-full">
           <thead><tr class="quiet h-8 text-left"><th class="font-normal">Part</th><th class="text-right font-normal">Weigh</th><th class="text-right font-normal">or measure</th></tr></thead>
           <tbody>
@@ -46,14 +46,14 @@
     </div>
   </div>
   <table class="mt-3 w-full">
-    <thead><tr class="quiet h-8 text-left"><th class="font-normal">Stage</th><th class="text-right font-normal">Pour</th><th class="text-right font-normal">By the jug</th><th class="hidden text-right font-normal sm:table-cell">Per serving</th></tr></thead>
+    <thead><tr class="quiet h-8 text-left"><th class="font-normal">Stage</th><th class="text-right font-normal">Pour</th><th class="text-right font-normal">By the jug</th><th class="hidden text-right font-normal @lg:table-cell">Per serving</th></tr></thead>
     <tbody>
       {#each batch.stages as stage (stage.at)}
         <tr class="border-base-300 h-12 border-t">
           <td><b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span></td>
           <td class="text-right"><Figure of={stage.grams} size="text-2xl" label="{stage.name} by weight" /></td>
           <td class="pl-4 text-right"><Figure of={stage.ml} size="text-2xl" label="{stage.name} by volume" /></td>
-          <td class="hidden pl-4 text-right sm:table-cell"><Figure of={stage.per_serving_ml} size="text-lg" label="{stage.name} per serving" /></td>
+          <td class="hidden pl-4 text-right @lg:table-cell"><Figure of={stage.per_serving_ml} size="text-lg" label="{stage.name} per serving" /></td>
         </tr>
       {/each}
     </tbody>

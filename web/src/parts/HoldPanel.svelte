@@ -12,7 +12,7 @@
     <h2 class="text-xl">Hold: {hold.salad_name}</h2>
     <p><b>{hold.rules}</b> <span class="quiet">· keep at {hold.cold} or colder · your local code decides</span></p>
   </div>
-  <div class="my-3 grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-3 xl:grid-cols-6">
+  <div class="my-3 grid grid-cols-2 gap-x-6 gap-y-3 @3xl:grid-cols-3 @6xl:grid-cols-6">
     <Fact label="Dress no earlier than" of={hold.dress_from} note="{hold.limits.dressed}: {hold.dressed_minutes.text}" />
     <Fact label="Dress by" of={hold.dress_by} note="{hold.limits.rest} rests {hold.rest_minutes.text}" />
     <Fact label="Earliest ready" of={hold.ready_from} />

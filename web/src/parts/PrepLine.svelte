@@ -12,14 +12,14 @@
 
 <section class="tray">
   <h2 class="flex items-center gap-2 text-xl"><Dot colour={line.colour} />{line.name}</h2>
-  <div class="my-2 grid gap-x-5 {line.treat ? 'grid-cols-2 sm:grid-cols-4' : 'grid-cols-3'}">
-    <Fact label="As purchased (AP)" of={line.ap_grams} size="text-3xl" />
+  <div class="my-2 grid gap-x-5 {line.treat ? 'grid-cols-2 @lg:grid-cols-4' : 'grid-cols-3'}">
+    <Fact label="Bought (AP)" of={line.ap_grams} size="text-3xl" />
     <Fact label={line.trim ? `${line.trim} (EP)` : "Untrimmed (EP)"} of={line.ep_grams} />
     <Fact label={line.cut ? "Cut" : "Whole"} of={line.prepped_grams} />
-    {#if line.treat}<Fact label="Ready, drained" of={line.ready_grams} />{/if}
+    {#if line.treat}<Fact label="Drained" of={line.ready_grams} />{/if}
   </div>
   <YieldBar id={line.at.replace("/", "-")} bought={Number(line.ap_grams.value)} trimmed={Number(line.trim_grams.value)} ready={Number(line.prepped_grams.value)} colour={line.colour} />
-  <div class="mt-3 grid gap-4 sm:grid-cols-[1fr_auto]">
+  <div class="mt-3 grid gap-4 @lg:grid-cols-[1fr_auto]">
     <div class="grid content-start gap-1.5">
       {#if line.cut}<p><b>{line.cut.name}</b>, {line.cut.tool}</p>{/if}
       {#if line.trim_off}<p>Trim: <b>{line.trim_grams.text}</b> {line.trim_off} → {line.trim_use}</p>{/if}

@@ -14,7 +14,7 @@
     {#if line.allergens.length > 0}<span class="quiet block pl-6">contains {line.allergens.join(", ")}</span>{/if}
   </td>
   <td class="text-right"><Figure of={order} size="text-2xl" label="Order {line.name}" /></td>
-  <td class="hidden pl-6 text-right sm:table-cell"><Figure of={line.need_grams} label="{line.name} needed" /></td>
-  <td class="hidden pl-6 md:table-cell"><Figure of={line.surplus_grams} size="text-lg" label="{line.name} over" /> <span class="quiet">{line.surplus_use ?? ""}</span></td>
-  <td class="hidden pl-6 text-right lg:table-cell"><Figure of={line.enough_for} size="text-lg" label="{line.name} enough for" /></td>
+  <td class="hidden pl-6 text-right @lg:table-cell"><Figure of={line.need_grams} label="{line.name} needed" /></td>
+  <td class="hidden pl-6 @3xl:table-cell"><Figure of={line.surplus_grams} size="text-lg" label="{line.name} over" /> <span class="quiet">{line.surplus_use ?? ""}</span></td>
+  <td class="hidden pl-6 text-right @4xl:table-cell"><Figure of={line.enough_for} size="text-lg" label="{line.name} enough for" /></td>
 </tr>

@@ -6,20 +6,20 @@
 
   // One figure and, folded below it, those it was made from; down to what you decided and
   // what the larder says.
-  let { working, desk, open = false }: { working: Working; desk: Desk; open?: boolean } = $props();
+  let { working, desk, of, open = false }: { working: Working; desk: Desk; of?: string; open?: boolean } = $props();
 </script>
 
 <details class="border-base-300 border-l-2 pl-3" {open}>
   <summary class="flex min-h-11 cursor-pointer list-none items-baseline gap-2 py-1.5">
     <span class="quiet w-4 shrink-0 text-center" aria-hidden="true">{working.from.length > 0 ? "▸" : "·"}</span>
-    <span class="grow">{working.label}</span>
+    <span class="grow">{working.label}{#if working.of && working.of !== of}<span class="quiet">{` · ${working.of}`}</span>{/if}</span>
     <b class="whitespace-nowrap text-lg">{working.text}</b>
   </summary>
   <div class="pb-2 pl-6">
     {#if working.how}<p class="quiet">= {working.how}</p>{/if}
     <WorkingSource {working} {desk} />
     {#each working.from as input (input.at)}
-      <WorkingTree working={input} {desk} open={input.from.length === 0} />
+      <WorkingTree working={input} {desk} of={working.of} open={input.from.length === 0} />
     {/each}
   </div>
 </details>

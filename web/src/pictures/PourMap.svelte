@@ -58,7 +58,7 @@
   {/each}
   <g font-size="18" fill="var(--color-base-content)">
     {#each stages as stage (stage.key)}
-      <text x="250" y={stage.y - 8}><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
+      <text x="250" y={stage.y - 8} class="halo"><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
     {/each}
     {#each streams as stream (stream.stage + stream.name)}
       <foreignObject x="476" y={stream.to - 20} width="244" height="44">

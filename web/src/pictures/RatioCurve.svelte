@@ -24,8 +24,8 @@
     <circle cx={x(here.grams)} cy={y(here.ratio)} r="7" fill="var(--rim)" />
     <g font-size="16" fill="var(--color-base-content)">
       <text x={x(points[0]!.grams)} y={y(high) - 10}>{high.toFixed(2)} : 1</text>
-      <text x={Math.min(x(here.grams), WIDTH - 70)} y={y(here.ratio) - 14} text-anchor="middle" font-weight="700">{here.ratio.toFixed(2)} : 1</text>
-      <text x="8" y={HEIGHT + 38} fill="var(--quiet)">{curve.small}</text>
+      <text x={x(here.grams) - 12} y={y(here.ratio) - 12} text-anchor="end" font-weight="700">{here.ratio.toFixed(2)} : 1</text>
+      <text x={x(points[0]!.grams)} y={HEIGHT + 38} text-anchor="middle" fill="var(--quiet)">{curve.small}</text>
       <text x={WIDTH - 8} y={HEIGHT + 38} text-anchor="end" fill="var(--quiet)">the pot full</text>
     </g>
   </svg>

@@ -45,14 +45,14 @@
 {#if desk.problem}<Fault problem={desk.problem} />{/if}
 {#if desk.clash}<ClashNote {desk} />{/if}
 {#if desk.plan && desk.service}
-  <div class="bg-base-200 sticky top-0 z-10 pt-1">
+  <div class="bg-base-200 sticky top-0 z-10 pt-1 {desk.working ? 'xl:mr-[29rem]' : ''}">
     <ServiceHeader {desk} />
     <StageStrip {id} {stage} />
   </div>
   <div class="no-print pointer-events-none fixed inset-x-0 bottom-3 z-30 flex justify-center px-3" aria-live="polite">
     {#if desk.difference}<DifferenceLine {...desk.difference} />{/if}
   </div>
-  <Current plan={desk.plan} {desk} />
+  <div class={desk.working ? "@container xl:mr-[29rem]" : "@container"}><Current plan={desk.plan} {desk} /></div>
   {#if desk.working}<WorkingPanel {desk} />{/if}
 {:else if !desk.problem}
   <p class="quiet p-6">Working out the plan …</p>

@@ -6,7 +6,7 @@
   let { plan }: { plan: Plan } = $props();
 </script>
 
-<div class="grid gap-3">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.build as build, index (build.at)}
     <BuildCard {build} />
     {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}

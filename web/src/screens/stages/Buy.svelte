@@ -12,9 +12,9 @@
       <tr class="quiet h-9 text-left">
         <th class="font-normal">What must come in</th>
         <th class="text-right font-normal">Order</th>
-        <th class="hidden pl-6 text-right font-normal sm:table-cell">Needed</th>
-        <th class="hidden pl-6 font-normal md:table-cell">Over, and its use</th>
-        <th class="hidden pl-6 text-right font-normal lg:table-cell">Enough for</th>
+        <th class="hidden pl-6 text-right font-normal @lg:table-cell">Needed</th>
+        <th class="hidden pl-6 font-normal @3xl:table-cell">Over, and its use</th>
+        <th class="hidden pl-6 text-right font-normal @4xl:table-cell">Enough for</th>
       </tr>
     </thead>
     {#each sections as section (section)}

@@ -10,8 +10,8 @@
 </script>
 
 {#if batch}
-  <div class="grid gap-3 md:grid-cols-[17rem_minmax(0,1fr)] xl:grid-cols-[20rem_minmax(0,1fr)]">
-    <div class="tray no-print flex flex-col self-start overflow-hidden p-0! md:sticky md:top-44" role="tablist" aria-label="What is cooked" aria-orientation="vertical">
+  <div class="grid gap-3 @3xl:grid-cols-[17rem_minmax(0,1fr)] @6xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div class="tray no-print flex flex-col self-start overflow-hidden p-0! @3xl:sticky @3xl:top-44" role="tablist" aria-label="What is cooked" aria-orientation="vertical">
       {#each plan.cook as line, index (line.at)}
         <button role="tab" aria-selected={line === batch} class="border-base-300 flex min-h-16 items-center gap-3 border-b px-3 py-2 text-left last:border-0 {line === batch ? 'bg-base-200 shadow-[inset_6px_0_0_var(--rim)]' : ''}" onclick={() => (chosen = index)}>
           <Dot colour={line.colour} />

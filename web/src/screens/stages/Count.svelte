@@ -7,7 +7,7 @@
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
 </script>
 
-<div class="grid gap-3">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.count as portion, index (portion.at)}
     <PortionCard {portion} {desk} />
     {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}

@@ -5,7 +5,7 @@
   let { plan }: { plan: Plan } = $props();
 </script>
 
-<div class="grid gap-3">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.dress as batch (batch.at)}
     <DressingCard {batch} servings={plan.count.find((portion) => portion.salad === batch.salad)?.servings.text ?? ""} />
   {:else}

@@ -7,7 +7,7 @@
   const others = $derived(plan.prep.filter((line) => !line.bench));
 </script>
 
-<div class="grid gap-3 lg:grid-cols-2">
+<div class="grid gap-3 @4xl:grid-cols-2">
   {#each bench as line (line.at)}
     <PrepLine {line} />
   {/each}
