@@ -113,10 +113,10 @@ module Scullion
       read(name, default) { |value| yield Border.new(value, at(name), faults) }
     end
 
-    # Notes a fault at a field (or at the object itself, with nil).
+    # Notes a fault at a field, at a path of fields, or with nil at the object itself.
     # @return [nil] so that a faulty field reads as nil
     def fault(name, what, remedy)
-      faults << Fault.new(what: what, where: name.nil? ? where : at(name), remedy: remedy)
+      faults << Fault.new(what: what, where: name.nil? ? where : at(*name), remedy: remedy)
       nil
     end
 

@@ -24,8 +24,10 @@ module Scullion
       def shown = @shown ||= definitions.values.select(&:shown).freeze
 
       # A figure worked out from others.
-      def figure(name, label, unit, from:, how:, writes: unit, shown: true, &value)
-        define(name, label: label, unit: unit, writes: writes, from: from, how: how, shown: shown, kind: :figure)
+      # change, source: for a figure that the cook may also decide outright.
+      def figure(name, label, unit, from:, how:, writes: unit, shown: true, change: nil, source: nil, &value)
+        define(name, label: label, unit: unit, writes: writes, from: from, how: how, shown: shown, kind: :figure,
+                     change: change, source: source)
         remember(name, value)
       end
 

@@ -29,7 +29,8 @@ module Scullion
       # @return [Amount]
       # @raise [UnreadableAmount] naming the part that failed
       def read(text)
-        @text = text.to_s
+        @text = text.to_s.scrub
+        fail_at(@text, "it is not valid text.") unless text.to_s.valid_encoding?
         @scan = StringScanner.new(plain(@text))
         blank
         fail_at(@text, "there is nothing to read.") if @scan.eos?
@@ -47,8 +48,6 @@ module Scullion
         text.unicode_normalize(:nfc).gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp").gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
             .gsub(/[#{VULGAR.keys.join}]/) { |char| " #{VULGAR[char]}" }
             .gsub("⁄", "/").gsub(/[–—]/, "-").tr("×", "x").downcase.strip
-      rescue ArgumentError, Encoding::CompatibilityError
-        fail_at(text.inspect, "it is not valid text.")
       end
 
       def to_taste

@@ -69,7 +69,7 @@ module Scullion
       Array(@facts.is_a?(Hash) ? @facts[field] : nil).each_with_index do |word, index|
         next if allowed.include?(word)
 
-        @border.fault("#{field}/#{index}", "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
+        @border.fault([field, index], "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
       end
     end
 
@@ -80,7 +80,7 @@ module Scullion
         least, most, unit = self.class.bound(address)
         next if least.nil? || (value.finite? && value.between?(least, most))
 
-        @border.fault(address, "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
+        @border.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
       end
     end
 
@@ -92,7 +92,7 @@ module Scullion
       given.each do |field, source|
         next if @sources.key?(source) || source.to_s.include?(" ")
 
-        @border.fault("sources/#{field}", "#{source.inspect} is not a known source.",
+        @border.fault(["sources", field], "#{source.inspect} is not a known source.",
                       "Use one of #{@sources.keys.join(', ')}, or write it out.")
       end
     end

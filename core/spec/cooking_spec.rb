@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+RSpec.describe Scullion::Cooking do
+  def cooked(name, covers: 140, &change) = plan(covers: covers, &change).cooking.find { |method| method.need.name == name }
+
+  describe Scullion::Cooking::Absorption do
+    # By hand: 140 covers × 110 g × 1.05 = 16,170 g cooked; ÷ (1 + 2.0) = 5,390 g dry, which
+    # takes up 10,780 g. The 40 cm pot has π · 0.2² = 0.12566 m²; lid ajar 35 min at 10 and
+    # resting 10 min at 3 kg/m² h boil off (350 + 30) / 60 × 0.12566 = 0.7959 kg.
+    let(:barley) { cooked("Pearl barley") }
+
+    it "gives dry grain, water and salt from uptake plus evaporation" do
+      expect(barley.dry_grams).to be_within(0.01).of(5390)
+      expect(barley.taken_up_grams).to be_within(0.01).of(10_780)
+      expect(barley.boiled_off_grams).to be_within(0.1).of(795.9)
+      expect(barley.water_grams).to be_within(0.1).of(11_575.9)
+      expect(barley.salt_grams).to be_within(0.01).of(86.82)
+      expect(barley.ratio_by_weight).to be_within(0.0005).of(2.1477)
+    end
+
+    it "draws the water as a depth in that pot: water and kernels over its area" do
+      expect(barley.pot.name).to eq "40 cm pot"
+      expect(barley.grain_cm).to be_within(0.01).of(5390 / 0.845 / 1256.64)
+      expect(barley.water_line_cm).to be_within(0.01).of((11_575.9 + (5390 / 1.33)) / 1256.64)
+      expect(barley.cooked_line_cm).to be_within(0.01).of(16_170 / 0.664 / 1256.64)
+    end
+
+    # (11.576 kg × 4.186 + 5.390 kg × 1.6) kJ/K × 88 K ÷ (0.5 × 7 kW) = 1,435 s
+    it "heats up by mass, heat capacity and the burner's power" do
+      expect(barley.heat_up_minutes).to be_within(0.05).of(23.92)
+      expect(barley.total_minutes).to be_within(0.05).of(68.92)
+    end
+
+    it "never needs the same ratio for a larger batch in the same pot" do
+      ratios = [60, 90, 120, 150].map { |covers| cooked("Pearl barley", covers: covers) { |data| data["kitchen"]["pots"].select! { |pot| pot["key"] == "pot-40" } } }
+      expect(ratios.map(&:ratio_by_weight)).to eq ratios.map(&:ratio_by_weight).sort.reverse.uniq
+    end
+
+    it "splits into equal batches that fill no pot above its limit, and says so" do
+      big = plan(covers: 1000)
+      barley = big.cooking.first
+      expect(barley.batches).to eq 7
+      expect(barley.cooked_line_cm / barley.pot.height_cm).to be <= 0.75 + 1e-9
+      expect(barley.water_line_cm / barley.pot.height_cm).to be <= 0.75 + 1e-9
+      expect(barley.batch_dry_grams * barley.batches).to be_within(1e-6).of(barley.dry_grams)
+      expect(big.snags.map(&:what)).to include(/Pearl barley does not fit one pot: 7 batches of 5.50 kg/)
+    end
+
+    it "takes the smallest pot that holds it, or the one the cook named" do
+      expect(cooked("Pearl barley", covers: 10).pot.key).to eq "pot-24"
+      named = cooked("Pearl barley", covers: 10) { |data| data["salads"][0]["components"][0]["cook"]["pot"] = "pot-32" }
+      expect(named.pot.key).to eq "pot-32"
+    end
+
+    it "takes up less for firm and more for soft" do
+      waters = %w[firm tender soft].map { |texture| cooked("Pearl barley") { |data| data["salads"][0]["components"][0]["cook"]["texture"] = texture }.cooked_factor }
+      expect(waters.map { |factor| factor.round(6) }).to eq [2.7, 3.0, 3.3]
+    end
+  end
+
+  # 140 × 60 g × 1.05 = 8,820 g; ÷ 0.72 = 12,250 g raw; a 0.24 m² tray takes 7.5 × 0.24 = 1.8 kg.
+  it "roasts in one layer: trays, oil and salt by raw weight, cooler with a fan" do
+    carrot = cooked("Roast carrot")
+    expect(carrot.raw_grams).to be_within(0.01).of(12_250)
+    expect([carrot.trays, carrot.loads, carrot.celsius]).to eq [7, 1, 190]
+    expect([carrot.oil_grams, carrot.salt_grams]).to match [be_within(0.01).of(306.25), be_within(0.01).of(98)]
+    expect(cooked("Roast carrot", covers: 400).snags.first.what).to include("2 oven loads")
+  end
+
+  it "toasts on trays, or in as many pans as the layer asks for" do
+    seeds = cooked("Sunflower seeds")
+    expect(seeds.raw_grams).to be_within(0.01).of(1470 / 0.95)
+    expect(seeds.batches).to eq 3
+    pan = cooked("Sunflower seeds") { |data| data["salads"][0]["components"][6]["cook"]["on"] = "pan" }
+    expect(pan.batches).to eq (1470 / 0.95 / (3 * Math::PI * 0.14**2 * 1000)).ceil
+  end
+
+  it "opens tins for the drained weight: 5,880 g drained of 0.6 is 9,800 g net, 25 tins" do
+    expect(cooked("White beans").net_grams).to be_within(0.01).of(9800)
+    expect(plan.purchases.find { |line| line.ingredient.key == "white-beans" }.packs).to eq 25
+  end
+end

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+RSpec.describe "Dressing, holding and building" do
+  let(:made) { plan }
+
+  # Per serving: 110 × 18 % + 60 × 6 % + 40 × 13 % + 42 × 8 % = 19.8 + 3.6 + 5.2 + 3.36 = 31.96 g; × 147 = 4,698.1 g.
+  it "makes as much dressing as the components carry" do
+    expect(made.portions[0].dressing_grams).to be_within(1e-9).of(31.96)
+    expect(made.dressings[0].batch_grams).to eq 4699
+  end
+
+  # By weight: 60 ml × 0.92 + 20 ml × 1.01 + 5 + 4 + 1.5 + 0.3 = 86.2 g.
+  it "splits the batch by the formula, and keeps fat to acid" do
+    oil, vinegar = made.dressings[0].parts.first(2)
+    expect(oil.grams).to be_within(1).of(4699 * 55.2 / 86.2)
+    expect(vinegar.grams).to be_within(1).of(4699 * 20.2 / 86.2)
+    expect(made.dressings[0].fat_to_acid).to be_within(0.01).of(3)
+  end
+
+  it "soaks the warm grain first, tosses everything, and keeps a tenth back" do
+    stages = made.dressings[0].stages
+    expect(stages.map(&:grams)).to eq [2584, 1645, 470]
+    expect(stages[0].pours.map { |pour| pour.layer.component.name }).to eq ["Pearl barley"]
+    expect(stages[1].pours.map { |pour| pour.layer.component.name }).to eq ["Pearl barley", "Roast carrot", "White beans", "Cucumber, salted"]
+    expect(stages[2].pours).to eq []
+  end
+
+  it "says when a salad is drowned or dry" do
+    drowned = plan { |data| data["figures"] = [{ "at" => "practice/dressing/uptake/warm-grain", "value" => 60 }, { "at" => "practice/dressing/uptake/roast", "value" => 50 }] }
+    expect(drowned.snags.map(&:what)).to include(/is drowned: dressing is 2\d/)
+    dry = plan { |data| data["salads"][0]["components"].select! { |component| component["role"] == "body" } }
+    expect(dry.snags.map(&:what)).not_to include(/drowned/)
+  end
+
+  it "leaves a salad without dressing undressed" do
+    bare = plan { |data| data["salads"][0].delete("dressing") }
+    expect(bare.dressings).to eq []
+    expect(bare.builds[0].pours).to eq []
+  end
+
+  # Cucumber lasts 4 h dressed, so not before 13:30 − 4 h; barley rests 1 h, so by 11:45 − 1 h.
+  describe Scullion::Holding::Window do
+    let(:window) { made.windows[0] }
+
+    it "dresses late enough to be at its best at the end, early enough to rest before the start" do
+      expect([window.dress_from, window.dress_by, window.ready_from].map(&:to_s)).to eq %w[09:30 10:45 10:30]
+      expect(window.to_h["limits"]).to eq("rest" => "Pearl barley", "dressed" => "Cucumber, salted", "topped" => "Sunflower seeds", "discard" => "time out of the cold")
+    end
+
+    it "is best until the first component fades, and discarded by the stricter house rule, named" do
+      expect([window.best_until, window.out_until, window.date_mark, window.discard_by].map(&:to_s)).to eq ["14:45", "15:45", "Fri 4 Dec, 23:59", "15:45"]
+      expect(window.to_h["rules"]).to eq "House rules A"
+    end
+
+    it "asks for waves when rest and freshness cannot both be had" do
+      fading = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 90 }] }
+      expect(fading.snags.map(&:what)).to include(/Cucumber, salted lasts 1 h 30 dressed/)
+    end
+
+    it "stops a service that stands out longer than the rules allow" do
+      long = plan { |data| data["service"]["to"] = "17:00" }
+      expect(long.snags.first).to have_attributes(severity: "stop", what: /longer than House rules A/)
+    end
+
+    it "counts date marks over the end of a month and of a year" do
+      moment = Scullion::Moment.at(Date.new(2026, 12, 29), "10:00")
+      expect(moment.end_of_day(6).iso).to eq "2027-01-04T23:59"
+    end
+  end
+
+  describe Scullion::Build::Bowls do
+    let(:build) { made.builds[0] }
+
+    it "mixes sturdy first, the salty cheese after the toss, herbs by hand; seeds wait for the top" do
+      expect(build.ordered.map { |share| share.layer.component.name })
+        .to eq ["Pearl barley", "Roast carrot", "White beans", "Cucumber, salted", "White brined cheese", "Dill", "Sunflower seeds"]
+      expect(build.pours.map { |pour| pour.words["after"] }).to eq [0, 3, nil]
+    end
+
+    # Into the bowl per serving: 110/0.664 + 60/0.62 + 40/0.757 + 42/0.562 + 28/0.634 + 4/0.2 × ½ and the dressing.
+    it "takes as many bowls as keep each under its fill" do
+      ml = (110 / 0.664) + (60 / 0.62) + (40 / 0.757) + (42 / 0.562) + (28 / 0.634) + 10 + made.portions[0].dressing_ml
+      expect(build.mix_ml).to be_within(0.01).of(ml * 147)
+      expect(build.batches).to eq (ml * 147 / 24_000).ceil
+    end
+
+    it "holds back for the top what the build says" do
+      dill, seeds = build.ordered.last(2)
+      expect([dill.top_grams, dill.in_bowls_grams, seeds.top_grams, seeds.in_bowls_grams]).to eq [294, 294, 1470, 0]
+      expect(seeds.top_per_serving_grams).to eq 10
+    end
+  end
+end
