@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require "socket"
 require "scullion/facts"
 
 ROOT = File.expand_path("..", __dir__)

@@ -41,6 +41,7 @@ module Scullion
         end
 
         def changed(service, document)
+          read(document) { |border| Formats::Change.check(border) }
           before = plan_before(service, document["since_covers"])
           change = apply(service, document)
           after = Plan.for(Formats::Briefing.brief(service.reload))
@@ -57,7 +58,7 @@ module Scullion
 
         # All or nothing, and only on the version that the cook saw.
         def apply(service, document)
-          Records::Service.transaction do
+          Records::Service.transaction(requires_new: true) do
             service.lock_version = document["version"]
             service.touch_version
             Formats::Change.new(service, document["at"], document["value"], keep: document.fetch("keep", "service")).apply

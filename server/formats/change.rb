@@ -10,6 +10,17 @@ module Scullion
 
       attr_reader :previous
 
+      # Is this a change at all? Whether the value can be is found out by applying it.
+      def self.check(border)
+        border.only("version", "at", "value", "keep", "since_covers")
+        border.whole("version", 0..(2**53), "versions")
+        border.text("at", most: 200)
+        border.whole("since_covers", 1..Scullion::Service::MOST_COVERS, "covers", default: nil)
+        border.choice("keep", %w[service kitchen], default: nil)
+        border.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
+          [String, Numeric, NilClass].any? { |type| border.raw("value").is_a?(type) }
+      end
+
       # @param value [Numeric, String, nil] nil puts the default back
       # @param keep [String] "service", or "kitchen" for a figure to use from now on
       def initialize(service, at, value, keep: "service")

@@ -11,15 +11,17 @@ module Scullion
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
         %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
-        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| change(border) } },
+        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
         %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }
       }.freeze
 
-      # @return [Array<Fault>] empty when there is nothing to say
+      # @return [Array<Fault>, nil] empty when there is nothing to say; nil when the body is not JSON
       def faults(env)
         request = "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}"
         _, reader = READERS.find { |pattern, _| pattern.match?(request) }
-        reader ? self.class.instance_exec(body(env), &reader) : []
+        reader ? self.class.instance_exec(JSON.parse(body(env)), &reader) : []
+      rescue JSON::ParserError
+        nil
       end
 
       class << self
@@ -38,27 +40,15 @@ module Scullion
           border.faults
         end
 
-        def change(border)
-          border.only("version", "at", "value", "keep", "since_covers")
-          border.whole("version", 0..(2**53), "versions")
-          border.text("at", most: 200)
-          border.whole("since_covers", 1..Service::MOST_COVERS, "covers", default: nil)
-          border.choice("keep", %w[service kitchen], default: nil)
-          border.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
-            [String, Numeric, NilClass].any? { |type| border.raw("value").is_a?(type) }
-        end
-
         def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }
       end
 
       private
 
       def body(env)
-        input = env["rack.input"] or return
+        input = env["rack.input"] or return ""
         input.rewind if input.respond_to?(:rewind)
-        JSON.parse(input.read)
-      rescue JSON::ParserError
-        nil
+        input.read
       end
     end
   end

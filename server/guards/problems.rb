@@ -14,7 +14,7 @@ module Scullion
 
       def call(env)
         @app.call(env)
-      rescue Committee::InvalidRequest => e then invalid(env, e)
+      rescue Committee::Error => e then invalid(env, e)
       rescue UnknownFigure, ActiveRecord::RecordNotFound => e then not_found(e)
       rescue Scullion::Error => e then problem(422, "This cannot be planned as it stands.", faults: e.faults)
       rescue BodyLimit::TooLarge then problem(413, "The body is over 1 MB.", remedy: "Send less at once.")
@@ -36,14 +36,13 @@ module Scullion
 
       # The contract says that the request is wrong; our own readers say it in plain words.
       def invalid(env, error)
-        return problem(400, "This is not JSON.", remedy: "Check for a missing quote, comma or bracket.") if malformed?(error)
-
         faults = @explain.faults(env)
+        return problem(400, "This is not JSON.", remedy: "Check for a missing quote, comma or bracket.") unless faults
+
         faults = [Fault.new(what: plain(error), where: "request", remedy: "See /api/openapi.yaml for what is expected.")] if faults.empty?
         problem(422, "This cannot be planned as it stands.", faults: faults)
       end
 
-      def malformed?(error) = error.message.match?(/JSON|parse/i) && !error.message.include?("#/")
       def plain(error) = error.message.gsub(%r{#/\S+ }, "").gsub(/\s+/, " ")[0, 300]
 
       def not_found(error)

@@ -14,6 +14,9 @@ module Scullion
       assumption :treat_yield, "Left after the treatment", :share, book: :ingredient,
                  at: -> { "treats/#{component.treat}/yield" if component.treat }, none: [1.0, "No treatment."]
 
+      assumption :treat_salt_per_kg, "Salt for the treatment", :g_per_kg, book: :practice, none: [0.0, "No salt in it."],
+                 at: -> { "treats/#{component.treat}/salt_per_kg".then { |at| at if practice.figures.key?(at) } }
+
       figure(:ready_grams, "Ready", :g, from: -> { [asked_for] }, how: "what the pot, the tray or the bowl needs") do
         asked_for.first.public_send(asked_for.last)
       end
@@ -21,6 +24,9 @@ module Scullion
       figure(:ep_grams, "Trimmed (EP)", :g, from: %i[prepped_grams cut_yield], how: "cut ÷ left after cutting") { prepped_grams / cut_yield }
       figure(:ap_grams, "As purchased (AP)", :g, from: %i[ep_grams trim_yield], how: "EP ÷ left after trimming") { ep_grams / trim_yield }
       figure(:trim_grams, "Trim", :g, from: %i[ap_grams ep_grams], how: "AP − EP") { ap_grams - ep_grams }
+
+      figure(:treat_salt_grams, "Salt for the treatment", :g, from: %i[prepped_grams treat_salt_per_kg], how: "cut × salt per kg",
+             shown: false) { prepped_grams * treat_salt_per_kg / 1000 }
 
       # @param cooking [Cooking::Method, nil]
       def initialize(at, need, cooking, practice)
@@ -30,6 +36,9 @@ module Scullion
 
       def component = need.component
       def ingredient = need.ingredient
+
+      # As Cooking::Method#uses.
+      def uses = treat_salt_grams.positive? ? [["fine-salt", :treat_salt_grams]] : []
 
       # Bench work, or straight from the pack into the pot?
       def bench? = component.trim || component.cut || component.treat

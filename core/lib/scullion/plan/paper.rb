@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Plan
+    # The plan as a plain text sheet to read in a terminal or pin to the wall.
+    class Paper
+      def initialize(plan)
+        @plan = plan
+        @lines = []
+      end
+
+      # @return [String]
+      def to_s
+        title
+        snags
+        count
+        section("Buy") { @plan.purchases.each { |line| row(line.ingredient.name, line.order, "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}") } }
+        prep
+        cook
+        dress
+        build
+        hold
+        "#{@lines.join("\n")}\n"
+      end
+
+      private
+
+      def title
+        service = @plan.to_h["service"]
+        @lines << service["name"] << "#{service['date']}, #{service['from']} to #{service['to']}, #{service['covers']} covers, #{service['kitchen']}"
+      end
+
+      def snags
+        return if @plan.snags.empty?
+
+        section("Snags") { @plan.snags.each { |snag| @lines << "  #{snag.severity.upcase}  #{snag.what} #{snag.remedy}" } }
+      end
+
+      def count
+        @plan.portions.each do |portion|
+          section("Count: #{portion.salad.name}") do
+            portion.layers.each { |layer| row(layer.component.name, text(layer, :grams), "#{text(layer, :finished_grams)} to make") }
+            row("Dressing", text(portion, :dressing_grams))
+            row("Portion", text(portion, :portion_grams), "#{text(portion, :servings)}, contains #{portion.contains.join(', ')}")
+          end
+        end
+      end
+
+      def prep
+        section("Prep") do
+          @plan.preps.select(&:bench?).each do |line|
+            row(line.need.name, text(line, :ap_grams), "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → #{text(line, :ready_grams)} ready")
+          end
+        end
+      end
+
+      def cook
+        @plan.cooking.each do |method|
+          section("Cook: #{method.need.name}, #{method.setting}") do
+            method.class.shown.each { |figure| row(figure.label, text(method, figure.name)) }
+            @lines << "  Done: #{method.ingredient.done}" if method.ingredient.done
+          end
+        end
+      end
+
+      def dress
+        @plan.dressings.each do |batch|
+          section("Dress: #{batch.recipe.name}, #{text(batch, :batch_grams)}") do
+            batch.parts.each { |part| row(part.ingredient.name, text(part, :grams), text(part, :ml)) }
+            batch.stages.each { |stage| row(stage.name, text(stage, :grams), stage.words["when"]) }
+          end
+        end
+      end
+
+      def build
+        @plan.builds.each do |build|
+          section("Build: #{build.portion.salad.name}, #{text(build, :batches)} of #{build.bowl.name}") do
+            build.ordered.each { |share| row(share.layer.component.name, "#{text(share, :per_bowl_grams)} a bowl", "#{text(share, :top_grams)} for the top") }
+            build.pours.each { |pour| row("Dressing, #{pour.stage.name.downcase}", "#{text(pour, :per_bowl_grams)} a bowl") }
+          end
+        end
+      end
+
+      def hold
+        @plan.windows.each do |window|
+          section("Hold: #{window.portion.salad.name} (#{window.rules.name}; your local code decides)") do
+            %i[dress_from dress_by ready_from top_from best_until discard_by].each do |name|
+              row(window.class.definitions[name].label, text(window, name))
+            end
+          end
+        end
+      end
+
+      def section(title)
+        @lines << "" << title
+        yield
+      end
+
+      def row(name, figure, note = nil) = @lines << "  #{name.ljust(28)}#{figure.rjust(18)}  #{note}".rstrip
+      def text(sheet, name) = sheet.class.definitions.fetch(name).then { |figure| Amount::Writer.write(sheet.public_send(name), figure.writes) }
+    end
+  end
+end

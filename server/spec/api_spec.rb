@@ -1,0 +1,181 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "The API", :server do
+  after { assert_response_schema_confirm(last_response.status) if last_response.headers["content-type"].to_s.include?("json") && confirm }
+
+  let(:confirm) { true }
+
+  it "says that it is up, and what it speaks" do
+    expect(ask(:get, "/api/health")).to eq("status" => "ok", "services" => 1)
+    header "Host", "127.0.0.1"
+    get "/api/openapi.yaml"
+    expect(YAML.safe_load(last_response.body)["info"]["title"]).to eq "Scullion"
+  end
+
+  it "plans an unsaved brief, the same as core does" do
+    expect(ask(:post, "/api/plan", example)).to eq JSON.parse(JSON.generate(plan.to_h))
+  end
+
+  it "explains a figure of an unsaved brief and of a service" do
+    expect(ask(:post, "/api/plan/working?at=cook/0/water_grams", example)).to include("label" => "Water, cold", "text" => "11.58 kg")
+    expect(ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }).to eq ["Ready to serve", "Cooked for dry"]
+    ask(:get, "/api/services/1/working?at=cook/9/none")
+    expect([last_response.status, answer["faults"].first["what"]]).to match [404, /Nothing in this plan/]
+  end
+
+  it "plans a service, and hands it out as a brief that plans the same elsewhere" do
+    planned = ask(:get, "/api/services/1/plan")
+    brief = ask(:get, "/api/services/1/brief")
+    expect(ask(:post, "/api/plan", brief)).to eq planned
+    expect(planned["service"]).to include("date" => "2026-11-28", "covers" => 140, "kitchen" => "Saltmarsh field station")
+  end
+
+  describe "a change" do
+    it "saves covers and answers with the plan and the difference" do
+      change("service/covers", 141)
+      expect(answer["difference"]).to include("+100 g carrots")
+      expect(answer["plan"]["service"]["covers"]).to eq 141
+      expect([answer["previous"], service["covers"]]).to eq [140, 141]
+    end
+
+    it "takes the difference from where a run of changes began" do
+      change("service/covers", 141)
+      change("service/covers", 143, since_covers: 140)
+      expect(answer["difference"]).to include("+1 400 g tin white beans")
+    end
+
+    it "takes what a cook writes: a share in per cent, grams as an amount, a new window" do
+      change("larder/carrot/trims/peeled/yield", "75 %")
+      expect(answer["plan"]["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(8820 / 0.72 / 0.97 / 0.75)
+      change("salads/barley-roast-carrot-dill/components/0/grams", "½ cup")
+      expect(answer["plan"]["count"][0]["layers"][0]["grams"]["value"]).to be_within(0.01).of(83)
+      change("service/to", "14:00")
+      expect(answer["plan"]["hold"][0]["dress_from"]["text"]).to eq "10:00"
+    end
+
+    it "keeps a figure for this service or for the kitchen, and goes back to the larder's" do
+      at = "larder/pearl-barley/absorption/uptake/tender"
+      change(at, 2.4, keep: "kitchen")
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")["source"]).to start_with "Set for this kitchen"
+      change(at, 2.2)
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.2, "default" => "2 g per g")
+      change(at, nil)
+      change(at, nil, keep: "kitchen")
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.0, "source" => a_string_starting_with("Kitchen practice"))
+    end
+
+    it "refuses what cannot be, in plain words, and saves nothing" do
+      { "service/covers" => ["lots", 0, -2, 1e9, 2.5, nil, ""], "larder/carrot/trims/peeled/yield" => ["2", "much", 0], "service/to" => ["09:00", "noon"],
+        "salads/barley-roast-carrot-dill/components/0/grams" => ["3 blobs", "-4", "0", "1 bunch"], "service/name" => [" "], "service/lines/0/portion_grams" => [1] }
+        .each do |at, values|
+          values.each do |value|
+            before = service
+            change(at, value)
+            expect([last_response.status, answer["faults"].first["where"]]).to eq([422, "/value"]), "#{at} #{value.inspect}: #{last_response.body}"
+            expect(service).to eq before
+          end
+        end
+    end
+
+    it "refuses an address that nothing can be changed at" do
+      ["service/id", "rules/a/days", "salads/none/components/0/grams", "service/lines/7/covers", "larder/carrot/none"].each do |at|
+        change(at, 1)
+        expect(last_response.status).to eq(422), at
+      end
+    end
+
+    it "never overwrites silently: a stale version gets 409 and both sides" do
+      change("service/covers", 150)
+      change("service/covers", 160, version: 0)
+      expect(last_response.status).to eq 409
+      expect([answer["theirs"]["covers"], answer["yours"]["value"], service["covers"]]).to eq [150, 160, 150]
+    end
+  end
+
+  describe "services" do
+    it "lists, adds, replaces and deletes" do
+      added = ask(:post, "/api/services", service.except("id", "version").merge("name" => "Sunday <b>lunch</b>", "covers" => 60))
+      expect([last_response.status, added["covers"]]).to eq [201, 60]
+      replaced = ask(:put, "/api/services/#{added['id']}", added.except("id").merge("covers" => 61))
+      expect(replaced).to include("covers" => 61, "name" => "Sunday <b>lunch</b>")
+      ask(:put, "/api/services/#{added['id']}", added.except("id"))
+      expect(last_response.status).to eq 409
+      expect(ask(:get, "/api/services").size).to eq 2
+      ask(:delete, "/api/services/#{added['id']}")
+      ask(:get, "/api/services/#{added['id']}")
+      expect(last_response.status).to eq 404
+    end
+
+    it "names every fault of a service at once" do
+      ask(:post, "/api/services", { "name" => "", "date" => "soon", "from" => "25:00", "to" => "13:00", "covers" => "many", "lines" => [], "colour" => 1 })
+      expect(last_response.status).to eq 422
+      expect(told.keys).to include("/name", "/date", "/from", "/covers", "/lines", "/colour")
+    end
+  end
+
+  describe "salads" do
+    let(:salad) { ask(:get, "/api/salads").first }
+
+    it "adds, replaces and deletes; what goes in comes out" do
+      build = salad.except("id", "version").merge("key" => "copy", "name" => "<img src=x onerror=alert(1)>")
+      added = ask(:post, "/api/salads", build)
+      expect(added.except("id", "version")).to eq build
+      replaced = ask(:put, "/api/salads/copy", added.except("id").merge("serves_as" => "side"))
+      expect(replaced["serves_as"]).to eq "side"
+      ask(:put, "/api/salads/copy", added.except("id"))
+      expect(last_response.status).to eq 409
+      ask(:delete, "/api/salads/copy")
+      expect(last_response.status).to eq 204
+    end
+
+    it "will not delete a salad that is served, nor an ingredient that is used, and says where" do
+      ask(:delete, "/api/salads/#{salad['key']}")
+      expect([last_response.status, answer["used_in"]]).to eq [409, ["Count weekend, Saturday lunch"]]
+      ask(:delete, "/api/ingredients/dill")
+      expect([last_response.status, answer["used_in"], answer["title"]]).to eq [409, ["Barley, roast carrot, dill"], "Dill is still used."]
+      ask(:delete, "/api/ingredients/quinoa")
+      expect(last_response.status).to eq 204
+    end
+
+    it "refuses one without components, one with a deleted ingredient, and a key used twice" do
+      ask(:post, "/api/salads", salad.except("id", "version").merge("key" => "x", "components" => []))
+      expect(told["/components"]).to eq "There are no components."
+      ask(:delete, "/api/ingredients/quinoa")
+      ask(:post, "/api/salads", salad.except("id", "version").merge("key" => "x", "components" => [{ "ingredient" => "quinoa", "grams" => 5, "role" => "base", "cut" => "diced" }]))
+      expect(told["/components/0/ingredient"]).to include('no "quinoa" in the larder')
+      ask(:post, "/api/salads", salad.except("id", "version"))
+      expect(last_response.status).to eq 409
+    end
+  end
+
+  it "keeps the kitchen and its house rules, and says what a pot cannot be" do
+    kitchen = ask(:get, "/api/kitchen")
+    expect(ask(:put, "/api/kitchen", kitchen.merge("house_rules" => "b"))["house_rules"]).to eq "b"
+    expect(ask(:get, "/api/services/1/plan")["hold"][0]["rules"]).to eq "House rules B"
+    ask(:put, "/api/kitchen", kitchen.merge("house_rules" => "z", "version" => 1))
+    expect(told.keys).to eq ["/house_rules"]
+    kitchen["pots"][0]["diameter_cm"] = 0
+    ask(:put, "/api/kitchen", kitchen)
+    expect(told).to eq("/pots/0/diameter_cm" => "0 is outside what can be planned.")
+    expect(ask(:get, "/api/house-rules").map { |rules| rules["key"] }).to eq %w[a b c]
+  end
+
+  it "lists the larder, each ingredient with its sources" do
+    larder = ask(:get, "/api/ingredients")
+    expect(larder.size).to be >= 40
+    expect(ask(:get, "/api/ingredients/carrot")["sources"]).to include("any" => "practice")
+  end
+
+  it "answers malformed JSON, wrong types and unknown fields with what, where and what to do" do
+    ask(:post, "/api/plan", "{\"format\": ")
+    expect([last_response.status, answer["title"]]).to eq [400, "This is not JSON."]
+    ask(:post, "/api/plan", example.merge("service" => "lunch", "colour" => 1))
+    expect([last_response.status, last_response.headers["content-type"]]).to eq [422, "application/problem+json"]
+    expect(told).to include("/service" => "This should be an object with named fields.", "/colour" => 'Unknown field "colour".')
+    expect(answer["faults"].map { |fault| fault["remedy"] }).to all(match(/\S/))
+    ask(:post, "/api/plan", [1, 2])
+    expect(last_response.status).to eq 422
+  end
+end

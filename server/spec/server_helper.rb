@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+require "rack/test"
+require "committee"
+require "tmpdir"
+require_relative "../boot"
+
+# The whole stack on a database of its own, with the demo in it; every answer is checked
+# against the contract.
+module ServerHelper
+  include Rack::Test::Methods
+  include Committee::Test::Methods
+
+  STACK = Scullion.stack(hosts: ["127.0.0.1", "localhost"])
+
+  def app = STACK
+  def committee_options = { schema_path: Scullion::App::CONTRACT, strict_reference_validation: true, parse_response_by_content_type: true }
+  def request_object = last_request
+  def response_data = [last_response.status, last_response.headers, last_response.body]
+
+  def ask(verb, path, body = nil, **headers)
+    header "Host", headers.fetch(:host, "127.0.0.1")
+    header "Origin", headers[:origin]
+    header "Content-Type", "application/json"
+    public_send(verb, path, body.is_a?(String) ? body : body && JSON.generate(body))
+    answer
+  end
+
+  def answer = (JSON.parse(last_response.body) if last_response.headers["content-type"].to_s.include?("json"))
+
+  # Faults as where => what.
+  def told = answer.fetch("faults").to_h { |fault| [fault["where"], fault["what"]] }
+
+  def change(at, value, version: service["version"], **more)
+    ask(:post, "/api/services/1/changes", { "version" => version, "at" => at, "value" => value }.merge(more.transform_keys(&:to_s)))
+  end
+
+  def service = Scullion::Records::Service.find(1).to_document
+end
+
+RSpec.configure do |config|
+  config.include ServerHelper, :server
+  config.before(:context, :server) do
+    @folder = Dir.mktmpdir
+    Scullion::Records.open(File.join(@folder, "spec.sqlite3"))
+    Scullion::Demo.load(today: Date.new(2026, 11, 24))
+  end
+  config.around(:example, :server) do |example|
+    ActiveRecord::Base.transaction do
+      example.run
+      raise ActiveRecord::Rollback
+    end
+  end
+  config.after(:context, :server) do
+    ActiveRecord::Base.connection_pool.disconnect!
+    FileUtils.rm_rf(@folder)
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+require "open3"
+require "yaml"
+require "tmpdir"
+
+RSpec.describe "The doors" do
+  def door(*command, input: "", env: {}) = Open3.capture3(env, *command, stdin_data: input, chdir: ROOT)
+
+  describe "bin/plan" do
+    it "prints the same plan as core, from a file or standard input" do
+      from_file, = door("bin/plan", "docs/brief.example.json")
+      from_input, = door("bin/plan", "-", input: JSON.generate(example))
+      expect(JSON.parse(from_file)).to eq JSON.parse(JSON.generate(plan.to_h))
+      expect(from_input).to eq from_file
+    end
+
+    it "prints a sheet to read, and a working" do
+      sheet, = door("bin/plan", "docs/brief.example.json", "--text")
+      expect(sheet).to include("Water, cold                           11.58 kg", "25 × 400 g tin", "House rules A")
+      working, = door("bin/plan", "docs/brief.example.json", "--working", "cook/0/dry_grams")
+      expect(JSON.parse(working)["text"]).to eq "5.39 kg"
+    end
+
+    it "exits 1 with every fault on standard error, and 2 when used wrongly" do
+      spoiled = example.tap { |data| data["service"].merge!("covers" => 0, "date" => "x") }
+      out, err, status = door("bin/plan", "-", input: JSON.generate(spoiled))
+      expect([out, status.exitstatus]).to eq ["", 1]
+      expect(err.lines.map { |line| line[/\A\S+:/] }).to eq ["/service/date:", "/service/covers:"]
+      expect(door("bin/plan", "-", input: "{").last.exitstatus).to eq 1
+      expect(door("bin/plan", "none.json")[1]).to include("No such file")
+      expect(door("bin/plan").last.exitstatus).to eq 2
+      expect(door("bin/plan", "--loud").last.exitstatus).to eq 2
+    end
+  end
+
+  describe "the contract" do
+    it "has a fresh brief schema and fresh front-end types" do
+      printed, = door("bin/contract", "--print-schema")
+      expect(File.read(File.join(ROOT, "docs/brief.schema.json"))).to eq printed
+      Dir.mktmpdir do |folder|
+        made = File.join(folder, "contract.d.ts")
+        Dir.chdir(File.join(ROOT, "web")) { system("npx", "--no-install", "openapi-typescript", "../server/openapi.yaml", "-o", made, %i[out err] => File::NULL, exception: true) }
+        expect(File.read(File.join(ROOT, "web/src/api/contract.d.ts"))).to eq File.read(made)
+      end
+    end
+
+    it "names the same choices as the facts and the code" do
+      schemas = YAML.safe_load_file(File.join(ROOT, "server/openapi.yaml"))["components"]["schemas"]
+      expect(schemas["Component"]["properties"]["role"]["enum"]).to match_array facts.practice.roles.keys
+      expect(schemas["Dressing"]["properties"]["preset"]["enum"]).to match_array facts.practice.presets.keys
+      expect(schemas["Component"]["properties"]["cook"]["properties"]["method"]["enum"]).to match_array Scullion::Component::METHODS.keys
+    end
+  end
+
+  describe "bin/start" do
+    def start(*arguments, **env) = door("bin/start", *arguments, env: env.transform_keys(&:to_s))
+
+    it "says in one line that the port is taken, or the folder cannot be written" do
+      TCPServer.open("127.0.0.1", 0) do |server|
+        Dir.mktmpdir do |folder|
+          _, err, status = start(PORT: server.addr[1].to_s, SCULLION_DB: "#{folder}/x.sqlite3")
+          expect([err.lines.size, err, status.exitstatus]).to match [1, /port #{server.addr[1]} is taken/, 1]
+        end
+      end
+      _, err, = start(PORT: "4599", SCULLION_DB: "/proc/none/x.sqlite3")
+      expect([err.lines.size, err]).to match [1, %r{Cannot write the database /proc/none}]
+      _, err, = start("--loud")
+      expect([err.lines.size, err]).to match [1, /do not know --loud/]
+    end
+  end
+end
