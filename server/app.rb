@@ -19,6 +19,7 @@ require_relative "api/larder"
 require_relative "api/kitchen"
 require_relative "api/pages"
 
+# The rules of the job are core's; this floor keeps records and answers for them.
 module Scullion
   # The web floor's server: a JSON API over records and core, and the built pages.
   class App < Sinatra::Base

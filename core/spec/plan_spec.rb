@@ -111,7 +111,7 @@ RSpec.describe Scullion::Plan do
       end
     end
 
-    def watch
+    def watch(&block)
       read, stack = Hash.new { |all, figure| all[figure] = [] }, []
       trace = TracePoint.new(:call, :return) do |point|
         next unless point.self.is_a?(Scullion::Sheet)
@@ -123,7 +123,7 @@ RSpec.describe Scullion::Plan do
           read[stack.last] << [point.self, point.method_id]
         end
       end
-      trace.enable { yield }
+      trace.enable(&block)
       read
     end
 

@@ -100,7 +100,7 @@ module Scullion
 
         text = @value.strip.tr(",", ".")
         value = Float(text.delete_suffix("%").strip, exception: false) or return @value
-        value = text.end_with?("%") ? value / 100 : value
+        value /= 100 if text.end_with?("%")
         value == value.to_i ? value.to_i : value
       end
 
@@ -114,7 +114,7 @@ module Scullion
       end
 
       def refuse(faults)
-        raise InvalidBrief, faults.map { |found| Fault.new(what: found.what, where: "/value", remedy: found.remedy) }
+        raise(InvalidBrief, faults.map { |found| Fault.new(what: found.what, where: "/value", remedy: found.remedy) })
       end
 
       def salads = @service.salads.to_h { |salad| [salad.key, nil] }

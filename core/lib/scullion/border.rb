@@ -64,7 +64,7 @@ module Scullion
       read(name, default) do |value|
         unless numeric?(value) && value == value.to_i
           next fault(name, "#{shown(value)} is not a whole number.", "Write a whole number of #{unit}, " \
-                                                                    "from #{bounds(within)}.")
+                                                                     "from #{bounds(within)}.")
         end
         next out_of_range(name, value, within, unit) unless within.cover?(value)
 

@@ -26,7 +26,7 @@ module Scullion
     end
 
     def self.larder(root, sources, faults)
-      rows = Dir[File.join(root, "larder", "*.yml")].sort.flat_map do |path|
+      rows = Dir[File.join(root, "larder", "*.yml")].flat_map do |path|
         file = "larder/#{File.basename(path)}"
         Array(read(root, file, faults)).each_with_index.map { |row, index| [row, "#{file} row #{index + 1}", file] }
       end
@@ -45,7 +45,7 @@ module Scullion
     end
 
     def self.practice(root, sources, faults)
-      files = Dir[File.join(root, "practice", "*.yml")].sort.to_h do |path|
+      files = Dir[File.join(root, "practice", "*.yml")].to_h do |path|
         [File.basename(path, ".yml"), read(root, "practice/#{File.basename(path)}", faults)]
       end
       practice_bounds(files, faults)

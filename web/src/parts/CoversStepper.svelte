@@ -16,7 +16,7 @@
   const fault = $derived(desk.faults[AT]);
 
   $effect(() => {
-    if (planned === ahead || fault) ahead = undefined;
+    if (!desk.busy) ahead = undefined;
     if (typed !== undefined && Number(typed) === planned && document.activeElement !== field) typed = undefined;
   });
 

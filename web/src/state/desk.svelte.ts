@@ -21,10 +21,10 @@ export class Desk {
   undos = $state.raw<Undo[]>([]);
   clash = $state.raw<Clash>();
   silent = $state(false);
+  busy = $state(false);
   working = $state.raw<Working>();
 
   private waiting: Change[] = [];
-  private sending = false;
   private lastAt = "";
   private lastTime = 0;
   private fading: ReturnType<typeof setTimeout> | undefined;
@@ -70,11 +70,11 @@ export class Desk {
 
   private enqueue(change: Change): void {
     this.waiting = [...this.waiting.filter((other) => other.at !== change.at), change];
-    if (!this.sending) void this.send();
+    if (!this.busy) void this.send();
   }
 
   private async send(): Promise<void> {
-    this.sending = true;
+    this.busy = true;
     while (this.waiting.length > 0 && this.service && !this.clash) {
       const change = this.waiting.shift()!;
       if (!(await this.sendOne(change))) {
@@ -82,7 +82,7 @@ export class Desk {
         await new Promise((wake) => setTimeout(wake, RETRY));
       }
     }
-    this.sending = false;
+    this.busy = false;
   }
 
   // False when the server did not answer, so that the change waits for it.

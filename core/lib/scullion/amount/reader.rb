@@ -47,7 +47,7 @@ module Scullion
       def plain(text)
         text.unicode_normalize(:nfc).gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp").gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
             .gsub(/[#{VULGAR.keys.join}]/) { |char| " #{VULGAR[char]}" }
-            .gsub("⁄", "/").gsub(/[–—]/, "-").tr("×", "x").downcase.strip
+            .tr("⁄", "/").gsub(/[–—]/, "-").tr("×", "x").downcase.strip
       end
 
       def to_taste
@@ -64,7 +64,7 @@ module Scullion
       end
 
       def counted
-        low, high = range || ([1.0, 1.0] if loose_ahead? || fill_ahead?)
+        low, high = range || ([1.0, 1.0] if loose_ahead || fill_ahead?)
         return unless low
 
         packs(low, high) || measured(low, high) || loose(low, high) || pieces(low, high)
@@ -109,7 +109,7 @@ module Scullion
       end
 
       def loose(low, high)
-        word = loose_ahead? or return
+        word = loose_ahead or return
         @scan.skip(/[a-z]+/)
         least, most, unit = @loose[word]
         Amount.new(low * least, high * most, unit, rest: rest, estimated: true)
@@ -178,7 +178,7 @@ module Scullion
 
       def fill_ahead? = @scan.check(/(?:heaped|heaping|rounded|level|scant)\b/)
 
-      def loose_ahead?
+      def loose_ahead
         word = @scan.check(/[a-z]+/) or return
         [word, word.chomp("s"), word.chomp("es")].find { |form| @loose.key?(form) }
       end

@@ -64,6 +64,7 @@ module Scullion
       figure(:ratio_by_volume, "Water to dry, by volume", :ratio, from: %i[ratio_by_weight dry_density],
              how: "ratio by weight × density of the dry grain") { ratio_by_weight * dry_density }
       include HeatUp
+
       figure(:total_minutes, "From cold to rested", :min, from: %i[heat_up_minutes cook_minutes rest_minutes],
              how: "heat up + simmer + rest") { heat_up_minutes + cook_minutes + rest_minutes }
       figure(:drying_minutes, "To boil off 100 g, lid off", :min, from: %i[open_rate pot_area],

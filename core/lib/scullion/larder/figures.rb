@@ -31,8 +31,8 @@ module Scullion
     # @raise [MissingFigure]
     def fetch(at)
       @numbers[at] || raise(MissingFigure, Fault.new(
-        what: "There is no figure for #{at.tr('/', ' ')}.", where: "#{prefix}/#{at}", remedy: "Add it to the larder."
-      ))
+                                             what: "There is no figure for #{at.tr('/', ' ')}.", where: "#{prefix}/#{at}", remedy: "Add it to the larder."
+                                           ))
     end
 
     def [](at) = @numbers[at]

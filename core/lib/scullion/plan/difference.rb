@@ -37,7 +37,11 @@ module Scullion
         return [] if (vessels + packs + loose).any?
 
         dressing = @after.dressings.sum(&:batch_grams) - @before.dressings.sum(&:batch_grams)
-        dressing.abs < 0.05 ? [] : ["#{dressing.positive? ? '+' : '−'}#{Amount::Writer.g(dressing.abs)} dressing"]
+        if dressing.abs < 0.05
+          []
+        else
+          ["#{dressing.positive? ? '+' : '−'}#{Amount::Writer.g(dressing.abs)} dressing"]
+        end
       end
 
       def counted(stage, figure, one, many)

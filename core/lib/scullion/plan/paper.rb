@@ -9,6 +9,8 @@ module Scullion
         @lines = []
       end
 
+      TIMES = %i[dress_from dress_by ready_from top_from best_until discard_by].freeze
+
       # @return [String]
       def to_s
         title
@@ -84,7 +86,7 @@ module Scullion
       def hold
         @plan.windows.each do |window|
           section("Hold: #{window.portion.salad.name} (#{window.rules.name}; your local code decides)") do
-            %i[dress_from dress_by ready_from top_from best_until discard_by].each do |name|
+            TIMES.each do |name|
               row(window.class.definitions[name].label, text(window, name))
             end
           end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+require "capybara/rspec"
+require "capybara/cuprite"
+require "net/http"
+require "tmpdir"
+
+# The real server in a process of its own, on a free port and a fresh demo; the real browser.
+class RunningServer
+  attr_reader :url
+
+  def initialize
+    @folder = Dir.mktmpdir
+    @port = TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1] }
+    @url = "http://127.0.0.1:#{@port}"
+  end
+
+  def start
+    environment = { "PORT" => @port.to_s, "SCULLION_DB" => File.join(@folder, "scullion.sqlite3") }
+    @pid = Process.spawn(environment, "bundle", "exec", "ruby", "server/start.rb", chdir: ROOT, out: File.join(@folder, "log"), err: %i[child out])
+    wait_until_up
+    self
+  end
+
+  # No farewell, as when the power goes.
+  def kill
+    Process.kill("KILL", @pid)
+    Process.wait(@pid)
+  end
+
+  def stop
+    kill
+    FileUtils.rm_rf(@folder)
+  end
+
+  private
+
+  def wait_until_up
+    300.times do
+      return if Net::HTTP.get_response(URI("#{url}/api/health")).is_a?(Net::HTTPOK)
+    rescue Errno::ECONNREFUSED
+      sleep 0.05
+    end
+    raise "The server did not come up:\n#{File.read(File.join(@folder, 'log'))}"
+  end
+end
+
+Capybara.register_driver(:chromium) do |app|
+  Capybara::Cuprite::Driver.new(
+    app, window_size: [1280, 800], process_timeout: 40, timeout: 20, js_errors: true,
+         browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
+         browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil }
+  )
+end
+Capybara.enable_aria_label = true
+Capybara.run_server = false
+Capybara.default_driver = :chromium
+Capybara.default_max_wait_time = 5
+
+RSpec.configure do |config|
+  config.before(:context, :journey) { @server = RunningServer.new.start }
+  config.before(:example, :journey) { Capybara.app_host = @server.url }
+  config.after(:context, :journey) { @server.stop }
+end
