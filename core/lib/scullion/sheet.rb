@@ -11,17 +11,24 @@ module Scullion
     # name: Symbol; unit: a Writer method; from: Symbols of this sheet, or a lambda giving
     # [sheet, name] pairs; how: the rule in words; shown: part of the plan's JSON.
     Definition = Struct.new(:name, :label, :unit, :writes, :from, :how, :shown, :kind, :book, :address, :change,
-                            :source, :none, keyword_init: true) do
-      def key = @key ||= name.to_s.freeze
-      def unit_name = @unit_name ||= unit.to_s.freeze
-      def tail = @tail ||= "/#{name}"
-    end
+                            :source, :none, keyword_init: true)
 
     class << self
       def definitions = @definitions ||= superclass.respond_to?(:definitions) ? superclass.definitions.dup : {}
 
       # The definitions that go into the plan's JSON.
       def shown = @shown ||= definitions.values.select(&:shown).freeze
+
+      # Writes out, once per kind of sheet, the method that puts its figures into a Hash: a plan
+      # has a thousand figures, and looking each one's definition up again is what took the time.
+      def write_figures_out
+        lines = shown.map do |figure|
+          plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
+          "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, \"unit\" => #{figure.unit.to_s.inspect}, " \
+            "\"text\" => Amount::Writer.#{figure.writes}(value), \"at\" => \"\#{@at}/#{figure.name}\" }"
+        end
+        class_eval("def figures_into(hash)\n#{lines.join("\n")}\nhash\nend", __FILE__, __LINE__)
+      end
 
       # A figure worked out from others.
       # change, source: for a figure that the cook may also decide outright.
@@ -75,11 +82,7 @@ module Scullion
     end
 
     # @return [Hash] words and shown figures, ready for JSON
-    def to_h
-      hash = words
-      self.class.shown.each { |definition| hash[definition.key] = written(definition) }
-      hash
-    end
+    def to_h = figures_into(words)
 
     # What goes into the JSON beside the figures. Overridden by each sheet; a fresh Hash.
     def words = {}
@@ -102,10 +105,10 @@ module Scullion
 
     private
 
-    def written(definition)
-      value = public_send(definition.name)
-      { "value" => Working.plain(value), "unit" => definition.unit_name,
-        "text" => Amount::Writer.write(value, definition.writes), "at" => at + definition.tail }
+    # Stands in until the class has written its own.
+    def figures_into(hash)
+      self.class.write_figures_out
+      figures_into(hash)
     end
   end
 end

@@ -17,6 +17,13 @@ module Scullion
       parts
     end
 
+    # Equal parts; the first ones take the odd steps.
+    # @param whole [Integer] in steps @return [Array<Integer>] +count+ parts that add up to it
+    def self.evenly(whole, count)
+      each, odd = whole.divmod(count)
+      Array.new(count) { |index| index < odd ? each + 1 : each }
+    end
+
     # The indexes with the largest remainders, first come first served among equals.
     def self.left_over(shares, parts, whole)
       shares.each_index.max_by(whole - parts.sum) { |index| [shares[index] - parts[index], -index] }

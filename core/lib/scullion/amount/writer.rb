@@ -18,7 +18,7 @@ module Scullion
           elsif grams < 250 then "#{grams.round} g"
           elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
           elsif grams < 2000 then "#{trim((grams / 5.0).round * 5 / 1000.0)} kg"
-          else "#{format('%.2f', grams / 1000.0)} kg"
+          else "#{hundredths(grams / 10.0)} kg"
           end
         end
 
@@ -39,7 +39,7 @@ module Scullion
           elsif millilitres < 60 then spoons(millilitres, 15.0, "Tbsp")
           elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
           elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
-          else "#{format('%.2f', millilitres / 1000.0)} l"
+          else "#{hundredths(millilitres / 10.0)} l"
           end
         end
 
@@ -81,6 +81,13 @@ module Scullion
 
         def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
         def thousands(whole) = whole < 1000 ? whole.to_s : "#{whole / 1000},#{format('%03d', whole % 1000)}"
+
+        # 1,234 hundredths as "12.34".
+        def hundredths(value)
+          whole = value.round
+          part = whole % 100
+          part < 10 ? "#{whole / 100}.0#{part}" : "#{whole / 100}.#{part}"
+        end
 
         def spoons(millilitres, size, name)
           quarters = [(millilitres / size * 4).round, 1].max

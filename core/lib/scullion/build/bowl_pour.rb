@@ -14,7 +14,8 @@ module Scullion
       def initialize(at, bowls, stage)
         super(at)
         @bowls, @stage = bowls, stage
-        @per_bowl = Split.steps(stage.grams, Array.new(batches, 1), Split.step(stage.batch_grams)).sort.reverse
+        per_gram = (1 / Split.step(stage.batch_grams)).round
+        @per_bowl = Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
       end
 
       # after: the share it is poured on, counted in mixing order; none for what is kept back.

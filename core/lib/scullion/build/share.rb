@@ -20,7 +20,7 @@ module Scullion
       def initialize(at, bowls, layer)
         super(at)
         @bowls, @layer = bowls, layer
-        @per_bowl = Split.exact(in_bowls_grams, Array.new(bowls.batches, 1)).sort.reverse
+        @per_bowl = Split.evenly(in_bowls_grams, bowls.batches)
       end
 
       def words

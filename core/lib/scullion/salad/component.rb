@@ -17,17 +17,20 @@ module Scullion
       @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
       @cook, @held_back = cook, held_back
       @name = name || ingredient.name
+      @method = METHODS[cook["method"]]
+      @form = @method ? @method::FORM : (cut || "whole")
+      @preparation = [ingredient.key, trim, cut, treat, *cook.sort.flatten].join("|")
       freeze
     end
 
     # @return [Class, nil] the cooking method, nil for raw
-    def method = METHODS[cook["method"]]
+    attr_reader :method
 
     # The form it has in the salad, which decides density, hold and uptake.
-    def form = method ? method::FORM : (cut || "whole")
+    attr_reader :form
 
     # Components with the same preparation are prepped and cooked once, then split.
-    def preparation = [ingredient.key, trim, cut, treat, cook]
+    attr_reader :preparation
 
     def density = ingredient.density(form)
     def hold_class = ingredient.hold_class(form)

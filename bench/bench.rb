@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+require "json"
+require "net/http"
+require "tmpdir"
+require_relative "../server/boot"
+require_relative "large_day"
+require_relative "first_page"
+require "puma"
+require "puma/server"
+
+# Every speed is a ratio to something bare, timed in turn in the same run, so that a slow or
+# busy machine changes both alike; each is the median of its rounds.
+module Bench
+  ROUNDS = 15
+  EXAMPLE = File.expand_path("../docs/brief.example.json", __dir__)
+  Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
+
+  def self.all
+    [plan_against_json, route_against_bare, change_on_screen,
+     Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
+     Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
+  end
+
+  # (a) Everything a large day's plan says, worked out and written, against serialising it.
+  def self.plan_against_json
+    brief = Scullion::Brief.read(LargeDay.brief(JSON.parse(File.read(EXAMPLE))), Scullion::Records.facts)
+    made = Scullion::Plan.for(brief).to_h
+    ratio = ratio(20, -> { Scullion::Plan.for(brief).to_h }, -> { JSON.generate(made) })
+    Figure.new(name: "Plan.for a large day, to its last figure ÷ JSON.generate of it", value: ratio, unit: "×", aim: 2, better: "lower")
+  end
+
+  # (b) POST /api/plan against a route of the same server that answers with the same bytes.
+  def self.route_against_bare
+    body = File.read(EXAMPLE)
+    serving do |http|
+      planned = http.post("/api/plan", body, "Content-Type" => "application/json").body
+      BareRoute.bytes = planned
+      plan = -> { http.post("/api/plan", body, "Content-Type" => "application/json").body }
+      bare = -> { http.post("/bare", body, "Content-Type" => "application/json").body }
+      raise "The bare route answers with other bytes" unless plan.call == bare.call
+
+      Figure.new(name: "POST /api/plan ÷ a bare route with the same bytes", value: ratio(20, plan, bare), unit: "×", aim: 3, better: "lower")
+    end
+  end
+
+  # A change of covers, from the request to the whole new plan, saved; what a cook waits for.
+  def self.change_on_screen
+    serving do |http|
+      version = JSON.parse(http.get("/api/services/1").body)["version"]
+      covers = 140
+      change = lambda do
+        covers = covers == 140 ? 141 : 140
+        sent = JSON.generate("version" => version, "at" => "service/covers", "value" => covers)
+        version = JSON.parse(http.post("/api/services/1/changes", sent, "Content-Type" => "application/json").body)["service"]["version"]
+      end
+      Figure.new(name: "a change of covers, saved and planned anew", value: (seconds(30, change) * 1000).round(1), unit: "ms", aim: 100, better: "lower")
+    end
+  end
+
+  # The same stack with one more route, there for this measurement only.
+  class BareRoute < Scullion::App
+    class << self
+      attr_accessor :bytes
+    end
+
+    post("/bare") do
+      content_type :json
+      BareRoute.bytes
+    end
+  end
+
+  def self.serving
+    Dir.mktmpdir do |folder|
+      Scullion::Records.open(File.join(folder, "bench.sqlite3"))
+      Scullion::Demo.load
+      server = Puma::Server.new(Scullion.stack(hosts: ["127.0.0.1"], app: BareRoute), nil, log_writer: Puma::LogWriter.null, min_threads: 1, max_threads: 1)
+      port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
+      server.run
+      Net::HTTP.start("127.0.0.1", port) { |http| yield http }
+    ensure
+      server&.stop(true)
+      ActiveRecord::Base.connection_pool.disconnect!
+    end
+  end
+
+  # Median over rounds of one's time divided by the other's, timed in turn.
+  def self.ratio(times, one, other)
+    [one, other].each { |work| (times * 3).times { work.call } }
+    Array.new(ROUNDS) { seconds(times, one) / seconds(times, other) }.sort[ROUNDS / 2].round(2)
+  end
+
+  # @return [Float] seconds for one call
+  def self.seconds(times, work)
+    start = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    times.times { work.call }
+    (Process.clock_gettime(Process::CLOCK_MONOTONIC) - start) / times
+  end
+  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :serving, :ratio, :seconds
+end
+
+figures = Bench.all
+if ARGV.include?("--json")
+  puts JSON.pretty_generate(figures.map(&:to_h))
+else
+  figures.each do |figure|
+    within = figure.better == "lower" ? figure.value <= figure.aim : figure.value >= figure.aim
+    puts format("%-66s %8s %-3s aim %s %s  %s", figure.name, figure.value, figure.unit, figure.better == "lower" ? "≤" : "≥", figure.aim, within ? "met" : "missed")
+  end
+end
