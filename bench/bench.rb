@@ -17,17 +17,19 @@ module Bench
   Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
 
   def self.all
-    [plan_against_json, route_against_bare, change_on_screen,
+    [*plan_against_json, route_against_bare, change_on_screen,
      Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
      Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
   end
 
-  # (a) Everything a large day's plan says, worked out and written, against serialising it.
+  # (a) Planning a large day against serialising the plan. Figures are worked out when first
+  # asked for, so the second row counts every one of them, worked out and written.
   def self.plan_against_json
     brief = Scullion::Brief.read(LargeDay.brief(JSON.parse(File.read(EXAMPLE))), Scullion::Records.facts)
     made = Scullion::Plan.for(brief).to_h
-    ratio = ratio(20, -> { Scullion::Plan.for(brief).to_h }, -> { JSON.generate(made) })
-    Figure.new(name: "Plan.for a large day, to its last figure ÷ JSON.generate of it", value: ratio, unit: "×", aim: 2, better: "lower")
+    generate = -> { JSON.generate(made) }
+    [Figure.new(name: "Plan.for a large day ÷ JSON.generate of its result", value: ratio(20, -> { Scullion::Plan.for(brief) }, generate), unit: "×", aim: 2, better: "lower"),
+     Figure.new(name: "the same with every figure worked out and written", value: ratio(20, -> { Scullion::Plan.for(brief).to_h }, generate), unit: "×", aim: 2, better: "lower")]
   end
 
   # (b) POST /api/plan against a route of the same server that answers with the same bytes.

@@ -44,11 +44,9 @@ module Scullion
       def assumption(name, label, unit, book:, at:, none: nil, shown: false)
         define(name, label: label, unit: unit, writes: unit, shown: shown, kind: :assumption, book: book,
                      address: at, none: none)
-        find = at.is_a?(Proc) ? at : -> { at }
-        remember(name, lambda {
-          address = instance_exec(&find)
-          address ? public_send(book).fetch(address) : none.first
-        })
+        define_method(:"#{name}_at", &(at.is_a?(Proc) ? at : -> { at }))
+        class_eval("def work_out_#{name} = (at = #{name}_at) ? #{book}.fetch(at) : #{none&.first.inspect}", __FILE__, __LINE__)
+        remember(name)
       end
 
       # A figure that the cook decided in the brief. change: a lambda for its address there.
@@ -68,8 +66,8 @@ module Scullion
 
       def define(name, **rest) = definitions[name] = Definition.new(name: name, **rest)
 
-      def remember(name, work_out)
-        define_method(:"work_out_#{name}", &work_out)
+      def remember(name, work_out = nil)
+        define_method(:"work_out_#{name}", &work_out) if work_out
         class_eval("def #{name} = (@#{name} ||= work_out_#{name})", __FILE__, __LINE__)
       end
     end

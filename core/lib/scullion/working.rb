@@ -52,7 +52,7 @@ module Scullion
 
     # @return [Hash] the whole tree down to decisions and assumptions
     def to_h
-      { "at" => at, "of" => @sheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit_name, "text" => text, "how" => how,
+      { "at" => at, "of" => @sheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit.to_s, "text" => text, "how" => how,
         "source" => source, "change" => change, "default" => default && Amount::Writer.write(default, @definition.writes),
         "from" => from.map(&:to_h) }.compact
     end
@@ -61,7 +61,7 @@ module Scullion
 
     def assumption? = @definition.kind == :assumption && !address.nil?
     def figures = @sheet.public_send(@definition.book).figures
-    def address = said(@definition.address)
+    def address = @sheet.public_send(:"#{@definition.name}_at")
     def said(words) = words.is_a?(Proc) ? @sheet.instance_exec(&words) : words
   end
 end

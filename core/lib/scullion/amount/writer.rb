@@ -5,6 +5,7 @@ module Scullion
     # Writes a figure the way it can be measured in a kitchen. Rounding happens here, at the
     # edge, and nowhere else; every text carries its unit.
     module Writer
+      SCALES = [1, 10, 100, 1000].freeze
       FRACTIONS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
 
       # @param value [Numeric] @param unit [Symbol] one of the methods below
@@ -14,10 +15,10 @@ module Scullion
       class << self
         # Scale steps: 0.1 g below 10 g, 1 g to 250 g, 5 g to 2 kg, 10 g above.
         def g(grams)
-          if grams < 10 then "#{trim(grams.round(1))} g"
+          if grams < 10 then "#{decimal(grams, 1)} g"
           elsif grams < 250 then "#{grams.round} g"
           elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
-          elsif grams < 2000 then "#{trim((grams / 5.0).round * 5 / 1000.0)} kg"
+          elsif grams < 2000 then "#{decimal((grams / 5.0).round * 5 / 1000.0, 3)} kg"
           else "#{hundredths(grams / 10.0)} kg"
           end
         end
@@ -28,7 +29,7 @@ module Scullion
         # Exact grams, for the parts of a split that must visibly add up.
         def g_exact(grams)
           whole = grams.floor
-          return "#{trim(grams.round(1))} g" if whole != grams
+          return "#{decimal(grams, 1)} g" if whole != grams
 
           "#{thousands(whole)} g"
         end
@@ -51,10 +52,10 @@ module Scullion
           "#{whole / 60} h #{format('%02d', whole % 60)}"
         end
 
-        def cm(value) = "#{trim((value * 2).round / 2.0)} cm"
-        def mm(value) = "#{trim(value)} mm"
+        def cm(value) = "#{decimal((value * 2).round / 2.0, 1)} cm"
+        def mm(value) = "#{decimal(value, 1)} mm"
         def square_metre(value) = "#{format('%.3f', value)} m²"
-        def share(value) = "#{trim((value * 100).round(1))} %"
+        def share(value) = "#{decimal(value * 100, 1)} %"
         def factor(value) = "× #{significant(value)}"
         def g_per_g(value) = "#{significant(value)} g per g"
         def g_per_ml(value) = "#{significant(value)} g/ml"
@@ -62,7 +63,7 @@ module Scullion
         def kg_per_m2(value) = "#{significant(value)} kg/m²"
         def kg_per_m2_h(value) = "#{significant(value)} kg/m² h"
         def g_per_kg(value) = "#{significant(value)} g/kg"
-        def ratio(value) = "#{trim(value.round(2))} : 1"
+        def ratio(value) = "#{decimal(value, 2)} : 1"
         def kw(value) = "#{significant(value)} kW"
         def litre(value) = "#{significant(value)} l"
         def celsius(value) = "#{value.round} °C"
@@ -73,7 +74,7 @@ module Scullion
         def bowls(value) = counted(value, "bowl")
         def days(value) = counted(value, "day")
         def covers(value) = counted(value, "cover")
-        def portions(value) = "#{trim(value.round(1))} portions"
+        def portions(value) = "#{decimal(value, 1)} portions"
         def packs(value) = counted(value, "pack")
         def moment(value) = value.to_s
 
@@ -95,13 +96,19 @@ module Scullion
           "#{whole unless whole.zero?}#{FRACTIONS[quarters % 4]} #{name}"
         end
 
-        def significant(value)
-          return trim(value.round(1)) if value.abs >= 10
+        def significant(value) = decimal(value, value.abs >= 10 ? 1 : 3)
 
-          trim(value.round(3))
+        # Rounded to so many places, without idle zeros; by whole numbers, which is quicker than
+        # writing floats and never shows 0.30000000000000004.
+        def decimal(value, places)
+          scale = SCALES[places]
+          scaled = (value * scale).round
+          whole, part = scaled.abs.divmod(scale)
+          sign = "-" if scaled.negative?
+          return "#{sign}#{whole}" if part.zero?
+
+          "#{sign}#{whole}.#{(part + scale).to_s[1..].sub(/0+\z/, '')}"
         end
-
-        def trim(value) = value == value.to_i ? value.to_i.to_s : value.to_s
       end
     end
   end
