@@ -5,6 +5,7 @@
   import Caution from "./Caution.svelte";
   import Dot from "./Dot.svelte";
   import Fact from "./Fact.svelte";
+  import Figure from "./Figure.svelte";
 
   // One line of the bench: as bought → trimmed → cut, with the trim and its use.
   let { line }: { line: Prep } = $props();
@@ -22,7 +23,7 @@
   <div class="mt-3 grid gap-4 @lg:grid-cols-[1fr_auto]">
     <div class="grid content-start gap-1.5">
       {#if line.cut}<p><b>{line.cut.name}</b>, {line.cut.tool}</p>{/if}
-      {#if line.trim_off}<p>Trim: <b>{line.trim_grams.text}</b> {line.trim_off} → {line.trim_use}</p>{/if}
+      {#if line.trim_off}<p>Trim: <Figure of={line.trim_grams} size="text-lg" label="{line.name}, trim" /> {line.trim_off} → {line.trim_use}</p>{/if}
       {#if line.treat}<p><b>{line.treat.name}</b>, {line.treat.minutes} min: {line.treat.how}</p>{/if}
       {#each line.cautions as text (text)}<Caution {text} />{/each}
     </div>
