@@ -72,14 +72,14 @@ module Bench
     end
   end
 
-  def self.serving
+  def self.serving(&measure)
     Dir.mktmpdir do |folder|
       Scullion::Records.open(File.join(folder, "bench.sqlite3"))
       Scullion::Demo.load
       server = Puma::Server.new(Scullion.stack(hosts: ["127.0.0.1"], app: BareRoute), nil, log_writer: Puma::LogWriter.null, min_threads: 1, max_threads: 1)
       port = server.add_tcp_listener("127.0.0.1", 0).addr[1]
       server.run
-      Net::HTTP.start("127.0.0.1", port) { |http| yield http }
+      Net::HTTP.start("127.0.0.1", port, &measure)
     ensure
       server&.stop(true)
       ActiveRecord::Base.connection_pool.disconnect!

@@ -5,7 +5,7 @@
   // what is wrong with it; the text stays until it is put right.
   let { desk }: { desk: Desk } = $props();
   const AT = "service/covers";
-  const PAUSE = 200;
+  const PAUSE = 40;
 
   let typed = $state<string>();
   let ahead = $state<number>();
