@@ -48,10 +48,18 @@ module Scullion
     def self.application
       code = access_code
       open_database
+      warm_up
       Scullion.stack(hosts: hosts, access_code: code)
     end
 
+    # Plans once, so that the first change of the day is as quick as the rest.
+    def self.warm_up
+      service = Records::Service.first and Plan.for(Formats::Briefing.brief(service)).to_h
+    rescue Scullion::Error
+      nil
+    end
+
     def self.refuse(line) = raise(Refused, line)
-    private_class_method :refuse
+    private_class_method :refuse, :warm_up
   end
 end

@@ -42,18 +42,23 @@ module Scullion
 
         def changed(service, document)
           read(document) { |border| Formats::Change.check(border) }
-          before = plan_before(service, document["since_covers"])
+          brief = Formats::Briefing.document(service)
+          before = plan_before(brief, document["since_covers"])
           change = apply(service, document)
-          after = Plan.for(Formats::Briefing.brief(service.reload))
+          after = Plan.for(Brief.read(brief_after(service, brief, document["at"]), Records.facts))
           { "service" => service.to_document, "plan" => after.to_h, "previous" => change.previous,
             "difference" => Plan::Difference.new(before, after).to_a }
         end
 
         # The plan to compare with: as it stands, or as it stood for so many covers.
-        def plan_before(service, covers)
-          brief = Formats::Briefing.document(service)
-          brief["service"]["covers"] = covers if covers
+        def plan_before(brief, covers)
+          brief = brief.merge("service" => brief["service"].merge("covers" => covers)) if covers
           Plan.for(Brief.read(brief, Records.facts))
+        end
+
+        # A change of the service itself leaves the rest of its brief as it was just read.
+        def brief_after(service, brief, at)
+          at.start_with?("service/") ? brief.merge("service" => service.to_brief) : Formats::Briefing.document(service.reload)
         end
 
         # All or nothing, and only on the version that the cook saw.
