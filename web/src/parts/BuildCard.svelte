@@ -18,8 +18,8 @@
     <p class="quiet">{build.bowl}, tossed no fuller than the dotted line</p>
   </div>
   <div class="my-3 grid items-center gap-x-8 gap-y-3 @4xl:grid-cols-[1fr_1.2fr]">
-    <BowlPicture {build} />
-    <div class="grid grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-x-5 gap-y-2">
+    <div class="min-w-0"><BowlPicture {build} /></div>
+    <div class="grid grid-cols-[repeat(auto-fit,minmax(10.5rem,1fr))] gap-x-5 gap-y-2">
       <Fact label="Bowls" of={build.batches} size="text-3xl" />
       <Fact label="In each" of={build.portions_per_bowl} />
       <Fact label="Full to" of={build.fill} />

@@ -19,3 +19,4 @@
     </g>
   {/each}
 </svg>
+{#if count > MOST}<p class="quiet">and {count - MOST} more alike</p>{/if}

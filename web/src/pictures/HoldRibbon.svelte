@@ -23,20 +23,20 @@
 </script>
 
 <div class="max-w-[72rem]" bind:clientWidth={wide}>
-<svg viewBox="-6 0 {WIDTH + 40} 178" width={WIDTH + 46} height="178" role="img" aria-label="Dress {hold.dress_from.text} to {hold.dress_by.text}, best until {hold.best_until.text}, discard by {hold.discard_by.text}">
-  <g font-size="16" fill="var(--color-base-content)">
-    {#each hours as hour (hour)}
-      <path d="M{x(hour)} 0V150" stroke="var(--color-base-300)" />
-      <text x={x(hour)} y="170" text-anchor="middle" fill="var(--quiet)">{clock(hour)}</text>
-    {/each}
-    <rect {...dress} y="6" height="36" rx="6" fill="var(--color-success)" fill-opacity="0.35" stroke="var(--color-success)" stroke-width="2" />
-    <text x={dress.x + 8} y="30" font-weight="700">dress</text>
-    <rect {...best} y="54" height="36" rx="6" fill="var(--water)" stroke="var(--rim)" stroke-width="2" />
-    <text x={best.x + 8} y="78" font-weight="700">at its best</text>
-    <rect {...open} y="102" height="36" rx="6" fill="var(--rim)" />
-    <text x={open.x + 8} y="126" font-weight="700" fill="var(--color-base-100)">service</text>
-    <path d="M{gone} 0V150" stroke="var(--color-error)" stroke-width="5" />
-    <text x={gone - 8} y="126" text-anchor="end" font-weight="700" fill="var(--color-error)">discard</text>
-  </g>
-</svg>
+  <svg viewBox="-6 0 {WIDTH + 40} 178" width={WIDTH + 46} height="178" role="img" aria-label="Dress {hold.dress_from.text} to {hold.dress_by.text}, best until {hold.best_until.text}, discard by {hold.discard_by.text}">
+    <g font-size="16" fill="var(--color-base-content)">
+      {#each hours as hour (hour)}
+        <path d="M{x(hour)} 0V150" stroke="var(--color-base-300)" />
+        <text x={x(hour)} y="170" text-anchor="middle" fill="var(--quiet)">{clock(hour)}</text>
+      {/each}
+      <rect {...dress} y="6" height="36" rx="6" fill="var(--color-success)" fill-opacity="0.35" stroke="var(--color-success)" stroke-width="2" />
+      <text x={dress.x + 8} y="30" font-weight="700">dress</text>
+      <rect {...best} y="54" height="36" rx="6" fill="var(--water)" stroke="var(--rim)" stroke-width="2" />
+      <text x={best.x + 8} y="78" font-weight="700">at its best</text>
+      <rect {...open} y="102" height="36" rx="6" fill="var(--rim)" />
+      <text x={open.x + 8} y="126" font-weight="700" fill="var(--color-base-100)">service</text>
+      <path d="M{gone} 0V150" stroke="var(--color-error)" stroke-width="5" />
+      <text x={gone - 8} y="126" text-anchor="end" font-weight="700" fill="var(--color-error)">discard</text>
+    </g>
+  </svg>
 </div>

@@ -45,26 +45,26 @@
 </script>
 
 <div class="overflow-x-auto">
-<svg viewBox="0 0 720 {height}" class="w-full min-w-[34rem]" role="img" aria-label="Pour map of {batch.name}">
-  <path d="M16 {jugTop - 26}V{jugTop + HEIGHT_OF_ALL}h76V{jugTop - 26}l14 -10" fill="none" stroke="var(--rim)" stroke-width="6" stroke-linejoin="round" stroke-linecap="round" />
-  <rect x="19" y={jugTop} width="70" height={HEIGHT_OF_ALL - 3} fill="var(--dressing)" fill-opacity="0.75" />
-  <path d="M16 {jugTop + 30}h-12v90h12" fill="none" stroke="var(--rim)" stroke-width="5" />
-  {#each stages as stage (stage.key)}
-    <path d={band(94, stage.from, 250, stage.y, stage.height)} fill="var(--dressing)" fill-opacity="0.4" />
-    <rect x="250" y={stage.y} width="12" height={stage.height} fill="var(--rim)" />
-  {/each}
-  {#each streams as stream (stream.stage + stream.name)}
-    <path d={band(262, stream.y, 470, stream.to - stream.height / 2, stream.height)} fill={stream.colour} fill-opacity="0.75" />
-  {/each}
-  <g font-size="18" fill="var(--color-base-content)">
+  <svg viewBox="0 0 720 {height}" class="w-full min-w-[34rem]" role="img" aria-label="Pour map of {batch.name}">
+    <path d="M16 {jugTop - 26}V{jugTop + HEIGHT_OF_ALL}h76V{jugTop - 26}l14 -10" fill="none" stroke="var(--rim)" stroke-width="6" stroke-linejoin="round" stroke-linecap="round" />
+    <rect x="19" y={jugTop} width="70" height={HEIGHT_OF_ALL - 3} fill="var(--dressing)" fill-opacity="0.75" />
+    <path d="M16 {jugTop + 30}h-12v90h12" fill="none" stroke="var(--rim)" stroke-width="5" />
     {#each stages as stage (stage.key)}
-      <text x="250" y={stage.y - 8} class="halo"><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
+      <path d={band(94, stage.from, 250, stage.y, stage.height)} fill="var(--dressing)" fill-opacity="0.4" />
+      <rect x="250" y={stage.y} width="12" height={stage.height} fill="var(--rim)" />
     {/each}
     {#each streams as stream (stream.stage + stream.name)}
-      <foreignObject x="476" y={stream.to - 20} width="244" height="44">
-        <span class="flex h-11 items-center gap-2 whitespace-nowrap"><Figure of={stream.of} size="text-lg" label="{stream.name}, {stream.stage}" />{stream.name}</span>
-      </foreignObject>
+      <path d={band(262, stream.y, 470, stream.to - stream.height / 2, stream.height)} fill={stream.colour} fill-opacity="0.75" />
     {/each}
-  </g>
-</svg>
+    <g font-size="18" fill="var(--color-base-content)">
+      {#each stages as stage (stage.key)}
+        <text x="250" y={stage.y - 8} class="halo"><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
+      {/each}
+      {#each streams as stream (stream.stage + stream.name)}
+        <foreignObject x="476" y={stream.to - 20} width="244" height="44">
+          <span class="flex h-11 items-center gap-2 whitespace-nowrap"><Figure of={stream.of} size="text-lg" label="{stream.name}, {stream.stage}" />{stream.name}</span>
+        </foreignObject>
+      {/each}
+    </g>
+  </svg>
 </div>
