@@ -43,7 +43,7 @@ RSpec.describe "The API", :server do
     it "takes the difference from where a run of changes began" do
       change("service/covers", 141)
       change("service/covers", 143, since_covers: 140)
-      expect(answer["difference"]).to include("+1 400 g tin white beans")
+      expect(answer["difference"]).to include("+1 tin white beans")
     end
 
     it "takes what a cook writes: a share in per cent, grams as an amount, a new window" do

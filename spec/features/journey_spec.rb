@@ -41,7 +41,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     expect(page).to have_text("140 → 141: +100 g carrots", normalize_ws: true)
     page.driver.browser.keyboard.type("+")
     page.driver.browser.keyboard.type("+")
-    expect(page).to have_text("+1 400 g tin white beans")
+    expect(page).to have_text("+1 tin white beans")
     expect(figure("buy/10/packs")).to have_text("26 × 400 g tin")
     page.driver.browser.keyboard.type("-")
     expect(page).to have_field("Covers", with: "142")

@@ -10,7 +10,10 @@ module Scullion
       end
 
       # @return [Array<String>] empty when nothing that can be bought, filled or carried changed
-      def to_a = vessels + packs + loose + covers
+      def to_a
+        changes = vessels + packs + loose
+        changes.empty? ? dressing : changes
+      end
 
       private
 
@@ -22,26 +25,21 @@ module Scullion
       def packs
         purchases { |purchase| purchase.loose? ? nil : purchase.packs }.filter_map do |purchase, change|
           pack = purchase.ingredient.packs.first
-          "#{signed(change)} #{change.abs == 1 ? pack.name : pack.plural} #{purchase.ingredient.name.downcase}" unless change.zero?
+          name = change.abs == 1 ? pack.name : pack.plural
+          "#{signed(change)} #{name.split.last} #{purchase.ingredient.name.downcase}" unless change.zero?
         end
       end
 
       def loose
         purchases { |purchase| purchase.bought_grams if purchase.loose? }
           .select { |_, change| change.abs >= 1 }.sort_by { |_, change| -change.abs }
-          .map { |purchase, change| "#{change.positive? ? '+' : '−'}#{Amount::Writer.g(change.abs)} #{purchase.ingredient.name.downcase}" }
+          .map { |purchase, change| "#{weight(change)} #{purchase.ingredient.name.downcase}" }
       end
 
       # When nothing else moved, say at least what did.
-      def covers
-        return [] if (vessels + packs + loose).any?
-
-        dressing = @after.dressings.sum(&:batch_grams) - @before.dressings.sum(&:batch_grams)
-        if dressing.abs < 0.05
-          []
-        else
-          ["#{dressing.positive? ? '+' : '−'}#{Amount::Writer.g(dressing.abs)} dressing"]
-        end
+      def dressing
+        change = @after.dressings.sum(&:batch_grams) - @before.dressings.sum(&:batch_grams)
+        change.abs < 0.05 ? [] : ["#{weight(change)} dressing"]
       end
 
       def counted(stage, figure, one, many)
@@ -67,6 +65,7 @@ module Scullion
       end
 
       def name(sheet) = (sheet.respond_to?(:need) ? sheet.need.name : sheet.portion.salad.name).downcase
+      def weight(grams) = "#{grams.positive? ? '+' : '−'}#{Amount::Writer.g(grams.abs)}"
       def signed(number) = number.positive? ? "+#{number}" : "−#{number.abs}"
     end
   end
