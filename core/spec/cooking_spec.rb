@@ -46,6 +46,11 @@ RSpec.describe Scullion::Cooking do
       expect(big.snags.map(&:what)).to include(/Pearl barley does not fit one pot: 7 batches of 5.50 kg/)
     end
 
+    it "stops when a pot boils off more than it holds, instead of planning it" do
+      dry = plan { |data| data["figures"] = [{ "at" => "practice/evaporation/lid-ajar", "value" => 200 }, { "at" => "larder/pearl-barley/absorption/minutes", "value" => 1400 }] }
+      expect(dry.snags.first).to have_attributes(severity: "stop", what: /boils off more water than it holds/)
+    end
+
     it "takes the smallest pot that holds it, or the one the cook named" do
       expect(cooked("Pearl barley", covers: 10).pot.key).to eq "pot-24"
       named = cooked("Pearl barley", covers: 10) { |data| data["salads"][0]["components"][0]["cook"]["pot"] = "pot-32" }

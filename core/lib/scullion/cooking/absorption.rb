@@ -44,7 +44,9 @@ module Scullion
              from: %i[most_full pot_litres cooked_factor cooked_density uptake solid_density boiled_off_grams],
              how: "what fills the pot to its limit, raw in its water or cooked, whichever is less") { most_dry(pot, boiled_off_grams) }
       figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
-             how: "dry ÷ most the pot takes, rounded up") { [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max }
+             how: "dry ÷ most the pot takes, rounded up; one if it takes none") do
+        most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
+      end
       figure(:batch_dry_grams, "Dry, each batch", :g, from: %i[dry_grams batches], how: "dry ÷ batches") { dry_grams / batches }
       figure(:taken_up_grams, "Taken up", :g, from: %i[batch_dry_grams uptake], how: "dry × uptake") { batch_dry_grams * uptake }
       figure(:water_grams, "Water, cold", :g, from: %i[taken_up_grams boiled_off_grams],
@@ -88,6 +90,7 @@ module Scullion
       end
 
       def snags
+        return [no_room] unless most_dry_grams.positive?
         return [] if batches == 1
 
         [Snag.new(severity: "look", stage: "cook",
@@ -114,6 +117,11 @@ module Scullion
       end
 
       private
+
+      def no_room
+        Snag.new(severity: "stop", stage: "cook", what: "The #{pot.name} boils off more water than it holds while #{need.name} cooks.",
+                 remedy: "Use a narrower pot, keep the lid on, or check the evaporation rate.")
+      end
 
       def smallest_pot
         kitchen.pots.find { |pot| dry_grams <= most_dry(pot, boiled_off(pot)) } || kitchen.pots.last
