@@ -3,20 +3,23 @@
 RSpec.describe Scullion::Amount do
   let(:reader) { Scullion::Amount::Reader.new(loose: facts.practice.loose) }
 
-  # text => [low, high, unit, piece]
-  {
-    "1 1/2 cups" => [375, 375, :ml], "1½ c" => [375, 375, :ml], "2–3 Tbsp" => [30, 45, :ml], "2 T" => [30, 30, :ml], "2 t" => [10, 10, :ml],
-    "two 400 g tins" => [800, 800, :g], "1 x 28 oz can" => [793.787, 793.787, :g], "3 medium" => [3, 3, :piece, "medium"],
-    "half a lemon" => [0.5, 0.5, :piece, "each"], "juice of 2 limes" => [2, 2, :piece, "juice"], "1 bunch" => [1, 1, :piece, "bunch"],
-    "heaped tsp" => [7.5, 7.5, :ml], "a glug" => [15, 30, :ml], "two pinches" => [0.4, 1.0, :g], "to taste" => [0, 0, :taste],
-    "1 kg 200" => [1200, 1200, :g], "2 lb 4 oz" => [1020.583, 1020.583, :g], "1 cup plus 2 Tbsp" => [280, 280, :ml], "1,200 g" => [1200, 1200, :g],
-    "1,5 kg" => [1500, 1500, :g], "12 fl oz" => [354.882, 354.882, :ml], "1 to 2 cups" => [250, 500, :ml], "¾ l" => [750, 750, :ml], "a dozen eggs" => [12, 12, :piece, "each"]
-  }.each do |text, (low, high, unit, piece)|
+  written = YAML.safe_load_file(File.join(__dir__, "written_amounts.yml"))
+
+  it "knows at least 150 ways of writing an amount" do
+    expect(written.size).to be >= 150
+  end
+
+  written.each do |text, (low, high, unit, piece)|
     it "reads #{text}" do
       amount = reader.read(text)
-      expect([amount.low, amount.high]).to all(be_a(Float))
-      expect([amount.low.round(3), amount.high.round(3), amount.unit, amount.piece]).to eq [low, high, unit, piece]
+      expect([amount.low.round(3), amount.high.round(3), amount.unit, amount.piece]).to eq [low, high, unit.to_sym, piece]
     end
+  end
+
+  it "takes the house's cup and spoons" do
+    house = Scullion::Units::House.new(cup: 236.6, tablespoon: 14.8, teaspoon: 4.9)
+    reader = described_class::Reader.new(house: house)
+    expect(["1 cup", "1 Tbsp", "2 tsp"].map { |text| reader.read(text).value.round(1) }).to eq [236.6, 14.8, 9.8]
   end
 
   it "keeps what is left over, for the name of the ingredient" do
@@ -39,6 +42,12 @@ RSpec.describe Scullion::Amount do
     expect(reader.read("3 medium").grams(carrot, "diced")).to eq 183
     expect { reader.read("1 cup").grams(facts.larder["dill"], "roast") }
       .to raise_error(Scullion::MissingFigure, /Dill has no density as "roast"/)
+  end
+
+  describe Scullion::Amount::UsWriter do
+    { [:g, 2] => "2 g (under ¼ oz)", [:g, 28.35] => "1 oz", [:g, 120] => "4¼ oz", [:g, 1020.6] => "2 lb 4 oz", [:g, 907.2] => "2 lb", [:ml, 4.93] => "1 tsp", [:ml, 2.5] => "½ tsp",
+      [:ml, 30] => "2 Tbsp", [:ml, 118.3] => "½ cup", [:ml, 355] => "1½ cups", [:ml, 236.6] => "1 cup", [:ml, 1893] => "2 qt", [:celsius, 200] => "390 °F", [:celsius, 175] => "345 °F" }
+      .each { |(unit, value), text| it("writes #{value} #{unit} as #{text}") { expect(described_class.public_send(unit, value)).to eq text } }
   end
 
   describe Scullion::Amount::Writer do

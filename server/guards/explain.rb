@@ -12,6 +12,7 @@ module Scullion
         %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
+        %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },
         %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }
       }.freeze
 
@@ -38,6 +39,13 @@ module Scullion
           border = Border.new(body.is_a?(Hash) ? body.except(*beside) : body)
           yield border
           border.faults
+        end
+
+        def amounts(border)
+          border.only("texts", "ingredient", "form", "house")
+          texts = border.raw("texts")
+          border.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.') unless
+            texts.is_a?(Array) && texts.size.between?(1, 500) && texts.all? { |text| text.is_a?(String) && text.length <= 300 }
         end
 
         def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }

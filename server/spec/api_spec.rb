@@ -168,6 +168,18 @@ RSpec.describe "The API", :server do
     expect(ask(:get, "/api/ingredients/carrot")["sources"]).to include("any" => "practice")
   end
 
+  it "reads written amounts, many at once, in both systems, and names the part it cannot read" do
+    read = ask(:post, "/api/amounts/read", { "texts" => ["½ cup", "a glug of oil", "3 medium", "lots"], "ingredient" => "carrot", "form" => "diced" })
+    expect(read[0]).to include("low" => 125.0, "unit" => "ml", "metric" => "125 ml", "us" => "½ cup", "grams" => 67.63)
+    expect(read[1]).to include("estimated" => true, "rest" => "oil", "metric" => "1 Tbsp to 2 Tbsp")
+    expect(read[2]).to include("piece" => "medium", "grams" => 183.0)
+    expect(read[3]["fault"]["what"]).to include('"lots"')
+    house = ask(:post, "/api/amounts/read", { "texts" => ["1 cup"], "house" => { "cup_ml" => 236.6 } })
+    expect(house[0]["low"]).to eq 236.6
+    ask(:post, "/api/amounts/read", { "texts" => [] })
+    expect(told.keys).to eq ["/texts"]
+  end
+
   it "answers malformed JSON, wrong types and unknown fields with what, where and what to do" do
     ask(:post, "/api/plan", "{\"format\": ")
     expect([last_response.status, answer["title"]]).to eq [400, "This is not JSON."]

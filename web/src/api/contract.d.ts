@@ -72,6 +72,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/amounts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read written amounts, one or many */
+        post: operations["readAmounts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services": {
         parameters: {
             query?: never;
@@ -422,6 +439,35 @@ export interface components {
             plan: components["schemas"]["Plan"];
             previous: (number | string) | null;
             difference: string[];
+        };
+        WrittenAmounts: {
+            texts: string[];
+            /** @description Key of the ingredient meant, to get grams */
+            ingredient?: string;
+            /** @description Its form: whole, diced, cooked, drained … */
+            form?: string;
+            house?: {
+                cup_ml?: number;
+                tablespoon_ml?: number;
+                teaspoon_ml?: number;
+            };
+        };
+        ReadAmount: {
+            text: string;
+            low?: number;
+            high?: number;
+            /** @enum {string} */
+            unit?: "g" | "ml" | "piece" | "taste";
+            piece?: string;
+            part?: string;
+            /** @description What is left over, usually the ingredient's name */
+            rest?: string;
+            /** @description A loose measure; low and high are its spread */
+            estimated?: boolean;
+            metric?: string;
+            us?: string;
+            grams?: number;
+            fault?: components["schemas"]["Fault"];
         };
         SaladInput: {
             key: components["schemas"]["KeyName"];
@@ -992,6 +1038,31 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Working"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    readAmounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WrittenAmounts"];
+            };
+        };
+        responses: {
+            /** @description One answer a text */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadAmount"][];
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

@@ -8,17 +8,6 @@ module Scullion
     # "half a lemon", "juice of 2 limes", "1 bunch", "heaped tsp", "a glug", "to taste",
     # "1 kg 200", "2 lb 4 oz". What it cannot read it says so, with the part that failed.
     class Reader
-      VULGAR = { "½" => "1/2", "⅓" => "1/3", "⅔" => "2/3", "¼" => "1/4", "¾" => "3/4", "⅛" => "1/8", "⅜" => "3/8",
-                 "⅝" => "5/8", "⅞" => "7/8", "⅕" => "1/5", "⅙" => "1/6" }.freeze
-      WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6,
-                "seven" => 7, "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11, "twelve" => 12, "dozen" => 12,
-                "half" => 0.5, "quarter" => 0.25, "couple" => 2 }.freeze
-      FILL = { "heaped" => 1.5, "heaping" => 1.5, "rounded" => 1.25, "level" => 1.0, "scant" => 0.9 }.freeze
-      PIECES = %w[small medium large bunch head clove sprig tin can pack bag stick slice leaf stalk ear].freeze
-      PLURALS = { "bunches" => "bunch", "leaves" => "leaf" }
-                .merge(PIECES.to_h { |word| ["#{word}s", word] }).freeze
-      PACKS = /(?:tins?|cans?|packs?|bags?|jars?|cartons?)\b/.freeze
-
       # @param loose [Loose] this cook's pinches and glugs
       # @param house [Units::House] which cup and spoon
       def initialize(loose: Loose::NONE, house: Units::METRIC)
@@ -34,29 +23,29 @@ module Scullion
         @scan = StringScanner.new(plain(@text))
         blank
         fail_at(@text, "there is nothing to read.") if @scan.eos?
-        whole || fail_at(@scan.rest)
+        to_taste || part_of || counted || fail_at(@scan.rest)
       end
 
       private
 
-      def whole
-        to_taste || part_of || counted
-      end
-
-      # Lower case, except that T is a tablespoon and t a teaspoon; one kind of dash and fraction.
+      # Lower case, except that T is a tablespoon and t a teaspoon; one kind of dash, digit and fraction.
       def plain(text)
-        text.unicode_normalize(:nfc).gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp").gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
-            .gsub(/[#{VULGAR.keys.join}]/) { |char| " #{VULGAR[char]}" }
-            .tr("⁄", "/").gsub(/[–—]/, "-").tr("×", "x").downcase.strip
+        text = text.gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp").gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
+                   .gsub(/[#{Words::FRACTIONS.keys.join}]/) { |char| " #{Words::FRACTIONS[char]}" }
+        text.unicode_normalize(:nfkc).tr(Words::DIGITS, Words::ASCII).tr("⁄", "/").gsub(/[–—‒−]/, "-").tr("×", "x").downcase.strip
       end
 
+      # "to taste", "salt, to taste"
       def to_taste
-        Amount.new(0, 0, :taste, rest: rest) if @scan.skip(/to taste\b|as needed\b/)
+        return unless @scan.exist?(/\b(?:to taste|as needed|as required|q\.?s\.?)\z/)
+
+        name = @scan.rest.sub(/,?\s*\(?(?:to taste|as needed|as required|q\.?s\.?)\)?\z/, "").strip
+        Amount.new(0, 0, :taste, rest: name) unless name.match?(/\d/)
       end
 
-      # "juice of 2 limes", "zest of half a lemon"
+      # "juice of 2 limes", "zest of half a lemon", "juice of a lemon"
       def part_of
-        return unless @scan.scan(/(juice|zest)\s+of\s+/)
+        return unless @scan.scan(/(juice|zest)\s+(?:and zest\s+)?(?:of|from)\s+/)
 
         part = @scan[1]
         low, high = range || [1.0, 1.0]
@@ -64,39 +53,54 @@ module Scullion
       end
 
       def counted
+        @scan.skip(Words::ABOUT)
         low, high = range || ([1.0, 1.0] if loose_ahead || fill_ahead?)
         return unless low
 
         packs(low, high) || measured(low, high) || loose(low, high) || pieces(low, high)
       end
 
-      # "two 400 g tins", "1 x 400 g can"
+      # "two 400 g tins", "1 x 400 g can", "1 (14 oz) can", "2 tins (400 g each)"
       def packs(low, high)
         start = @scan.pos
         @scan.skip(/x\s*/)
-        if (size = number) && (unit = unit_word) && @scan.skip(PACKS)
-          factor, base = Units.base(unit, @house)
-          return Amount.new(low * size * factor, high * size * factor, base, rest: rest)
+        if @scan.skip(/\(/) then size = size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
+        elsif @scan.skip(Words::PACKS) then size = @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
+        else size = size_of_pack { @scan.skip(Words::PACKS) }
         end
+        return Amount.new(low * size.first, high * size.first, size.last, rest: rest) if size
+
         @scan.pos = start
         nil
       end
 
-      # "1½ c", "heaped tsp", "2 lb 4 oz", "1 kg 200"
-      def measured(low, high)
-        fill = FILL.fetch(@scan.scan(/(?:heaped|heaping|rounded|level|scant)\b/), 1.0)
-        blank
-        unit = unit_word or return
+      # @yield what must follow the size
+      # @return [Array(Float, Symbol), nil] grams or millilitres in one pack
+      def size_of_pack
+        size = number
+        @scan.skip(/-/)
+        unit = unit_word if size
+        return unless unit && yield
 
         factor, base = Units.base(unit, @house)
+        [size * factor, base]
+      end
+
+      # "1½ c", "heaped tsp", "2 lb 4 oz", "1 kg 200"
+      def measured(low, high)
+        fill = Words::FILL.fetch(fill_word, 1.0)
+        unit = unit_word or return
+        factor, base = Units.base(unit, @house)
         extra = smaller_part(unit, base)
+        @scan.skip(/\([^)]*\)\s*/)
+        @scan.skip(/#{Words::PACKS}\s+/o)
         Amount.new((low * fill * factor) + extra, (high * fill * factor) + extra, base, rest: rest)
       end
 
       # The "4 oz" of "2 lb 4 oz", the "200" of "1 kg 200", the "plus 2 Tbsp" of "1 cup plus 2 Tbsp".
       def smaller_part(unit, base)
         start = @scan.pos
-        @scan.skip(/(?:and|plus)\s+/)
+        @scan.skip(/(?:and|plus|\+|,)\s*/)
         more = number
         smaller = unit_word if more
         return more if more && smaller.nil? && unit == "kg" && @scan.eos?
@@ -110,12 +114,12 @@ module Scullion
 
       def loose(low, high)
         word = loose_ahead or return
-        @scan.skip(/[a-z]+/)
+        @scan.skip(/(?:(?:small|large|big|good|generous)\s+)?[a-z]+/)
         least, most, unit = @loose[word]
         Amount.new(low * least, high * most, unit, rest: rest, estimated: true)
       end
 
-      # "3 medium", "half a lemon", "2 limes": a count of the ingredient itself.
+      # "3 medium", "half a lemon", "2 limes", "1 large head of cauliflower": a count of the thing itself.
       def pieces(low, high)
         @scan.skip(/(?:of\s+)?an?\s+/)
         kind = piece
@@ -126,22 +130,29 @@ module Scullion
       end
 
       def piece
-        word = @scan.check(/[a-z]+/)
-        name = PLURALS.fetch(word, word)
-        return "each" unless PIECES.include?(name)
+        size = named(Words::SIZES)
+        named(Words::PIECES) || size || "each"
+      end
 
-        @scan.skip(/[a-z]+/)
+      def named(known)
+        word = @scan.check(/[a-z]+/)
+        name = Words::PLURALS.fetch(word, word)
+        return unless known.include?(name)
+
+        @scan.skip(/[a-z]+\.?-?(?:sized)?/)
         blank
         name
       end
 
+      # "2-3", "2 to 3", "between 2 and 3"
       def range
+        between = @scan.skip(/between\s+/)
         low = number or return
-        high = @scan.skip(/(?:-|to\b|or\b)\s*/) ? (number || fail_at(@scan.rest)) : low
+        high = @scan.skip(between ? /and\s+/ : /(?:-\s*|to\b\s*|or\b\s*)/) ? (number || fail_at(@scan.rest)) : low
         [low, high].minmax
       end
 
-      # 1 1/2, 1/2, 1.5, 1,5, 1,200, twelve, half
+      # 1 1/2, 1-1/2, 1/2, 1.5, 1,5, 1,200, 1 200, twelve, half, one and a half
       def number
         value = mixed || word_number
         blank if value
@@ -149,42 +160,62 @@ module Scullion
       end
 
       def mixed
-        if @scan.scan(%r{(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)})
+        if @scan.scan(%r{(?:(\d+)(?:\s+|\s*-\s*|\s+and\s+))?(\d+)\s*/\s*(\d+)})
           fail_at(@scan.matched, "a fraction needs something under the line.") if @scan[3].to_i.zero?
           return @scan[1].to_f + (@scan[2].to_f / @scan[3].to_i)
         end
-        return @scan.matched.delete(",").to_f if @scan.scan(/\d{1,3}(?:,\d{3})+(?:\.\d+)?(?!\d)/)
+        return @scan.matched.gsub(/[,' ](?=\d{3})/, "").to_f if !packs_ahead? && @scan.scan(/\d{1,3}(?:[,' ]\d{3})+(?:\.\d+)?(?!\d)/)
 
         @scan.matched.tr(",", ".").to_f if @scan.scan(/\d+(?:[.,]\d+)?|\.\d+/)
       end
 
-      # "half a", "two dozen": number words multiply.
+      # "2 400 g tins" are two tins; "2 400 g" is two kilos and more.
+      def packs_ahead? = @scan.check(/\d+ \d+\s*[a-z]+\.?\s+#{Words::PACKS}/o)
+
+      # "half a", "two dozen" multiply; "one and a half" adds.
       def word_number
-        value = nil
-        while (factor = WORDS[@scan.check(/[a-z]+\b/)])
-          @scan.skip(/[a-z]+\s*/)
-          value = (value || 1.0) * factor
-        end
-        @scan.skip(/of\s+/) if value
+        value = product or return
+        start = @scan.pos
+        part = product if @scan.skip(/and\s+/)
+        @scan.pos = start unless part && part < 1
+        value += part if part && part < 1
+        @scan.skip(/(?:of\s+)?(?:an?\s+)?(?=[a-z])/) if value < 1
+        @scan.skip(/of\s+/)
         value
       end
 
+      def product
+        value = nil
+        while (factor = Words::NUMBERS[@scan.check(/[a-z]+\b/)])
+          @scan.skip(/[a-z]+[\s-]*/)
+          value = (value || 1.0) * factor
+        end
+        value&.to_f
+      end
+
       def unit_word
-        @scan.scan(/(fl\.?\s*oz|fluid ounces?)\b\.?|([a-z]+)\b\.?/) or return
+        @scan.scan(/(fl\.?\s*oz|fluid\s+ounces?)\b\.?|([a-z]+)\b\.?/) or return
         unit = @scan[1] ? "fl oz" : Units::SPELLINGS[@scan[2]]
         unit ? blank : @scan.unscan
         unit
       end
 
-      def fill_ahead? = @scan.check(/(?:heaped|heaping|rounded|level|scant)\b/)
+      def fill_word
+        word = @scan.scan(/(?:#{Words::FILL.keys.join('|')})\b/o)
+        blank
+        word
+      end
+
+      def fill_ahead? = @scan.check(/(?:#{Words::FILL.keys.join('|')})\b/o)
 
       def loose_ahead
-        word = @scan.check(/[a-z]+/) or return
+        @scan.check(/(?:(?:small|large|big|good|generous)\s+)?([a-z]+)/) or return
+        word = @scan[1]
         [word, word.chomp("s"), word.chomp("es")].find { |form| @loose.key?(form) }
       end
 
       def blank = @scan.skip(/\s+/)
-      def rest = @scan.rest.sub(/\A\s*(?:of\s+)?/, "").strip.tap { @scan.terminate }
+      def rest = @scan.rest.sub(/\A[\s,]*(?:of\s+)?/, "").strip.tap { @scan.terminate }
 
       def fail_at(part, why = "I do not know this part.")
         raise UnreadableAmount, Fault.new(

@@ -16,13 +16,13 @@ module Scullion
     HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
 
     SPELLINGS = {
-      "g" => %w[g gr gm gms gram grams gramme grammes], "kg" => %w[kg kgs kilo kilos kilogram kilograms],
-      "mg" => %w[mg], "oz" => %w[oz ounce ounces], "lb" => %w[lb lbs pound pounds],
-      "ml" => %w[ml mls millilitre millilitres milliliter milliliters], "cl" => %w[cl], "dl" => %w[dl],
-      "l" => %w[l ltr litre litres liter liters], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
+      "g" => %w[g gr gm gms gram grams gramme grammes gramms grms], "kg" => %w[kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes kilogramm],
+      "mg" => %w[mg], "oz" => %w[oz ozs ounce ounces onces ounzes], "lb" => %w[lb lbs pound pounds pund punds],
+      "ml" => %w[ml mls cc millilitre millilitres milliliter milliliters mililiter mililitre mililitres mililiters], "cl" => %w[cl centilitre centilitres centiliter centiliters], "dl" => %w[dl decilitre decilitres deciliter deciliters],
+      "l" => %w[l lt ltr ltrs litre litres liter liters littre], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
       "pint" => %w[pint pints pt], "quart" => %w[quart quarts qt], "gallon" => %w[gallon gallons gal],
-      "cup" => %w[c cup cups], "tbsp" => %w[tbsp tbsps tbs tablespoon tablespoons],
-      "tsp" => %w[tsp tsps teaspoon teaspoons]
+      "cup" => %w[c cup cups cupful cupfuls], "tbsp" => %w[tbsp tbsps tbs tbl tbls tbsn tblsp tblspn tablespoon tablespoons tablespon tablespons tablespoonful tablespoonfuls],
+      "tsp" => %w[tsp tsps tspn teaspoon teaspoons teaspon teaspons teespoon teaspoonful teaspoonfuls]
     }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
 
     # @return [Array(Float, Symbol), nil] how many :g or :ml one of this unit is, nil if unknown

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Amount
+    # The words that written amounts are made of, as cooks spell them.
+    module Words
+      FRACTIONS = { "½" => "1/2", "⅓" => "1/3", "⅔" => "2/3", "¼" => "1/4", "¾" => "3/4", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8",
+                    "⅞" => "7/8", "⅕" => "1/5", "⅖" => "2/5", "⅗" => "3/5", "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6" }.freeze
+      # Arabic-Indic and Extended Arabic-Indic digits; full-width ones fall to Unicode's own folding.
+      DIGITS = "٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹"
+      ASCII = "01234567890123456789"
+
+      NUMBERS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "seven" => 7, "eight" => 8,
+                  "nine" => 9, "ten" => 10, "eleven" => 11, "twelve" => 12, "fifteen" => 15, "twenty" => 20, "thirty" => 30, "forty" => 40,
+                  "fifty" => 50, "hundred" => 100, "dozen" => 12, "couple" => 2, "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25,
+                  "thirds" => 1 / 3r, "quarters" => 0.25, "halves" => 0.5 }.freeze
+
+      # How full a spoon or cup is.
+      FILL = { "heaped" => 1.5, "heaping" => 1.5, "rounded" => 1.25, "generous" => 1.25, "good" => 1.1, "level" => 1.0, "scant" => 0.9 }.freeze
+
+      # Said before an amount without changing it.
+      ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze
+
+      SIZES = %w[small medium large].freeze
+      PIECES = %w[bunch head clove sprig stick slice leaf stalk ear bulb fillet wedge].freeze
+      PLURALS = { "bunches" => "bunch", "leaves" => "leaf", "sm" => "small", "med" => "medium", "lg" => "large", "lge" => "large" }
+                .merge((SIZES + PIECES).to_h { |word| ["#{word}s", word] }).freeze
+      PACKS = /(?:tins?|cans?|packs?|packets?|bags?|jars?|cartons?|bottles?|tubs?|pouch(?:es)?)\b/.freeze
+    end
+  end
+end
