@@ -17,6 +17,10 @@ module Scullion
           json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).working(params["at"]).to_h)
         end
 
+        app.get("/api/services/:id/cooling") do
+          json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).cool_down(params["at"], params["method"]).to_h)
+        end
+
         app.get("/api/services/:id/brief") { json(Formats::Briefing.document(Records::Service.find(params["id"]))) }
       end
     end

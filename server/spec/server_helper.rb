@@ -24,6 +24,7 @@ module ServerHelper
     header "Origin", headers[:origin]
     header "Content-Type", "application/json"
     public_send(verb, path, body.is_a?(String) ? body : body && JSON.generate(body))
+    assert_response_schema_confirm(last_response.status) if answer && path.start_with?("/api/") && path != "/api/none"
     answer
   end
 

@@ -48,6 +48,17 @@ module Scullion
       sheet.working(name)
     end
 
+    # How to cool what was cooked at this place in time.
+    # @param at [String] a cooking sheet's "at" @param method [String, nil] see Cooking::CoolDown
+    # @return [Cooking::CoolDown]
+    # @raise [UnknownFigure] when nothing there is cooled
+    def cool_down(at, method = nil)
+      sheet = cooking.find { |candidate| candidate.at == at && candidate.is_a?(Cooking::Absorption) } or raise UnknownFigure, Fault.new(
+        what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.", where: "at", remedy: "Ask for a cooked grain, for example cook/0."
+      )
+      Cooking::CoolDown.new(sheet, brief, method)
+    end
+
     # Worst first.
     def snags
       @snags ||= [cooking, dressings, windows, builds].flatten.flat_map(&:snags)

@@ -11,7 +11,8 @@ module Scullion
       "evaporation" => [0, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
       "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"],
       "load" => [0.1, 40, "kg per m²"], "per_kg" => [0, 200, "g per kg"], "minutes" => [0, 60_000, "minutes"],
-      "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "yield" => [0.05, 1, "by weight"]
+      "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
+      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"]
     }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name

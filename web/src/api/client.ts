@@ -3,6 +3,7 @@ import type { components, paths } from "./contract";
 
 type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
+export type CoolDown = Schemas["CoolDown"];
 export type Cooking = Schemas["Cooking"];
 export type DressingBatch = Schemas["DressingBatch"];
 export type Figure = Schemas["Figure"];

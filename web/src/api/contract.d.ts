@@ -169,6 +169,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/cooling": {
+        parameters: {
+            query: {
+                /** @description A figure's address */
+                at: components["parameters"]["At"];
+                /** @description A cooling method's key */
+                method?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How to cool one cooked preparation within the house rules */
+        get: operations["serviceCooling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/brief": {
         parameters: {
             query?: never;
@@ -616,6 +640,12 @@ export interface components {
             out_minutes: number;
             /** @description Days kept cold, the day it is made being the first */
             days: number;
+            /** @description Cooling: hot to this … */
+            first_celsius: number;
+            /** @description … within these minutes */
+            first_minutes: number;
+            /** @description and to cold within these in all */
+            cooled_minutes: number;
         };
         Figure: {
             value: number | string;
@@ -798,6 +828,36 @@ export interface components {
             };
         } & {
             [key: string]: components["schemas"]["Figure"];
+        };
+        CoolDown: {
+            name: string;
+            rules: string;
+            weight: string;
+            volume: string;
+            tray: string;
+            /** @description The limit missed if it is left in the pot, in words */
+            left?: string | null;
+            methods: {
+                key: string;
+                name: string;
+                /** @description The deepest layer that meets both limits */
+                depth_cm: number;
+                depth: string;
+                trays?: number | null;
+            }[];
+            chosen: {
+                method: string;
+                name: string;
+                depth_cm: number;
+                start: number;
+                miss?: string | null;
+                /** @description [minutes, °C in the middle] */
+                points: number[][];
+                limits: {
+                    celsius: number;
+                    minutes: number;
+                }[];
+            };
         };
         DressingBatch: {
             at: string;
@@ -1188,6 +1248,34 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Working"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    serviceCooling: {
+        parameters: {
+            query: {
+                /** @description A figure's address */
+                at: components["parameters"]["At"];
+                /** @description A cooling method's key */
+                method?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Methods compared and one curve */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoolDown"];
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

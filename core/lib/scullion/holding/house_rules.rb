@@ -16,7 +16,8 @@ module Scullion
     def cold_celsius = fetch("cold_celsius")
     def hot_celsius = fetch("hot_celsius")
 
-    LIMITS = { "cold_celsius" => 0..15, "hot_celsius" => 50..90, "out_minutes" => 10..480, "days" => 1..14 }.freeze
+    LIMITS = { "cold_celsius" => 0..15, "hot_celsius" => 50..90, "out_minutes" => 10..480, "days" => 1..14, "first_celsius" => 10..40,
+               "first_minutes" => 30..360, "cooled_minutes" => 60..720 }.freeze
 
     # @return [HouseRules, nil]
     def self.read(border, source)

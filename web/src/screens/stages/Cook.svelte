@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
   import CookCard from "../../parts/CookCard.svelte";
+  import CoolCard from "../../parts/CoolCard.svelte";
   import Dot from "../../parts/Dot.svelte";
   import { HEADLINE, text } from "../../parts/cooking";
 
@@ -20,7 +21,10 @@
         </button>
       {/each}
     </div>
-    <CookCard {batch} />
+    <div class="min-w-0">
+      <CookCard {batch} />
+      {#if batch.method === "absorption"}<CoolCard at={batch.at} {plan} />{/if}
+    </div>
   </div>
 {:else}
   <p class="tray">Nothing is cooked for this service.</p>

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # How to cool one cooked preparation in time: every method the house knows, the deepest layer
+    # each may take, how many of the kitchen's trays that means, and the curve of the one chosen.
+    # Asked for on its own, because it is simulated.
+    class CoolDown
+      # @param cooking [Absorption] what was cooked @param brief [Brief]
+      # @param method [String, nil] a key of the cooling methods; the first that is usual when nil
+      def initialize(cooking, brief, method = nil)
+        @cooking, @brief = cooking, brief
+        @method = keys.include?(method) ? method : keys[1]
+      end
+
+      # @return [Hash] ready for JSON
+      def to_h
+        { "name" => @cooking.need.name, "rules" => @brief.rules.name, "weight" => Amount::Writer.g(@cooking.finished_grams),
+          "volume" => Amount::Writer.ml(millilitres), "tray" => tray.name, "left" => left_in_the_pot,
+          "methods" => methods, "chosen" => chosen }
+      end
+
+      private
+
+      def keys = @brief.practice.words("cooling", "methods").keys
+      def tray = @brief.kitchen.trays.last
+      def millilitres = @cooking.finished_grams / @cooking.cooked_density
+
+      def methods
+        keys.map do |key|
+          depth = cooling(key).greatest_depth_cm
+          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => Amount::Writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth) }
+        end
+      end
+
+      # @return [Integer] trays at so many cm deep
+      def trays(depth_cm) = (millilitres / (tray.area * 10_000 * depth_cm) - 1e-9).ceil
+
+      def chosen
+        depth = cooling(@method).greatest_depth_cm
+        cooling(@method).to_h(depth.zero? ? Holding::Cooling::STEP_CM : depth)
+      end
+
+      # What happens if it is simply left where it was cooked.
+      def left_in_the_pot
+        depth = (@cooking.cooked_line_cm * 2).round / 2.0
+        cooling(@method).miss([depth, Holding::Cooling::STEP_CM].max)
+      end
+
+      def cooling(key)
+        @cooling ||= {}
+        @cooling[key] ||= Holding::Cooling.new(key, @brief.practice, @brief.rules)
+      end
+    end
+  end
+end
