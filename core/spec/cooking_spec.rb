@@ -48,7 +48,7 @@ RSpec.describe Scullion::Cooking do
 
     it "stops when a pot boils off more than it holds, instead of planning it" do
       dry = plan { |data| data["figures"] = [{ "at" => "practice/evaporation/lid-ajar", "value" => 200 }, { "at" => "larder/pearl-barley/absorption/minutes", "value" => 1400 }] }
-      expect(dry.snags.first).to have_attributes(severity: "stop", what: /boils off more water than it holds/)
+      expect(dry.snags.first).to have_attributes(severity: "stop", what: /cannot hold Pearl barley and its water/)
     end
 
     it "takes the smallest pot that holds it, or the one the cook named" do

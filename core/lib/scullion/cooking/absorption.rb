@@ -11,12 +11,9 @@ module Scullion
       FORM = "cooked"
       TEXTURES = %w[firm tender soft].freeze
       LIDS = { "on" => "lid-on", "ajar" => "lid-ajar", "off" => "simmer-open" }.freeze
-      # Litres to cubic centimetres, square metres to square centimetres.
-      CM3 = 1000.0
-      CM2 = 10_000.0
       CURVE_POINTS = 16
 
-      attr_reader :pot
+      include InPot
 
       assumption :uptake, "Water taken up", :g_per_g, book: :ingredient, at: -> { "absorption/uptake/#{texture}" }
       assumption :cook_minutes, "Simmer", :min, book: :ingredient, at: "absorption/minutes", shown: true
@@ -28,10 +25,6 @@ module Scullion
       assumption :rest_rate, "Boils off while resting", :kg_per_m2_h, book: :practice, at: "evaporation/lid-on"
       assumption :open_rate, "Boils off, lid off", :kg_per_m2_h, book: :practice, at: "evaporation/simmer-open"
       assumption :salt_share, "Salt for the water", :share, book: :practice, at: "absorption/salt_share"
-      assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
-
-      decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
-      decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
 
       figure(:cooked_factor, "Cooked for dry", :factor, from: %i[uptake], how: "1 + water taken up") { 1 + uptake }
       figure(:dry_grams, "Dry, all batches", :g, from: %i[finished_grams cooked_factor],
@@ -43,11 +36,6 @@ module Scullion
       figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false,
              from: %i[most_full pot_litres cooked_factor cooked_density uptake solid_density boiled_off_grams],
              how: "what fills the pot to its limit, raw in its water or cooked, whichever is less") { most_dry(pot, boiled_off_grams) }
-      figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
-             how: "dry ÷ most the pot takes, rounded up; one if it takes none") do
-        most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
-      end
-      figure(:batch_dry_grams, "Dry, each batch", :g, from: %i[dry_grams batches], how: "dry ÷ batches") { dry_grams / batches }
       figure(:taken_up_grams, "Taken up", :g, from: %i[batch_dry_grams uptake], how: "dry × uptake") { batch_dry_grams * uptake }
       figure(:water_grams, "Water, cold", :g, from: %i[taken_up_grams boiled_off_grams],
              how: "taken up + boils off") { taken_up_grams + boiled_off_grams }
@@ -58,7 +46,6 @@ module Scullion
              how: "dry volume ÷ pot area") { batch_dry_grams / dry_density / (pot_area * CM2) }
       figure(:water_line_cm, "Water line", :cm, from: %i[water_grams batch_dry_grams solid_density pot_area],
              how: "(water + dry kernels) ÷ pot area") { (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2) }
-      figure(:batch_finished_grams, "Finishes at", :g, from: %i[finished_grams batches], how: "cooked weight ÷ batches") { finished_grams / batches }
       figure(:cooked_line_cm, "Cooked level", :cm, from: %i[batch_finished_grams cooked_density pot_area],
              how: "cooked volume ÷ pot area") { batch_finished_grams / cooked_density / (pot_area * CM2) }
       figure(:ratio_by_weight, "Water to dry, by weight", :ratio, from: %i[water_grams batch_dry_grams],
@@ -72,11 +59,6 @@ module Scullion
       figure(:drying_minutes, "To boil off 100 g, lid off", :min, from: %i[open_rate pot_area],
              how: "100 g ÷ (rate × pot area)") { 0.1 / (open_rate * pot_area) * 60 }
 
-      def initialize(at, need, brief)
-        super
-        @pot = kitchen.pot(component.cook["pot"]) || smallest_pot
-      end
-
       # The weight that must be ready to go into the pot.
       def raw_name = :dry_grams
       def uses = [["fine-salt", :all_salt_grams]]
@@ -84,20 +66,7 @@ module Scullion
       def lid = component.cook["lid"] || ingredient.facts.dig("absorption", "lid") || "on"
       def setting = "absorb, lid #{lid}, #{texture}"
 
-      def words
-        super.merge("curve" => curve, "pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm,
-                               "height_cm" => pot.height_cm })
-      end
-
-      def snags
-        return [no_room] unless most_dry_grams.positive?
-        return [] if batches == 1
-
-        [Snag.new(severity: "look", stage: "cook",
-                  what: "#{need.name} does not fit one pot: #{batches} batches of " \
-                        "#{Amount::Writer.g(batch_dry_grams)} dry in the #{pot.name}.",
-                  remedy: "Use #{batches} pots side by side, or cook one batch after the other.")]
-      end
+      def words = super.merge("curve" => curve)
 
       def rescues
         [{ "if" => "Wet", "then" => "lid off, medium, #{Amount::Writer.min([drying_minutes, 1].max)} for each 100 g left." },
@@ -118,14 +87,7 @@ module Scullion
 
       private
 
-      def no_room
-        Snag.new(severity: "stop", stage: "cook", what: "The #{pot.name} boils off more water than it holds while #{need.name} cooks.",
-                 remedy: "Use a narrower pot, keep the lid on, or check the evaporation rate.")
-      end
-
-      def smallest_pot
-        kitchen.pots.find { |pot| dry_grams <= most_dry(pot, boiled_off(pot)) } || kitchen.pots.last
-      end
+      def room_for(pot) = most_dry(pot, boiled_off(pot))
 
       def boiled_off(pot)
         ((simmer_rate * cook_minutes) + (rest_rate * rest_minutes)) / 60 * pot.area * 1000

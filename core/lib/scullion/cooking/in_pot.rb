@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # What every method in a pot shares: which pot, how full, how many batches. The method says
+    # how much dry food a pot takes (room_for) and declares most_dry_grams and dry_grams.
+    module InPot
+      # Litres to cubic centimetres, square metres to square centimetres.
+      CM3 = 1000.0
+      CM2 = 10_000.0
+
+      def self.included(sheet)
+        sheet.class_eval do
+          attr_reader :pot
+
+          assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
+          decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
+          decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
+          figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
+                 how: "dry ÷ most the pot takes, rounded up; one if it takes none") do
+            most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
+          end
+          figure(:batch_dry_grams, "Dry, each batch", :g, from: %i[dry_grams batches], how: "dry ÷ batches") { dry_grams / batches }
+          figure(:batch_finished_grams, "Finishes at", :g, from: %i[finished_grams batches], how: "finished weight ÷ batches") { finished_grams / batches }
+        end
+      end
+
+      def initialize(at, need, brief)
+        super
+        @pot = kitchen.pot(component.cook["pot"]) || kitchen.pots.find { |pot| dry_grams <= room_for(pot) } || kitchen.pots.last
+      end
+
+      def words
+        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm, "height_cm" => pot.height_cm })
+      end
+
+      def snags
+        return [no_room] unless most_dry_grams.positive?
+        return [] if batches == 1
+
+        [Snag.new(severity: "look", stage: "cook", remedy: "Use #{batches} pots side by side, or cook one batch after the other.",
+                  what: "#{need.name} does not fit one pot: #{batches} batches of #{Amount::Writer.g(batch_dry_grams)} dry in the #{pot.name}.")]
+      end
+
+      private
+
+      def no_room
+        Snag.new(severity: "stop", stage: "cook", what: "The #{pot.name} cannot hold #{need.name} and its water.", remedy: "Use a deeper or narrower pot, or check the figures.")
+      end
+    end
+  end
+end
