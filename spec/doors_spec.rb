@@ -34,6 +34,22 @@ RSpec.describe "The doors" do
     end
   end
 
+  describe "bin/cook" do
+    it "answers for one pot, from the finished or the raw weight" do
+      out, = door("bin/cook", "pearl-barley", "absorption", "--finished", "16.17 kg", "--set", "pot=pot-40")
+      expect(out).to include("Dry, all batches                       5.39 kg", "Water, cold                           11.58 kg")
+      raw, = door("bin/cook", "dry-kidney-beans", "simmer", "--raw", "2 kg", "--set", "water=soak")
+      expect(raw).to include("STOP  Kidney beans, dry must not cook in their soak water", "Finishes at                            4.80 kg")
+    end
+
+    it "exits 1 with the faults, and 2 when used wrongly" do
+      _, err, status = door("bin/cook", "dill", "roast", "--finished", "1 kg")
+      expect([status.exitstatus, err]).to match [1, /Dill is not cooked by roast/]
+      expect(door("bin/cook", "dill").last.exitstatus).to eq 2
+      expect(door("bin/cook", "carrot", "roast", "--raw", "3 blobs").last.exitstatus).to eq 2
+    end
+  end
+
   describe "the contract" do
     it "has a fresh brief schema and fresh front-end types" do
       printed, = door("bin/contract", "--print-schema")
@@ -49,7 +65,7 @@ RSpec.describe "The doors" do
       schemas = YAML.safe_load_file(File.join(ROOT, "server/openapi.yaml"))["components"]["schemas"]
       expect(schemas["Component"]["properties"]["role"]["enum"]).to match_array facts.practice.roles.keys
       expect(schemas["Dressing"]["properties"]["preset"]["enum"]).to match_array facts.practice.presets.keys
-      expect(schemas["Component"]["properties"]["cook"]["properties"]["method"]["enum"]).to match_array Scullion::Component::METHODS.keys
+      expect(schemas["Cook"]["properties"]["method"]["enum"]).to match_array Scullion::Component::METHODS.keys
     end
   end
 

@@ -85,3 +85,53 @@ RSpec.describe Scullion::Cooking do
     expect(plan.purchases.find { |line| line.ingredient.key == "white-beans" }.packs).to eq 25
   end
 end
+
+RSpec.describe "Cooking in water" do
+  # The example with one component replaced.
+  def cooked_with(component, covers: 140)
+    plan(covers: covers) { |data| data["salads"][0]["components"][0] = { "role" => "base", "grams" => 110 }.merge(component) }
+  end
+
+  # 140 × 110 × 1.05 = 16,170 g drained; ÷ 2.15 = 7,520.9 g dry. A 40 cm pot to ¾ takes 28,274 ml:
+  # 8 ml of water and 1/1.4 ml of pasta a gram, so 3,244 g at most: three batches of 2,507 g in 20.06 l.
+  it "boils pasta in plenty of water, in batches that fit the pot" do
+    pasta = cooked_with({ "ingredient" => "small-pasta", "cook" => { "method" => "boil" } }).cooking.first
+    expect(pasta.dry_grams).to be_within(0.1).of(7520.9)
+    expect(pasta.most_dry_grams).to be_within(1).of(3244.5)
+    expect([pasta.batches, pasta.water_grams.round, pasta.salt_grams.round]).to eq [3, 20_056, 201]
+    expect(pasta.water_line_cm).to be <= 0.75 * 30
+  end
+
+  it "keeps a potato's weight and buys it with its trim" do
+    made = cooked_with({ "ingredient" => "waxy-potato", "trim" => "peeled", "cut" => "diced", "cook" => { "method" => "boil" } })
+    potato = made.purchases.find { |line| line.ingredient.key == "waxy-potato" }
+    expect(potato.need_grams).to be_within(0.1).of(16_170 / 0.98 / 0.97 / 0.81)
+  end
+
+  describe Scullion::Cooking::Simmer do
+    let(:beans) { cooked_with({ "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }).cooking.first }
+
+    # 16,170 ÷ 2.4 = 6,737.5 g dry; soaked × 2.1 = 14,148.75 g, 0.70 g/ml in 1,256.6 cm²: 16.08 cm and 2.5 cm above.
+    it "soaks, covers and tops up by the pot" do
+      expect(beans.dry_grams).to be_within(0.1).of(6737.5)
+      expect(beans.batches).to eq 1
+      expect(beans.grain_cm).to be_within(0.01).of(14_148.75 / 0.70 / 1256.637)
+      expect(beans.water_line_cm).to be_within(0.001).of(beans.grain_cm + 2.5)
+      expect(beans.water_grams).to be_within(1).of((beans.water_line_cm * 1256.637) - (14_148.75 / 1.10))
+      expect(beans.soak_line_cm).to be_within(0.01).of((6737.5 / 0.778 / 1256.637) + 6)
+      expect(beans.top_up_grams).to be_within(0.5).of(10 * 0.1256637 * 500)
+    end
+
+    it "boils kidney-type beans hard for ten minutes, others for two" do
+      expect(beans.hard_boil_minutes).to eq 10
+      expect(cooked_with({ "ingredient" => "dry-chickpeas", "cook" => { "method" => "simmer" } }).cooking.first.hard_boil_minutes).to eq 2
+    end
+
+    it "stops at kidney-type beans in their soak water, with the reason; lets others keep it" do
+      kept = { "cook" => { "method" => "simmer", "water" => "soak" } }
+      stopped = cooked_with(kept.merge("ingredient" => "dry-kidney-beans")).snags.first
+      expect(stopped).to have_attributes(severity: "stop", what: /must not cook in their soak water/, remedy: /boil hard for 10 min/)
+      expect(cooked_with(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include("stop")
+    end
+  end
+end

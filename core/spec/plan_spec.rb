@@ -87,10 +87,19 @@ RSpec.describe Scullion::Plan do
   end
 
   describe Scullion::Working do
+    # The example with a boiled and a simmered component beside its own, so that every method is in it.
+    let(:wide_plan) do
+      plan do |data|
+        data["salads"][0]["components"] << { "ingredient" => "small-pasta", "grams" => 40, "role" => "base", "cook" => { "method" => "boil" } } <<
+          { "ingredient" => "dry-chickpeas", "grams" => 40, "role" => "body", "cook" => { "method" => "simmer", "soak" => "quick" } }
+      end
+    end
+
     it "explains every figure of the plan, down to decisions and sourced assumptions" do
-      figures = example_plan.sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
+      figures = wide_plan.sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
+      expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Component::METHODS.values
       expect(figures.size).to be > 300
-      figures.each { |at| expect_grounded(example_plan.working(at).to_h) }
+      figures.each { |at| expect_grounded(wide_plan.working(at).to_h) }
     end
 
     def expect_grounded(working)
@@ -102,7 +111,8 @@ RSpec.describe Scullion::Plan do
 
     # Watches each figure being worked out: whatever it reads must stand in its working.
     it "names every figure that a figure was made from" do
-      read = watch { plan.then { |made| made.sheets.each { |sheet| sheet.class.definitions.each_key { |name| sheet.public_send(name) } } } }
+      made = wide_plan
+      read = watch { Scullion::Plan.for(made.brief).then { |again| again.sheets.each { |sheet| sheet.class.definitions.each_key { |name| sheet.public_send(name) } } } }
       expect(read.size).to be > 200
       read.each do |(sheet, name), inputs|
         declared = declared_inputs(sheet, name)

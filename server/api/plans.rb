@@ -11,6 +11,9 @@ module Scullion
           json(Plan.for(Brief.read(body_document, Records.facts)).working(params["at"]).to_h)
         end
 
+        # One component by itself, in this kitchen and with its larder.
+        app.post("/api/cook") { json(Cooking::Single.read(body_document, Records.facts, Formats::Briefing.of_the_kitchen).to_h) }
+
         app.get("/api/services/:id/plan") { json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).to_h) }
 
         app.get("/api/services/:id/working") do

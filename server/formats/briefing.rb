@@ -26,6 +26,13 @@ module Scullion
         end
       end
 
+      # What a brief carries of the kitchen itself, beside any service.
+      def self.of_the_kitchen
+        kitchen = Records::Kitchen.ours
+        { "ingredients" => Records::Ingredient.order(:key).map(&:facts), "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
+          "figures" => Records::OwnFigure.where(service: nil).map(&:to_document) }
+      end
+
       def self.ingredients(salads)
         used = salads.flat_map { |salad| salad.components.map(&:ingredient) + salad.dressing_parts.map(&:ingredient) }
         used.uniq(&:id).sort_by(&:key).map(&:facts)

@@ -12,6 +12,7 @@ module Scullion
         %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
+        %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },
         %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }
       }.freeze
@@ -30,6 +31,13 @@ module Scullion
 
         def brief(body)
           Brief.read(body, Records.facts)
+          []
+        rescue InvalidBrief => e
+          e.faults
+        end
+
+        def single(body)
+          Cooking::Single.read(body, Records.facts)
           []
         rescue InvalidBrief => e
           e.faults

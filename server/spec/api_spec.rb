@@ -21,6 +21,16 @@ RSpec.describe "The API", :server do
     expect([last_response.status, answer["faults"].first["what"]]).to match [404, /Nothing in this plan/]
   end
 
+  it "cooks one component by itself, by its raw weight, in this kitchen, with workings" do
+    cooked = ask(:post, "/api/cook", { "ingredient" => "pearl-barley", "cook" => { "method" => "absorption" }, "raw_grams" => 1000 })
+    expect(cooked["cooking"]["batch_finished_grams"]["value"]).to be_within(0.01).of(3000)
+    expect(cooked["workings"].map { |working| working["label"] }).to include("Water, cold")
+    ask(:post, "/api/cook", { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => -1 })
+    expect(told.keys).to eq ["/finished_grams"]
+    ask(:post, "/api/cook", { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => 100 })
+    expect(told["/cook"]).to eq "Dill is not cooked by absorption."
+  end
+
   it "simulates the cooling of a cooked grain by the method asked for" do
     expect(ask(:get, "/api/services/1/cooling?at=cook/0&method=ice-bath")["chosen"]["name"]).to eq "Bag or pan in iced water"
     ask(:get, "/api/services/1/cooling?at=cook/1")

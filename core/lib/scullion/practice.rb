@@ -12,7 +12,7 @@ module Scullion
       "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"],
       "load" => [0.1, 40, "kg per m²"], "per_kg" => [0, 200, "g per kg"], "minutes" => [0, 60_000, "minutes"],
       "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
-      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"]
+      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"]
     }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name

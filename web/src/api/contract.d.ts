@@ -72,6 +72,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One component cooked by itself, with its workings */
+        post: operations["cookOne"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/amounts/read": {
         parameters: {
             query?: never;
@@ -464,6 +481,23 @@ export interface components {
             previous: (number | string) | null;
             difference: string[];
         };
+        /** @description Give finished_grams or raw_grams. */
+        CookOne: {
+            ingredient: components["schemas"]["KeyName"];
+            cook: components["schemas"]["Cook"];
+            trim?: string;
+            cut?: string;
+            treat?: string;
+            finished_grams?: number;
+            raw_grams?: number;
+        };
+        Cooked: {
+            cooking: components["schemas"]["Cooking"];
+            prep: components["schemas"]["Prep"];
+            buy: components["schemas"]["Purchase"][];
+            snags: components["schemas"]["Snag"][];
+            workings: components["schemas"]["Working"][];
+        };
         WrittenAmounts: {
             texts: string[];
             /** @description Key of the ingredient meant, to get grams */
@@ -535,18 +569,26 @@ export interface components {
             treat?: string;
             /** @description Share kept for the top */
             held_back?: number;
-            cook?: {
-                /** @enum {string} */
-                method: "absorption" | "roast" | "toast" | "tinned";
-                /** @enum {string} */
-                texture?: "firm" | "tender" | "soft";
-                /** @enum {string} */
-                lid?: "on" | "ajar" | "off";
-                /** @enum {string} */
-                on?: "tray" | "pan";
-                /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
-                pot?: string;
-            };
+            cook?: components["schemas"]["Cook"];
+        };
+        Cook: {
+            /** @enum {string} */
+            method: "absorption" | "boil" | "simmer" | "roast" | "toast" | "tinned";
+            /** @enum {string} */
+            texture?: "firm" | "tender" | "soft";
+            /** @enum {string} */
+            lid?: "on" | "ajar" | "off";
+            /** @enum {string} */
+            on?: "tray" | "pan";
+            /** @enum {string} */
+            soak?: "long" | "quick";
+            /**
+             * @description Pulses: fresh water, or the soak water
+             * @enum {string}
+             */
+            water?: "fresh" | "soak";
+            /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
+            pot?: string;
         };
         Dressing: {
             name: string;
@@ -799,7 +841,7 @@ export interface components {
         Cooking: {
             at: string;
             /** @enum {string} */
-            method: "absorption" | "roast" | "toast" | "tinned";
+            method: "absorption" | "boil" | "simmer" | "roast" | "toast" | "tinned";
             name: string;
             ingredient: string;
             colour: string;
@@ -1098,6 +1140,31 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Working"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    cookOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookOne"];
+            };
+        };
+        responses: {
+            /** @description The pot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cooked"];
+                };
+            };
             default: components["responses"]["Problem"];
         };
     };

@@ -21,12 +21,12 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
   </div>
-  {#if batch.method === "absorption" && batches > 1}
+  {#if batch.pot && batches > 1}
     <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches. Figures below are for each.</p>
   {/if}
   <div class="mt-3 grid items-start gap-x-8 gap-y-4 @4xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
     <div class="min-w-0">
-      {#if batch.method === "absorption"}
+      {#if batch.pot}
         <PotGauge {batch} />
         {#if batch.curve}<div class="mt-4"><RatioCurve curve={batch.curve} /></div>{/if}
       {:else if batch.method === "tinned"}

@@ -18,19 +18,20 @@
   const grain = $derived(amount(batch, "grain_cm"));
   const water = $derived(amount(batch, "water_line_cm"));
   const cooked = $derived(amount(batch, "cooked_line_cm"));
+  const food = $derived({ absorption: "dry grain", simmer: "soaked beans" }[batch.method as string] ?? "raw");
 </script>
 
-<svg viewBox="0 0 {LEFT + width + 150} {floor + 16}" class="w-full max-w-[34rem]" role="img" aria-label="{pot.name}: dry grain {text(batch, 'grain_cm')}, water line {text(batch, 'water_line_cm')}, cooked level {text(batch, 'cooked_line_cm')}">
+<svg viewBox="0 0 {LEFT + width + 150} {floor + 16}" class="w-full max-w-[34rem]" role="img" aria-label="{pot.name}: {food} {text(batch, 'grain_cm')}, water line {text(batch, 'water_line_cm')}">
   <rect x={LEFT} y={y(water)} {width} height={water * scale} fill="var(--water)" />
   <rect x={LEFT} y={y(grain)} {width} height={grain * scale} fill={batch.colour} />
   <path d="M{LEFT} {y(water)}h{width}" stroke="var(--rim)" stroke-width="3" stroke-dasharray="10 6" />
-  <path d="M{LEFT} {y(cooked)}h{width}" stroke="var(--color-warning)" stroke-width="3" stroke-dasharray="3 6" />
+  {#if cooked > 0}<path d="M{LEFT} {y(cooked)}h{width}" stroke="var(--color-warning)" stroke-width="3" stroke-dasharray="3 6" />{/if}
   <path d="M{LEFT} {TOP}V{floor}H{LEFT + width}V{TOP}" fill="none" stroke="var(--rim)" stroke-width="7" stroke-linejoin="round" stroke-linecap="round" />
   <path d="M{LEFT - 6} {TOP + 24}h-22v30h22M{LEFT + width + 6} {TOP + 24}h22v30h-22" fill="none" stroke="var(--rim)" stroke-width="6" />
   <g font-size="17" fill="var(--color-base-content)">
     <text x={LEFT + width / 2} y={y(water) + 26} text-anchor="middle" font-weight="700" font-size="20">water line {text(batch, "water_line_cm")}</text>
-    <text x={LEFT + width / 2} y={y(grain / 2) + 6} text-anchor="middle" class="on-food">dry grain {text(batch, "grain_cm")}</text>
-    <text x={LEFT + width / 2} y={y(cooked) - 8} text-anchor="middle">cooked level {text(batch, "cooked_line_cm")}</text>
+    <text x={LEFT + width / 2} y={y(grain / 2) + 6} text-anchor="middle" class="on-food">{food} {text(batch, "grain_cm")}</text>
+    {#if cooked > 0}<text x={LEFT + width / 2} y={y(cooked) - 8} text-anchor="middle">cooked level {text(batch, "cooked_line_cm")}</text>{/if}
   </g>
   <g transform="translate({LEFT + width + 52} 0)" stroke="var(--quiet)" stroke-width="1.5" font-size="16">
     <path d="M0 {TOP}V{floor}" />

@@ -10,15 +10,15 @@ module Scullion
     ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
                    molluscs].freeze
     FIELDS = %w[key name aliases family section colour allergens tcs hold carries density pieces packs trims treats
-                absorption roast toast tinned done surplus caution sources].freeze
-    METHODS = %w[absorption roast toast tinned].freeze
+                absorption boil simmer roast toast tinned done surplus caution sources].freeze
 
     # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
     BOUNDS = {
       "density" => [0.02, 2.5, "g/ml"], "pieces" => [0.1, 20_000, "g"], "grams" => [1, 1_000_000, "g"],
       "ml" => [1, 1_000_000, "ml"], "yield" => [0.05, 1, "by weight"], "uptake" => [0.2, 5, "g water per g dry"],
       "minutes" => [0, 1440, "minutes"], "rest" => [0, 240, "minutes"], "celsius" => [-20, 320, "°C"],
-      "drained" => [0.1, 1, "by weight"]
+      "drained" => [0.1, 1, "by weight"], "gain" => [0.5, 4, "drained or cooked for raw, by weight"], "soaked" => [1.2, 3, "soaked for dry, by weight"],
+      "water_per_kg" => [500, 20_000, "g per kg"], "salt_share" => [0, 0.05, "as a share"]
     }.freeze
 
     # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full

@@ -25,6 +25,14 @@ module Scullion
         "#{@lines.join("\n")}\n"
       end
 
+      # Just the pots, trays and tins.
+      # @return [String]
+      def cooking_only
+        snags
+        cook
+        "#{@lines.drop_while(&:empty?).join("\n")}\n"
+      end
+
       private
 
       def title

@@ -3,7 +3,7 @@
 module Scullion
   # One prepped or cooked item of a salad: so many grams a serving, in this form.
   class Component
-    METHODS = { "absorption" => Cooking::Absorption, "roast" => Cooking::Roast, "toast" => Cooking::Toast,
+    METHODS = { "absorption" => Cooking::Absorption, "boil" => Cooking::Boil, "simmer" => Cooking::Simmer, "roast" => Cooking::Roast, "toast" => Cooking::Toast,
                 "tinned" => Cooking::Tinned }.freeze
     FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back].freeze
     RAW = {}.freeze

@@ -49,10 +49,12 @@ module Scullion
 
     def cook(item)
       item.within("cook") do |cook|
-        cook.only("method", "texture", "lid", "pot", "on")
+        cook.only("method", "texture", "lid", "pot", "on", "soak", "water")
         { "method" => cook.choice("method", Component::METHODS.keys),
           "texture" => cook.choice("texture", Cooking::Absorption::TEXTURES, default: nil),
           "lid" => cook.choice("lid", Cooking::Absorption::LIDS.keys, default: nil),
+          "soak" => cook.choice("soak", Cooking::Simmer::SOAKS, default: nil),
+          "water" => cook.choice("water", Cooking::Simmer::WATERS, default: nil),
           "on" => cook.choice("on", Cooking::Toast::VESSELS, default: nil),
           "pot" => cook.key("pot", default: nil) }.compact.freeze
       end
