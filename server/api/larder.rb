@@ -2,11 +2,13 @@
 
 module Scullion
   module Api
-    # The larder: ingredients and their figures.
+    # The larder: ingredients, found by any name, and the kitchen's own figures over theirs.
     module Larder
       def self.registered(app)
-        app.get("/api/ingredients") { json(Records::Ingredient.order(:name).map(&:to_document)) }
+        app.helpers Reading
+        app.get("/api/ingredients") { json(found_ingredients.map { |ingredient| on_the_shelf(ingredient) }) }
         app.get("/api/ingredients/:key") { json(Records::Ingredient.find_by!(key: params["key"]).to_document) }
+        app.get("/api/ingredients/:key/page") { json(IngredientPage.new(ours(Records::Ingredient.find_by!(key: params["key"]))).to_h) }
 
         app.delete("/api/ingredients/:key") do
           ingredient = Records::Ingredient.find_by!(key: params["key"])
@@ -14,6 +16,34 @@ module Scullion
           problem 409, "#{ingredient.name} is still used.", used_in: used, remedy: "Take it out of: #{used.join(', ')}." if used.any?
           ingredient.destroy!
           halt 204
+        end
+
+        app.put("/api/house-figures") do
+          change = body_document
+          Formats::HouseFigure.new(change["at"], change["value"]).write
+          json(IngredientPage.new(ours(Records::Ingredient.find_by!(key: change["at"].split("/")[1]))).to_h)
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def found_ingredients
+          all = Formats::Briefing.larder
+          some = params["find"].to_s.strip.empty? ? all.values.sort_by(&:name) : Finder.new(all.values).find(params["find"])
+          some = some.select { |ingredient| ingredient.family == params["family"] } if params["family"]
+          params["without"] ? some.reject { |ingredient| ingredient.allergens.include?(params["without"]) } : some
+        end
+
+        def on_the_shelf(ingredient)
+          { "key" => ingredient.key, "name" => ingredient.name, "aliases" => ingredient.aliases, "family" => ingredient.family, "section" => ingredient.section,
+            "colour" => ingredient.colour, "allergens" => ingredient.allergens, "tcs" => ingredient.tcs.any?, "pack" => ingredient.packs.first.name }
+        end
+
+        # With the kitchen's own figures in it.
+        def ours(record)
+          own = Records::OwnFigure.where(service: nil).where("at LIKE ?", "larder/#{record.key}/%")
+          IngredientForm.read(record.facts, sources: Records.facts.sources)
+                        .with(own.to_h { |figure| [figure.at.delete_prefix("larder/#{record.key}/"), [figure.value, "this kitchen"]] })
         end
       end
     end

@@ -94,16 +94,7 @@ module Scullion
         refuse(e.faults)
       end
 
-      # "82 %" and "0.82" are the same share; text that is no number is left for the reader to refuse.
-      def number
-        return @value unless @value.is_a?(String)
-
-        text = @value.strip.tr(",", ".")
-        value = Float(text.delete_suffix("%").strip, exception: false) or return @value
-        value /= 100 if text.end_with?("%")
-        value == value.to_i ? value.to_i : value
-      end
-
+      def number = WrittenNumber.read(@value)
       def written(name) = %w[covers over_prep].include?(name) ? number : @value
 
       # Reads a document; its faults become faults of the value that was sent.

@@ -174,6 +174,24 @@ RSpec.describe "The API", :server do
     expect(ask(:get, "/api/house-rules").map { |rules| rules["key"] }).to eq %w[a b c]
   end
 
+  it "finds ingredients by any name, typos forgiven, by family and without an allergen" do
+    expect(ask(:get, "/api/ingredients?find=zuchini").first["name"]).to eq "Courgettes"
+    grains = ask(:get, "/api/ingredients?family=grain&without=gluten").map { |ingredient| ingredient["key"] }
+    expect(grains).to include("quinoa").and(satisfy { |keys| !keys.include?("pearl-barley") })
+  end
+
+  it "shows an ingredient's page, takes the kitchen's own figure, and goes back" do
+    at = "larder/carrot/trims/peeled/yield"
+    page = ask(:put, "/api/house-figures", { "at" => at, "value" => "75 %" })
+    expect(page["figures"].find { |figure| figure["at"] == at }).to include("text" => "75 %", "default" => "82 %")
+    expect(ask(:get, "/api/services/1/plan")["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(8820 / 0.72 / 0.97 / 0.75)
+    expect(ask(:put, "/api/house-figures", { "at" => at, "value" => nil })["figures"].find { |figure| figure["at"] == at }).to include("text" => "82 %")
+    [["larder/carrot/none", 1], [at, 1.5], [at, "much"], ["practice/pots/fill", 0.5]].each do |wrong, value|
+      ask(:put, "/api/house-figures", { "at" => wrong, "value" => value })
+      expect([last_response.status, answer["faults"].first["remedy"]]).to match [422, /Use/]
+    end
+  end
+
   it "lists the larder, each ingredient with its sources" do
     larder = ask(:get, "/api/ingredients")
     expect(larder.size).to be >= 40

@@ -168,3 +168,28 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     expect(page).to have_field("Roast carrot, per serving", with: "65 g")
   end
 end
+
+RSpec.describe "The larder", :journey, type: :feature do
+  it "finds by another name or a typo, shows what a kilo becomes, and takes the kitchen's own figure" do
+    visit "/larder"
+    fill_in "Find, by any name", with: "zuchini"
+    click_link "Courgettes"
+    expect(page).to have_css("h2", text: "Courgettes")
+    expect(page).to have_css("tr", text: "topped, roast")
+    field = find_field("Trim: topped")
+    field.set("much").send_keys(:enter)
+    expect(page).to have_css("[role=alert]", text: '"much" cannot be.')
+    field.set("90 %").send_keys(:tab)
+    expect(page).to have_button("Back to 94 %")
+    expect(page).to have_text("Set for this kitchen. The larder says 0.94")
+    click_button "Back to 94 %"
+    expect(page).to have_no_button("Back to 94 %")
+  end
+
+  it "cools the barley in time, by the method chosen" do
+    visit "/services/1/cook"
+    expect(page).to have_text("Left in the pot it stands 19.5 cm deep and misses 21 °C")
+    choose "Blast chiller", allow_label_click: true
+    expect(page).to have_css("svg[aria-label='Cooling 7 cm deep: meets both limits']")
+  end
+end

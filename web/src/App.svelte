@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Larder from "./screens/Larder.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
   import Services from "./screens/Services.svelte";
   import TopBar from "./parts/TopBar.svelte";
@@ -13,6 +14,8 @@
     {#key here.place.id}
       <ServiceDesk id={here.place.id} stage={here.place.stage} />
     {/key}
+  {:else if here.place.screen === "larder"}
+    <Larder chosen={here.place.key} />
   {:else}
     <Services />
   {/if}

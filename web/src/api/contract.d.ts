@@ -294,7 +294,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The larder, by name */
+        /** The larder, by name, or found by any name with typos forgiven */
         get: operations["ingredients"];
         put?: never;
         post?: never;
@@ -319,6 +319,42 @@ export interface paths {
         post?: never;
         /** Delete an ingredient; 409 while a salad uses it */
         delete: operations["dropIngredient"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ingredients/{key}/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        /** What a kilo becomes, and every figure with its source */
+        get: operations["ingredientPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house-figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Set a larder figure for the whole kitchen, or null for the larder's own */
+        put: operations["setHouseFigure"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -621,6 +657,59 @@ export interface components {
             };
         } & {
             [key: string]: unknown;
+        };
+        IngredientSummary: {
+            key: string;
+            name: string;
+            aliases: string[];
+            family: string;
+            section: string;
+            colour: string;
+            allergens: string[];
+            /** @description Needs time and temperature control in some form */
+            tcs: boolean;
+            pack: string;
+        };
+        IngredientPage: {
+            key: string;
+            name: string;
+            aliases: string[];
+            family: string;
+            section: string;
+            colour: string;
+            allergens: string[];
+            /** @description Forms that need time and temperature control */
+            tcs: string[];
+            done?: string | null;
+            caution?: string | null;
+            surplus?: string | null;
+            /** @description What a kilo as bought becomes */
+            chains: {
+                steps: {
+                    name: string;
+                    grams: number;
+                    text: string;
+                }[];
+                sheds?: string | null;
+                use?: string | null;
+            }[];
+            figures: {
+                at: string;
+                label: string;
+                value: number;
+                text: string;
+                share: boolean;
+                least: number;
+                most: number;
+                bound_unit: string;
+                source: string;
+                /** @description The larder's own, when this one was set by the kitchen */
+                default?: string;
+            }[];
+        };
+        HouseFigure: {
+            at: string;
+            value: (number | string) | null;
         };
         Ingredient: components["schemas"]["IngredientFacts"];
         Kitchen: {
@@ -1490,7 +1579,12 @@ export interface operations {
     };
     ingredients: {
         parameters: {
-            query?: never;
+            query?: {
+                find?: string;
+                family?: string;
+                /** @description Leave out what contains this allergen */
+                without?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1503,7 +1597,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Ingredient"][];
+                    "application/json": components["schemas"]["IngredientSummary"][];
                 };
             };
         };
@@ -1548,6 +1642,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    ingredientPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IngredientPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    setHouseFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseFigure"];
+            };
+        };
+        responses: {
+            /** @description The ingredient's page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IngredientPage"];
+                };
             };
             default: components["responses"]["Problem"];
         };
