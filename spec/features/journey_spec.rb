@@ -185,11 +185,31 @@ RSpec.describe "The larder", :journey, type: :feature do
     click_button "Back to 94 %"
     expect(page).to have_no_button("Back to 94 %")
   end
+end
 
+RSpec.describe "Cooling", :journey, type: :feature do
   it "cools the barley in time, by the method chosen" do
     visit "/services/1/cook"
     expect(page).to have_text("Left in the pot it stands 19.5 cm deep and misses 21 °C")
     choose "Blast chiller", allow_label_click: true
     expect(page).to have_css("svg[aria-label='Cooling 7 cm deep: meets both limits']")
+  end
+end
+
+RSpec.describe "The kitchen", :journey, type: :feature do
+  it "takes another pot, says what a pot cannot be, and plans with what is saved" do
+    visit "/kitchen"
+    fill_in "40 cm pot: cm across", with: "0"
+    click_button "Save the kitchen"
+    expect(page).to have_text("0 is outside what can be planned.")
+    expect(page).to have_field("40 cm pot: cm across", with: "0")
+    fill_in "40 cm pot: cm across", with: "50"
+    select "House rules B", from: "House rules"
+    click_button "Save the kitchen"
+    expect(page).to have_text("Saved. Every plan follows it.")
+    visit "/services/1/build"
+    expect(page).to have_text("House rules B")
+    visit "/services/1/cook"
+    expect(page).to have_css("svg[aria-label^='40 cm pot: dry grain 3 cm']")
   end
 end

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Kitchen from "./screens/Kitchen.svelte";
   import Larder from "./screens/Larder.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
   import Services from "./screens/Services.svelte";
@@ -16,6 +17,8 @@
     {/key}
   {:else if here.place.screen === "larder"}
     <Larder chosen={here.place.key} />
+  {:else if here.place.screen === "kitchen"}
+    <Kitchen />
   {:else}
     <Services />
   {/if}
