@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Holding::Slab do
-  FOOD = { diffusivity: 1.4e-7, conductivity: 0.5 }.freeze
+  let(:food) { { diffusivity: 1.4e-7, conductivity: 0.5 } }
 
   # The exact answer for a slab cooled at both faces, as a series: the middle's share of the
   # first difference is Σ 4 sin ζ / (2ζ + sin 2ζ) · e^(−ζ² Fo), with ζ tan ζ = Bi.
   def exact(depth, surface, seconds)
     half = depth / 2
-    biot = surface * half / FOOD[:conductivity]
-    fourier = FOOD[:diffusivity] * seconds / half**2
+    biot = surface * half / food[:conductivity]
+    fourier = food[:diffusivity] * seconds / half**2
     Array.new(40) { |index| root(biot, index) }.sum { |zeta| 4 * Math.sin(zeta) / ((2 * zeta) + Math.sin(2 * zeta)) * Math.exp(-zeta**2 * fourier) }
   end
 
@@ -20,7 +20,7 @@ RSpec.describe Scullion::Holding::Slab do
 
   it "agrees with the exact series within 2 % of the first difference, for every method, depth and time" do
     [10, 25, 45, 250].product([0.01, 0.025, 0.05, 0.10]).each do |surface, depth|
-      curve = described_class.new(depth: depth, surface: surface, ambient: 3, **FOOD).curve(57, 360).to_a.to_h
+      curve = described_class.new(depth: depth, surface: surface, ambient: 3, **food).curve(57, 360).to_a.to_h
       [10, 30, 60, 120, 240, 360].each do |minutes|
         share = (curve.fetch(minutes.to_f) - 3) / 54
         expect(share).to be_within(0.02).of(exact(depth, surface, minutes * 60)), "#{surface} W/m²K, #{depth} m, #{minutes} min"
@@ -30,7 +30,7 @@ RSpec.describe Scullion::Holding::Slab do
 
   it "is stable whatever the step, and never passes its surroundings or warms up" do
     [1, 30, 600, 7200].each do |step|
-      values = described_class.new(depth: 0.03, surface: 250, ambient: 1, **FOOD).curve(57, 600, step: step.to_f).map(&:last).to_a
+      values = described_class.new(depth: 0.03, surface: 250, ambient: 1, **food).curve(57, 600, step: step.to_f).map(&:last).to_a
       expect(values).to all(be_between(1 - 0.05, 57))
       expect(values.each_cons(2).drop(step > 60 ? 8 : 1).map { |before, after| after - before }).to all(be <= 0.05)
     end

@@ -8,6 +8,8 @@ module Scullion
     # "half a lemon", "juice of 2 limes", "1 bunch", "heaped tsp", "a glug", "to taste",
     # "1 kg 200", "2 lb 4 oz". What it cannot read it says so, with the part that failed.
     class Reader
+      include Numbers
+
       # @param loose [Loose] this cook's pinches and glugs
       # @param house [Units::House] which cup and spoon
       def initialize(loose: Loose::NONE, house: Units::METRIC)
@@ -64,10 +66,10 @@ module Scullion
       def packs(low, high)
         start = @scan.pos
         @scan.skip(/x\s*/)
-        if @scan.skip(/\(/) then size = size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
-        elsif @scan.skip(Words::PACKS) then size = @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
-        else size = size_of_pack { @scan.skip(Words::PACKS) }
-        end
+        size = if @scan.skip(/\(/) then size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
+               elsif @scan.skip(Words::PACKS) then @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
+               else size_of_pack { @scan.skip(Words::PACKS) }
+               end
         return Amount.new(low * size.first, high * size.first, size.last, rest: rest) if size
 
         @scan.pos = start
@@ -142,55 +144,6 @@ module Scullion
         @scan.skip(/[a-z]+\.?-?(?:sized)?/)
         blank
         name
-      end
-
-      # "2-3", "2 to 3", "between 2 and 3"
-      def range
-        between = @scan.skip(/between\s+/)
-        low = number or return
-        high = @scan.skip(between ? /and\s+/ : /(?:-\s*|to\b\s*|or\b\s*)/) ? (number || fail_at(@scan.rest)) : low
-        [low, high].minmax
-      end
-
-      # 1 1/2, 1-1/2, 1/2, 1.5, 1,5, 1,200, 1 200, twelve, half, one and a half
-      def number
-        value = mixed || word_number
-        blank if value
-        value
-      end
-
-      def mixed
-        if @scan.scan(%r{(?:(\d+)(?:\s+|\s*-\s*|\s+and\s+))?(\d+)\s*/\s*(\d+)})
-          fail_at(@scan.matched, "a fraction needs something under the line.") if @scan[3].to_i.zero?
-          return @scan[1].to_f + (@scan[2].to_f / @scan[3].to_i)
-        end
-        return @scan.matched.gsub(/[,' ](?=\d{3})/, "").to_f if !packs_ahead? && @scan.scan(/\d{1,3}(?:[,' ]\d{3})+(?:\.\d+)?(?!\d)/)
-
-        @scan.matched.tr(",", ".").to_f if @scan.scan(/\d+(?:[.,]\d+)?|\.\d+/)
-      end
-
-      # "2 400 g tins" are two tins; "2 400 g" is two kilos and more.
-      def packs_ahead? = @scan.check(/\d+ \d+\s*[a-z]+\.?\s+#{Words::PACKS}/o)
-
-      # "half a", "two dozen" multiply; "one and a half" adds.
-      def word_number
-        value = product or return
-        start = @scan.pos
-        part = product if @scan.skip(/and\s+/)
-        @scan.pos = start unless part && part < 1
-        value += part if part && part < 1
-        @scan.skip(/(?:of\s+)?(?:an?\s+)?(?=[a-z])/) if value < 1
-        @scan.skip(/of\s+/)
-        value
-      end
-
-      def product
-        value = nil
-        while (factor = Words::NUMBERS[@scan.check(/[a-z]+\b/)])
-          @scan.skip(/[a-z]+[\s-]*/)
-          value = (value || 1.0) * factor
-        end
-        value&.to_f
       end
 
       def unit_word

@@ -18,7 +18,8 @@ module Scullion
     SPELLINGS = {
       "g" => %w[g gr gm gms gram grams gramme grammes gramms grms], "kg" => %w[kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes kilogramm],
       "mg" => %w[mg], "oz" => %w[oz ozs ounce ounces onces ounzes], "lb" => %w[lb lbs pound pounds pund punds],
-      "ml" => %w[ml mls cc millilitre millilitres milliliter milliliters mililiter mililitre mililitres mililiters], "cl" => %w[cl centilitre centilitres centiliter centiliters], "dl" => %w[dl decilitre decilitres deciliter deciliters],
+      "ml" => %w[ml mls cc millilitre millilitres milliliter milliliters
+                 mililiter mililitre mililitres mililiters], "cl" => %w[cl centilitre centilitres centiliter centiliters], "dl" => %w[dl decilitre decilitres deciliter deciliters],
       "l" => %w[l lt ltr ltrs litre litres liter liters littre], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
       "pint" => %w[pint pints pt], "quart" => %w[quart quarts qt], "gallon" => %w[gallon gallons gal],
       "cup" => %w[c cup cups cupful cupfuls], "tbsp" => %w[tbsp tbsps tbs tbl tbls tbsn tblsp tblspn tablespoon tablespoons tablespon tablespons tablespoonful tablespoonfuls],

@@ -32,7 +32,9 @@ module Scullion
              how: "dry beans' height + water above them") { (batch_dry_grams / dry_density / (pot_area * CM2)) + soak_cover_cm }
       figure(:soak_water_grams, "Soak water", :g, from: %i[soak_line_cm pot_area batch_dry_grams solid_density],
              how: "volume to the line − the beans'") { (soak_line_cm * pot_area * CM2) - (batch_dry_grams / solid_density) }
-      figure(:grain_cm, "Soaked beans reach", :cm, from: %i[soaked_grams soaked_density pot_area], how: "soaked volume ÷ pot area") { soaked_grams / soaked_density / (pot_area * CM2) }
+      figure(:grain_cm, "Soaked beans reach", :cm, from: %i[soaked_grams soaked_density pot_area], how: "soaked volume ÷ pot area") {
+        soaked_grams / soaked_density / (pot_area * CM2)
+      }
       figure(:water_line_cm, "Water line", :cm, from: %i[grain_cm cover_cm], how: "beans' height + water above them") { grain_cm + cover_cm }
       figure(:water_grams, "Water in the pot", :g, from: %i[water_line_cm pot_area soaked_grams soaked_solid_density],
              how: "volume to the line − the beans'") { (water_line_cm * pot_area * CM2) - (soaked_grams / soaked_solid_density) }

@@ -30,7 +30,7 @@ module Scullion
         covers = [(finished_grams / 5000).ceil, 1].max
         @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min).merge(rest), facts))
       rescue InvalidBrief => e
-        raise InvalidBrief, e.faults.map { |fault| Fault.new(what: fault.what, where: fault.where.delete_prefix("/salads/0/components/0"), remedy: fault.remedy) }
+        raise(InvalidBrief, e.faults.map { |fault| Fault.new(what: fault.what, where: fault.where.delete_prefix("/salads/0/components/0"), remedy: fault.remedy) })
       end
 
       def cooking = plan.cooking.first
@@ -46,7 +46,8 @@ module Scullion
 
       def brief(component, grams, covers)
         { "format" => Brief::FORMAT,
-          "service" => { "name" => "One component", "date" => "2000-01-01", "from" => "12:00", "to" => "13:00", "covers" => covers, "over_prep" => 0, "lines" => [{ "salad" => "one" }] },
+          "service" => { "name" => "One component", "date" => "2000-01-01", "from" => "12:00", "to" => "13:00", "covers" => covers, "over_prep" => 0,
+"lines" => [{ "salad" => "one" }] },
           "salads" => [{ "key" => "one", "name" => "One component", "components" => [component.merge("grams" => grams, "role" => "base")] }] }
       end
     end
