@@ -6,6 +6,7 @@ require "tmpdir"
 require_relative "../server/boot"
 require_relative "large_day"
 require_relative "first_page"
+require_relative "bare_loops"
 require "puma"
 require "puma/server"
 
@@ -17,7 +18,7 @@ module Bench
   Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
 
   def self.all
-    [*plan_against_json, route_against_bare, change_on_screen,
+    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder,
      Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
      Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
   end
@@ -60,6 +61,25 @@ module Bench
     end
   end
 
+  # Batches of grain and cooling curves against bare loops that do the same arithmetic.
+  def self.cooking
+    brief = Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::Records.facts)
+    need = Scullion::Plan.for(brief).needs.first
+    batches = -> { 1000.times { Scullion::Cooking::Absorption.new("cook/0", need, brief).water_grams } }
+    slab = Scullion::Holding::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
+    curves = -> { 100.times { slab.curve(57, 360).each(&:last) } }
+    [Figure.new(name: "1,000 absorption batches ÷ the bare arithmetic", value: ratio(1, batches, -> { BareLoops.absorption(1000) }), unit: "×", aim: 60, better: "lower"),
+     Figure.new(name: "100 cooling curves ÷ the bare arithmetic", value: ratio(1, curves, -> { BareLoops.cooling(100) }), unit: "×", aim: 5, better: "lower")]
+  end
+
+  # A typo looked up among 5,000 ingredients: the larder's own under ever new names.
+  def self.find_in_the_larder
+    larder = Scullion::Records.facts.larder.values
+    many = Array.new(5000) { |index| larder[index % larder.size].then { |each| Scullion::Ingredient.new(each.facts.merge("name" => "#{each.name} #{index.to_s(26).tr('0-9a-p', 'a-z')}"), each.figures) } }
+    finder = Scullion::Finder.new(many)
+    Figure.new(name: "a typo found among 5,000 ingredients", value: (seconds(20, -> { finder.find("zuchini") }) * 1000).round(1), unit: "ms", aim: 30, better: "lower")
+  end
+
   # The same stack with one more route, there for this measurement only.
   class BareRoute < Scullion::App
     class << self
@@ -98,7 +118,7 @@ module Bench
     times.times { work.call }
     (Process.clock_gettime(Process::CLOCK_MONOTONIC) - start) / times
   end
-  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :serving, :ratio, :seconds
+  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder, :serving, :ratio, :seconds
 end
 
 figures = Bench.all

@@ -4,7 +4,7 @@ require_relative "server_helper"
 
 RSpec.describe "The API", :server do
   it "says that it is up, and what it speaks" do
-    expect(ask(:get, "/api/health")).to eq("status" => "ok", "services" => 1)
+    expect(ask(:get, "/api/health")).to eq("status" => "ok", "services" => 2)
     header "Host", "127.0.0.1"
     get "/api/openapi.yaml"
     expect(YAML.safe_load(last_response.body)["info"]["title"]).to eq "Scullion"
@@ -29,6 +29,14 @@ RSpec.describe "The API", :server do
     expect(told.keys).to eq ["/finished_grams"]
     ask(:post, "/api/cook", { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => 100 })
     expect(told["/cook"]).to eq "Dill is not cooked by absorption."
+  end
+
+  it "plans every demo service whole: what two salads share is prepared once" do
+    sunday = ask(:get, "/api/services/2/plan")
+    expect(sunday["count"].size).to eq 3
+    seeds = sunday["needs"].find { |need| need["ingredient"] == "pumpkin-seeds" }
+    expect(seeds["for"].map { |share| share["salad"] }).to eq %w[chickpea-fennel leaf-beetroot-seed]
+    expect(sunday["snags"].map { |snag| snag["what"] }).to include(/Leaf, beetroot, pumpkin seed cannot/)
   end
 
   it "simulates the cooling of a cooked grain by the method asked for" do
@@ -114,7 +122,7 @@ RSpec.describe "The API", :server do
       expect(replaced).to include("covers" => 61, "name" => "Sunday <b>lunch</b>")
       ask(:put, "/api/services/#{added['id']}", added.except("id"))
       expect(last_response.status).to eq 409
-      expect(ask(:get, "/api/services").size).to eq 2
+      expect(ask(:get, "/api/services").size).to eq 3
       ask(:delete, "/api/services/#{added['id']}")
       ask(:get, "/api/services/#{added['id']}")
       expect(last_response.status).to eq 404
@@ -128,7 +136,7 @@ RSpec.describe "The API", :server do
   end
 
   describe "salads" do
-    let(:salad) { ask(:get, "/api/salads").first }
+    let(:salad) { ask(:get, "/api/salads/barley-roast-carrot-dill") }
 
     it "adds, replaces and deletes; what goes in comes out" do
       build = salad.except("id", "version").merge("key" => "copy", "name" => "<img src=x onerror=alert(1)>")

@@ -10,7 +10,7 @@ RSpec.describe "The guards", :server do
 
   it "takes no change from another site" do
     ask(:post, "/api/services", {}, origin: "http://evil.example")
-    expect([last_response.status, Scullion::Records::Service.count]).to eq [403, 1]
+    expect([last_response.status, Scullion::Records::Service.count]).to eq [403, 2]
     ask(:post, "/api/services/1/changes", { "version" => 0, "at" => "service/covers", "value" => 141 }, origin: "http://127.0.0.1")
     expect(last_response.status).to eq 200
   end

@@ -14,7 +14,7 @@
   </div>
   <div class="my-3 grid grid-cols-2 gap-x-6 gap-y-3 @3xl:grid-cols-3 @6xl:grid-cols-6">
     <Fact label="Dress no earlier than" of={hold.dress_from} note="{hold.limits.dressed}: {hold.dressed_minutes.text}" />
-    <Fact label="Dress by" of={hold.dress_by} note="{hold.limits.rest} rests {hold.rest_minutes.text}" />
+    <Fact label="Dress by" of={hold.dress_by} note={Number(hold.rest_minutes.value) > 0 ? `${hold.limits.rest} rests ${hold.rest_minutes.text}` : "no rest needed"} />
     <Fact label="Earliest ready" of={hold.ready_from} />
     <Fact label="Top no earlier than" of={hold.top_from} note={hold.limits.topped ?? ""} />
     <Fact label="Best until" of={hold.best_until} note={hold.limits.dressed} />

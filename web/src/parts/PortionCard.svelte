@@ -1,14 +1,15 @@
 <script lang="ts">
-  import type { Portion } from "../api/client";
+  import type { HoldWindow, Portion } from "../api/client";
   import type { Desk } from "../state/desk.svelte";
   import CutThrough from "../pictures/CutThrough.svelte";
   import AmountField from "./AmountField.svelte";
   import Dot from "./Dot.svelte";
   import Fact from "./Fact.svelte";
   import Figure from "./Figure.svelte";
+  import HoldLine from "./HoldLine.svelte";
 
   // One salad as one portion: its layers by volume, and what they come to for everyone.
-  let { portion, desk }: { portion: Portion; desk: Desk } = $props();
+  let { portion, desk, hold }: { portion: Portion; desk: Desk; hold: HoldWindow | undefined } = $props();
   const ROW = 48;
 </script>
 
@@ -56,4 +57,5 @@
       </div>
     </div>
   </div>
+  {#if hold}<HoldLine {hold} />{/if}
 </section>

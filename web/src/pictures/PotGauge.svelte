@@ -29,7 +29,7 @@
   <path d="M{LEFT} {TOP}V{floor}H{LEFT + width}V{TOP}" fill="none" stroke="var(--rim)" stroke-width="7" stroke-linejoin="round" stroke-linecap="round" />
   <path d="M{LEFT - 6} {TOP + 24}h-22v30h22M{LEFT + width + 6} {TOP + 24}h22v30h-22" fill="none" stroke="var(--rim)" stroke-width="6" />
   <g font-size="17" fill="var(--color-base-content)">
-    <text x={LEFT + width / 2} y={y(water) + 26} text-anchor="middle" font-weight="700" font-size="20">water line {text(batch, "water_line_cm")}</text>
+    <text x={LEFT + width / 2} y={(water - grain) * scale < 36 ? y(water) - 10 : y(water) + 26} text-anchor="middle" font-weight="700" font-size="20">water line {text(batch, "water_line_cm")}</text>
     <text x={LEFT + width / 2} y={y(grain / 2) + 6} text-anchor="middle" class="on-food">{food} {text(batch, "grain_cm")}</text>
     {#if cooked > 0}<text x={LEFT + width / 2} y={y(cooked) - 8} text-anchor="middle">cooked level {text(batch, "cooked_line_cm")}</text>{/if}
   </g>

@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
   import type { Desk } from "../../state/desk.svelte";
-  import HoldPanel from "../../parts/HoldPanel.svelte";
   import PortionCard from "../../parts/PortionCard.svelte";
 
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
@@ -9,7 +8,6 @@
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.count as portion, index (portion.at)}
-    <PortionCard {portion} {desk} />
-    {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}
+    <PortionCard {portion} {desk} hold={plan.hold[index]} />
   {/each}
 </div>
