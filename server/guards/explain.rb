@@ -12,6 +12,7 @@ module Scullion
         %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
+        %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |border| border.only("csv", "write").text("csv", most: 1_048_576) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },
         %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }

@@ -12,6 +12,7 @@ export type HouseRules = Schemas["HouseRules"];
 export type KitchenRecord = Schemas["KitchenRecord"];
 export type IngredientPage = Schemas["IngredientPage"];
 export type IngredientSummary = Schemas["IngredientSummary"];
+export type LarderReport = Schemas["LarderReport"];
 export type Layer = Schemas["Layer"];
 export type Plan = Schemas["Plan"];
 export type Portion = Schemas["Portion"];

@@ -343,6 +343,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/larder.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The larder as a table, one column a leaf of the facts */
+        get: operations["larderCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/larder.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The larder as JSON */
+        get: operations["larderJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/larder/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring in a table of ingredients; a dry run with a report row by row, unless told to write */
+        post: operations["importLarder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house-figures": {
         parameters: {
             query?: never;
@@ -705,6 +756,22 @@ export interface components {
                 source: string;
                 /** @description The larder's own, when this one was set by the kitchen */
                 default?: string;
+            }[];
+        };
+        LarderImport: {
+            /** @description The table, with the columns that /api/larder.csv gives */
+            csv: string;
+            /** @description All or nothing; a dry run when left out */
+            write?: boolean;
+        };
+        LarderReport: {
+            written: boolean;
+            rows: {
+                line: number;
+                name: string;
+                /** @enum {string} */
+                fate: "new" | "changed" | "same" | "refused";
+                faults: components["schemas"]["Fault"][];
             }[];
         };
         HouseFigure: {
@@ -1664,6 +1731,71 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IngredientPage"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    larderCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV in UTF-8 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    larderJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ingredients */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IngredientFacts"][];
+                };
+            };
+        };
+    };
+    importLarder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LarderImport"];
+            };
+        };
+        responses: {
+            /** @description The report */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LarderReport"];
                 };
             };
             default: components["responses"]["Problem"];

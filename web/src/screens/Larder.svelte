@@ -2,6 +2,7 @@
   import { api, ask, type IngredientSummary, type Problem } from "../api/client";
   import Dot from "../parts/Dot.svelte";
   import Fault from "../parts/Fault.svelte";
+  import LarderTable from "../parts/LarderTable.svelte";
   import IngredientCard from "../parts/IngredientCard.svelte";
 
   // Find an ingredient by any name, and see what it becomes and where its figures come from.
@@ -14,9 +15,11 @@
   let families = $state.raw<string[]>([]);
   let shelf = $state.raw<IngredientSummary[]>();
   let problem = $state.raw<Problem>();
+  let again = $state(0);
   let field: HTMLInputElement;
 
   $effect(() => {
+    void again;
     const query = { find: find || undefined, family: family || undefined, without: without || undefined };
     let stale = false;
     void ask(api.GET("/api/ingredients", { params: { query } })).then((answer) => {
@@ -45,6 +48,7 @@
   <label>Family <select class="select h-11 w-40 text-lg" bind:value={family}><option value="">all</option>{#each families as each (each)}<option>{each}</option>{/each}</select></label>
   <label>Without <select class="select h-11 w-36 text-lg" bind:value={without}><option value="">–</option>{#each ALLERGENS as each (each)}<option>{each}</option>{/each}</select></label>
 </div>
+<div class="mb-3 flex flex-wrap gap-3"><LarderTable onwritten={() => (again += 1)} /></div>
 <div class="grid items-start gap-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
   <nav class="tray max-h-[75vh] overflow-y-auto p-0! {chosen ? 'hidden lg:block' : ''}" aria-label="Ingredients">
     {#each shelf ?? [] as each (each.key)}

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "The larder as a table", :server do
+  let(:table) do
+    header "Host", "127.0.0.1"
+    get "/api/larder.csv"
+    last_response.body.force_encoding("UTF-8")
+  end
+
+  def bring_in(csv, **more) = ask(:post, "/api/larder/import", { "csv" => csv }.merge(more.transform_keys(&:to_s)))
+  def spoiled(from, into) = table.sub(from, into)
+  def refused = answer["rows"].select { |row| row["fate"] == "refused" }
+
+  it "comes in again just as it went out" do
+    expect(bring_in(table)["rows"].map { |row| row["fate"] }.uniq).to eq ["same"]
+    expect(ask(:get, "/api/larder.json").size).to eq Scullion::Records::Ingredient.count
+  end
+
+  it "reports a dry run row by row, and writes nothing" do
+    bring_in(spoiled(",Carrots,", ",Carrots (new),"))
+    expect(answer["rows"].reject { |row| row["fate"] == "same" }.map { |row| row.values_at("name", "fate") }).to eq [["Carrots (new)", "changed"]]
+    expect(Scullion::Records::Ingredient.find_by(key: "carrot").name).to eq "Carrots"
+  end
+
+  it "writes all when told to, new ones too" do
+    csv = "#{spoiled(',Carrots,', ',Carrots (new),')}#{table.lines.find { |line| line.start_with?('dill,') }.sub('dill,Dill', 'wild-dill,Wild dill')}"
+    expect(bring_in(csv, write: true)["written"]).to be true
+    expect(Scullion::Records::Ingredient.where(key: %w[carrot wild-dill]).order(:key).pluck(:name)).to eq ["Carrots (new)", "Wild dill"]
+  end
+
+  it "writes nothing when one row is at fault, and names line, field and remedy" do
+    csv = spoiled(",Dill,", ",=1+1,").sub("#9cc27a", "green")
+    bring_in(csv, write: true)
+    expect(last_response.status).to eq 422
+    expect(told.values.join).to include('"=1+1" begins like a formula', '"green" cannot be read')
+    expect(Scullion::Records::Ingredient.find_by(key: "dill").name).to eq "Dill"
+  end
+
+  it "finds impossible yields, formulas for numbers and twins" do
+    yields = table.lines.find { |line| line.start_with?("carrot,") }
+    bring_in(table.sub(yields, yields.sub("0.82", "1.82")))
+    expect(refused.first["faults"].first["what"]).to include("1.82 is not possible")
+    bring_in(table + yields)
+    expect(refused.last["faults"].map { |fault| fault["what"] }).to include(/"carrot" is already on line/)
+  end
+
+  it "says what is wrong with the whole table" do
+    { "name,colour\nx,y" => "columns are missing: key", "\"a" => "not CSV", "#{table.lines.first}#{"x,\n" * 5001}" => "There are 5001 rows" }.each do |csv, says|
+      bring_in(csv)
+      expect([last_response.status, told["/csv"]]).to match [422, a_string_including(says)]
+    end
+    ask(:post, "/api/larder/import", { "csv" => 7 })
+    expect(told["/csv"]).to include("should be text")
+  end
+
+  it "refuses text that is not UTF-8" do
+    expect { Scullion::Formats::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
+  end
+end
