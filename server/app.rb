@@ -20,6 +20,7 @@ require_relative "api/plans"
 require_relative "api/services"
 require_relative "api/salads"
 require_relative "api/larder"
+require_relative "api/larder_table"
 require_relative "api/amounts"
 require_relative "api/kitchen"
 require_relative "api/pages"
@@ -35,7 +36,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Salads, Api::Larder, Api::Amounts, Api::Kitchen, Api::Pages
+    register Api::About, Api::Plans, Api::Services, Api::Salads, Api::Larder, Api::LarderTable, Api::Amounts, Api::Kitchen, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }
   end

@@ -18,21 +18,6 @@ module Scullion
           halt 204
         end
 
-        app.get("/api/larder.csv") do
-          content_type "text/csv"
-          attachment "larder.csv"
-          Formats::LarderCsv.write(Records::Ingredient.order(:name).map(&:facts))
-        end
-
-        app.get("/api/larder.json") { json(Records::Ingredient.order(:name).map(&:facts)) }
-
-        # A dry run unless told to write.
-        app.post("/api/larder/import") do
-          document = body_document
-          import = Formats::LarderImport.new(document["csv"])
-          json(document["write"] ? import.write : import.report)
-        end
-
         app.put("/api/house-figures") do
           change = body_document
           Formats::HouseFigure.new(change["at"], change["value"]).write

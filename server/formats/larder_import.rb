@@ -42,12 +42,13 @@ module Scullion
         faults = []
         IngredientForm.read(facts, sources: Records.facts.sources, where: "line #{line}", faults: faults)
         formulas(line, facts, faults)
-        there = known[facts["key"]]
-        Row.new(line, facts, faults, if there.nil?
-                                       "new"
-                                     else
-                                       (there.facts == facts ? "same" : "changed")
-                                     end)
+        Row.new(line, facts, faults, fate(facts, known[facts["key"]]))
+      end
+
+      def fate(facts, there)
+        return "new" unless there
+
+        there.facts == facts ? "same" : "changed"
       end
 
       # A table program would run these as formulas when the file is opened again.
