@@ -4,6 +4,7 @@
 require_relative "boot"
 require "puma"
 require "puma/configuration"
+require "puma/events"
 require "puma/launcher"
 require "puma/log_writer"
 
@@ -23,10 +24,11 @@ begin
     puma.app application
     puma.quiet
     puma.lowlevel_error_handler { Scullion::Guards::Problems.answer(500, "Something went wrong here; nothing was saved.") }
-    puma.after_booted { puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})" }
   end
+  events = Puma::Events.new
+  events.after_booted { puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})" }
   $stdout.sync = true
-  Puma::Launcher.new(config, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
+  Puma::Launcher.new(config, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
 rescue Scullion::Boot::Refused => e
   abort "bin/start: #{e.message}"
 rescue Errno::EADDRINUSE

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "net/http"
 require "open3"
 require "yaml"
 require "tmpdir"
@@ -71,6 +72,35 @@ RSpec.describe "The doors" do
 
   describe "bin/start" do
     def start(*arguments, **env) = door("bin/start", *arguments, env: env.transform_keys(&:to_s))
+
+    it "serves the demo and prints the address; only --reset-demo throws data away" do
+      Dir.mktmpdir do |folder|
+        env = { "PORT" => TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1].to_s }, "SCULLION_DB" => "#{folder}/x.sqlite3" }
+        expect(served(env) { |url| change_covers(url, 177) }).to include("Scullion is at http://127.0.0.1:#{env['PORT']}")
+        served(env) { |url| expect(covers(url)).to eq 177 }
+        served(env, "--reset-demo") { |url| expect(covers(url)).to eq 140 }
+      end
+    end
+
+    # Starts it, waits for the address, and kills it when done. Gives the line that it printed.
+    def served(env, *arguments)
+      output, input = IO.pipe
+      pid = Process.spawn(env, "bin/start", *arguments, chdir: ROOT, out: input, err: input)
+      line = output.each_line.find { |each| each.include?("Scullion is at") }
+      yield line[%r{http://\S+}]
+      line
+    ensure
+      Process.kill("KILL", pid)
+      Process.wait(pid)
+      [output, input].each(&:close)
+    end
+
+    def covers(url) = JSON.parse(Net::HTTP.get(URI("#{url}/api/services/1")))["covers"]
+
+    def change_covers(url, value)
+      version = JSON.parse(Net::HTTP.get(URI("#{url}/api/services/1")))["version"]
+      Net::HTTP.post(URI("#{url}/api/services/1/changes"), JSON.generate("version" => version, "at" => "service/covers", "value" => value), "Content-Type" => "application/json")
+    end
 
     it "says in one line that the port is taken, or the folder cannot be written" do
       TCPServer.open("127.0.0.1", 0) do |server|
