@@ -37,7 +37,7 @@ class RunningServer
   private
 
   def wait_until_up
-    300.times do
+    1200.times do
       return if Net::HTTP.get_response(URI("#{url}/api/health")).is_a?(Net::HTTPOK)
     rescue Errno::ECONNREFUSED
       sleep 0.05
@@ -48,7 +48,7 @@ end
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(
-    app, window_size: [1280, 800], process_timeout: 40, timeout: 20, js_errors: true,
+    app, window_size: [1280, 800], process_timeout: 120, timeout: 60, js_errors: true,
          browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
          browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
                             "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil }
@@ -57,7 +57,7 @@ end
 Capybara.enable_aria_label = true
 Capybara.run_server = false
 Capybara.default_driver = :chromium
-Capybara.default_max_wait_time = 5
+Capybara.default_max_wait_time = 20
 
 RSpec.configure do |config|
   config.before(:context, :journey) { @server = RunningServer.new.start }

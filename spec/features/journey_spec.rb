@@ -159,7 +159,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     click_button "One cover more"
     expect(page).to have_text("The server does not answer.")
     @server.start
-    expect(page).to have_no_text("The server does not answer.", wait: 10)
+    expect(page).to have_no_text("The server does not answer.", wait: 30)
     expect(page).to have_text("→ 152")
     @server.kill
     @server.start
