@@ -41,9 +41,10 @@ module Scullion
 
         # With the kitchen's own figures in it.
         def ours(record)
+          ingredient = IngredientForm.read(record.facts, sources: Records.facts.sources)
           own = Records::OwnFigure.where(service: nil).where("at LIKE ?", "larder/#{record.key}/%")
-          IngredientForm.read(record.facts, sources: Records.facts.sources)
-                        .with(own.to_h { |figure| [figure.at.delete_prefix("larder/#{record.key}/"), [figure.value, "this kitchen"]] })
+                                  .to_h { |figure| [figure.at.delete_prefix("larder/#{record.key}/"), [figure.value, "this kitchen"]] }
+          ingredient.with(own.select { |address, _| ingredient.figures.key?(address) })
         end
       end
     end

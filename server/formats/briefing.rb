@@ -9,10 +9,11 @@ module Scullion
       def self.document(service)
         kitchen = Records::Kitchen.ours
         salads = Records::Salad.for_planning.where(id: service.lines.map(&:salad_id)).order(:id).to_a
+        ingredients = ingredients(salads)
         { "format" => Brief::FORMAT, "service" => service.to_brief, "salads" => salads.map(&:to_build),
-          "ingredients" => ingredients(salads), "kitchen" => kitchen.to_brief,
+          "ingredients" => ingredients, "kitchen" => kitchen.to_brief,
           "house_rules" => kitchen.house_rules.to_document,
-          "figures" => Records::OwnFigure.for_planning(service).map(&:to_document) }
+          "figures" => figures(Records::OwnFigure.for_planning(service), ingredients) }
       end
 
       # @return [Brief] @raise [InvalidBrief]
@@ -29,15 +30,27 @@ module Scullion
       # What a brief carries of the kitchen itself, beside any service.
       def self.of_the_kitchen
         kitchen = Records::Kitchen.ours
-        { "ingredients" => Records::Ingredient.order(:key).map(&:facts), "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
-          "figures" => Records::OwnFigure.where(service: nil).map(&:to_document) }
+        ingredients = Records::Ingredient.order(:key).map(&:facts)
+        { "ingredients" => ingredients, "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
+          "figures" => figures(Records::OwnFigure.where(service: nil), ingredients) }
       end
 
       def self.ingredients(salads)
         used = salads.flat_map { |salad| salad.components.map(&:ingredient) + salad.dressing_parts.map(&:ingredient) }
-        used.uniq(&:id).sort_by(&:key).map(&:facts)
+        seasonings = Records::Ingredient.where(key: Records.facts.practice.seasonings)
+        (used + seasonings).uniq(&:id).sort_by(&:key).map(&:facts)
       end
-      private_class_method :ingredients
+
+      # Own figures of what the brief carries. One kept for an ingredient that this brief does not
+      # use, or whose figure has gone since, is no reason not to plan.
+      def self.figures(own, ingredients)
+        known = ingredients.to_h { |facts| ["larder/#{facts['key']}", Figures.flatten(facts)] }
+        own.map(&:to_document).select do |figure|
+          book, key, address = figure["at"].split("/", 3)
+          book == "practice" || known["#{book}/#{key}"]&.key?(address)
+        end
+      end
+      private_class_method :ingredients, :figures
     end
   end
 end

@@ -58,4 +58,34 @@ RSpec.describe "The larder as a table", :server do
   it "refuses text that is not UTF-8" do
     expect { Scullion::Formats::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
   end
+
+  describe "and the plans that follow" do
+    let(:dill) { table.lines.find { |line| line.start_with?("dill,") } }
+
+    def plan_of_saturday = ask(:get, "/api/services/1/plan")
+
+    it "orders the salt that cooking takes in the kitchen's own pack" do
+      salt = table.lines.find { |line| line.start_with?("fine-salt,") }
+      bring_in(table.sub(salt, salt.sub("1 kg pack", "2 kg pack").sub("1000", "2000")), write: true)
+      expect(ask(:post, "/api/cook", { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 })["buy"].map { |line| line["order"] }).to include("1 × 2 kg pack")
+      expect(plan_of_saturday["buy"].find { |line| line["ingredient"] == "fine-salt" }["order"]).to eq "1 × 2 kg pack"
+    end
+
+    it "plans on when a figure is kept for an ingredient that no salad uses, and when that is deleted" do
+      bring_in(table + dill.sub("dill,Dill", "wild-dill,Wild dill"), write: true)
+      ask(:put, "/api/house-figures", { "at" => "larder/wild-dill/trims/picked/yield", "value" => 0.4 })
+      expect(plan_of_saturday).to include("count")
+      ask(:delete, "/api/ingredients/wild-dill")
+      expect(plan_of_saturday).to include("count")
+      expect(ask(:post, "/api/cook", { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 })).to include("cooking")
+    end
+
+    it "plans on when a table took away the figure that was set by hand" do
+      ask(:put, "/api/house-figures", { "at" => "larder/carrot/pieces/small", "value" => 45 })
+      carrot = Scullion::Records::Ingredient.find_by(key: "carrot")
+      carrot.update!(facts: carrot.facts.merge("pieces" => { "medium" => 61 }))
+      expect(plan_of_saturday).to include("count")
+      expect(ask(:get, "/api/ingredients/carrot/page")).to include("figures")
+    end
+  end
 end

@@ -108,7 +108,7 @@ module Scullion
     def buy
       uses = Hash.new { |all, ingredient| all[ingredient] = [] }
       preps.each { |prep| uses[prep.ingredient] << [prep, :ap_grams] }
-      (cooking + preps).each { |sheet| sheet.uses.each { |key, name| uses[brief.larder.fetch(key)] << [sheet, name] } }
+      (cooking + preps).each { |sheet| sheet.uses.each { |key, name| uses[brief.larder.fetch(brief.practice.seasoning(key))] << [sheet, name] } }
       dressings.flat_map(&:parts).each { |part| uses[part.ingredient] << [part, :grams] }
       uses.sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
           .each_with_index.map { |(ingredient, from), index| Purchase.new("buy/#{index}", ingredient, from, brief.service.covers) }

@@ -37,6 +37,10 @@ module Scullion
     # @raise [MissingFigure]
     def fetch(at) = figures.fetch(at)
 
+    # Which ingredient cooking takes for a seasoning. @return [String] its key
+    def seasoning(name) = words("seasonings", name)
+    def seasonings = @facts.fetch("seasonings").values
+
     # Words of a practice file, e.g. words("holds", "cooked-grain")["name"].
     def words(file, key) = @facts.fetch(file).fetch(key)
     def known?(file, key) = @facts.fetch(file).key?(key)

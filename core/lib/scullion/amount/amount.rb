@@ -19,8 +19,6 @@ module Scullion
     # Half way between the ends of a range.
     def value = (low + high) / 2
 
-    def range? = low != high
-
     # Weight of this amount of an ingredient in one of its forms.
     # @param ingredient [Ingredient] @param form [String] e.g. "diced", "cooked", "dry"
     # @return [Float] grams

@@ -61,7 +61,7 @@ module Scullion
 
       # The weight that must be ready to go into the pot.
       def raw_name = :dry_grams
-      def uses = [["fine-salt", :all_salt_grams]]
+      def uses = [["salt", :all_salt_grams]]
       def texture = component.cook.fetch("texture", "tender")
       def lid = component.cook["lid"] || ingredient.facts.dig("absorption", "lid") || "on"
       def setting = "absorb, lid #{lid}, #{texture}"
@@ -70,7 +70,8 @@ module Scullion
 
       def rescues
         [{ "if" => "Wet", "then" => "lid off, medium, #{Amount::Writer.min([drying_minutes, 1].max)} for each 100 g left." },
-         { "if" => "Dry and hard", "then" => "add #{Amount::Writer.g(batch_dry_grams * 0.1)} boiling water, lid on, 8 min." }]
+         { "if" => "Dry and hard", "then" => "add #{Amount::Writer.g(batch_dry_grams * practice.fetch('absorption/rescue/water_share'))} boiling water, lid on, " \
+                                               "#{Amount::Writer.min(practice.fetch('absorption/rescue/minutes'))}." }]
       end
 
       # How the ratio falls as the batch grows in this pot, and where this batch stands on it.

@@ -31,7 +31,7 @@ module Scullion
       figure(:total_minutes, "From cold to drained", :min, from: %i[heat_up_minutes minutes], how: "heat up + boil") { heat_up_minutes + minutes }
 
       def raw_name = :dry_grams
-      def uses = all_salt_grams.positive? ? [["fine-salt", :all_salt_grams]] : []
+      def uses = all_salt_grams.positive? ? [["salt", :all_salt_grams]] : []
       def setting = "boil, drain"
 
       def rescues

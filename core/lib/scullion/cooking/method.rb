@@ -19,7 +19,7 @@ module Scullion
       def component = need.component
 
       # Bought things that the method itself uses.
-      # @return [Array<Array(String, Symbol)>] ingredient key and the figure that says how much
+      # @return [Array<Array(String, Symbol)>] seasoning ("salt", "oil") and the figure that says how much
       def uses = []
 
       # @return [Array<Snag>]

@@ -33,7 +33,7 @@ module Scullion
 
       def raw_name = :raw_grams
       def tray = kitchen.trays.last
-      def uses = [["rapeseed-oil", :oil_grams], ["fine-salt", :salt_grams]]
+      def uses = [["oil", :oil_grams], ["salt", :salt_grams]]
       def setting = "roast, one layer"
       def words = super.merge("vessel" => tray.name)
 

@@ -38,7 +38,7 @@ module Scullion
       def ingredient = need.ingredient
 
       # As Cooking::Method#uses.
-      def uses = treat_salt_grams.positive? ? [["fine-salt", :treat_salt_grams]] : []
+      def uses = treat_salt_grams.positive? ? [["salt", :treat_salt_grams]] : []
 
       # Bench work, or straight from the pack into the pot?
       def bench? = component.trim || component.cut || component.treat
