@@ -52,10 +52,11 @@ module Scullion
       def line(index, name)
         line = @service.lines[index] or fault("at", "There is no line #{index} in this service.", "Reload the page.")
         @previous = line[name]
+        sent = name == "covers" ? WrittenNumber.count(@value) : number
         document = @service.to_brief
-        document["lines"][index] = line.to_document.merge(name => number)
+        document["lines"][index] = line.to_document.merge(name => sent)
         read(document) { |border| Scullion::Service.read(border, salads) }
-        line.update!(name => number)
+        line.update!(name => sent)
       end
 
       # A build is shared by every service that serves it; its version moves too.
@@ -95,7 +96,14 @@ module Scullion
       end
 
       def number = WrittenNumber.read(@value)
-      def written(name) = %w[covers over_prep].include?(name) ? number : @value
+
+      def written(name)
+        case name
+        when "covers" then WrittenNumber.count(@value)
+        when "over_prep" then number
+        else @value
+        end
+      end
 
       # Reads a document; its faults become faults of the value that was sent.
       def read(document)

@@ -7,6 +7,10 @@ module Scullion
     module WrittenNumber
       UNITS = { "%" => 0.01, "kg" => 1000.0, "l" => 1000.0 }.freeze
 
+      # Covers are counted: digits alone, so that "2 kg" is not two thousand guests.
+      # @return [Integer, Object] the count, or the value itself for the reader to refuse
+      def self.count(value) = value.is_a?(String) && value.strip.match?(/\A-?\d{1,12}\z/) ? value.to_i : value
+
       # @return [Numeric, Object] the number, or the value itself for the reader to refuse
       def self.read(value)
         return value unless value.is_a?(String)

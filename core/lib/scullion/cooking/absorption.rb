@@ -71,7 +71,7 @@ module Scullion
       def rescues
         [{ "if" => "Wet", "then" => "lid off, medium, #{Amount::Writer.min([drying_minutes, 1].max)} for each 100 g left." },
          { "if" => "Dry and hard", "then" => "add #{Amount::Writer.g(batch_dry_grams * practice.fetch('absorption/rescue/water_share'))} boiling water, lid on, " \
-                                               "#{Amount::Writer.min(practice.fetch('absorption/rescue/minutes'))}." }]
+                                             "#{Amount::Writer.min(practice.fetch('absorption/rescue/minutes'))}." }]
       end
 
       # How the ratio falls as the batch grows in this pot, and where this batch stands on it.
