@@ -21,7 +21,7 @@ module Scullion
       @facts, @sources = facts, sources
       @figures = figures || Figures.new("practice", Figures.flatten(facts).freeze, sources)
       @cuts, @presets, @roles = facts.values_at("cuts", "presets", "roles")
-      @loose = Amount::Loose.new(facts.fetch("measures"))
+      @loose = Amount::Loose.new(facts.fetch("measures"), facts.fetch("fills"))
       @cautions = facts.fetch("cautions")
       freeze
     end

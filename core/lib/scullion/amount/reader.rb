@@ -90,7 +90,7 @@ module Scullion
 
       # "1½ c", "heaped tsp", "2 lb 4 oz", "1 kg 200"
       def measured(low, high)
-        fill = Words::FILL.fetch(fill_word, 1.0)
+        fill = @loose.fills.fetch(fill_word, 1.0)
         unit = unit_word or return
         factor, base = Units.base(unit, @house)
         extra = smaller_part(unit, base)
@@ -154,12 +154,12 @@ module Scullion
       end
 
       def fill_word
-        word = @scan.scan(/(?:#{Words::FILL.keys.join('|')})\b/o)
+        word = @scan.scan(@loose.fill_words)
         blank
         word
       end
 
-      def fill_ahead? = @scan.check(/(?:#{Words::FILL.keys.join('|')})\b/o)
+      def fill_ahead? = @scan.check(@loose.fill_words)
 
       def loose_ahead
         @scan.check(/(?:(?:small|large|big|good|generous)\s+)?([a-z]+)/) or return

@@ -15,9 +15,6 @@ module Scullion
                   "fifty" => 50, "hundred" => 100, "dozen" => 12, "couple" => 2, "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25,
                   "thirds" => 1 / 3r, "quarters" => 0.25, "halves" => 0.5 }.freeze
 
-      # How full a spoon or cup is.
-      FILL = { "heaped" => 1.5, "heaping" => 1.5, "rounded" => 1.25, "generous" => 1.25, "good" => 1.1, "level" => 1.0, "scant" => 0.9 }.freeze
-
       # Said before an amount without changing it.
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze
 
