@@ -10,6 +10,12 @@ require "tmpdir"
 class RunningServer
   attr_reader :url
 
+  class << self
+    # One for all the journeys; each leaves the demo as it found it.
+    def shared = @shared ||= new.start
+    def stop = @shared&.stop
+  end
+
   def initialize
     @folder = Dir.mktmpdir
     @port = TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1] }
@@ -48,19 +54,22 @@ end
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(
-    app, window_size: [1280, 800], process_timeout: 120, timeout: 60, js_errors: true,
+    app, window_size: [1280, 800], process_timeout: 180, timeout: 120, protocol_timeout: 120, js_errors: true,
          browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
          browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil }
+                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil, "disable-dev-shm-usage" => nil }
   )
 end
 Capybara.enable_aria_label = true
 Capybara.run_server = false
 Capybara.default_driver = :chromium
-Capybara.default_max_wait_time = 20
+# Long, for a slow machine: it is spent only when something is wrong.
+Capybara.default_max_wait_time = 40
 
 RSpec.configure do |config|
-  config.before(:context, :journey) { @server = RunningServer.new.start }
-  config.before(:example, :journey) { Capybara.app_host = @server.url }
-  config.after(:context, :journey) { @server.stop }
+  config.before(:example, :journey) do
+    @server = RunningServer.shared
+    Capybara.app_host = @server.url
+  end
+  config.after(:suite) { RunningServer.stop }
 end

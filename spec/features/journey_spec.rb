@@ -167,6 +167,9 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     visit "/services/1/count"
     expect(page).to have_field("Covers", with: "152")
     expect(page).to have_field("Roast carrot, per serving", with: "65 g")
+    find_field("Roast carrot, per serving").set("60").send_keys(:enter)
+    expect(page).to have_field("Roast carrot, per serving", with: "60 g")
+    tell("service/covers", 140)
   end
 end
 
@@ -212,5 +215,10 @@ RSpec.describe "The kitchen", :journey, type: :feature do
     expect(page).to have_text("House rules B")
     visit "/services/1/cook"
     expect(page).to have_css("svg[aria-label^='40 cm pot: dry grain 3 cm']")
+    visit "/kitchen"
+    fill_in "40 cm pot: cm across", with: "40"
+    select "House rules A", from: "House rules"
+    click_button "Save the kitchen"
+    expect(page).to have_text("Saved. Every plan follows it.")
   end
 end
