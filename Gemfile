@@ -17,6 +17,7 @@ group :test do
   gem "cuprite", "~> 0.19.0", require: false
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
+  gem "rspec-retry", "~> 0.6.2", require: false
   gem "rubocop", "~> 1.80", require: false
   gem "rubocop-performance", "~> 1.26", require: false
 end

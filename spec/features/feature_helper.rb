@@ -3,6 +3,7 @@
 require "spec_helper"
 require "capybara/rspec"
 require "capybara/cuprite"
+require "rspec/retry"
 require "net/http"
 require "tmpdir"
 
@@ -54,7 +55,7 @@ end
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(
-    app, window_size: [1280, 800], process_timeout: 180, timeout: 120, protocol_timeout: 120, js_errors: true,
+    app, window_size: [1280, 800], process_timeout: 180, timeout: 60, protocol_timeout: 60, js_errors: true,
          browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
          browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
                             "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil, "disable-dev-shm-usage" => nil }
@@ -72,4 +73,11 @@ RSpec.configure do |config|
     Capybara.app_host = @server.url
   end
   config.after(:suite) { RunningServer.stop }
+
+  # A browser that hangs or dies is started anew and the journey with it; what the page itself
+  # gets wrong is never tried again.
+  config.around(:example, :journey) do |journey|
+    journey.run_with_retry(retry: 3, exceptions_to_retry: [Ferrum::TimeoutError, Ferrum::DeadBrowserError, Ferrum::ProcessTimeoutError])
+  end
+  config.retry_callback = ->(example) { Capybara.current_session.driver.quit if example.metadata[:journey] }
 end
