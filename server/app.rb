@@ -4,10 +4,13 @@ require "json"
 require "sinatra/base"
 require "committee"
 require_relative "records"
+require_relative "formats/shelf"
 require_relative "formats/briefing"
 require_relative "formats/written_number"
 require_relative "formats/change"
+require_relative "formats/school_choice"
 require_relative "formats/house_figure"
+require_relative "formats/new_ingredient"
 require_relative "formats/larder_csv"
 require_relative "formats/larder_import"
 require_relative "guards/body_limit"
@@ -18,11 +21,14 @@ require_relative "api/answers"
 require_relative "api/about"
 require_relative "api/plans"
 require_relative "api/services"
+require_relative "api/ticks"
 require_relative "api/salads"
 require_relative "api/larder"
+require_relative "api/house_figures"
 require_relative "api/larder_table"
 require_relative "api/amounts"
 require_relative "api/kitchen"
+require_relative "api/calibration"
 require_relative "api/pages"
 
 # The rules of the job are core's; this floor keeps records and answers for them.
@@ -36,7 +42,8 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Salads, Api::Larder, Api::LarderTable, Api::Amounts, Api::Kitchen, Api::Pages
+    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
+             Api::Kitchen, Api::Calibration, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }
   end

@@ -103,7 +103,7 @@ RSpec.describe "Cooking in water" do
   end
 
   it "keeps a potato's weight and buys it with its trim" do
-    made = cooked_with({ "ingredient" => "waxy-potato", "trim" => "peeled", "cut" => "diced", "cook" => { "method" => "boil" } })
+    made = cooked_with({ "ingredient" => "waxy-potato", "trim" => "peeled", "cut" => "diced", "cook" => { "method" => "boil-cut" } })
     potato = made.purchases.find { |line| line.ingredient.key == "waxy-potato" }
     expect(potato.need_grams).to be_within(0.1).of(16_170 / 0.98 / 0.97 / 0.81)
   end
@@ -130,7 +130,7 @@ RSpec.describe "Cooking in water" do
     it "stops at kidney-type beans in their soak water, with the reason; lets others keep it" do
       kept = { "cook" => { "method" => "simmer", "water" => "soak" } }
       stopped = cooked_with(kept.merge("ingredient" => "dry-kidney-beans")).snags.first
-      expect(stopped).to have_attributes(severity: "stop", what: /must not cook in their soak water/, remedy: /boil hard for 10 min/)
+      expect(stopped).to have_attributes(severity: "stop", what: /must not cook in their soak water/, remedy: /Boil hard for 10 min/)
       expect(cooked_with(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include("stop")
     end
   end

@@ -17,12 +17,23 @@ RSpec.describe Scullion::Finder do
 end
 
 RSpec.describe Scullion::IngredientPage do
-  def page(key, changes = {}) = described_class.new(facts.larder[key].with(changes)).to_h
+  def page(key, changes = {}) = described_class.new(facts.larder[key].with(changes), facts.practice, Scullion::Gaps.new(facts.families)).to_h
+  def stage(page, name) = page["stages"].find { |stage| stage["name"] == name }["rows"].to_h { |row| [row["name"], row["grams"]] }
 
-  it "shows what a kilo as bought becomes, trimmed and cooked" do
-    roast = page("carrot")["chains"].find { |chain| chain["steps"].map { |step| step["name"] } == ["as bought", "peeled", "roast"] }
-    expect(roast["steps"].map { |step| step["grams"] }).to eq [1000.0, 820.0, 590.4]
-    expect(page("pearl-barley")["chains"].last["steps"].last["text"]).to eq "3.00 kg"
+  # 1,000 × 0.82 = 820; small dice leave 0.95 of that: 779; roast leaves 0.72: 560.9.
+  it "shows what a kilo as bought becomes, trimmed, cut and cooked" do
+    carrot = page("carrot")
+    expect(stage(carrot, "Trimmed")).to eq("peeled" => 820.0, "scrubbed" => 920.0)
+    expect(stage(carrot, "Cut")).to include("6 mm dice" => 779.0)
+    expect(stage(carrot, "Cooked")).to include("roast" => 560.9)
+    expect(stage(page("pearl-barley"), "Cooked")).to eq("absorption" => 3000.0)
+  end
+
+  it "tells how it is cooked, how it holds and what its family still lacks" do
+    expect(page("carrot")["methods"].map { |method| method["key"] }).to eq %w[boil-cut roast steam microwave]
+    expect(page("carrot")["holds"]).to include(a_hash_including("form" => "shaved", "dressed" => "1 h"))
+    bare = Scullion::Gaps.new(facts.families).of(Scullion::Ingredient.new(facts.larder["carrot"].facts.except("pieces", "roast", "boil-cut", "steam", "treats"), facts.larder["carrot"].figures))
+    expect(bare).to eq ["pieces", "roast boil-cut steam treats"]
   end
 
   it "gives every figure with unit, bounds and source, and the larder's own beside the kitchen's" do

@@ -87,26 +87,36 @@ RSpec.describe Scullion::Plan do
   end
 
   describe Scullion::Working do
-    # The example with a boiled and a simmered component beside its own, so that every method is in it.
+    # The example with every other method beside its own, each cut and treated where it can be.
     let(:wide_plan) do
       plan do |data|
-        data["salads"][0]["components"] << { "ingredient" => "small-pasta", "grams" => 40, "role" => "base", "cook" => { "method" => "boil" } } <<
-          { "ingredient" => "dry-chickpeas", "grams" => 40, "role" => "body", "cook" => { "method" => "simmer", "soak" => "quick" } }
+        { "boil" => "penne", "boil-cut" => "butternut", "simmer" => "dry-chickpeas", "blanch" => "broccoli", "steam" => "cauliflower", "microwave" => "frozen-peas", "sear" => "firm-tofu",
+          "grill" => "aubergine", "crisp" => "flatbread", "eggs" => "hen-egg" }.each do |method, ingredient|
+          known = facts.larder[ingredient]
+          data["salads"][0]["components"] << { "ingredient" => ingredient, "grams" => 20, "role" => "body", "cook" => { "method" => method }, "cut" => (unless method == "eggs"
+                                                                                                                                                          known.cuts.first
+                                                                                                                                                        end),
+                                               "trim" => known.trims.keys.first, "treat" => known.facts.fetch("treats", {}).keys.first }.compact
+        end
       end
     end
 
     it "explains every figure of the plan, down to decisions and sourced assumptions" do
       figures = wide_plan.sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
       expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Component::METHODS.values
-      expect(figures.size).to be > 300
-      figures.each { |at| expect_grounded(wide_plan.working(at).to_h) }
+      expect(figures.size).to be > 900
+      figures.map { |at| wide_plan.working(at) }.each do |working|
+        expect(working.text).to match(/\S/)
+        expect(working.source).to be_a(String), "#{working.at} has neither inputs nor a source" if working.from.empty?
+      end
     end
 
-    def expect_grounded(working)
-      expect(working["text"]).to match(/\S/)
-      return working["from"].each { |input| expect_grounded(input) } if working["from"].any?
-
-      expect(working["source"]).to be_a(String), "#{working['at']} has neither inputs nor a source"
+    it "follows a figure down once, however many others are made from it" do
+      nodes = ->(working) { [working, *working["from"].flat_map(&nodes)] }
+      all = nodes.call(wide_plan.working("dress/0/stages/0/ml").to_h)
+      followed = all.select { |working| working["from"].any? }.map { |working| working["at"] }
+      expect(followed).to eq followed.uniq
+      expect(all.select { |working| working["again"] }.map { |working| working["at"] } - followed).to eq []
     end
 
     # Watches each figure being worked out: whatever it reads must stand in its working.

@@ -8,7 +8,7 @@ module Scullion
         app.helpers Reading
         app.post("/api/amounts/read") do
           document = body_document
-          reader = Amount::Reader.new(loose: Records.facts.practice.loose, house: house_units(document.fetch("house", {})))
+          reader = Amount::Reader.new(loose: Records.facts.practice.loose, house: house_units(document["house"]))
           json(document["texts"].map { |text| understood(reader, text, document["ingredient"], document["form"]) })
         end
       end
@@ -19,7 +19,7 @@ module Scullion
         def understood(reader, text, key, form)
           amount = reader.read(text)
           { "text" => text, "low" => amount.low.round(3), "high" => amount.high.round(3), "unit" => amount.unit.to_s, "piece" => amount.piece, "part" => amount.part,
-            "rest" => amount.rest, "estimated" => amount.estimated, "metric" => written(amount, Amount::Writer), "us" => written(amount, Amount::UsWriter),
+            "rest" => amount.rest, "estimated" => amount.estimated, "metric" => written(amount, Units::METRIC), "us" => written(amount, Units::US),
             "grams" => key && amount.grams(ingredient(key), form || "whole").round(2) }.compact
         rescue UnreadableAmount, MissingFigure => e
           { "text" => text, "fault" => e.faults.first.to_h.transform_keys(&:to_s) }
@@ -27,15 +27,13 @@ module Scullion
 
         private
 
-        def house_units(own)
-          spoons = Units::METRIC.to_h.to_h { |name, ml| [name, own.fetch("#{name}_ml", ml)] }
-          Units::House.new(**spoons)
-        end
+        # The cup and spoons that were sent, else the kitchen's own.
+        def house_units(sent) = Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"].merge(sent || {})))
 
-        def written(amount, writer)
+        def written(amount, house)
           return unless %i[g ml].include?(amount.unit)
 
-          [amount.low, amount.high].uniq.map { |value| writer.public_send(amount.unit, value) }.uniq.join(" to ")
+          [amount.low, amount.high].uniq.map { |value| Amount::Writer.for(house).write(value, amount.unit) }.uniq.join(" to ")
         end
 
         def ingredient(key)

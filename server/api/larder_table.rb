@@ -16,7 +16,7 @@ module Scullion
         # A dry run unless told to write.
         app.post("/api/larder/import") do
           document = body_document
-          import = Formats::LarderImport.new(document["csv"])
+          import = document.key?("json") ? Formats::LarderImport.from_json(document["json"]) : Formats::LarderImport.from_csv(document["csv"])
           json(document["write"] ? import.write : import.report)
         end
       end

@@ -5,6 +5,7 @@ module Scullion
     # Plans: of an unsaved brief, and of a service.
     module Plans
       def self.registered(app)
+        app.helpers Reading
         app.post("/api/plan") { json(Plan.for(Brief.read(body_document, Records.facts)).to_h) }
 
         app.post("/api/plan/working") do
@@ -12,7 +13,7 @@ module Scullion
         end
 
         # One component by itself, in this kitchen and with its larder.
-        app.post("/api/cook") { json(Cooking::Single.read(body_document, Records.facts, Formats::Briefing.of_the_kitchen).to_h) }
+        app.post("/api/cook") { json(cooked(body_document).to_h) }
 
         app.get("/api/services/:id/plan") { json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).to_h) }
 
@@ -25,6 +26,11 @@ module Scullion
         end
 
         app.get("/api/services/:id/brief") { json(Formats::Briefing.document(Records::Service.find(params["id"]))) }
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def cooked(document) = Cooking::Single.read(document, Records.facts, Formats::Briefing.of_the_kitchen(document["ingredient"]))
       end
     end
   end

@@ -30,7 +30,7 @@ module Scullion
         def salad = Records::Salad.for_planning.find_by!(key: params["key"])
 
         def read_salad(document)
-          read(document) { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) }
+          read(document) { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) }
         end
 
         def new_build

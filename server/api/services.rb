@@ -66,7 +66,7 @@ module Scullion
           Records::Service.transaction(requires_new: true) do
             service.lock_version = document["version"]
             service.touch_version
-            Formats::Change.new(service, document["at"], document["value"], keep: document.fetch("keep", "service")).apply
+            Formats::Change.new(service, document["at"], document["value"], keep: document.fetch("keep", "service"), by: document["by"]).apply
           end
         end
       end

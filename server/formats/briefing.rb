@@ -19,18 +19,11 @@ module Scullion
       # @return [Brief] @raise [InvalidBrief]
       def self.brief(service) = Brief.read(document(service), Records.facts)
 
-      # The kitchen's larder over the shipped one: what a salad is read against.
-      # @return [Hash{String=>Ingredient}]
-      def self.larder
-        Records::Ingredient.all.to_h do |record|
-          [record.key, IngredientForm.read(record.facts, sources: Records.facts.sources)]
-        end
-      end
-
       # What a brief carries of the kitchen itself, beside any service.
-      def self.of_the_kitchen
+      # @param key [String] the ingredient asked about; seasonings come with it
+      def self.of_the_kitchen(key)
         kitchen = Records::Kitchen.ours
-        ingredients = Records::Ingredient.order(:key).map(&:facts)
+        ingredients = Records::Ingredient.where(key: [key, *Records.facts.practice.seasonings]).order(:key).map(&:facts)
         { "ingredients" => ingredients, "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
           "figures" => figures(Records::OwnFigure.where(service: nil), ingredients) }
       end

@@ -12,7 +12,8 @@ module Scullion
 
       # Is this a change at all? Whether the value can be is found out by applying it.
       def self.check(border)
-        border.only("version", "at", "value", "keep", "since_covers")
+        border.only("version", "at", "value", "keep", "since_covers", "by")
+        border.text("by", default: nil, most: 12)
         border.whole("version", 0..(2**53), "versions")
         border.text("at", most: 200)
         border.whole("since_covers", 1..Scullion::Service::MOST_COVERS, "covers", default: nil)
@@ -23,8 +24,9 @@ module Scullion
 
       # @param value [Numeric, String, nil] nil puts the default back
       # @param keep [String] "service", or "kitchen" for a figure to use from now on
-      def initialize(service, at, value, keep: "service")
-        @service, @at, @value, @keep = service, at, value, keep
+      # @param by [String, nil] who decided it: initials
+      def initialize(service, at, value, keep: "service", by: nil)
+        @service, @at, @value, @keep, @by = service, at, value, keep, by
       end
 
       # @return [self]
@@ -33,6 +35,8 @@ module Scullion
         case @at
         when %r{\Aservice/(#{DETAILS.join('|')})\z}o then detail(Regexp.last_match(1))
         when %r{\Aservice/lines/(\d+)/(portion_grams|covers)\z} then line(Regexp.last_match(1).to_i, Regexp.last_match(2))
+        when %r{\Asalads/([^/]+)/components/(\d+)/cook/([a-z_]+)\z}
+          @previous = SchoolChoice.new(@service, Regexp.last_match(1), Regexp.last_match(2).to_i, Regexp.last_match(3)).take(@value)
         when %r{\Asalads/([^/]+)/components/(\d+)/grams\z} then component(Regexp.last_match(1), Regexp.last_match(2).to_i)
         when %r{\A(larder|practice)/} then figure
         else fault("at", "Nothing at #{@at.to_s[0, 120].inspect} can be changed here.", "Use the address that a working gives.")
@@ -70,7 +74,7 @@ module Scullion
 
       def grams(component)
         build = { "key" => "x", "name" => "x", "components" => [component.to_document.except("grams").merge(weight)] }
-        salad = read(build) { |border| SaladForm.read(border, Briefing.larder, Records.facts.practice) }
+        salad = read(build) { |border| SaladForm.read(border, Shelf.larder, Records.facts.practice) }
         salad.components.first.grams
       end
 
@@ -85,7 +89,7 @@ module Scullion
         return record.destroy! if @value.nil?
 
         try(record.to_document.merge("value" => number))
-        record.update!(value: number)
+        record.set(number, @by)
       end
 
       # Would the brief still read with this figure in it?

@@ -2,10 +2,11 @@
 
 module Scullion
   module Formats
-    # One figure of the larder set for the whole kitchen, or put back to the larder's own.
+    # One figure of the larder or of kitchen practice set for the whole kitchen, or put back.
     class HouseFigure
-      def initialize(at, value)
-        @at, @value = at, value
+      # @param by [String, nil] who set it: initials
+      def initialize(at, value, by: nil)
+        @at, @value, @by = at.to_s, value, by
       end
 
       # @raise [InvalidBrief] when there is no such figure, or it cannot have this value
@@ -13,21 +14,25 @@ module Scullion
         record = Records::OwnFigure.find_or_initialize_by(service: nil, at: @at)
         return record.destroy! if @value.nil?
 
-        record.update!(value: checked)
+        record.set(checked, @by)
       end
 
       private
 
       def checked
-        key, address = @at.to_s.delete_prefix("larder/").split("/", 2)
-        ingredient = Briefing.larder[key]
-        refuse("at", "There is no figure #{@at.to_s[0, 120].inspect}.", "Use the address that the ingredient's page gives.") unless
-          @at.start_with?("larder/") && ingredient&.figures&.key?(address.to_s) && IngredientForm.bound(address)
-        least, most, unit = IngredientForm.bound(address)
+        least, most, unit = bound || refuse("at", "There is no figure #{@at[0, 120].inspect}.", "Use the address that the page gives.")
         value = WrittenNumber.read(@value)
         return value if value.is_a?(Numeric) && value.between?(least, most)
 
         refuse("value", "#{@value.inspect[0, 80]} cannot be.", "Use #{least} to #{most} #{unit}.")
+      end
+
+      def bound
+        book, rest = @at.split("/", 2)
+        return Practice.bound(rest) if book == "practice" && Records.facts.practice.figures.key?(rest.to_s)
+
+        key, address = rest.to_s.split("/", 2)
+        IngredientForm.bound(address) if book == "larder" && Shelf.larder[key]&.figures&.key?(address.to_s)
       end
 
       def refuse(where, what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))

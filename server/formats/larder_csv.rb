@@ -8,16 +8,19 @@ module Scullion
     # path ("density/dry", "trims/peeled/yield", "packs/0/name"). Lists of words are joined with
     # "; ". What goes out comes in again the same.
     module LarderCsv
-      WORDS = %w[key name family section colour done surplus caution].freeze
-      LISTS = %w[aliases allergens tcs].freeze
-      NEEDED = %w[key name family section colour packs/0/name sources/any].freeze
+      WORDS = %w[key name like family section colour done surplus caution].freeze
+      LISTS = %w[aliases allergens diets tcs cuts taste texture].freeze
+      NEEDED = %w[key name family colour].freeze
       MOST_ROWS = 5000
+      ORDER = (%w[key name] + IngredientForm::FIELDS).uniq.freeze
       JOIN = "; "
+      # What is there and empty, as opposed to a cell that says nothing.
+      NOTHING = "–"
 
       # @param rows [Array<Hash>] facts @return [String] CSV, UTF-8
       def self.write(rows)
         flat = rows.map { |facts| flatten(facts) }
-        columns = flat.flat_map(&:keys).uniq
+        columns = flat.flat_map(&:keys).uniq.sort_by.with_index { |column, index| [ORDER.index(column[%r{\A[^/]+}]), index] }
         CSV.generate(force_quotes: false) do |csv|
           csv << columns
           flat.each { |row| csv << columns.map { |column| row[column] } }
@@ -29,7 +32,7 @@ module Scullion
       # @raise [InvalidBrief] when it is not a table of ingredients at all
       def self.read(text)
         text = text.delete_prefix("\uFEFF")
-        refuse("The text is not UTF-8.", "Save the table as CSV UTF-8.") unless text.valid_encoding?
+        refuse("The text is not UTF-8.", "Save the table as CSV UTF-8.") if !text.valid_encoding? || text.include?("\uFFFD")
         table = CSV.parse(text, headers: true, skip_blanks: true)
         missing = NEEDED - table.headers.compact
         refuse("These columns are missing: #{missing.join(', ')}.", "Take the larder out once, and keep its first line.") if missing.any?
@@ -41,9 +44,12 @@ module Scullion
 
       def self.flatten(value, path = nil, into = {})
         case value
-        when Hash then value.each { |key, each| flatten(each, [path, key].compact.join("/"), into) }
+        when Hash
+          return into.merge!(path => NOTHING) if value.empty?
+
+          value.each { |key, each| flatten(each, [path, key].compact.join("/"), into) }
         when Array
-          return into.merge!(path => value.join(JOIN)) unless value.first.is_a?(Hash)
+          return into.merge!(path => value.empty? ? NOTHING : value.join(JOIN)) unless value.first.is_a?(Hash)
 
           value.each_with_index { |each, index| flatten(each, "#{path}/#{index}", into) }
         else into[path] = value
@@ -55,6 +61,7 @@ module Scullion
         facts = {}
         row.each do |path, text|
           next if path.nil? || text.strip.empty?
+          next facts[path] = LISTS.include?(path) ? [] : {} if text.strip == NOTHING
 
           put(facts, steps(path), understood(path, text.strip))
         end

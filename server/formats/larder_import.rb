@@ -2,16 +2,31 @@
 
 module Scullion
   module Formats
-    # Ingredients brought in from a table: read and judged row by row first, and written all or
-    # not at all.
+    # Ingredients brought in from a table or from JSON: read and judged row by row first, and
+    # written all or not at all. A row may be short: what it leaves out comes from the ingredient
+    # it is like, and from its family.
     class LarderImport
       Row = Struct.new(:line, :facts, :faults, :fate)
+      FORMULA = /\A[=+@\t]/.freeze
 
-      # @param text [String] CSV @raise [InvalidBrief] when it is no such table
-      def initialize(text)
-        known = Records::Ingredient.all.index_by(&:key)
-        @rows = LarderCsv.read(text).map { |line, facts| judge(line, facts, known) }
+      # @param rows [Array<Array(Integer, Hash)>] line number and facts as sent
+      def initialize(rows)
+        there = Records::Ingredient.all.index_by(&:key)
+        @names = there.values.to_h { |record| [record.name.downcase, record.key] }
+        way_in = NewIngredient.new(there.transform_values(&:facts).merge(rows.to_h { |_, facts| [facts["key"], facts] }))
+        @rows = rows.map { |line, facts| judge(line, facts, there, way_in) }
         mark_twins
+      end
+
+      def self.from_csv(text) = new(LarderCsv.read(text))
+
+      # @raise [InvalidBrief] when it is no list of ingredients
+      def self.from_json(list)
+        unless list.is_a?(Array) && list.all?(Hash)
+          raise InvalidBrief, Fault.new(what: "This is not a list of ingredients.", where: "/json", remedy: "Take the larder out as JSON once, and keep its shape.")
+        end
+
+        new(list.each_with_index.map { |facts, index| [index + 1, facts] })
       end
 
       def sound? = @rows.all? { |row| row.faults.empty? }
@@ -38,11 +53,12 @@ module Scullion
 
       private
 
-      def judge(line, facts, known)
+      def judge(line, sent, there, way_in)
         faults = []
-        IngredientForm.read(facts, sources: Records.facts.sources, where: "line #{line}", faults: faults)
+        facts = way_in.complete(sent, where: "line #{line}", faults: faults)
         formulas(line, facts, faults)
-        Row.new(line, facts, faults, fate(facts, known[facts["key"]]))
+        taken(line, facts, faults)
+        Row.new(line, facts, faults, fate(facts, there[facts["key"]]))
       end
 
       def fate(facts, there)
@@ -53,11 +69,20 @@ module Scullion
 
       # A table program would run these as formulas when the file is opened again.
       def formulas(line, facts, faults)
-        %w[key name section].each do |field|
-          next unless facts[field].to_s.match?(/\A[=+@\t]/)
+        %w[key name section surplus caution].each do |field|
+          next unless facts[field].to_s.match?(FORMULA)
 
           faults << Fault.new(what: "#{facts[field].inspect[0, 60]} begins like a formula.", where: "line #{line}/#{field}", remedy: "Begin it with a letter.")
         end
+      end
+
+      # Another ingredient of the larder goes by this name already.
+      def taken(line, facts, faults)
+        key = @names[facts["name"].to_s.downcase]
+        return if key.nil? || key == facts["key"]
+
+        faults << Fault.new(what: "#{facts['name'].inspect[0, 60]} is already in the larder, as #{key}.", where: "line #{line}/name",
+                            remedy: "Use its key to change it, or another name.")
       end
 
       # A key or a name may stand only once.

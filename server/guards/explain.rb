@@ -9,13 +9,13 @@ module Scullion
     class Explain
       READERS = {
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
-        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Briefing.larder, Records.facts.practice) } },
+        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
-        %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |border| border.only("csv", "write").text("csv", most: 1_048_576) } },
+        %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |border| import(border) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },
-        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border) } }
+        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border, Records.facts.practice) } }
       }.freeze
 
       # @return [Array<Fault>, nil] empty when there is nothing to say; nil when the body is not JSON
@@ -55,6 +55,11 @@ module Scullion
           texts = border.raw("texts")
           border.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.') unless
             texts.is_a?(Array) && texts.size.between?(1, 500) && texts.all? { |text| text.is_a?(String) && text.length <= 300 }
+        end
+
+        def import(border)
+          border.only("csv", "json", "write")
+          border.text("csv", most: 1_048_576) unless border.given?("json")
         end
 
         def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }

@@ -2,37 +2,50 @@
 
 module Scullion
   module Records
-    # The kitchen: one per database, with its vessels and the house rules it chose.
+    # The kitchen: one per database, with all that stands in it and the house rules it chose.
     class Kitchen < ActiveRecord::Base
       belongs_to :house_rules, class_name: "HouseRules"
-      has_many :vessels, -> { order(:id) }, dependent: :destroy, inverse_of: :kitchen
-      has_many :ovens, -> { order(:id) }, dependent: :destroy, inverse_of: :kitchen
+      PARTS = %i[vessels ovens appliances tools cooks].freeze
+      PARTS.each { |part| has_many part, -> { order(:id) }, dependent: :destroy, inverse_of: :kitchen }
 
-      KINDS = { "pots" => "pot", "trays" => "tray", "pans" => "pan", "bowls" => "bowl" }.freeze
+      VESSELS = { "pots" => "pot", "trays" => "tray", "pans" => "pan", "bowls" => "bowl" }.freeze
+      APPLIANCES = { "burners" => "burner", "steamers" => "steamer", "microwaves" => "microwave", "chillers" => "chiller", "ice_machines" => "ice_machine" }.freeze
+      MEASURES = %w[system degrees cup_ml tablespoon_ml teaspoon_ml].freeze
 
-      def self.ours = includes(:vessels, :ovens, :house_rules).first!
+      def self.ours = includes(:house_rules, *PARTS).first!
 
       # @param document [Hash] a kitchen that core has read without fault
       # @raise [ActiveRecord::StaleObjectError]
       def write(document, rules:, version: nil)
         transaction do
           self.lock_version = version if version
-          assign_attributes(name: document["name"], burner_kw: document["burner_kw"], house_rules: rules)
+          assign_attributes(name: document["name"], house_rules: rules, **document.fetch("measures", {}))
           name_will_change!
           save!
-          [vessels, ovens].each(&:destroy_all)
-          KINDS.each { |list, kind| document[list].each { |vessel| vessels.create!(vessel.merge("kind" => kind)) } }
-          document["ovens"].each { |oven| ovens.create!(oven) }
+          PARTS.each { |part| public_send(part).destroy_all }
+          write_parts(document)
         end
         reload
       end
 
       def to_brief
-        { "name" => name, "burner_kw" => burner_kw, "ovens" => ovens.map(&:to_document) }
-          .merge(KINDS.to_h { |list, kind| [list, vessels.select { |vessel| vessel.kind == kind }.map(&:to_document)] })
+        { "name" => name, "measures" => slice(*MEASURES).to_h, **of_kind(VESSELS, vessels), **of_kind(APPLIANCES, appliances),
+          "ovens" => ovens.map(&:to_document), "tools" => tools.map(&:to_document), "cooks" => cooks.map(&:to_document) }
       end
 
       def to_document = to_brief.merge("house_rules" => house_rules.key, "version" => lock_version)
+
+      private
+
+      def write_parts(document)
+        VESSELS.each { |list, kind| document[list].each { |vessel| vessels.create!(vessel.merge("kind" => kind)) } }
+        APPLIANCES.each { |list, kind| document.fetch(list, []).each { |appliance| appliances << Appliance.from(appliance, kind) } }
+        document["ovens"].each { |oven| ovens.create!(oven) }
+        document.fetch("tools", []).each { |tool| tools.create!(tool) }
+        document.fetch("cooks", []).each { |cook| cooks.create!(cook) }
+      end
+
+      def of_kind(kinds, records) = kinds.to_h { |list, kind| [list, records.select { |record| record.kind == kind }.map(&:to_document)] }
     end
   end
 end

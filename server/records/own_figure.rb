@@ -11,7 +11,24 @@ module Scullion
         where(service: [nil, service]).order(Arel.sql("service_id IS NOT NULL")).index_by(&:at).values
       end
 
-      def to_document = { "at" => at, "value" => value, "set_for" => service_id ? "this service" : "this kitchen" }
+      # The kitchen's own figures of practice, as Figures#with takes them.
+      def self.of_practice
+        where(service: nil).where("at LIKE 'practice/%'").to_h { |figure| [figure.at.delete_prefix("practice/"), [figure.value, figure.set_for]] }
+      end
+
+      # Sets it, and notes who did and when.
+      def set(value, by)
+        update!(value: value, set_by: by.presence, set_on: Date.current)
+      end
+
+      def to_document = { "at" => at, "value" => value, "set_for" => set_for }
+
+      # Whose figure it is, in words: "this kitchen, by ML on 24 Nov 2026".
+      def set_for
+        [service_id ? "this service" : "this kitchen", set_by && "by #{set_by}", set_on && "on #{set_on.strftime('%-d %b %Y')}"].compact.then { |words|
+          words.size > 1 ? "#{words.first}, #{words.drop(1).join(' ')}" : words.first
+        }
+      end
     end
   end
 end

@@ -7,6 +7,7 @@ module Scullion
       has_many :lines, -> { order(:position) }, class_name: "ServiceLine", dependent: :destroy, inverse_of: :service
       has_many :salads, through: :lines
       has_many :own_figures, dependent: :destroy
+      has_many :ticks, dependent: :destroy
 
       # @param document [Hash] a service that core has read without fault
       # @raise [ActiveRecord::StaleObjectError]

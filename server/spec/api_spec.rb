@@ -16,7 +16,7 @@ RSpec.describe "The API", :server do
 
   it "explains a figure of an unsaved brief and of a service" do
     expect(ask(:post, "/api/plan/working?at=cook/0/water_grams", example)).to include("label" => "Water, cold", "text" => "11.58 kg")
-    expect(ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }).to eq ["Ready to serve", "Cooked for dry"]
+    expect(ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }).to eq ["Out of the pot", "Cooked for dry"]
     ask(:get, "/api/services/1/working?at=cook/9/none")
     expect([last_response.status, answer["faults"].first["what"]]).to match [404, /Nothing in this plan/]
   end
@@ -83,7 +83,7 @@ RSpec.describe "The API", :server do
       expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.2, "default" => "2 g per g")
       change(at, nil)
       change(at, nil, keep: "kitchen")
-      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.0, "source" => a_string_starting_with("Kitchen practice"))
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.0, "source" => a_string_starting_with("Published dry and cooked cup weights"))
     end
 
     it "refuses what cannot be, in plain words, and saves nothing" do
@@ -194,7 +194,7 @@ RSpec.describe "The API", :server do
     expect(page["figures"].find { |figure| figure["at"] == at }).to include("text" => "75 %", "default" => "82 %")
     expect(ask(:get, "/api/services/1/plan")["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(8820 / 0.72 / 0.97 / 0.75)
     expect(ask(:put, "/api/house-figures", { "at" => at, "value" => nil })["figures"].find { |figure| figure["at"] == at }).to include("text" => "82 %")
-    [["larder/carrot/none", 1], [at, 1.5], [at, "much"], ["practice/pots/fill", 0.5]].each do |wrong, value|
+    [["larder/carrot/none", 1], [at, 1.5], [at, "much"], ["practice/pots/none", 0.5], ["practice/pots/fill", 5]].each do |wrong, value|
       ask(:put, "/api/house-figures", { "at" => wrong, "value" => value })
       expect([last_response.status, answer["faults"].first["remedy"]]).to match [422, /Use/]
     end

@@ -41,11 +41,13 @@ module Scullion
     end
 
     def practice
-      @practice ||= own_figures("practice").then { |own| own.empty? ? @facts.practice : @facts.practice.with(own) }
+      @practice ||= own_figures("practice").then { |own| own.empty? ? @facts.practice : @facts.practice.with(own) }.then { |book| kitchen ? book.measured_in(kitchen.house) : book }
     end
 
     def kitchen
-      @border.within("kitchen", default: @facts.kitchen) { |item| Kitchen.read(item) }
+      return @kitchen if defined?(@kitchen)
+
+      @kitchen = @border.within("kitchen", default: @facts.kitchen) { |item| Kitchen.read(item, @facts.practice) }
     end
 
     # The key of a shipped set, or a set of one's own.

@@ -9,30 +9,41 @@ module Scullion
   module Facts
     ROOT = File.expand_path("../../facts", __dir__)
 
-    # What a brief is read against.
-    Book = Struct.new(:larder, :practice, :house_rules, :kitchen, :sources, keyword_init: true)
+    # What a brief is read against. kitchens: to start from, the first one taken for granted.
+    # starters: those kitchens as plain data, for a form to begin with.
+    Book = Struct.new(:larder, :practice, :house_rules, :kitchens, :starters, :sources, :families, keyword_init: true) do
+      def kitchen = kitchens.values.first
+      def fill_in = FillIn.new(families, practice)
+    end
 
     # @param root [String] a folder like core/facts
     # @return [Book] frozen
     # @raise [InvalidFacts] every fault, each naming file, row and field
     def self.load(root = ROOT)
       faults = []
-      sources = read(root, "sources.yml", faults) || {}
-      book = Book.new(sources: sources.freeze, larder: larder(root, sources, faults), kitchen: kitchen(root, faults),
-                      practice: practice(root, sources, faults), house_rules: house_rules(root, sources, faults))
+      sources, families = %w[sources.yml families.yml].map { |file| read(root, file, faults) || {} }
+      practice = practice(root, sources, faults)
+      book = Book.new(sources: sources.freeze, families: families.freeze, practice: practice, house_rules: house_rules(root, sources, faults),
+                      larder: larder(root, sources, FillIn.new(families, practice), faults), kitchens: kitchens(root, practice, faults),
+                      starters: Array(read(root, "kitchens.yml", faults)).freeze)
       raise InvalidFacts, faults if faults.any?
 
       book.freeze
     end
 
-    def self.larder(root, sources, faults)
+    def self.larder(root, sources, fill_in, faults)
       rows = Dir[File.join(root, "larder", "*.yml")].flat_map do |path|
         file = "larder/#{File.basename(path)}"
-        Array(read(root, file, faults)).each_with_index.map { |row, index| [row, "#{file} row #{index + 1}", file] }
+        Array(read(root, file, faults)).each_with_index.map { |row, index| [row, "#{file} row #{index + 1}"] }
       end
       unique(rows, faults)
-      rows.filter_map { |row, where, _| IngredientForm.read(row, sources: sources, where: where, faults: faults) }
-          .to_h { |ingredient| [ingredient.key, ingredient] }.freeze
+      likeness = Likeness.new(rows.map(&:first).grep(Hash).to_h { |row| [row["key"], row] })
+      rows.filter_map { |row, where| ingredient(row, where, likeness, fill_in, sources, faults) }.to_h { |ingredient| [ingredient.key, ingredient] }.freeze
+    end
+
+    def self.ingredient(row, where, likeness, fill_in, sources, faults)
+      row = fill_in.complete(likeness.resolve(row, where: where, faults: faults)) if row.is_a?(Hash)
+      IngredientForm.read(row, sources: sources, where: where, faults: faults)
     end
 
     def self.unique(rows, faults)
@@ -50,7 +61,7 @@ module Scullion
       end
       practice_bounds(files, faults)
       Practice.new(files.freeze, { "any" => sources["practice"], "heating" => sources["physics"],
-                                   "heating/efficiency" => sources["practice"] }.freeze)
+                                   "heating/efficiency" => sources["practice"], "heating/oven" => sources["practice"] }.freeze)
     end
 
     def self.practice_bounds(files, faults)
@@ -70,8 +81,11 @@ module Scullion
       }.to_h { |rules| [rules.key, rules] }.freeze
     end
 
-    def self.kitchen(root, faults)
-      Kitchen.read(Border.new(read(root, "kitchen.yml", faults), "kitchen.yml", faults))
+    def self.kitchens(root, practice, faults)
+      Array(read(root, "kitchens.yml", faults)).each_with_index.filter_map { |row, index|
+        kitchen = Kitchen.read(Border.new(row.except("key", "why"), "kitchens.yml row #{index + 1}", faults), practice)
+        [row["key"], kitchen] if kitchen
+      }.to_h.freeze
     end
 
     def self.read(root, file, faults)
@@ -80,6 +94,6 @@ module Scullion
       faults << Fault.new(what: "This is not YAML: #{e.problem}.", where: "#{file} line #{e.line}", remedy: "Mend the line.")
       nil
     end
-    private_class_method :larder, :unique, :practice, :practice_bounds, :house_rules, :kitchen, :read
+    private_class_method :larder, :ingredient, :unique, :practice, :practice_bounds, :house_rules, :kitchens, :read
   end
 end

@@ -53,16 +53,16 @@ module Scullion
     # @return [Cooking::CoolDown]
     # @raise [UnknownFigure] when nothing there is cooled
     def cool_down(at, method = nil)
-      sheet = cooking.find { |candidate| candidate.at == at && candidate.is_a?(Cooking::Absorption) } or raise UnknownFigure, Fault.new(
-        what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.", where: "at", remedy: "Ask for a cooked grain, for example cook/0."
+      sheet = cooking.find { |candidate| candidate.at == at && candidate.cools? } or raise UnknownFigure, Fault.new(
+        what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.", where: "at", remedy: "Ask for something that comes out hot and must be kept cold."
       )
       Cooking::CoolDown.new(sheet, brief, method)
     end
 
     # Worst first.
     def snags
-      @snags ||= [cooking, dressings, windows, builds].flatten.flat_map(&:snags)
-                                                      .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+      @snags ||= [preps, cooking, dressings, windows, builds].flatten.flat_map(&:snags)
+                                                             .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
     end
 
     # Every sheet of the plan, flat.
@@ -86,7 +86,7 @@ module Scullion
       needs.each_with_index do |need, index|
         method = need.component.method&.new("cook/#{@cooking.size}", need, brief)
         @cooking << method if method
-        @preps << Prep.new("prep/#{index}", need, method, brief.practice)
+        @preps << Prep.new("prep/#{index}", need, method, brief)
       end
     end
 
@@ -111,7 +111,7 @@ module Scullion
       (cooking + preps).each { |sheet| sheet.uses.each { |key, name| uses[brief.larder.fetch(brief.practice.seasoning(key))] << [sheet, name] } }
       dressings.flat_map(&:parts).each { |part| uses[part.ingredient] << [part, :grams] }
       uses.sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
-          .each_with_index.map { |(ingredient, from), index| Purchase.new("buy/#{index}", ingredient, from, brief.service.covers) }
+          .each_with_index.map { |(ingredient, from), index| Purchase.new("buy/#{index}", ingredient, from, brief) }
     end
   end
 end

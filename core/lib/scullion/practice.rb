@@ -2,27 +2,30 @@
 
 module Scullion
   # Kitchen practice that belongs to no single ingredient: evaporation rates, tray loads,
-  # cut sizes, dressing uptakes and presets, hold classes, the larder's own pots to start from.
+  # cut sizes, dressing uptakes and presets, hold classes, schools; and how this house measures.
   class Practice
-    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions
+    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions, :house, :writer
 
     # The bounds of its figures, by the last word of the address that has one.
     BOUNDS = {
       "evaporation" => [0, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
-      "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"],
-      "load" => [0.1, 40, "kg per m²"], "per_kg" => [0, 200, "g per kg"], "minutes" => [0, 60_000, "minutes"],
+      "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"], "packing" => [0.02, 1, "as a share"],
+      "load" => [0.1, 60, "kg per m²"], "per_kg" => [0, 20_000, "g per kg"], "minutes" => [0, 60_000, "minutes"],
       "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
-      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"]
+      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"],
+      "rates" => [0.1, 500, "kg an hour"], "per_h" => [0.1, 500, "kg an hour"], "mm" => [0.5, 400, "mm"], "grams" => [1, 50_000, "g"], "watts" => [300, 5000, "W"],
+      "per_minute" => [1, 1000, "g a minute"], "per_k" => [0.5, 100, "kJ per K"]
     }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name
     # @param sources [Hash{String=>String}]
-    def initialize(facts, sources, figures = nil)
-      @facts, @sources = facts, sources
+    def initialize(facts, sources, figures: nil, house: Units::METRIC)
+      @facts, @sources, @house = facts, sources, house
       @figures = figures || Figures.new("practice", Figures.flatten(facts).freeze, sources)
       @cuts, @presets, @roles = facts.values_at("cuts", "presets", "roles")
       @loose = Amount::Loose.new(facts.fetch("measures"), facts.fetch("fills"))
       @cautions = facts.fetch("cautions")
+      @writer = Amount::Writer.for(house)
       freeze
     end
 
@@ -37,15 +40,23 @@ module Scullion
     # @raise [MissingFigure]
     def fetch(at) = figures.fetch(at)
 
+    # Reads amounts with this house's cup and spoons.
+    def reader = Amount::Reader.new(loose: loose, house: house)
+
     # Which ingredient cooking takes for a seasoning. @return [String] its key
     def seasoning(name) = words("seasonings", name)
     def seasonings = @facts.fetch("seasonings").values
+
+    # The choices within a method: option => { choice => name, why }. The first is the usual one.
+    def schools(method) = @facts.fetch("schools").fetch(method, {})
 
     # Words of a practice file, e.g. words("holds", "cooked-grain")["name"].
     def words(file, key) = @facts.fetch(file).fetch(key)
     def known?(file, key) = @facts.fetch(file).key?(key)
     def keys(file) = @facts.fetch(file).keys
 
-    def with(changes) = Practice.new(@facts, @sources, figures.with(changes))
+    # @param changes [Hash] see Figures#with
+    def with(changes) = Practice.new(@facts, @sources, figures: figures.with(changes), house: house)
+    def measured_in(house) = house == @house ? self : Practice.new(@facts, @sources, figures: figures, house: house)
   end
 end

@@ -25,9 +25,9 @@ module Scullion
         lines = shown.map do |figure|
           plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
           "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, \"unit\" => #{figure.unit.to_s.inspect}, " \
-            "\"text\" => Amount::Writer.#{figure.writes}(value), \"at\" => \"\#{@at}/#{figure.name}\" }"
+            "\"text\" => writer.#{figure.writes}(value), \"at\" => \"\#{@at}/#{figure.name}\" }"
         end
-        class_eval("def figures_into(hash)\n#{lines.join("\n")}\nhash\nend", __FILE__, __LINE__)
+        class_eval("def figures_into(hash)\nwriter = self.writer\n#{lines.join("\n")}\nhash\nend", __FILE__, __LINE__)
       end
 
       # A figure worked out from others.
@@ -81,6 +81,10 @@ module Scullion
 
     # @return [Hash] words and shown figures, ready for JSON
     def to_h = figures_into(words)
+
+    # Writes figures as this house measures.
+    # @return [Amount::Writer]
+    def writer = practice.writer
 
     # What goes into the JSON beside the figures. Overridden by each sheet; a fresh Hash.
     def words = {}

@@ -22,7 +22,7 @@ module Scullion
     def label = said(@definition.label)
     def how = said(@definition.how)
     def value = @sheet.public_send(@definition.name)
-    def text = Amount::Writer.write(value, @definition.writes)
+    def text = @sheet.writer.write(value, @definition.writes)
 
     # @return [Array<Working>] in the order the rule names them
     def from
@@ -50,11 +50,17 @@ module Scullion
     # @return [Float, nil] the larder's own figure, when this one was set by hand
     def default = (figures.default(address) if assumption?)
 
-    # @return [Hash] the whole tree down to decisions and assumptions
-    def to_h
+    # The whole tree down to decisions and assumptions. A figure that many others are made from is
+    # followed down once; where it comes again it is only marked, or the tree would grow without bound.
+    # @param shown [Hash{String=>true}] addresses followed down so far
+    # @return [Hash]
+    def to_h(shown = {})
+      inputs = from
+      again = inputs.any? && shown.key?(at)
+      shown[at] = true
       { "at" => at, "of" => @sheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit.to_s, "text" => text, "how" => how,
-        "source" => source, "change" => change, "default" => default && Amount::Writer.write(default, @definition.writes),
-        "from" => from.map(&:to_h) }.compact
+        "source" => source, "change" => change, "default" => default && @sheet.writer.write(default, @definition.writes),
+        "again" => (true if again), "from" => again ? [] : inputs.map { |input| input.to_h(shown) } }.compact
     end
 
     private

@@ -248,6 +248,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Preparations ticked off */
+        get: operations["ticks"];
+        /** Tick a preparation off, or take the tick back */
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/salads": {
         parameters: {
             query?: never;
@@ -297,7 +317,8 @@ export interface paths {
         /** The larder, by name, or found by any name with typos forgiven */
         get: operations["ingredients"];
         put?: never;
-        post?: never;
+        /** Add an ingredient of your own, from a similar one */
+        post: operations["addIngredient"];
         delete?: never;
         options?: never;
         head?: never;
@@ -315,7 +336,8 @@ export interface paths {
         };
         /** One ingredient */
         get: operations["ingredient"];
-        put?: never;
+        /** Replace an ingredient; 409 when the version is stale */
+        put: operations["writeIngredient"];
         post?: never;
         /** Delete an ingredient; 409 while a salad uses it */
         delete: operations["dropIngredient"];
@@ -402,7 +424,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Set a larder figure for the whole kitchen, or null for the larder's own */
+        /** Set a figure of the larder or of practice for the whole kitchen, or null for the default */
         put: operations["setHouseFigure"];
         post?: never;
         delete?: never;
@@ -423,6 +445,59 @@ export interface paths {
         /** Replace the kitchen; 409 when the version is stale */
         put: operations["writeKitchen"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Kitchens to start from */
+        get: operations["kitchenStarters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every tool and what it cuts in an hour */
+        get: operations["kitchenTools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/pots/{key}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set what a pot boils off from weighing simmering water */
+        post: operations["calibratePot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -550,7 +625,7 @@ export interface components {
         Change: {
             /** @description The service's version that the cook saw */
             version: number;
-            /** @description service/covers, salads/KEY/components/0/grams, larder/… or practice/… */
+            /** @description service/covers, salads/KEY/components/0/grams, salads/KEY/components/0/cook/lid, larder/… or practice/… */
             at: string;
             /** @description A number, what a cook would write ("½ cup", "82 %"), or null for the default */
             value: (number | string) | null;
@@ -561,6 +636,8 @@ export interface components {
              * @enum {string}
              */
             keep?: "service" | "kitchen";
+            /** @description Who decided it: initials */
+            by?: string;
         };
         Changed: {
             service: components["schemas"]["Service"];
@@ -591,11 +668,7 @@ export interface components {
             ingredient?: string;
             /** @description Its form: whole, diced, cooked, drained … */
             form?: string;
-            house?: {
-                cup_ml?: number;
-                tablespoon_ml?: number;
-                teaspoon_ml?: number;
-            };
+            house?: components["schemas"]["Measures"];
         };
         ReadAmount: {
             text: string;
@@ -658,22 +731,39 @@ export interface components {
             held_back?: number;
             cook?: components["schemas"]["Cook"];
         };
+        /** @description A way of cooking and the choices within it; each belongs to its method, see facts/practice/schools */
         Cook: {
             /** @enum {string} */
-            method: "absorption" | "boil" | "simmer" | "roast" | "toast" | "tinned";
+            method: "absorption" | "boil" | "boil-cut" | "simmer" | "tinned" | "roast" | "blanch" | "steam" | "microwave" | "sear" | "grill" | "toast" | "crisp" | "eggs";
             /** @enum {string} */
             texture?: "firm" | "tender" | "soft";
             /** @enum {string} */
             lid?: "on" | "ajar" | "off";
             /** @enum {string} */
-            on?: "tray" | "pan";
+            rinse?: "none" | "rinse";
+            /** @enum {string} */
+            liquid?: "water" | "stock";
+            /** @enum {string} */
+            serve?: "warm" | "cooled" | "cold";
+            /** @enum {string} */
+            on?: "tray" | "pan" | "oven" | "fry";
             /** @enum {string} */
             soak?: "long" | "quick";
+            /** @enum {string} */
+            soak_salt?: "plain" | "salted";
+            /** @enum {string} */
+            start?: "boil" | "simmer";
             /**
              * @description Pulses: fresh water, or the soak water
              * @enum {string}
              */
             water?: "fresh" | "soak";
+            /** @enum {string} */
+            drain?: "rinse" | "drain";
+            /** @enum {string} */
+            shape?: "cubes" | "halves";
+            /** @enum {string} */
+            yolk?: "hard" | "jammy" | "soft";
             /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
             pot?: string;
         };
@@ -710,6 +800,7 @@ export interface components {
             [key: string]: unknown;
         };
         IngredientSummary: {
+            gaps: string[];
             key: string;
             name: string;
             aliases: string[];
@@ -723,29 +814,51 @@ export interface components {
         };
         IngredientPage: {
             key: string;
+            version: number;
             name: string;
             aliases: string[];
             family: string;
             section: string;
             colour: string;
             allergens: string[];
+            diets: string[];
             /** @description Forms that need time and temperature control */
             tcs: string[];
-            done?: string | null;
+            taste: string[];
+            texture: string[];
             caution?: string | null;
             surplus?: string | null;
+            /** @description What its family needs and it has not */
+            gaps: string[];
+            /** @description Salads */
+            used_in: string[];
             /** @description What a kilo as bought becomes */
-            chains: {
-                steps: {
+            stages: {
+                name: string;
+                rows: {
                     name: string;
                     grams: number;
                     text: string;
+                    note?: string;
                 }[];
-                sheds?: string | null;
-                use?: string | null;
+            }[];
+            methods: {
+                key: string;
+                name: string;
+                figures: string;
+                done: string;
+                schools: string[];
+            }[];
+            holds: {
+                form: string;
+                name: string;
+                rest: string;
+                dressed: string;
+                tcs: boolean;
             }[];
             figures: {
                 at: string;
+                group: string;
                 label: string;
                 value: number;
                 text: string;
@@ -758,9 +871,29 @@ export interface components {
                 default?: string;
             }[];
         };
+        /** @description A cook's own ingredient: short, completed from the one it is like and from its family */
+        IngredientInput: {
+            key?: components["schemas"]["KeyName"];
+            name: string;
+            /** @description Key of a similar ingredient */
+            like?: string;
+            aliases?: string[];
+            family?: string;
+        } & {
+            [key: string]: unknown;
+        };
+        IngredientWrite: {
+            version: number;
+            name: string;
+        } & {
+            [key: string]: unknown;
+        };
+        /** @description Give csv or json. */
         LarderImport: {
             /** @description The table, with the columns that /api/larder.csv gives */
-            csv: string;
+            csv?: string;
+            /** @description The list, as /api/larder.json gives it */
+            json?: Record<string, never>[];
             /** @description All or nothing; a dry run when left out */
             write?: boolean;
         };
@@ -777,46 +910,156 @@ export interface components {
         HouseFigure: {
             at: string;
             value: (number | string) | null;
+            /** @description Who set it: initials */
+            by?: string;
         };
         Ingredient: components["schemas"]["IngredientFacts"];
         Kitchen: {
             name: string;
-            burner_kw: number;
+            measures?: components["schemas"]["Measures"];
             pots: components["schemas"]["Pot"][];
             trays: components["schemas"]["Tray"][];
             pans: components["schemas"]["Pan"][];
             bowls: components["schemas"]["Bowl"][];
+            burners: components["schemas"]["Burner"][];
             ovens: components["schemas"]["Oven"][];
+            steamers?: components["schemas"]["Steamer"][];
+            microwaves?: components["schemas"]["Microwave"][];
+            chillers?: components["schemas"]["Chiller"][];
+            ice_machines?: components["schemas"]["IceMachine"][];
+            tools?: components["schemas"]["KitchenTool"][];
+            cooks?: components["schemas"]["CookOnShift"][];
         };
         KitchenRecord: {
             version: number;
             /** @description Key of the chosen set */
             house_rules: string;
             name: string;
-            burner_kw: number;
+            measures: components["schemas"]["Measures"];
             pots: components["schemas"]["Pot"][];
             trays: components["schemas"]["Tray"][];
             pans: components["schemas"]["Pan"][];
             bowls: components["schemas"]["Bowl"][];
+            burners: components["schemas"]["Burner"][];
             ovens: components["schemas"]["Oven"][];
+            steamers: components["schemas"]["Steamer"][];
+            microwaves: components["schemas"]["Microwave"][];
+            chillers: components["schemas"]["Chiller"][];
+            ice_machines: components["schemas"]["IceMachine"][];
+            tools: components["schemas"]["KitchenTool"][];
+            cooks: components["schemas"]["CookOnShift"][];
+        };
+        /** @description A kitchen to start from */
+        Starter: {
+            key: string;
+            why: string;
+            name: string;
+            measures?: components["schemas"]["Measures"];
+            pots: components["schemas"]["Pot"][];
+            trays: components["schemas"]["Tray"][];
+            pans: components["schemas"]["Pan"][];
+            bowls: components["schemas"]["Bowl"][];
+            burners: components["schemas"]["Burner"][];
+            ovens: components["schemas"]["Oven"][];
+            steamers: components["schemas"]["Steamer"][];
+            microwaves: components["schemas"]["Microwave"][];
+            chillers: components["schemas"]["Chiller"][];
+            ice_machines: components["schemas"]["IceMachine"][];
+            tools: components["schemas"]["KitchenTool"][];
+            cooks: components["schemas"]["CookOnShift"][];
+        };
+        /** @description How the house measures, and what its cup and spoons hold */
+        Measures: {
+            /** @enum {string} */
+            system?: "metric" | "us";
+            /** @enum {string} */
+            degrees?: "c" | "f";
+            cup_ml?: number;
+            tablespoon_ml?: number;
+            teaspoon_ml?: number;
+        };
+        Burner: {
+            name: string;
+            kw: number;
+            count?: number;
+        };
+        Steamer: {
+            name: string;
+            positions: number;
+            kw: number;
+        };
+        Microwave: {
+            name: string;
+            watts: number;
+        };
+        Chiller: {
+            name: string;
+            /** @description A way of cooling, e.g. fan-fridge */
+            method: string;
+            shelves: number;
+        };
+        IceMachine: {
+            name: string;
+            kg_per_day: number;
+            bin_kg: number;
+        };
+        KitchenTool: {
+            key: string;
+        };
+        CookOnShift: {
+            initials: string;
+            from: string;
+            to: string;
+        };
+        ToolRates: {
+            key: string;
+            name: string;
+            bench: string;
+            /** @description Every kitchen has it */
+            plain: boolean;
+            setup_minutes: number;
+            clean_minutes: number;
+            cuts: {
+                at: string;
+                name: string;
+                kg_per_h: number;
+                default?: number;
+            }[];
+        };
+        /** @description A pot with simmering water, weighed before and after. Without weights the pot goes back to the usual rate. */
+        Calibration: {
+            version: number;
+            /** @enum {string} */
+            lid?: "off" | "ajar" | "on";
+            before_grams?: number | string;
+            after_grams?: number | string;
+            minutes?: number | string;
+        };
+        Ticked: {
+            key: string;
+            done: boolean;
         };
         Pot: {
             key: components["schemas"]["KeyName"];
             name: string;
             diameter_cm: number;
             height_cm: number;
+            /** @description What it boils off against the usual, as weighed */
+            boil_factor?: number;
         };
         Tray: {
             key: components["schemas"]["KeyName"];
             name: string;
             length_cm: number;
             width_cm: number;
+            depth_cm?: number;
             count: number;
         };
         Pan: {
             key: components["schemas"]["KeyName"];
             name: string;
             diameter_cm: number;
+            count?: number;
         };
         Bowl: {
             key: components["schemas"]["KeyName"];
@@ -828,6 +1071,9 @@ export interface components {
             name: string;
             positions: number;
             fan?: boolean;
+            kw?: number;
+            least_celsius?: number;
+            most_celsius?: number;
         };
         HouseRules: {
             key: components["schemas"]["KeyName"];
@@ -863,6 +1109,8 @@ export interface components {
             text: string;
             /** @description The rule in words */
             how?: string;
+            /** @description Followed down already above */
+            again?: boolean;
             /** @description Who says so, for assumptions and decisions */
             source?: string;
             /** @description The larder's own figure, when this one was set by hand */
@@ -969,8 +1217,10 @@ export interface components {
             ingredient: string;
             ingredient_name: string;
             colour: string;
-            /** @description Is there bench work on it? */
-            bench: boolean;
+            /** @description The preparation itself; stays the same when lines move */
+            key: string;
+            /** @description Where it is done; none when it goes straight from the pack */
+            bench: string | null;
             trim?: string | null;
             trim_off?: string | null;
             trim_use?: string | null;
@@ -984,7 +1234,13 @@ export interface components {
             treat?: {
                 name: string;
                 how: string;
+                /** @description The wait */
                 minutes: number;
+                takes: string[];
+                done: string;
+                after_cooking: boolean;
+                if: string;
+                then: string;
             } | null;
             cautions: string[];
             ready_grams: components["schemas"]["Figure"];
@@ -992,12 +1248,16 @@ export interface components {
             ep_grams: components["schemas"]["Figure"];
             ap_grams: components["schemas"]["Figure"];
             trim_grams: components["schemas"]["Figure"];
+            trimming_minutes: components["schemas"]["Figure"];
+            cutting_minutes: components["schemas"]["Figure"];
+            treating_minutes: components["schemas"]["Figure"];
+            hands_minutes: components["schemas"]["Figure"];
         };
         /** @description One preparation cooked. Which figures it has depends on the method. */
         Cooking: {
             at: string;
             /** @enum {string} */
-            method: "absorption" | "boil" | "simmer" | "roast" | "toast" | "tinned";
+            method: "absorption" | "boil" | "boil-cut" | "simmer" | "tinned" | "roast" | "blanch" | "steam" | "microwave" | "sear" | "grill" | "toast" | "crisp" | "eggs";
             name: string;
             ingredient: string;
             colour: string;
@@ -1008,6 +1268,27 @@ export interface components {
                 then: string;
             }[];
             cautions: string[];
+            /** @description Comes out hot and has to be cooled in time */
+            cools: boolean;
+            /** @description The choices within the method, and the one taken */
+            schools: {
+                option: string;
+                chosen: string;
+                /** @description Where it can be changed */
+                at: string;
+                choices: {
+                    key: string;
+                    name: string;
+                    why: string;
+                }[];
+            }[];
+            /** @description The minutes in the order they pass, with hands and without */
+            stretches: {
+                hands: boolean;
+                name: string;
+                minutes: number;
+                text: string;
+            }[];
             vessel?: string;
             /** @description Water per dry by batch, in this pot */
             curve?: {
@@ -1552,6 +1833,56 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    ticks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Keys of preparations */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ticked"];
+            };
+        };
+        responses: {
+            /** @description Keys of preparations */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     salads: {
         parameters: {
             query?: never;
@@ -1651,6 +1982,8 @@ export interface operations {
                 family?: string;
                 /** @description Leave out what contains this allergen */
                 without?: string;
+                /** @description Only what lacks this */
+                missing?: "anything" | "own" | "pieces" | "cuts" | "trims" | "aliases" | "caution";
             };
             header?: never;
             path?: never;
@@ -1669,6 +2002,31 @@ export interface operations {
             };
         };
     };
+    addIngredient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IngredientInput"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ingredient"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     ingredient: {
         parameters: {
             query?: never;
@@ -1679,6 +2037,33 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description An ingredient */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ingredient"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    writeIngredient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IngredientWrite"];
+            };
+        };
         responses: {
             /** @description An ingredient */
             200: {
@@ -1814,13 +2199,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The ingredient's page */
+            /** @description The ingredient's page; empty for a figure of practice */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["IngredientPage"];
+                    "application/json": components["schemas"]["IngredientPage"] | Record<string, never>;
                 };
             };
             default: components["responses"]["Problem"];
@@ -1856,6 +2241,73 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["KitchenRecord"];
+            };
+        };
+        responses: {
+            /** @description The kitchen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitchenRecord"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    kitchenStarters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kitchens */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Starter"][];
+                };
+            };
+        };
+    };
+    kitchenTools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tools */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolRates"][];
+                };
+            };
+        };
+    };
+    calibratePot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Calibration"];
             };
         };
         responses: {

@@ -5,10 +5,22 @@ module Scullion
   # Mass and volume factors are definitions (international pound 1959, US gallon of 231 cubic
   # inches), so they stand in code; everything measured or estimated is data.
   module Units
-    # What a spoon or a cup is depends on the house.
-    # cup: ml, 236.6 (US) or 250 (metric); tablespoon: ml, 14.8, 15 or 20; teaspoon: ml.
-    House = Struct.new(:cup, :tablespoon, :teaspoon, keyword_init: true)
-    METRIC = House.new(cup: 250.0, tablespoon: 15.0, teaspoon: 5.0).freeze
+    # How the house measures, and what its spoons and cups are.
+    # system: metric or us; degrees: c or f; cup: ml, 236.6 (US) or 250 (metric); tablespoon: ml,
+    # 14.8, 15 or 20; teaspoon: ml.
+    House = Struct.new(:system, :degrees, :cup, :tablespoon, :teaspoon, keyword_init: true) do
+      # @return [House, nil] nil when the border has noted faults
+      def self.read(border)
+        before = border.faults.size
+        border.only("system", "degrees", "cup_ml", "tablespoon_ml", "teaspoon_ml")
+        parts = { system: border.choice("system", %w[metric us], default: METRIC.system), degrees: border.choice("degrees", %w[c f], default: METRIC.degrees),
+                  cup: border.number("cup_ml", 100..400, "ml", default: METRIC.cup), tablespoon: border.number("tablespoon_ml", 5..30, "ml", default: METRIC.tablespoon),
+                  teaspoon: border.number("teaspoon_ml", 2..10, "ml", default: METRIC.teaspoon) }
+        new(**parts).freeze if border.faults.size == before
+      end
+    end
+    METRIC = House.new(system: "metric", degrees: "c", cup: 250.0, tablespoon: 15.0, teaspoon: 5.0).freeze
+    US = House.new(system: "us", degrees: "f", cup: 236.588, tablespoon: 14.787, teaspoon: 4.929).freeze
 
     GRAMS = { "mg" => 0.001, "g" => 1.0, "kg" => 1000.0, "oz" => 28.349523125, "lb" => 453.59237 }.freeze
     MILLILITRES = { "ml" => 1.0, "cl" => 10.0, "dl" => 100.0, "l" => 1000.0, "fl oz" => 29.5735295625,

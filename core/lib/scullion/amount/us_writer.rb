@@ -2,43 +2,43 @@
 
 module Scullion
   class Amount
-    # Writes weights, volumes and heat in US measures, in steps that a US kitchen can measure:
+    # Writes weights, volumes and depths in US measures, in steps that a US kitchen can measure:
     # quarter ounces, pounds and ounces above a pound; spoons, cups by the eighth, quarts.
-    module UsWriter
+    class UsWriter < Writer
       EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"].freeze
-      CUP, TABLESPOON, TEASPOON = 236.588, 14.787, 4.929
+      CUPS_IN_A_QUART = 4
 
-      class << self
-        # @param grams [Numeric] @return [String]
-        def g(grams)
-          quarters = (grams / Units::GRAMS["oz"] * 4).round
-          return "#{Writer.g(grams)} (under ¼ oz)" if quarters.zero? && grams.positive?
-          return "#{fraction(quarters * 2)} oz" if quarters < 64
+      def g(grams)
+        quarters = (grams / Units::GRAMS["oz"] * 4).round
+        return "#{super} (under ¼ oz)" if quarters.zero? && grams.positive?
+        return "#{fraction(quarters * 2)} oz" if quarters < 64
 
-          pounds, rest = (grams / Units::GRAMS["oz"]).round.divmod(16)
-          rest.zero? ? "#{pounds} lb" : "#{pounds} lb #{rest} oz"
+        pounds, rest = (grams / Units::GRAMS["oz"]).round.divmod(16)
+        rest.zero? ? "#{thousands(pounds)} lb" : "#{thousands(pounds)} lb #{rest} oz"
+      end
+
+      def g_whole(grams) = g(grams)
+      def g_exact(grams) = g(grams)
+
+      def ml(millilitres)
+        if millilitres < @house.tablespoon then "#{fraction([(millilitres / @house.teaspoon * 4).round * 2, 1].max)} tsp"
+        elsif millilitres < @house.cup / 4 then "#{fraction((millilitres / @house.tablespoon * 2).round * 4)} Tbsp"
+        elsif millilitres < @house.cup * 8 then cups((millilitres / @house.cup * 8).round)
+        else "#{fraction((millilitres / @house.cup / CUPS_IN_A_QUART * 4).round * 2)} qt"
         end
+      end
 
-        # @param millilitres [Numeric] @return [String]
-        def ml(millilitres)
-          if millilitres < TABLESPOON then "#{fraction([(millilitres / TEASPOON * 8 / 2).round * 2, 1].max)} tsp"
-          elsif millilitres < CUP / 4 then "#{fraction((millilitres / TABLESPOON * 2).round * 4)} Tbsp"
-          elsif millilitres < CUP * 8 then "#{cups = fraction((millilitres / CUP * 8).round)} #{cups.match?(/\A(?:1|[⅛¼⅜½⅝¾⅞])\z/) ? 'cup' : 'cups'}"
-          else "#{fraction((millilitres / CUP / 4 * 4).round * 2)} qt"
-          end
-        end
+      def cm(value) = "#{fraction((value / 2.54 * 4).round * 2).then { |inches| inches.empty? ? '0' : inches }} in"
 
-        # @param degrees [Numeric] °C @return [String] °F to the nearest 5
-        def celsius(degrees) = "#{(((degrees * 9 / 5.0) + 32) / 5).round * 5} °F"
+      private
 
-        private
+      def cups(eighths) = "#{fraction(eighths)} #{eighths <= 8 ? 'cup' : 'cups'}"
 
-        def fraction(eighths)
-          whole, part = eighths.divmod(8)
-          return whole.to_s if part.zero?
+      def fraction(eighths)
+        whole, part = eighths.divmod(8)
+        return thousands(whole) if part.zero?
 
-          "#{whole unless whole.zero?}#{EIGHTHS[part]}"
-        end
+        "#{whole unless whole.zero?}#{EIGHTHS[part]}"
       end
     end
   end

@@ -2,113 +2,134 @@
 
 module Scullion
   class Amount
-    # Writes a figure the way it can be measured in a kitchen. Rounding happens here, at the
+    # Writes a figure the way it can be measured in this house. Rounding happens here, at the
     # edge, and nowhere else; every text carries its unit.
-    module Writer
+    class Writer
       SCALES = [1, 10, 100, 1000].freeze
       FRACTIONS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
 
+      # @param house [Units::House] @return [Writer] of its system of measures
+      def self.for(house) = (house.system == "us" ? UsWriter : self).new(house)
+
+      # @param house [Units::House]
+      def initialize(house)
+        @house = house
+        freeze
+      end
+
       # @param value [Numeric] @param unit [Symbol] one of the methods below
       # @return [String]
-      def self.write(value, unit) = public_send(unit, value)
+      def write(value, unit) = public_send(unit, value)
 
-      class << self
-        # Scale steps: 0.1 g below 10 g, 1 g to 250 g, 5 g to 2 kg, 10 g above.
-        def g(grams)
-          if grams < 10 then "#{decimal(grams, 1)} g"
-          elsif grams < 250 then "#{grams.round} g"
-          elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
-          elsif grams < 2000 then "#{decimal((grams / 5.0).round * 5 / 1000.0, 3)} kg"
-          else "#{hundredths(grams / 10.0)} kg"
-          end
+      # Scale steps: 0.1 g below 10 g, 1 g to 250 g, 5 g to 2 kg, 10 g above.
+      def g(grams)
+        if grams < 10 then "#{decimal(grams, 1)} g"
+        elsif grams < 250 then "#{grams.round} g"
+        elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
+        elsif grams < 2000 then "#{decimal((grams / 5.0).round * 5 / 1000.0, 3)} kg"
+        else "#{hundredths(grams / 10.0)} kg"
         end
+      end
 
-        # A plate is weighed to the gram.
-        def g_whole(grams) = "#{grams.round} g"
+      # A plate is weighed to the gram.
+      def g_whole(grams) = "#{grams.round} g"
 
-        # Exact grams, for the parts of a split that must visibly add up.
-        def g_exact(grams)
-          whole = grams.floor
-          return "#{decimal(grams, 1)} g" if whole != grams
+      # Exact grams, for the parts of a split that must visibly add up.
+      def g_exact(grams)
+        whole = grams.floor
+        return "#{decimal(grams, 1)} g" if whole != grams
 
-          "#{thousands(whole)} g"
+        "#{thousands(whole)} g"
+      end
+
+      # Spoons under 60 ml, jugs above.
+      def ml(millilitres)
+        if millilitres < 15 then spoons(millilitres, @house.teaspoon, "tsp")
+        elsif millilitres < 60 then spoons(millilitres, @house.tablespoon, "Tbsp")
+        elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
+        elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
+        else "#{hundredths(millilitres / 10.0)} l"
         end
+      end
 
-        # Spoons under 60 ml, jugs above.
-        def ml(millilitres)
-          if millilitres < 15 then spoons(millilitres, 5.0, "tsp")
-          elsif millilitres < 60 then spoons(millilitres, 15.0, "Tbsp")
-          elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
-          elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
-          else "#{hundredths(millilitres / 10.0)} l"
-          end
-        end
+      def min(minutes)
+        whole = minutes.round
+        return "#{whole} min" if whole < 60
+        return "#{whole / 60} h" if (whole % 60).zero?
 
-        def min(minutes)
-          whole = minutes.round
-          return "#{whole} min" if whole < 60
-          return "#{whole / 60} h" if (whole % 60).zero?
+        "#{whole / 60} h #{format('%02d', whole % 60)}"
+      end
 
-          "#{whole / 60} h #{format('%02d', whole % 60)}"
-        end
+      def cm(value) = "#{decimal((value * 2).round / 2.0, 1)} cm"
+      def mm(value) = "#{decimal(value, 1)} mm"
+      def square_metre(value) = "#{format('%.3f', value)} m²"
+      def share(value) = "#{decimal(value * 100, 1)} %"
+      def factor(value) = "× #{significant(value)}"
+      def g_per_g(value) = "#{significant(value)} g per g"
+      def g_per_ml(value) = "#{significant(value)} g/ml"
+      def per_hundred(value) = "#{significant(value)} g per 100 g"
+      def kg_per_m2(value) = "#{significant(value)} kg/m²"
+      def kg_per_m2_h(value) = "#{significant(value)} kg/m² h"
+      def g_per_kg(value) = "#{significant(value)} g/kg"
+      def ratio(value) = "#{decimal(value, 2)} : 1"
+      def kw(value) = "#{significant(value)} kW"
+      def litre(value) = "#{significant(value)} l"
 
-        def cm(value) = "#{decimal((value * 2).round / 2.0, 1)} cm"
-        def mm(value) = "#{decimal(value, 1)} mm"
-        def square_metre(value) = "#{format('%.3f', value)} m²"
-        def share(value) = "#{decimal(value * 100, 1)} %"
-        def factor(value) = "× #{significant(value)}"
-        def g_per_g(value) = "#{significant(value)} g per g"
-        def g_per_ml(value) = "#{significant(value)} g/ml"
-        def per_hundred(value) = "#{significant(value)} g per 100 g"
-        def kg_per_m2(value) = "#{significant(value)} kg/m²"
-        def kg_per_m2_h(value) = "#{significant(value)} kg/m² h"
-        def g_per_kg(value) = "#{significant(value)} g/kg"
-        def ratio(value) = "#{decimal(value, 2)} : 1"
-        def kw(value) = "#{significant(value)} kW"
-        def litre(value) = "#{significant(value)} l"
-        def celsius(value) = "#{value.round} °C"
-        def heat(value) = "#{significant(value)} kJ/kg K"
-        def batches(value) = counted(value, "batch", "batches")
-        def trays(value) = counted(value, "tray")
-        def loads(value) = counted(value, "load")
-        def bowls(value) = counted(value, "bowl")
-        def days(value) = counted(value, "day")
-        def covers(value) = counted(value, "cover")
-        def portions(value) = "#{decimal(value, 1)} portions"
-        def packs(value) = counted(value, "pack")
-        def moment(value) = value.to_s
+      # Ovens are set in fives of °F; food is checked to the degree.
+      def celsius(value)
+        return "#{value.round} °C" unless @house.degrees == "f"
 
-        private
+        fahrenheit = (value * 9 / 5.0) + 32
+        "#{value < 100 ? fahrenheit.round : (fahrenheit / 5).round * 5} °F"
+      end
 
-        def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
-        def thousands(whole) = whole < 1000 ? whole.to_s : "#{whole / 1000},#{format('%03d', whole % 1000)}"
+      def a_kilo(value) = "#{significant(value)} a kilo"
+      def kj_per_k(value) = "#{significant(value)} kJ/K"
+      def g_per_min(value) = "#{significant(value)} g/min"
+      def kg_per_h(value) = "#{significant(value)} kg/h"
+      def watts(value) = "#{value.round} W"
+      def heat(value) = "#{significant(value)} kJ/kg K"
+      def batches(value) = counted(value, "batch", "batches")
+      def trays(value) = counted(value, "tray")
+      def loads(value) = counted(value, "load")
+      def bowls(value) = counted(value, "bowl")
+      def days(value) = counted(value, "day")
+      def covers(value) = counted(value, "cover")
+      def pieces(value) = counted(value, "piece")
+      def portions(value) = "#{decimal(value, 1)} portions"
+      def packs(value) = counted(value, "pack")
+      def moment(value) = value.to_s
 
-        # 1,234 hundredths as "12.34".
-        def hundredths(value)
-          whole = value.round
-          part = whole % 100
-          part < 10 ? "#{whole / 100}.0#{part}" : "#{whole / 100}.#{part}"
-        end
+      private
 
-        def spoons(millilitres, size, name)
-          quarters = [(millilitres / size * 4).round, 1].max
-          whole = quarters / 4
-          "#{whole unless whole.zero?}#{FRACTIONS[quarters % 4]} #{name}"
-        end
+      def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
+      def thousands(whole) = whole < 1000 ? whole.to_s : "#{whole / 1000},#{format('%03d', whole % 1000)}"
 
-        def significant(value) = decimal(value, value.abs >= 10 ? 1 : 3)
+      # 1,234 hundredths as "12.34".
+      def hundredths(value)
+        whole = value.round
+        part = whole % 100
+        part < 10 ? "#{whole / 100}.0#{part}" : "#{whole / 100}.#{part}"
+      end
 
-        # Rounded to so many places, without idle zeros; by whole numbers, which is quicker than
-        # writing floats and never shows 0.30000000000000004.
-        def decimal(value, places)
-          scale = SCALES[places]
-          scaled = (value * scale).round
-          whole, part = scaled.abs.divmod(scale)
-          sign = "-" if scaled.negative?
-          return "#{sign}#{whole}" if part.zero?
+      def spoons(millilitres, size, name)
+        quarters = [(millilitres / size * 4).round, 1].max
+        whole = quarters / 4
+        "#{whole unless whole.zero?}#{FRACTIONS[quarters % 4]} #{name}"
+      end
 
-          "#{sign}#{whole}.#{(part + scale).to_s[1..].sub(/0+\z/, '')}"
-        end
+      def significant(value) = decimal(value, value.abs >= 10 ? 1 : 3)
+
+      # Rounded to so many places, without idle zeros; by whole numbers, which is quicker than
+      # writing floats and never shows 0.30000000000000004.
+      def decimal(value, places)
+        scale = SCALES[places]
+        scaled = (value * scale).round
+        whole, part = scaled.abs.divmod(scale)
+        sign = "-" if scaled.negative?
+        return "#{sign}#{whole}" if part.zero?
+
+        "#{sign}#{whole}.#{(part + scale).to_s[1..].sub(/0+\z/, '')}"
       end
     end
   end

@@ -18,6 +18,8 @@ module Scullion
         @per_bowl = Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
       end
 
+      def practice = bowls.practice
+
       # after: the share it is poured on, counted in mixing order; none for what is kept back.
       def words
         { "at" => at, "key" => stage.key, "name" => stage.name, "bowls" => per_bowl, "after" => after }

@@ -29,6 +29,7 @@ module Scullion
           "step" => role["step"], "why" => role["why"], "bowls" => per_bowl }
       end
 
+      def practice = bowls.practice
       def order = bowls.practice.fetch("roles/#{layer.component.role}/order")
 
       private

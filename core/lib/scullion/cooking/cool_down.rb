@@ -6,7 +6,7 @@ module Scullion
     # each may take, how many of the kitchen's trays that means, and the curve of the one chosen.
     # Asked for on its own, because it is simulated.
     class CoolDown
-      # @param cooking [Absorption] what was cooked @param brief [Brief]
+      # @param cooking [Method] what was cooked @param brief [Brief]
       # @param method [String, nil] a key of the cooling methods; the first that is usual when nil
       def initialize(cooking, brief, method = nil)
         @cooking, @brief = cooking, brief
@@ -15,8 +15,8 @@ module Scullion
 
       # @return [Hash] ready for JSON
       def to_h
-        { "name" => @cooking.need.name, "rules" => @brief.rules.name, "weight" => Amount::Writer.g(@cooking.finished_grams),
-          "volume" => Amount::Writer.ml(millilitres), "tray" => tray.name, "left" => left_in_the_pot,
+        { "name" => @cooking.need.name, "rules" => @brief.rules.name, "weight" => @brief.practice.writer.g(@cooking.finished_grams),
+          "volume" => @brief.practice.writer.ml(millilitres), "tray" => tray.name, "left" => left_in_the_pot,
           "methods" => methods, "chosen" => chosen }
       end
 
@@ -24,12 +24,12 @@ module Scullion
 
       def keys = @brief.practice.words("cooling", "methods").keys
       def tray = @brief.kitchen.trays.last
-      def millilitres = @cooking.finished_grams / @cooking.cooked_density
+      def millilitres = @cooking.finished_ml
 
       def methods
         keys.map do |key|
           depth = cooling(key).greatest_depth_cm
-          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => Amount::Writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth) }
+          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => @brief.practice.writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth) }
         end
       end
 
@@ -41,9 +41,11 @@ module Scullion
         cooling(@method).to_h(depth.zero? ? Holding::Cooling::STEP_CM : depth)
       end
 
-      # What happens if it is simply left where it was cooked.
+      # What happens if it is simply left where it was cooked; on trays there is no pot to leave it in.
       def left_in_the_pot
-        depth = (@cooking.cooked_line_cm * 2).round / 2.0
+        return unless @cooking.respond_to?(:pot)
+
+        depth = (millilitres / @cooking.batches / (@cooking.pot_area * 10_000) * 2).round / 2.0
         cooling(@method).miss([depth, Holding::Cooling::STEP_CM].max)
       end
 

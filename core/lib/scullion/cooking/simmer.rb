@@ -7,37 +7,36 @@ module Scullion
     class Simmer < Method
       KEY = "simmer"
       FORM = "cooked"
-      SOAKS = %w[long quick].freeze
-      WATERS = %w[fresh soak].freeze
+      STATE = "wet"
       include InPot
 
       assumption :soaked_factor, "Soaked for dry", :factor, book: :ingredient, at: "simmer/soaked"
       assumption :cooked_factor, "Cooked for dry", :factor, book: :ingredient, at: "simmer/gain"
       assumption :simmer_minutes, "Bare simmer", :min, book: :ingredient, at: "simmer/minutes", shown: true
-      assumption :hard_boil_minutes, "Hard boil first", :min, book: :practice, at: -> { "simmer/#{kidney_type? ? 'kidney_boil_minutes' : 'boil_minutes'}" }, shown: true
-      assumption :soak_minutes, "Soak", :min, book: :practice, at: -> { "simmer/#{soak}/minutes" }, shown: true
+      assumption :hard_boil_minutes, "Hard boil first", :min, book: :practice, none: [0.0, "Brought straight to a simmer."], shown: true,
+                 at: -> { "simmer/#{kidney_type? ? 'kidney_boil_minutes' : 'boil_minutes'}" if school("start") == "boil" }
+      assumption :soak_minutes, "Soak", :min, book: :practice, at: -> { "simmer/#{school('soak')}/minutes" }, shown: true
       assumption :soak_cover_cm, "Soak water above the beans", :cm, book: :practice, at: "simmer/soak_cover_cm"
       assumption :cover_cm, "Water above the beans while cooking", :cm, book: :practice, at: "simmer/cover_cm"
-      assumption :dry_density, "Dry, as scooped", :g_per_ml, book: :ingredient, at: "density/dry"
+      assumption :soak_salt_share, "Salt for the soak", :share, book: :practice, none: [0.0, "A plain soak."],
+                 at: -> { "simmer/soak_salt_share" if school("soak_salt") == "salted" }
       assumption :solid_density, "The dry bean itself", :g_per_ml, book: :ingredient, at: "density/solid"
-      assumption :soaked_density, "Soaked, as scooped", :g_per_ml, book: :practice, at: "simmer/soaked_density"
-      assumption :soaked_solid_density, "The soaked bean itself", :g_per_ml, book: :practice, at: "simmer/soaked_solid_density"
+      assumption :lying_density, "Soaked, as scooped", :g_per_ml, book: :practice, at: "simmer/soaked_density"
+      assumption :lying_solid_density, "The soaked bean itself", :g_per_ml, book: :practice, at: "simmer/soaked_solid_density"
       assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: "evaporation/lid-ajar"
 
       figure(:dry_grams, "Dry, all batches", :g, from: %i[finished_grams cooked_factor], how: "cooked weight ÷ cooked for dry") { finished_grams / cooked_factor }
-      figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false, from: %i[most_full pot_litres pot_area cover_cm soaked_density soaked_factor],
+      figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false, from: %i[most_full pot_litres pot_area cover_cm lying_density soaked_factor],
              how: "soaked beans and the water above them, to the pot's limit") { room_for(pot) }
       figure(:soaked_grams, "Soaked, each batch", :g, from: %i[batch_dry_grams soaked_factor], how: "dry × soaked for dry") { batch_dry_grams * soaked_factor }
-      figure(:soak_line_cm, "Soak water line", :cm, from: %i[batch_dry_grams dry_density pot_area soak_cover_cm],
-             how: "dry beans' height + water above them") { (batch_dry_grams / dry_density / (pot_area * CM2)) + soak_cover_cm }
+      figure(:soak_line_cm, "Soak water line", :cm, from: %i[batch_dry_grams raw_density pot_area soak_cover_cm],
+             how: "dry beans' height + water above them") { (batch_dry_grams / raw_density / (pot_area * CM2)) + soak_cover_cm }
       figure(:soak_water_grams, "Soak water", :g, from: %i[soak_line_cm pot_area batch_dry_grams solid_density],
              how: "volume to the line − the beans'") { (soak_line_cm * pot_area * CM2) - (batch_dry_grams / solid_density) }
-      figure(:grain_cm, "Soaked beans reach", :cm, from: %i[soaked_grams soaked_density pot_area], how: "soaked volume ÷ pot area") {
-        soaked_grams / soaked_density / (pot_area * CM2)
-      }
-      figure(:water_line_cm, "Water line", :cm, from: %i[grain_cm cover_cm], how: "beans' height + water above them") { grain_cm + cover_cm }
-      figure(:water_grams, "Water in the pot", :g, from: %i[water_line_cm pot_area soaked_grams soaked_solid_density],
-             how: "volume to the line − the beans'") { (water_line_cm * pot_area * CM2) - (soaked_grams / soaked_solid_density) }
+      figure(:all_soak_salt_grams, "Salt for the soak, all batches", :g, from: %i[soak_water_grams soak_salt_share batches],
+             how: "soak water × its salt × batches") { soak_water_grams * soak_salt_share * batches }
+      include Covered
+
       figure(:top_up_grams, "Boiling water to top up, each half hour", :g, from: %i[simmer_rate pot_area],
              how: "rate × pot area × ½ h") { simmer_rate * pot_area * 500 }
       include HeatUp
@@ -45,19 +44,13 @@ module Scullion
       figure(:total_minutes, "From cold to cooked", :min, from: %i[heat_up_minutes hard_boil_minutes simmer_minutes],
              how: "heat up + hard boil + simmer") { heat_up_minutes + hard_boil_minutes + simmer_minutes }
 
-      def raw_name = :dry_grams
-      def soak = component.cook.fetch("soak", "long")
-      def water = component.cook.fetch("water", "fresh")
+      def uses = all_soak_salt_grams.positive? ? [["salt", :all_soak_salt_grams]] : []
       def kidney_type? = ingredient.facts.dig("simmer", "kidney") == true
-      def setting = "#{soak} soak, simmer in #{water == 'fresh' ? 'fresh water' : 'the soak water'}"
+      def setting = "#{school('soak')} soak, simmer in #{school('water') == 'fresh' ? 'fresh water' : 'the soak water'}"
+      def stretches = [%i[wait soak_minutes], %i[hands load_minutes], %i[wait heat_up_minutes], %i[wait hard_boil_minutes], %i[wait simmer_minutes], %i[hands tend_minutes]]
 
-      # Kidney-type beans in their soak water keep the toxin that soaking drew out.
-      def snags
-        return super unless kidney_type? && water == "soak"
-
-        [Snag.new(severity: "stop", stage: "cook", what: "#{need.name} must not cook in their soak water: it holds the toxin that soaking drew out.",
-                  remedy: "Drain, rinse, cook in fresh water, and boil hard for #{Amount::Writer.min(hard_boil_minutes)} first. Never slow-cook them from raw."), *super]
-      end
+      # Kidney-type beans keep their toxin in the soak water, and without the hard boil.
+      def snags = kidney_type? ? [soak_water_kept, not_boiled_hard].compact + super : super
 
       def rescues
         [{ "if" => "Some hard, some soft", "then" => "simmer on, covered by water; test five from different places." },
@@ -66,9 +59,22 @@ module Scullion
 
       private
 
-      def room_for(pot)
-        (((most_full * pot.litres * CM3) - (pot.area * CM2 * cover_cm)) * soaked_density / soaked_factor).floor(6)
+      def lying_name = :soaked_grams
+      def room_for(pot) = room_under_water(pot) / soaked_factor
+
+      def soak_water_kept
+        return unless school("water") == "soak"
+
+        snag("stop", "#{need.name} must not cook in their soak water: it holds the toxin that soaking drew out.", "Drain, rinse and cook in fresh water. #{hard_boil}")
       end
+
+      def not_boiled_hard
+        return unless school("start") == "simmer"
+
+        snag("stop", "#{need.name} must not go straight to a simmer: below the boil their toxin stays, and grows stronger.", hard_boil)
+      end
+
+      def hard_boil = "Boil hard for #{writer.min(practice.fetch('simmer/kidney_boil_minutes'))} first. Never slow-cook them from raw."
     end
   end
 end

@@ -12,9 +12,19 @@ module Scullion
              how: "drained weight ÷ drained share") { finished_grams / drained_share }
       figure(:liquid_grams, "Drains off", :g, from: %i[net_grams finished_grams], how: "net − drained") { net_grams - finished_grams }
 
+      HOT = false
+
+      # Only what the tins' labels say is weighed.
+      def self.raw_form(_component) = FORM
+
       def raw_name = :net_grams
-      def setting = "from tins, rinsed and drained"
+      def setting = "from tins, #{practice.schools(KEY)['drain'][school('drain')]['name']}"
+      def stretches = [%i[hands load_minutes]]
       def rescues = [{ "if" => "Soft or split", "then" => "fold in last and by hand, or keep for a purée." }]
+
+      private
+
+      def rounds_name = nil
     end
   end
 end

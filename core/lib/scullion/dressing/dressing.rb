@@ -20,6 +20,7 @@ module Scullion
       end
 
       def ingredient = part.ingredient
+      def practice = dressing.practice
 
       def words
         { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "role" => part.role,
@@ -31,7 +32,7 @@ module Scullion
     # what the components carry; the formula and the stages split it without remainder.
     # Rules of the job, "Dressing" and "Dressing allocation".
     class Batch < Sheet
-      attr_reader :portion, :parts, :stages
+      attr_reader :portion, :practice, :parts, :stages
 
       brought :per_serving_grams, of: :portion, as: :dressing_grams
       brought :servings, of: :portion
@@ -72,7 +73,7 @@ module Scullion
 
         word, remedy = salad_share > most ? ["drowned", "Lower an uptake, or use a thicker dressing."] : ["dry", "Raise an uptake, or add a component that carries some."]
         [Snag.new(severity: "look", stage: "dress", remedy: remedy,
-                  what: "#{portion.salad.name} is #{word}: dressing is #{Amount::Writer.share(salad_share)} of it.")]
+                  what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it.")]
       end
 
       private

@@ -16,6 +16,8 @@ module Scullion
         @stage, @layer, @split = stage, layer, grams
       end
 
+      def practice = stage.practice
+
       def words = { "at" => at, "name" => layer.component.name, "colour" => layer.ingredient.colour }
     end
   end

@@ -31,6 +31,7 @@ module Scullion
         @pours = pour(targets)
       end
 
+      def practice = dressing.practice
       def key = @stage["key"]
       def name = @stage["name"]
 

@@ -40,8 +40,8 @@ module Scullion
         slab(depth_cm).minutes_to(limits.map(&:first), hot, LONGEST).zip(limits) do |reached, (celsius, minutes)|
           next if reached && reached <= minutes
 
-          return "stands #{Amount::Writer.cm(depth_cm)} deep and misses #{Amount::Writer.celsius(celsius)} by " \
-                 "#{reached ? Amount::Writer.min(reached - minutes) : 'more than a day'}"
+          return "stands #{@practice.writer.cm(depth_cm)} deep and misses #{@practice.writer.celsius(celsius)} by " \
+                 "#{reached ? @practice.writer.min(reached - minutes) : 'more than a day'}"
         end
         nil
       end

@@ -42,7 +42,7 @@ module Scullion
 
       def words
         { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "rules" => rules.name,
-          "cold" => Amount::Writer.celsius(rules.cold_celsius), "limits" => limits,
+          "cold" => writer.celsius(rules.cold_celsius), "limits" => limits,
           "tcs" => components.select(&:tcs?).map(&:name) }
       end
 
@@ -72,7 +72,7 @@ module Scullion
 
         Snag.new(severity: "look", stage: "build",
                  what: "#{portion.salad.name} cannot be rested from #{dress_by} and still be at its best at #{service_to}: " \
-                       "#{shortest.name} lasts #{Amount::Writer.min(dressed_minutes)} dressed.",
+                       "#{shortest.name} lasts #{writer.min(dressed_minutes)} dressed.",
                  remedy: "Dress in two waves, or hold #{shortest.name} back and fold it in late.")
       end
 
@@ -81,7 +81,7 @@ module Scullion
 
         Snag.new(severity: "stop", stage: "build",
                  what: "Service runs past #{out_until}: longer than #{rules.name} lets food stand out of the cold.",
-                 remedy: "Bring out half, keep half at #{Amount::Writer.celsius(rules.cold_celsius)} or colder. Your local code decides.")
+                 remedy: "Bring out half, keep half at #{writer.celsius(rules.cold_celsius)} or colder. Your local code decides.")
       end
     end
   end

@@ -7,7 +7,7 @@ module Scullion
     Pack = Struct.new(:name, :grams, :plural, keyword_init: true)
 
     attr_reader :key, :name, :aliases, :family, :section, :colour, :allergens, :tcs, :holds, :carries,
-                :trims, :done, :surplus, :caution, :packs, :figures, :facts
+                :trims, :cuts, :diets, :taste, :texture, :surplus, :caution, :packs, :figures, :facts
 
     # @param facts [Hash] as in core/facts/larder; see IngredientForm for the checks
     # @param figures [Figures] its numbers
@@ -17,14 +17,21 @@ module Scullion
       @aliases = facts.fetch("aliases", [])
       @allergens, @tcs = facts.fetch("allergens", []), facts.fetch("tcs", [])
       @holds, @carries = facts.fetch("hold"), facts.fetch("carries", {})
-      @trims = facts.fetch("trims", {})
-      @done, @surplus, @caution = facts["done"], facts["surplus"], facts["caution"]
+      @trims, @cuts = facts.fetch("trims", {}), facts.fetch("cuts", [])
+      @diets, @taste, @texture = %w[diets taste texture].map { |field| facts.fetch(field, []) }
+      @surplus, @caution = facts.values_at("surplus", "caution")
       @packs = facts.fetch("packs").each_with_index.map { |pack, index| pack_of(pack, index) }.freeze
       freeze
     end
 
     # @raise [MissingFigure]
     def fetch(at) = figures.fetch(at)
+
+    # How to tell that it is done, cooked this way. @return [String, nil]
+    def done(method) = facts["done"].is_a?(Hash) ? facts["done"][method] : facts["done"]
+
+    # Ways of cooking that it has figures for. @return [Array<String>]
+    def methods_of_cooking = Component::METHODS.keys.select { |method| facts.key?(method) }
 
     # g/ml in a form ("diced", "absorption", …).
     # @raise [MissingFigure]

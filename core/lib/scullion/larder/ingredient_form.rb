@@ -5,20 +5,28 @@ module Scullion
   # density no food has, a figure without a source. Used for shipped facts, for a cook's own
   # ingredients and for those that travel in a brief.
   class IngredientForm
-    FAMILIES = %w[grain pulse vegetable leaf fruit herb nut-or-seed cheese cured oil acid condiment sweetener spice
-                  salt bread egg meat fish plant-protein liquid].freeze
+    FAMILIES = %w[leaf brassica root allium stalk fruiting squash pod mushroom fruit herb grain pasta pulse tinned-pulse nut-or-seed cheese dairy cured meat fish
+                  egg plant-protein bread fat acid sweetener condiment pickle spice salt liquid].freeze
+    DIETS = %w[vegan vegetarian].freeze
+    TASTES = %w[salty sour sweet bitter savoury hot mild].freeze
+    TEXTURES = %w[crisp crunchy creamy chewy tender juicy soft].freeze
     ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
                    molluscs].freeze
-    FIELDS = %w[key name aliases family section colour allergens tcs hold carries density pieces packs trims treats
-                absorption boil simmer roast toast tinned done surplus caution sources].freeze
+    FIELDS = (%w[key name aliases like family section colour allergens diets tcs hold carries density pieces packs trims cuts treats] +
+              Component::METHODS.keys + %w[content taste texture usual price done surplus caution sources]).freeze
+
+    # Groups that hold figures alone, and groups that hold none.
+    FIGURES_ONLY = %w[density pieces content usual price].freeze
+    WORDS_ONLY = %w[hold carries].freeze
 
     # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
     BOUNDS = {
       "density" => [0.02, 2.5, "g/ml"], "pieces" => [0.1, 20_000, "g"], "grams" => [1, 1_000_000, "g"],
       "ml" => [1, 1_000_000, "ml"], "yield" => [0.05, 1, "by weight"], "uptake" => [0.2, 5, "g water per g dry"],
       "minutes" => [0, 1440, "minutes"], "rest" => [0, 240, "minutes"], "celsius" => [-20, 320, "°C"],
-      "drained" => [0.1, 1, "by weight"], "gain" => [0.5, 4, "drained or cooked for raw, by weight"], "soaked" => [1.2, 3, "soaked for dry, by weight"],
-      "water_per_kg" => [500, 20_000, "g per kg"], "salt_share" => [0, 0.05, "as a share"]
+      "drained" => [0.1, 1, "by weight"], "gain" => [0.3, 4, "drained or cooked for raw, by weight"], "soaked" => [1.2, 3, "soaked for dry, by weight"],
+      "water_per_kg" => [500, 20_000, "g per kg"], "salt_share" => [0, 0.05, "as a share"], "content" => [0, 100, "g per 100 g"],
+      "usual" => [0, 100, "g per 100 g of salad"], "per_kg" => [0, 2000, "a kilo, in your money"], "mm" => [1, 300, "mm"], "core" => [40, 100, "°C"]
     }.freeze
 
     # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full
@@ -59,10 +67,18 @@ module Scullion
       @border.text("section")
       @border.choice("family", FAMILIES)
       @border.match("colour", /\A#\h{6}\z/, "#d0651c")
-      each_word("allergens", ALLERGENS)
+      { "allergens" => ALLERGENS, "diets" => DIETS, "taste" => TASTES, "texture" => TEXTURES }.each { |field, allowed| each_word(field, allowed) }
+      each_list("aliases", "tcs", "cuts")
       @border.within("hold") { |hold| hold }
       @border.within("density") { |density| density }
       @border.list("packs", 1..20, "packs") { |pack| pack.text("name") }
+    end
+
+    def each_list(*fields)
+      fields.each do |field|
+        value = @facts.is_a?(Hash) ? @facts[field] : nil
+        @border.fault(field, "This should be a list of words.", "Send [ … ].") unless value.nil? || (value.is_a?(Array) && value.all?(String))
+      end
     end
 
     def each_word(field, allowed)
@@ -76,12 +92,28 @@ module Scullion
     def bounds
       return unless @facts.is_a?(Hash)
 
+      unread(@facts.slice(*FIELDS))
       Figures.flatten(@facts.slice(*FIELDS)).each do |address, value|
         least, most, unit = self.class.bound(address)
         next if least.nil? || (value.finite? && value.between?(least, most))
 
         @border.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
       end
+    end
+
+    # Words where a figure should be, a formula among them.
+    def unread(value, path = [])
+      case value
+      when Hash then value.each { |key, each| unread(each, [*path, key]) unless path.empty? && key == "sources" }
+      when Array then value.each_with_index { |each, index| unread(each, [*path, index]) }
+      when String
+        least, most, unit = self.class.bound(path.join("/")) if number_there?(path)
+        @border.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.") if least
+      end
+    end
+
+    def number_there?(path)
+      FIGURES_ONLY.include?(path.first) || (BOUNDS.key?(path.last) && !WORDS_ONLY.include?(path.first))
     end
 
     def sources

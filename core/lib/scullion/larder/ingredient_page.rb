@@ -2,55 +2,72 @@
 
 module Scullion
   # All there is to know about one ingredient, in words and figures for a reader: what a kilo
-  # as bought becomes, every figure with its bounds and source, and what was set by hand.
+  # as bought becomes, how it can be cooked, how it holds, every figure with its bounds and
+  # source, and what was set by hand.
   class IngredientPage
-    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "absorption" => "Absorption", "boil" => "Boil", "simmer" => "Simmer",
-              "roast" => "Roast", "toast" => "Toast", "tinned" => "Tinned", "packs" => "Pack" }.freeze
-    UNITS = { "density" => :g_per_ml, "pieces" => :g, "grams" => :g, "ml" => :ml, "yield" => :share, "drained" => :share, "gain" => :factor, "soaked" => :factor,
-              "uptake" => :g_per_g, "minutes" => :min, "rest" => :min, "celsius" => :celsius, "water_per_kg" => :g_per_kg, "salt_share" => :share }.freeze
+    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "absorption" => "Absorption", "boil" => "Boil",
+              "boil-cut" => "Boil, cut", "simmer" => "Simmer", "roast" => "Roast", "toast" => "Toast", "tinned" => "Tinned", "blanch" => "Blanch",
+              "steam" => "Steam", "microwave" => "Microwave", "sear" => "Sear", "grill" => "Grill", "crisp" => "Crisp", "eggs" => "Boil in the shell",
+              "packs" => "Pack", "content" => "Contains", "usual" => "Usual in a salad", "price" => "Price" }.freeze
+    UNITS = { "density" => :g_per_ml, "pieces" => :g, "grams" => :g, "ml" => :ml, "yield" => :share, "drained" => :share, "gain" => :factor,
+              "soaked" => :factor, "uptake" => :g_per_g, "minutes" => :min, "rest" => :min, "celsius" => :celsius, "core" => :celsius, "mm" => :mm,
+              "water_per_kg" => :g_per_kg, "salt_share" => :share, "content" => :per_hundred, "usual" => :per_hundred, "per_kg" => :a_kilo }.freeze
+    LEFT = %w[gain yield drained].freeze
     KILO = 1000.0
 
     # @param ingredient [Ingredient] with the kitchen's own figures in it
-    def initialize(ingredient)
-      @ingredient = ingredient
+    # @param practice [Practice] @param gaps [Gaps]
+    def initialize(ingredient, practice, gaps)
+      @ingredient, @practice, @gaps = ingredient, practice, gaps
     end
 
     # @return [Hash] ready for JSON
     def to_h
       { "key" => @ingredient.key, "name" => @ingredient.name, "aliases" => @ingredient.aliases, "family" => @ingredient.family, "section" => @ingredient.section,
-        "colour" => @ingredient.colour, "allergens" => @ingredient.allergens, "tcs" => @ingredient.tcs, "done" => @ingredient.done, "caution" => @ingredient.caution,
-        "surplus" => @ingredient.surplus, "chains" => chains, "figures" => figures }
+        "colour" => @ingredient.colour, "allergens" => @ingredient.allergens, "diets" => @ingredient.diets, "tcs" => @ingredient.tcs, "taste" => @ingredient.taste,
+        "texture" => @ingredient.texture, "caution" => @ingredient.caution, "surplus" => @ingredient.surplus, "gaps" => @gaps.of(@ingredient),
+        "stages" => stages, "methods" => methods, "holds" => holds, "figures" => figures }
     end
 
     private
 
-    # What a kilo as bought becomes, by way of preparation and then by cooking.
-    def chains
-      trims.flat_map do |trim, yielded|
-        [chain(trim, yielded), *cooked.map { |method, factor| chain(trim, yielded, method, factor) }]
+    # What a kilo as bought becomes: every trim; then along the first of them every cut; then
+    # along the first of those every way of cooking.
+    def stages
+      trimmed = @ingredient.trims.map { |trim, words| row(trim, KILO * @ingredient.fetch("trims/#{trim}/yield"), words["sheds"] && "#{words['sheds']} → #{words['use']}") }
+      after_trim = trimmed.first ? trimmed.first["grams"] : KILO
+      cut = @ingredient.cuts.map { |key| row(@practice.cuts.fetch(key)["name"], after_trim * @practice.fetch("cuts/#{key}/yield")) }
+      after_cut = cut.first ? cut.first["grams"] : after_trim
+      [stage("As bought", [row("as it comes in", KILO)]), stage("Trimmed", trimmed), stage("Cut", cut), stage("Cooked", cooked(after_cut))].reject { |stage| stage["rows"].empty? }
+    end
+
+    def stage(name, rows) = { "name" => name, "rows" => rows }
+    def row(name, grams, note = nil) = { "name" => name, "grams" => grams.round(1), "text" => writer.g(grams), "note" => note }.compact
+    def cooked(from) = factors.map { |method, factor| row(WORDS.fetch(method).downcase, from * factor) }
+
+    # Finished for raw, by each method it has figures for.
+    def factors
+      figures = @ingredient.figures
+      @ingredient.methods_of_cooking.to_h { |method|
+        [method, method == "absorption" ? figures["absorption/uptake/tender"]&.+(1) : LEFT.filter_map { |word| figures["#{method}/#{word}"] }.first]
+      }.compact
+    end
+
+    # Each way of cooking in a line, and the choices within it.
+    def methods
+      @ingredient.methods_of_cooking.map do |method|
+        said = @ingredient.figures.addresses.select { |at| at.start_with?("#{method}/") }.map { |at| "#{name(at)} #{written(at, @ingredient.fetch(at))}" }
+        { "key" => method, "name" => WORDS.fetch(method), "figures" => said.join(", "), "done" => @ingredient.done(method) || @practice.words("doneness", method),
+          "schools" => @practice.schools(method).values.map { |choices| choices.values.map { |words| words["name"] }.join(" or ") } }
       end
     end
 
-    def chain(trim, yielded, method = nil, factor = 1.0)
-      steps = [step("as bought", KILO)]
-      steps << step(trim, KILO * yielded) if trim
-      steps << step(method, KILO * yielded * factor) if method
-      { "steps" => steps, "sheds" => trim && @ingredient.trims[trim]["sheds"], "use" => trim && @ingredient.trims[trim]["use"] }
-    end
-
-    def step(name, grams) = { "name" => name, "grams" => grams.round(1), "text" => Amount::Writer.g(grams) }
-
-    def trims
-      return { nil => 1.0 } if @ingredient.trims.empty?
-
-      @ingredient.trims.to_h { |trim, _| [trim, @ingredient.fetch("trims/#{trim}/yield")] }
-    end
-
-    # Finished for raw, by each method it has figures for.
-    def cooked
-      figures = @ingredient.figures
-      { "cooked, tender" => figures["absorption/uptake/tender"]&.+(1), "boiled" => figures["boil/gain"], "simmered" => figures["simmer/gain"],
-        "roast" => figures["roast/yield"], "toasted" => figures["toast/yield"], "drained" => figures["tinned/drained"] }.compact
+    def holds
+      @ingredient.holds.map do |form, key|
+        { "form" => form == "any" ? "in any form" : form, "name" => @practice.words("holds", key)["name"],
+          "rest" => written_min(@practice.fetch("holds/#{key}/rest_minutes")), "dressed" => written_min(@practice.fetch("holds/#{key}/dressed_minutes")),
+          "tcs" => @ingredient.tcs?(form) }
+      end
     end
 
     def figures
@@ -58,19 +75,22 @@ module Scullion
         least, most, bound_unit = IngredientForm.bound(at)
         next unless least
 
-        { "at" => "#{@ingredient.figures.prefix}/#{at}", "label" => label(at), "value" => @ingredient.fetch(at), "text" => written(at, @ingredient.fetch(at)),
+        { "at" => "#{@ingredient.figures.prefix}/#{at}", "group" => WORDS.fetch(at.split("/").first), "label" => "#{WORDS.fetch(at.split('/').first)}: #{name(at)}",
+          "value" => @ingredient.fetch(at), "text" => written(at, @ingredient.fetch(at)),
           "share" => unit(at) == :share, "least" => least, "most" => most, "bound_unit" => bound_unit, "source" => @ingredient.figures.source(at),
           "default" => @ingredient.figures.default(at)&.then { |value| written(at, value) } }.compact
       end
     end
 
-    def label(at)
+    def name(at)
       group, *rest = at.split("/")
-      name = group == "packs" ? [@ingredient.facts["packs"][rest.first.to_i]["name"]] : rest - %w[yield uptake]
-      "#{WORDS.fetch(group)}: #{(name.empty? ? ['left'] : name).join(', ').tr('_-', '  ')}"
+      parts = group == "packs" ? [@ingredient.facts["packs"][rest.first.to_i]["name"]] : rest - %w[yield uptake gain]
+      (parts.empty? ? ["left"] : parts).join(", ").tr("_-", "  ")
     end
 
     def unit(at) = at.split("/").reverse.filter_map { |part| UNITS[part] }.first || :factor
-    def written(at, value) = Amount::Writer.write(value, unit(at))
+    def written(at, value) = writer.write(value, unit(at))
+    def written_min(minutes) = writer.min(minutes)
+    def writer = @practice.writer
   end
 end

@@ -65,7 +65,7 @@ module Scullion
       end
 
       def name(sheet) = (sheet.respond_to?(:need) ? sheet.need.name : sheet.portion.salad.name).downcase
-      def weight(grams) = "#{grams.positive? ? '+' : '−'}#{Amount::Writer.g(grams.abs)}"
+      def weight(grams) = "#{grams.positive? ? '+' : '−'}#{@after.brief.practice.writer.g(grams.abs)}"
       def signed(number) = number.positive? ? "+#{number}" : "−#{number.abs}"
     end
   end

@@ -9,6 +9,10 @@ module Scullion
       figure(:finished_grams, "Ready to serve", :g, how: "added up over the salads that use it",
              from: -> { layers.map { |layer| [layer, :finished_grams] } }) { layers.sum(&:finished_grams) }
 
+      assumption :mashed, "Left after the treatment", :share, book: :ingredient, none: [1.0, "Nothing is done to it once cooked."],
+                 at: -> { component.treat_at if treated_after? }
+      figure(:cooked_grams, "Out of the pot", :g, from: %i[finished_grams mashed], how: "ready to serve ÷ left after the treatment", shown: false) { finished_grams / mashed }
+
       def initialize(at, layers)
         super(at)
         @layers, @component = layers, layers.first.component
@@ -21,7 +25,15 @@ module Scullion
       end
 
       def ingredient = component.ingredient
+      def practice = layers.first.practice
       def name = component.name
+
+      # The salad and the place in it where this preparation is first met.
+      def salad_key = layers.first.portion.salad.key
+      def place = layers.first.index
+
+      # Mashing and the like come after the pot; other treatments before it.
+      def treated_after? = !!(component.treat && component.method && practice.words("treats", component.treat)["after_cooking"])
 
       def words
         { "at" => at, "name" => name, "ingredient" => ingredient.key,

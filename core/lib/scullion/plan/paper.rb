@@ -68,7 +68,7 @@ module Scullion
         @plan.cooking.each do |method|
           section("Cook: #{method.need.name}, #{method.setting}") do
             method.class.shown.each { |figure| row(figure.label, text(method, figure.name)) }
-            @lines << "  Done: #{method.ingredient.done}" if method.ingredient.done
+            @lines << "  Done: #{method.done}"
           end
         end
       end
@@ -107,7 +107,7 @@ module Scullion
       end
 
       def row(name, figure, note = nil) = @lines << "  #{name.ljust(28)}#{figure.rjust(18)}  #{note}".rstrip
-      def text(sheet, name) = sheet.class.definitions.fetch(name).then { |figure| Amount::Writer.write(sheet.public_send(name), figure.writes) }
+      def text(sheet, name) = sheet.class.definitions.fetch(name).then { |figure| sheet.writer.write(sheet.public_send(name), figure.writes) }
     end
   end
 end

@@ -32,6 +32,7 @@ module Scullion
       def initialize(at, line, index, brief)
         super(at)
         @line, @index, @service, @practice = line, index, brief.service, brief.practice
+        @larder = brief.larder
         @parts = salad.dressing&.parts
         @layers = salad.components.each_with_index.map do |component, order|
           Layer.new("#{at}/layers/#{order}", self, component, order)
@@ -42,7 +43,8 @@ module Scullion
 
       # Allergens of every component and every part of the dressing.
       def contains
-        (layers.map(&:ingredient) + Array(@parts).map(&:ingredient)).flat_map(&:allergens).uniq.sort
+        brought = salad.components.flat_map(&:brings).map { |seasoning| @larder.fetch(practice.seasoning(seasoning)) }
+        (layers.map(&:ingredient) + Array(@parts).map(&:ingredient) + brought).flat_map(&:allergens).uniq.sort
       end
 
       def words

@@ -4,7 +4,7 @@ module Scullion
   class Plan
     # One line of the order: everything the service takes of one ingredient, rounded up to packs.
     class Purchase < Sheet
-      attr_reader :ingredient, :uses
+      attr_reader :ingredient, :uses, :practice
 
       decision(:covers, "Covers", :covers, change: "service/covers", shown: false) { @covers }
       figure(:need_grams, "Needed", :g, from: -> { uses }, how: "every use added up") { uses.sum { |sheet, name| sheet.public_send(name) } }
@@ -17,16 +17,16 @@ module Scullion
              how: "comes in ÷ needed per cover, rounded down") { (bought_grams / (need_grams / covers) + 1e-9).floor }
 
       # @param uses [Array<Array(Sheet, Symbol)>] the figures that take some of it
-      def initialize(at, ingredient, uses, covers)
+      def initialize(at, ingredient, uses, brief)
         super(at)
-        @ingredient, @uses, @covers = ingredient, uses, covers
+        @ingredient, @uses, @covers, @practice = ingredient, uses, brief.service.covers, brief.practice
       end
 
       def pack_by = ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"
       def loose? = ingredient.facts["packs"].first["loose"]
 
       # What to write on the order: "25 × 400 g tin", or a weight when sold loose.
-      def order = loose? ? Amount::Writer.g(bought_grams) : "#{packs} × #{ingredient.packs.first.name}"
+      def order = loose? ? writer.g(bought_grams) : "#{packs} × #{ingredient.packs.first.name}"
 
       def words
         { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "section" => ingredient.section,

@@ -3,8 +3,8 @@
 module Scullion
   # One prepped or cooked item of a salad: so many grams a serving, in this form.
   class Component
-    METHODS = { "absorption" => Cooking::Absorption, "boil" => Cooking::Boil, "simmer" => Cooking::Simmer, "roast" => Cooking::Roast, "toast" => Cooking::Toast,
-                "tinned" => Cooking::Tinned }.freeze
+    METHODS = [Cooking::Absorption, Cooking::Boil, Cooking::BoilCut, Cooking::Simmer, Cooking::Tinned, Cooking::Roast, Cooking::Blanch, Cooking::Steam, Cooking::Microwave,
+               Cooking::Sear, Cooking::Grill, Cooking::Toast, Cooking::Crisp, Cooking::Eggs].to_h { |method| [method::KEY, method] }.freeze
     FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back].freeze
     RAW = {}.freeze
 
@@ -33,8 +33,21 @@ module Scullion
     attr_reader :preparation
 
     def density = ingredient.density(form)
+
+    # The address of what the treatment leaves, or with bread adds.
+    def treat_at = %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
+    def treatable? = !treat_at.nil?
     def hold_class = ingredient.hold_class(form)
-    def uptake_class = ingredient.uptake_class(form)
     def tcs? = ingredient.tcs?(form)
+
+    # Grain that is cooled first no longer drinks as warm grain does.
+    def uptake_class
+      usual = ingredient.uptake_class(form)
+      usual == "warm-grain" && cook["serve"] == "cooled" ? "cold-grain" : usual
+    end
+
+    # Bought things beside the ingredient itself that bring what guests may not eat.
+    # @return [Array<String>] seasonings
+    def brings = cook["liquid"] == "stock" ? ["stock"] : []
   end
 end

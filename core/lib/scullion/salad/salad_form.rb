@@ -49,14 +49,23 @@ module Scullion
 
     def cook(item)
       item.within("cook") do |cook|
-        cook.only("method", "texture", "lid", "pot", "on", "soak", "water")
-        { "method" => cook.choice("method", Component::METHODS.keys),
-          "texture" => cook.choice("texture", Cooking::Absorption::TEXTURES, default: nil),
-          "lid" => cook.choice("lid", Cooking::Absorption::LIDS.keys, default: nil),
-          "soak" => cook.choice("soak", Cooking::Simmer::SOAKS, default: nil),
-          "water" => cook.choice("water", Cooking::Simmer::WATERS, default: nil),
-          "on" => cook.choice("on", Cooking::Toast::VESSELS, default: nil),
-          "pot" => cook.key("pot", default: nil) }.compact.freeze
+        method = cook.choice("method", Component::METHODS.keys)
+        schools = method ? @practice.schools(method) : {}
+        contradictions(cook, method, schools) if method
+        { "method" => method, "pot" => cook.key("pot", default: nil), **schools.to_h { |option, choices|
+          [option, cook.choice(option, choices.keys, default: nil)]
+        } }.compact.freeze
+      end
+    end
+
+    # What does not belong to this method is a mistake to be told, not passed over.
+    def contradictions(cook, method, schools)
+      in_pot = Component::METHODS.fetch(method).include?(Cooking::InPot)
+      (cook.data.keys - ["method", *schools.keys]).each do |option|
+        next if option == "pot" && in_pot
+
+        cook.fault(option, "There is no #{option.inspect[0, 60]} to choose in #{method}.",
+                   schools.empty? ? "Leave it out." : "Leave it out, or choose: #{schools.keys.join(', ')}.")
       end
     end
 
@@ -65,14 +74,21 @@ module Scullion
       ingredient = component.ingredient
       refuse(item, "cook", "is not cooked by #{component.cook['method']}", "figures for it") if
         component.method && !ingredient.facts.key?(component.cook["method"])
+      lacking(item, component)
       refuse(item, "trim", "has no trim #{component.trim.inspect}", "one of: #{ingredient.trims.keys.join(', ')}") if
         component.trim && !ingredient.trims.key?(component.trim)
-      refuse(item, "treat", "has no treatment #{component.treat.inspect}", "its yield") if
-        component.treat && !ingredient.figures.key?("treats/#{component.treat}/yield")
+      refuse(item, "treat", "has no treatment #{component.treat.inspect}", "its yield") unless component.treat.nil? || component.treatable?
       refuse(item, "cut", "has no density as \"#{component.form}\"", "its density in g/ml in that form") unless
-        ingredient.figures.key?("density/#{component.form}")
+        component.method || ingredient.figures.key?("density/#{component.form}")
       refuse(item, "ingredient", "has no holding time as \"#{component.form}\"", "a hold class") unless
         @practice.known?("holds", component.hold_class.to_s)
+    end
+
+    def lacking(item, component)
+      return unless component.method && component.ingredient.facts.key?(component.cook["method"])
+
+      missing = component.method.needs(component).reject { |at| component.ingredient.figures.key?(at) }
+      refuse(item, "cook", "cannot be cooked by #{component.cook['method']} yet", missing.map { |at| at.tr("/", " ") }.join(", ")) if missing.any?
     end
 
     def refuse(item, field, what, give)

@@ -7,7 +7,7 @@ module Scullion
     # @return [Float] g
     # @raise [UnreadableAmount] @raise [MissingFigure]
     def self.read(text, component, practice)
-      amount = Amount::Reader.new(loose: practice.loose).read(text)
+      amount = practice.reader.read(text)
       unless amount.rest.empty? || component.ingredient.called?(amount.rest) || component.name.casecmp?(amount.rest)
         unreadable("Cannot read #{amount.rest[0, 60].inspect} in #{text[0, 120].inspect}: it is neither a unit nor " \
                    "#{component.ingredient.name}.")

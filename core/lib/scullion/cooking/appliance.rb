@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # What heats and chills. kw: power drawn; positions: trays it takes at once.
+    Burner = Struct.new(:name, :kw, :count, keyword_init: true)
+    Oven = Struct.new(:name, :positions, :fan, :kw, :least_celsius, :most_celsius, keyword_init: true) do
+      def reaches?(celsius) = celsius.between?(least_celsius, most_celsius)
+    end
+    Steamer = Struct.new(:name, :positions, :kw, keyword_init: true)
+    MicrowaveOven = Struct.new(:name, :watts, keyword_init: true)
+
+    # method: a key of facts/practice/cooling methods.
+    Chiller = Struct.new(:name, :method, :shelves, keyword_init: true)
+    IceMachine = Struct.new(:name, :kg_per_day, :bin_kg, keyword_init: true)
+
+    # A cook on shift. from, to: local clock times "HH:MM".
+    Cook = Struct.new(:initials, :from, :to, keyword_init: true) do
+      def minutes = [to, from].map { |clock| (clock[0, 2].to_i * 60) + clock[3, 2].to_i }.reduce(:-)
+    end
+  end
+end

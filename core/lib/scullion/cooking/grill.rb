@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # Charred on a ridged pan, or on trays under a hot grill; one layer, turned once.
+    class Grill < Method
+      KEY = "grill"
+      FORM = "grilled"
+      include OnMetal
+
+      def vessel = (school("on") == "pan" ? kitchen.pans : kitchen.trays).last
+      def setting = "char on a #{school('on') == 'pan' ? 'ridged pan' : 'tray under the grill'}"
+
+      def rescues
+        [{ "if" => "Black outside, raw inside", "then" => "finish in a moderate oven; thinner slices next time." },
+         { "if" => "Grey, no marks", "then" => "hotter metal, drier food, fewer at once." }]
+      end
+    end
+  end
+end

@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Reads a kitchen from plain data: sizes that a kitchen can have, tools and ways of cooling
+  # that are known, shifts that end after they start.
+  class KitchenForm
+    CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
+    COUNTED = %i[count positions shelves].freeze
+    MANY = (0..60).freeze
+    SOME = (1..60).freeze
+
+    def initialize(border, practice)
+      @border, @practice = border, practice
+    end
+
+    # @return [Kitchen, nil]
+    def read
+      before = @border.faults.size
+      @border.only("name", "measures", *Kitchen::LISTS.map(&:to_s))
+      parts = { name: @border.text("name"), house: @border.within("measures", default: Units::METRIC) { |item| Units::House.read(item) } }
+      parts.merge!(vessels, heat, cold, tools: tools, cooks: cooks)
+      unique
+      Kitchen.new(**parts) if @border.faults.size == before
+    end
+
+    private
+
+    def vessels
+      { pots: list("pots", SOME) { |item| pot(item) },
+        trays: list("trays", SOME) { |item| vessel(item, Cooking::Tray, length_cm: 10..120, width_cm: 10..100, depth_cm: [1..30, 6.5], count: 1..200) },
+        pans: list("pans", SOME) { |item| vessel(item, Cooking::Pan, diameter_cm: 10..120, count: [1..50, 1]) },
+        bowls: list("bowls", SOME) { |item| vessel(item, Cooking::Bowl, litres: 0.5..400, count: 1..100) } }
+    end
+
+    def heat
+      { burners: list("burners", SOME) { |item| named(item, Cooking::Burner, kw: 0.5..60, count: [1..40, 1]) },
+        ovens: list("ovens", SOME) { |item| oven(item) },
+        steamers: list("steamers", MANY) { |item| named(item, Cooking::Steamer, positions: 1..60, kw: 0.5..100) },
+        microwaves: list("microwaves", MANY) { |item| named(item, Cooking::MicrowaveOven, watts: 300..5000) } }
+    end
+
+    def cold
+      { chillers: list("chillers", MANY) { |item| chiller(item) },
+        ice_machines: list("ice_machines", MANY) { |item| named(item, Cooking::IceMachine, kg_per_day: 1..5000, bin_kg: 0..2000) } }
+    end
+
+    def tools
+      list("tools", MANY) do |item|
+        item.only("key")
+        item.choice("key", @practice.keys("tools"))
+      end
+    end
+
+    def cooks
+      list("cooks", MANY) do |item|
+        item.only("initials", "from", "to")
+        from, to = %w[from to].map { |field| item.match(field, CLOCK, "07:00") }
+        item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.") if from && to && to <= from
+        Cooking::Cook.new(initials: item.text("initials", most: 12), from: from, to: to)
+      end
+    end
+
+    def pot(item)
+      item.only("key", "name", "diameter_cm", "height_cm", "boil_factor")
+      Cooking::Pot.new(key: item.key("key"), name: item.text("name"), boil_factor: item.number("boil_factor", 0.1..5, "times the usual", default: nil),
+                       **sizes(item, diameter_cm: 8..150, height_cm: 5..120))
+    end
+
+    def oven(item)
+      item.only("name", "positions", "fan", "kw", "least_celsius", "most_celsius")
+      oven = Cooking::Oven.new(name: item.text("name"), fan: item.flag("fan"),
+                               **sizes(item, positions: 1..60, kw: [0.5..200, 10], least_celsius: [20..200, 50], most_celsius: [60..400, 280]))
+      item.fault("most_celsius", "The hottest is below the coolest.", "Give a hotter one.") if oven.least_celsius && oven.most_celsius && oven.most_celsius < oven.least_celsius
+      oven
+    end
+
+    def chiller(item)
+      item.only("name", "method", "shelves")
+      Cooking::Chiller.new(name: item.text("name"), method: item.choice("method", @practice.words("cooling", "methods").keys), **sizes(item, shelves: 1..200))
+    end
+
+    def vessel(item, type, **ranges)
+      item.only("key", "name", *ranges.keys.map(&:to_s))
+      type.new(key: item.key("key"), name: item.text("name"), **sizes(item, **ranges))
+    end
+
+    def named(item, type, **ranges)
+      item.only("name", *ranges.keys.map(&:to_s))
+      type.new(name: item.text("name"), **sizes(item, **ranges))
+    end
+
+    # ranges: field => range, or [range, default].
+    def sizes(item, **ranges)
+      ranges.to_h do |field, (range, default)|
+        options = default ? { default: default } : {}
+        unit = field.to_s[/[^_]+\z/]
+        [field, COUNTED.include?(field) ? item.whole(field.to_s, range, "of them", **options) : item.number(field.to_s, range, unit, **options)]
+      end
+    end
+
+    def list(name, size, &read)
+      @border.list(name, size, name.tr("_", " "), **(size.begin.zero? ? { default: [] } : {}), &read) || []
+    end
+
+    def unique
+      %w[pots trays pans bowls].each do |name|
+        Array(@border.raw(name)).grep(Hash).map { |row| row["key"] }.tally.each do |key, times|
+          @border.fault(name, "#{key.inspect} stands #{times} times.", "Give each a key of its own.") if times > 1
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cooking
+    # Steamed on perforated trays, loose enough for the steam to pass; the water is never boiled
+    # dry. Rules of the job, "Steam".
+    class Steam < Method
+      KEY = "steam"
+      FORM = "steamed"
+      include ByThickness
+
+      assumption :steam_yield, "Left after steaming", :factor, book: :ingredient, at: "steam/gain"
+      assumption :load, "Loose layer", :kg_per_m2, book: :practice, at: "steam/load"
+      assumption :recover_minutes, "Until it steams again", :min, book: :practice, at: "steam/recover_minutes"
+      assumption :boils_away, "Boils away", :g_per_min, book: :practice, at: "steam/water_grams_per_minute"
+      assumption :reserve_grams, "Never boil dry: keep", :g, book: :practice, at: "steam/reserve_grams"
+      decision(:tray_area, "The tray's area", :square_metre, change: nil, source: -> { "#{tray.name} in your kitchen." }, shown: false) { tray.area }
+      decision(:positions, "Trays the steamer takes", :trays, change: nil, source: "Your kitchen's steamer; a covered pan with one insert where there is none.", shown: false) do
+        [kitchen.steamers.sum(&:positions), 1].max
+      end
+
+      figure(:raw_grams, "Raw", :g, from: %i[finished_grams steam_yield], how: "steamed ÷ what is left after steaming") { finished_grams / steam_yield }
+      figure(:trays, "Trays", :trays, from: %i[raw_grams load tray_area], how: "raw ÷ (loose layer × tray area), rounded up") {
+        [(raw_grams / (load * tray_area * 1000) - 1e-9).ceil, 1].max
+      }
+      figure(:batches, "Loads", :loads, from: %i[trays positions], how: "trays ÷ trays the steamer takes, rounded up") { trays.fdiv(positions).ceil }
+      figure(:tray_grams, "On each tray", :g, from: %i[raw_grams trays], how: "raw ÷ trays") { raw_grams / trays }
+      figure(:total_minutes, "All loads", :min, from: %i[minutes recover_minutes batches], how: "(until it steams again + steam) × loads") { (minutes + recover_minutes) * batches }
+      figure(:water_grams, "Water in the steamer", :g, from: %i[total_minutes boils_away reserve_grams], how: "minutes × what boils away + the reserve") {
+        (total_minutes * boils_away) + reserve_grams
+      }
+
+      def raw_name = :raw_grams
+      def tray = kitchen.trays.last
+      def setting = "steam, one loose layer"
+      def words = super.merge("vessel" => kitchen.steamers.first&.name || tray.name)
+
+      def snags
+        return [] if kitchen.steamers.any?
+
+        [snag("look", "There is no steamer for #{need.name}.", "Steam one tray at a time over a covered pan, or boil it instead.")]
+      end
+
+      def rescues = [{ "if" => "Uneven", "then" => "thinner layer; stir once half way." }, { "if" => "Soft already", "then" => "out at once, spread, fan cold." }]
+    end
+  end
+end

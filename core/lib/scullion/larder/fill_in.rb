@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Scullion
+  # Completes an ingredient written short: what its family usually has, what it takes over from
+  # another that it is like, and what follows from how a cut or a finished piece packs. Everything
+  # filled in says so in its sources, so that nothing is guessed in silence.
+  class FillIn
+    TYPICAL = "typical"
+    PACKING = "packing"
+    MERGED = %w[hold carries content density].freeze
+
+    # @param families [Hash{String=>Hash}] facts/families.yml @param practice [Practice]
+    def initialize(families, practice)
+      @families, @practice = families, practice
+    end
+
+    # @param facts [Hash] @return [Hash] a new one, complete as far as its family goes
+    def complete(facts)
+      family = @families[facts["family"]]
+      return facts unless family
+
+      done = merged(family["usual"], facts)
+      sources(done, facts, family)
+      forms(done)
+      done
+    end
+
+    private
+
+    # The family's usual under the ingredient's own; nested where each entry stands for itself.
+    def merged(usual, facts)
+      usual.merge(facts) { |field, theirs, own| MERGED.include?(field) && own.is_a?(Hash) ? theirs.merge(own) : own }
+    end
+
+    # What the family lent is marked as typical of it, entry by entry.
+    def sources(done, facts, family)
+      lent = family["usual"].flat_map do |field, value|
+        next [] if Figures.flatten(value).empty? || field == "packs"
+        next facts.key?(field) ? [] : [field] unless MERGED.include?(field)
+
+        (value.keys - facts.fetch(field, {}).keys).map { |entry| "#{field}/#{entry}" }
+      end
+      done["sources"] = { "any" => "practice", **family.fetch("sources", {}), **lent.to_h { |at| [at, TYPICAL] }, **facts.fetch("sources", {}) }
+    end
+
+    # Densities, holds and uptakes of every cut and every way of cooking it has.
+    def forms(done)
+      solid = done.dig("density", "solid") or return
+
+      density, hold, carries, sources = %w[density hold carries sources].map { |field| done[field] = done.fetch(field, {}).dup }
+      packings(done).each do |form, usual|
+        hold[form] ||= usual["hold"] if usual["hold"]
+        carries[form] ||= usual["carries"] if usual["carries"]
+        next if density[form]
+
+        density[form] = (solid * usual["packing"]).round(3)
+        sources["density/#{form}"] ||= PACKING
+      end
+    end
+
+    def packings(done)
+      cuts = Array(done["cuts"]).to_h { |cut| [cut, @practice.cuts[cut]&.slice("packing")] }.compact
+      cooked = Component::METHODS.select { |key, _| done.key?(key) }.values
+                                 .filter_map { |method| [method::FORM, @practice.words("forms", method::FORM)] if @practice.known?("forms", method::FORM) }.to_h
+      cuts.merge(cooked)
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Records
+    # A cook by initials, with a shift in local clock time.
+    class Cook < ActiveRecord::Base
+      belongs_to :kitchen
+
+      def to_document = slice("initials", "from", "to").to_h
+    end
+  end
+end
