@@ -40,6 +40,10 @@ RSpec.describe Scullion::Amount do
     carrot = facts.larder["carrot"]
     expect(reader.read("1 cup").grams(carrot, "diced")).to be_within(0.01).of(250 * 0.541)
     expect(reader.read("3 medium").grams(carrot, "diced")).to eq 183
+    expect(reader.read("2 tins").grams(facts.larder["chickpeas"], "drained")).to eq 480
+    expect(reader.read("juice of 2 limes").grams(facts.larder["lime"], "whole")).to eq 60
+    expect(reader.read("zest of 1 lemon").grams(facts.larder["lemon"], "whole")).to eq 6
+    expect(reader.read("half a lemon").grams(facts.larder["lemon"], "whole")).to eq 54
     expect { reader.read("1 cup").grams(facts.larder["dill"], "roast") }
       .to raise_error(Scullion::MissingFigure, /Dill has no density as "roast"/)
   end

@@ -7,10 +7,10 @@ module Scullion
       def self.registered(app)
         app.helpers Reading
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
-        app.get("/api/house-rules") { json(Records::HouseRules.order(:key).map(&:to_document)) }
+        app.get("/api/house-rules") { json(house_rules) }
 
         app.get("/api/kitchen/starters") { json(Records.facts.starters) }
-        app.get("/api/kitchen/tools") { json(tool_rates) }
+        app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings }) }
 
         app.put("/api/kitchen") do
           kitchen, document = Records::Kitchen.ours, body_document
@@ -27,15 +27,26 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
+        # The sets to choose from, each also in words as this house writes.
+        def house_rules
+          writer = Amount::Writer.for(Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"])))
+          Records::HouseRules.order(:key).map do |record|
+            record.to_document.merge("words" => HouseRules.read(Border.new(record.to_document), "").in_words(writer))
+          end
+        end
+
         # Every tool, and what it cuts in an hour: the kitchen's own rate where it has set one.
         def tool_rates
           practice = Records.facts.practice.with(Records::OwnFigure.of_practice)
-          practice.keys("tools").map do |key|
+          practice.keys("tools").select { |key| cuts_of(practice, key).any? }.map do |key|
             words = practice.words("tools", key)
             { "key" => key, "name" => words["name"], "bench" => words["bench"], "plain" => words["plain"] == true, "setup_minutes" => words["setup_minutes"],
               "clean_minutes" => words["clean_minutes"], "cuts" => cuts_of(practice, key) }
           end
         end
+
+        # The ways of cooling that a chiller can have.
+        def coolings = Records.facts.practice.words("cooling", "methods").reject { |_, words| words["ice"] }.map { |key, words| { "key" => key, "name" => words["name"] } }
 
         def cuts_of(practice, tool)
           practice.cuts.filter_map do |cut, words|

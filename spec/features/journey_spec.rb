@@ -19,6 +19,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
 
   def covers = find_field("Covers")
   def figure(at) = find("[data-at='#{at}']", match: :first)
+  def packs_of(ingredient) = figure(planned["buy"].find { |line| line["ingredient"] == ingredient }["packs"]["at"])
 
   # Waits for the server's word, then looks at what it holds.
   def planned = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/1/plan")))
@@ -36,17 +37,17 @@ RSpec.describe "A cook's day", :journey, type: :feature do
 
   it "changes the covers by stepper, by keys and by typing, and every stage follows" do
     open_demo "Buy"
-    expect(figure("buy/10/packs")).to have_text("25 × 400 g tin")
+    expect(packs_of("white-beans")).to have_text("25 × 400 g tin")
     click_button "One cover more"
     expect(page).to have_text("140 → 141: +100 g carrots", normalize_ws: true)
     page.driver.browser.keyboard.type("+")
     page.driver.browser.keyboard.type("+")
     expect(page).to have_text("+1 tin white beans")
-    expect(figure("buy/10/packs")).to have_text("26 × 400 g tin")
+    expect(packs_of("white-beans")).to have_text("26 × 400 g tin")
     page.driver.browser.keyboard.type("-")
     expect(page).to have_field("Covers", with: "142")
     covers.set("60")
-    { "Count" => ["count/0/finished_grams", "20.54 kg"], "Prep" => ["prep/1/ap_grams", "6.60 kg"], "Cook" => ["cook/0/dry_grams", "2.31 kg"], "Dress" => ["dress/0/batch_grams", "2,014 g"],
+    { "Count" => ["count/0/finished_grams", "20.54 kg"], "Prep" => ["prep/1/ap_grams", "6.60 kg"], "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"], "Dress" => ["dress/0/batch_grams", "2,014 g"],
       "Build" => ["build/0/shares/0/per_bowl_grams", "3,465 g"] }.each do |stage, (at, text)|
       within("nav[aria-label=Stages]") { click_link stage }
       expect(figure(at)).to have_text(text)
@@ -74,15 +75,15 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     figure("cook/0/water_grams").click
     within("[role=dialog]") do
       expect(page).to have_text("taken up + boils off")
-      expect(page).to have_text("Kitchen practice: weigh your own")
+      expect(page).to have_text("Published dry and cooked cup weights")
       fill_in "Change Water taken up", with: "2.5", match: :first
       find_field("Change Water taken up", match: :first).send_keys(:enter)
-      expect(page).to have_text("Set for this service. The larder says 2.0")
+      expect(page).to have_text(/Set for this service, on .* The larder says 2.0/)
       expect(page).to have_text("12.35 kg")
     end
-    expect(figure("cook/0/dry_grams")).to have_text("4.62 kg")
+    expect(figure("cook/0/batch_dry_grams")).to have_text("4.62 kg")
     within("[role=dialog]") { click_button "Back to 2 g per g", match: :first }
-    expect(figure("cook/0/dry_grams")).to have_text("5.39 kg")
+    expect(figure("cook/0/batch_dry_grams")).to have_text("5.39 kg")
     page.driver.browser.keyboard.type(:escape)
     expect(page).to have_no_css("[role=dialog]")
   end
@@ -187,13 +188,14 @@ RSpec.describe "The larder", :journey, type: :feature do
     find_in_larder "zuchini", leaves: "Courgettes", hides: "Almonds"
     click_link "Courgettes"
     expect(page).to have_css("h2", text: "Courgettes")
-    expect(page).to have_css("tr", text: "topped, roast")
+    expect(page).to have_css("tr", text: "roast")
     field = find_field("Trim: topped")
     field.set("much").send_keys(:enter)
     expect(page).to have_css("[role=alert]", text: '"much" cannot be.')
+    fill_in "Your initials, noted beside what you set", with: "ML"
     field.set("90 %").send_keys(:tab)
     expect(page).to have_button("Back to 94 %")
-    expect(page).to have_text("Set for this kitchen. The larder says 0.94")
+    expect(page).to have_text(/Set for this kitchen, by ML on .* The larder says 0.94/)
     click_button "Back to 94 %"
     expect(page).to have_no_button("Back to 94 %")
   end

@@ -13,7 +13,7 @@ module Scullion
     # @param brief [Brief] @return [Plan]
     def self.for(brief) = new(brief)
 
-    attr_reader :brief, :portions, :needs, :cooking, :preps, :dressings, :purchases, :windows, :builds
+    attr_reader :brief, :portions, :needs, :cooking, :preps, :benches, :dressings, :purchases, :windows, :builds
 
     def initialize(brief)
       @brief = brief
@@ -31,7 +31,7 @@ module Scullion
       @to_h ||= {
         "format" => FORMAT, "service" => service, "snags" => snags.map(&:to_h),
         "count" => portions.map(&:to_h), "needs" => needs.map(&:to_h), "buy" => purchases.map(&:to_h),
-        "prep" => preps.map(&:to_h), "cook" => cooking.map(&:to_h), "dress" => dressings.map(&:to_h),
+        "prep" => preps.map(&:to_h), "benches" => benches.map(&:to_h), "cook" => cooking.map(&:to_h), "dress" => dressings.map(&:to_h),
         "hold" => windows.map(&:to_h), "build" => builds.map(&:to_h)
       }
     end
@@ -67,7 +67,7 @@ module Scullion
 
     # Every sheet of the plan, flat.
     def sheets
-      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *dressings, *dressings.flat_map(&:parts),
+      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *benches, *dressings, *dressings.flat_map(&:parts),
        *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *builds,
        *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
     end
@@ -78,7 +78,13 @@ module Scullion
       from = brief.service.from
       { "name" => brief.service.name, "date" => from.date.iso8601, "from" => from.clock, "to" => brief.service.to.clock,
         "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name,
-        "kitchen" => brief.kitchen.name }
+        "kitchen" => brief.kitchen.name, "crew" => crew }
+    end
+
+    # The hands there are, in words.
+    def crew
+      cooks = brief.kitchen.cooks
+      cooks.empty? ? "no cook is on shift yet" : "#{cooks.map(&:initials).join(', ')} on shift, #{brief.practice.writer.min(cooks.sum(&:minutes))} between them"
     end
 
     def cook_and_prep
@@ -88,6 +94,7 @@ module Scullion
         @cooking << method if method
         @preps << Prep.new("prep/#{index}", need, method, brief)
       end
+      @benches = Bench.of(@preps)
     end
 
     def dress

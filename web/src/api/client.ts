@@ -3,13 +3,17 @@ import type { components, paths } from "./contract";
 
 type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
+export type Bench = Schemas["Plan"]["benches"][number];
 export type CoolDown = Schemas["CoolDown"];
 export type Cooking = Schemas["Cooking"];
 export type DressingBatch = Schemas["DressingBatch"];
 export type Figure = Schemas["Figure"];
 export type HoldWindow = Schemas["HoldWindow"];
-export type HouseRules = Schemas["HouseRules"];
+export type HouseRules = Schemas["HouseRulesInWords"];
 export type KitchenRecord = Schemas["KitchenRecord"];
+export type Starter = Schemas["Starter"];
+export type KitchenChoices = Schemas["KitchenChoices"];
+export type ToolRates = Schemas["ToolRates"];
 export type IngredientPage = Schemas["IngredientPage"];
 export type IngredientSummary = Schemas["IngredientSummary"];
 export type LarderReport = Schemas["LarderReport"];

@@ -468,15 +468,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kitchen/tools": {
+    "/api/kitchen/choices": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** Every tool and what it cuts in an hour */
-        get: operations["kitchenTools"];
+        /** What a kitchen can have: tools with what they cut in an hour, and ways of cooling */
+        get: operations["kitchenChoices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1011,6 +1011,13 @@ export interface components {
             from: string;
             to: string;
         };
+        KitchenChoices: {
+            tools: components["schemas"]["ToolRates"][];
+            coolings: {
+                key: string;
+                name: string;
+            }[];
+        };
         ToolRates: {
             key: string;
             name: string;
@@ -1091,6 +1098,13 @@ export interface components {
             /** @description and to cold within these in all */
             cooled_minutes: number;
         };
+        HouseRulesInWords: {
+            /** @description The set in sentences, in the house's units */
+            words: string;
+        } & {
+            key: string;
+            name: string;
+        };
         Figure: {
             value: number | string;
             unit: string;
@@ -1142,12 +1156,21 @@ export interface components {
                 over_prep: number;
                 rules: string;
                 kitchen: string;
+                /** @description The hands there are, in words */
+                crew: string;
             };
             snags: components["schemas"]["Snag"][];
             count: components["schemas"]["Portion"][];
             needs: components["schemas"]["Need"][];
             buy: components["schemas"]["Purchase"][];
             prep: components["schemas"]["Prep"][];
+            benches: {
+                at: string;
+                name: string;
+                /** @description Addresses of its prep lines */
+                lines: string[];
+                hands_minutes: components["schemas"]["Figure"];
+            }[];
             cook: components["schemas"]["Cooking"][];
             dress: components["schemas"]["DressingBatch"][];
             hold: components["schemas"]["HoldWindow"][];
@@ -1270,9 +1293,17 @@ export interface components {
             cautions: string[];
             /** @description Comes out hot and has to be cooled in time */
             cools: boolean;
+            /** @description The figure that stands for it in a list */
+            headline: string;
+            /** @description The figures needed at the stove, in order */
+            facts: {
+                name: string;
+                label: string;
+            }[];
             /** @description The choices within the method, and the one taken */
             schools: {
                 option: string;
+                name: string;
                 chosen: string;
                 /** @description Where it can be changed */
                 at: string;
@@ -1299,6 +1330,13 @@ export interface components {
                 /** @description The small batch */
                 small: string;
             };
+            /** @description Pots of the kitchen to choose from */
+            pots?: {
+                key: string;
+                name: string;
+            }[];
+            /** @description Never fuller than this share */
+            most_full?: number;
             pot?: {
                 key: string;
                 name: string;
@@ -1323,6 +1361,8 @@ export interface components {
                 depth_cm: number;
                 depth: string;
                 trays?: number | null;
+                /** @description What the kitchen has for it */
+                here?: string | null;
             }[];
             chosen: {
                 method: string;
@@ -2276,7 +2316,7 @@ export interface operations {
             };
         };
     };
-    kitchenTools: {
+    kitchenChoices: {
         parameters: {
             query?: never;
             header?: never;
@@ -2285,13 +2325,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Tools */
+            /** @description Choices */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ToolRates"][];
+                    "application/json": components["schemas"]["KitchenChoices"];
                 };
             };
         };
@@ -2338,7 +2378,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HouseRules"][];
+                    "application/json": components["schemas"]["HouseRulesInWords"][];
                 };
             };
         };

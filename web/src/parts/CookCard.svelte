@@ -1,19 +1,24 @@
 <script lang="ts">
   import type { Cooking } from "../api/client";
-  import RatioCurve from "../pictures/RatioCurve.svelte";
+  import type { Desk } from "../state/desk.svelte";
+  import Eggs from "../pictures/Eggs.svelte";
   import PotGauge from "../pictures/PotGauge.svelte";
+  import RatioCurve from "../pictures/RatioCurve.svelte";
+  import TimeStrip from "../pictures/TimeStrip.svelte";
   import Tins from "../pictures/Tins.svelte";
   import Trays from "../pictures/Trays.svelte";
   import Caution from "./Caution.svelte";
   import Fact from "./Fact.svelte";
   import Mark from "./Mark.svelte";
-  import { amount, FACTS, figure } from "./cooking";
+  import Schools from "./Schools.svelte";
+  import { amount, figure, text } from "./cooking";
 
   // One thing that is cooked: the vessel, what goes in, how long, and how to tell it is done.
-  let { batch }: { batch: Cooking } = $props();
+  let { batch, desk }: { batch: Cooking; desk: Desk } = $props();
   const batches = $derived(amount(batch, "batches"));
-  const facts = $derived(FACTS[batch.method].flatMap(([name, label]) => (figure(batch, name) ? [{ label, of: figure(batch, name)! }] : [])));
+  const facts = $derived(batch.facts.flatMap(({ name, label }) => (figure(batch, name) ? [{ label, of: figure(batch, name)! }] : [])));
   const vessel = $derived(batch.pot ? `${batch.pot.name}, drawn to scale` : (batch.vessel ?? ""));
+  const again = $derived(batch.pot && batches > 1 && batch.method !== "blanch");
 </script>
 
 <section class="tray min-w-0">
@@ -21,26 +26,29 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
   </div>
-  {#if batch.pot && batches > 1}
-    <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches. Figures below are for each.</p>
+  {#if again}
+    <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches, {text(batch, batch.headline)} raw in all. Figures below are for each.</p>
   {/if}
   <div class="mt-3 grid items-start gap-x-8 gap-y-4 @4xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
     <div class="min-w-0">
       {#if batch.pot}
         <PotGauge {batch} />
+        {#if batch.method === "eggs"}<Eggs count={amount(batch, "eggs")} colour={batch.colour} />{/if}
         {#if batch.curve}<div class="mt-4"><RatioCurve curve={batch.curve} /></div>{/if}
       {:else if batch.method === "tinned"}
-        <Tins drained={amount(batch, "net_grams") - amount(batch, "liquid_grams")} liquid={amount(batch, "liquid_grams")} colour={batch.colour} />
+        <Tins drained={amount(batch, "drained_grams")} liquid={amount(batch, "liquid_grams")} colour={batch.colour} />
       {:else}
-        <Trays count={amount(batch, "trays") || batches} colour={batch.colour} vessel={batch.vessel ?? "tray"} />
+        <Trays count={amount(batch, "trays") || batches} colour={batch.colour} vessel={batch.vessel ?? "tray"} round={["sear", "grill"].includes(batch.method)} />
       {/if}
+      {#if batch.stretches.length > 0}<TimeStrip stretches={batch.stretches} id={batch.at.replace("/", "-")} />{/if}
     </div>
-    <div class="grid grid-cols-2 gap-x-6 gap-y-2">
+    <div class="grid grid-cols-2 content-start gap-x-6 gap-y-2">
       {#each facts as { label, of }, index (label)}
         <Fact {label} {of} size={index < 4 ? "text-3xl" : "text-xl"} />
       {/each}
     </div>
   </div>
+  <Schools {batch} {desk} />
   <div class="mt-4 grid gap-4 @3xl:grid-cols-3">
     {#if batch.done}<div><h3 class="text-lg">Done when</h3><p>{batch.done}</p></div>{/if}
     <div>

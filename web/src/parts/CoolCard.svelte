@@ -36,7 +36,7 @@
         <tbody>
           {#each cooling.methods as each (each.key)}
             <tr class="border-base-300 h-12 border-t {each.key === cooling.chosen.method ? 'bg-base-200' : ''}">
-              <td><label class="flex min-h-11 cursor-pointer items-center gap-3"><input type="radio" class="radio" name="cooling" checked={each.key === cooling.chosen.method} onchange={() => (method = each.key)} />{each.name}</label></td>
+              <td><label class="flex min-h-11 cursor-pointer items-center gap-3"><input type="radio" class="radio" name="cooling" checked={each.key === cooling.chosen.method} onchange={() => (method = each.key)} /><span>{each.name}{#if each.here}<br /><span class="quiet">{each.here}</span>{:else}<br /><span class="quiet">not in this kitchen</span>{/if}</span></label></td>
               <td class="text-right text-xl font-bold whitespace-nowrap">{each.depth_cm > 0 ? each.depth : "cannot"}</td>
               <td class="pr-1 text-right text-xl font-bold">{each.trays ?? "–"}</td>
             </tr>

@@ -6,7 +6,7 @@
   // Bring a table in: first a dry run with a word on every row, then all of it or nothing.
   let { onwritten }: { onwritten: () => void } = $props();
   let dialog: HTMLDialogElement;
-  let csv = "";
+  let sent: { csv: string } | { json: Record<string, never>[] } = { csv: "" };
   let report = $state.raw<LarderReport>();
   let problem = $state.raw<Problem>();
   let busy = $state(false);
@@ -15,7 +15,7 @@
 
   async function send(write: boolean): Promise<void> {
     busy = true;
-    const answer = await ask(api.POST("/api/larder/import", { body: { csv, write } }));
+    const answer = await ask(api.POST("/api/larder/import", { body: { ...sent, write } }));
     busy = false;
     problem = answer.problem;
     report = answer.data ?? report;
@@ -25,19 +25,43 @@
   async function choose(event: Event): Promise<void> {
     const file = (event.currentTarget as HTMLInputElement).files?.[0];
     report = undefined;
+    problem = undefined;
     if (!file) return;
-    csv = await file.text();
+
+    const text = await decoded(file);
+    if (text === undefined) return refuse("This file is not UTF-8.", "Save the table as CSV UTF-8 and choose it again.");
+    if (!file.name.endsWith(".json")) sent = { csv: text };
+    else
+      try {
+        sent = { json: JSON.parse(text) };
+      } catch {
+        return refuse("This file is not JSON.", "Take the larder out as JSON once, and keep its shape.");
+      }
     await send(false);
+  }
+
+  // Undefined when the bytes are not UTF-8: better refused than guessed.
+  async function decoded(file: File): Promise<string | undefined> {
+    try {
+      return new TextDecoder("utf-8", { fatal: true }).decode(await file.arrayBuffer());
+    } catch {
+      return undefined;
+    }
+  }
+
+  function refuse(title: string, remedy: string): void {
+    problem = { type: "about:blank", title, status: 0, remedy, faults: [] };
   }
 </script>
 
 <a class="btn btn-outline h-11" href="/api/larder.csv" download="larder.csv">Take out as CSV</a>
-<button class="btn btn-outline h-11" onclick={() => dialog.showModal()}>Bring in a CSV</button>
+<a class="btn btn-outline h-11" href="/api/larder.json" download="larder.json">as JSON</a>
+<button class="btn btn-outline h-11" onclick={() => dialog.showModal()}>Bring in a table</button>
 <dialog class="modal" bind:this={dialog}>
   <div class="modal-box tray max-w-3xl">
     <h2 class="mb-2 text-xl">Bring in a table of ingredients</h2>
     <p class="mb-3">Take the larder out once to see its columns. Nothing is written before you have seen what it would do, and then all of it or nothing.</p>
-    <input class="file-input h-11 w-full" type="file" accept=".csv,text/csv" aria-label="CSV file" onchange={choose} />
+    <input class="file-input h-11 w-full" type="file" accept=".csv,.json,text/csv,application/json" aria-label="CSV or JSON file" onchange={choose} />
     {#if problem}<div class="mt-3"><Fault {problem} /></div>{/if}
     {#if report}
       <p class="mt-3 font-bold">

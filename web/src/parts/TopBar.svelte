@@ -2,6 +2,9 @@
   import Help from "./Help.svelte";
   import { here } from "../state/place.svelte";
   import { setNight, theme } from "../state/theme.svelte";
+  import { units } from "../state/units.svelte";
+
+  void units.load();
 
   const on = (path: string) => path === (here.place.screen === "desk" ? "services" : here.place.screen);
 </script>
@@ -13,7 +16,8 @@
       <a href="/{path}" class="flex items-center border-y-4 border-transparent px-1 font-semibold {on(path!) ? 'border-b-current' : ''}" aria-current={on(path!) ? "page" : undefined}>{name}</a>
     {/each}
     <span class="grow"></span>
-    <button class="px-3" onclick={() => setNight(!theme.night)} aria-pressed={theme.night}>{theme.night ? "Day" : "Night"}</button>
+    <button class="hidden px-3 whitespace-nowrap sm:block" title="Change how weights and heat are written" aria-label="Units: {units.words}" onclick={() => units.turn()}>{units.words}</button>
+    <button class="px-1 sm:px-3" onclick={() => setNight(!theme.night)} aria-pressed={theme.night}>{theme.night ? "Day" : "Night"}</button>
     <Help />
   </div>
 </header>

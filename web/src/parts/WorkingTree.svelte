@@ -16,6 +16,7 @@
     <b class="whitespace-nowrap text-lg">{working.text}</b>
   </summary>
   <div class="pb-2 pl-6">
+    {#if working.again}<p class="quiet">As worked out above.</p>{/if}
     {#if working.how}<p class="quiet">= {working.how}</p>{/if}
     <WorkingSource {working} {desk} />
     {#each working.from as input (input.at)}

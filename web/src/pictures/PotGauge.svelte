@@ -18,7 +18,8 @@
   const grain = $derived(amount(batch, "grain_cm"));
   const water = $derived(amount(batch, "water_line_cm"));
   const cooked = $derived(amount(batch, "cooked_line_cm"));
-  const food = $derived({ absorption: "dry grain", simmer: "soaked beans" }[batch.method as string] ?? "raw");
+  const food = $derived({ absorption: "dry grain", simmer: "soaked beans", eggs: "eggs", blanch: "one drop" }[batch.method as string] ?? "raw");
+  const limit = $derived(y(pot.height_cm * (batch.most_full ?? 1)));
 </script>
 
 <svg viewBox="0 0 {LEFT + width + 150} {floor + 16}" class="w-full max-w-[34rem]" role="img" aria-label="{pot.name}: {food} {text(batch, 'grain_cm')}, water line {text(batch, 'water_line_cm')}">
@@ -26,8 +27,10 @@
   <rect x={LEFT} y={y(grain)} {width} height={grain * scale} fill={batch.colour} />
   <path d="M{LEFT} {y(water)}h{width}" stroke="var(--rim)" stroke-width="3" stroke-dasharray="10 6" />
   {#if cooked > 0}<path d="M{LEFT} {y(cooked)}h{width}" stroke="var(--color-warning)" stroke-width="3" stroke-dasharray="3 6" />{/if}
+  <path d="M{LEFT + 4} {limit}h18m{width - 44} 0h18" stroke="var(--color-error)" stroke-width="4" />
   <path d="M{LEFT} {TOP}V{floor}H{LEFT + width}V{TOP}" fill="none" stroke="var(--rim)" stroke-width="7" stroke-linejoin="round" stroke-linecap="round" />
   <path d="M{LEFT - 6} {TOP + 24}h-22v30h22M{LEFT + width + 6} {TOP + 24}h22v30h-22" fill="none" stroke="var(--rim)" stroke-width="6" />
+  {#if Math.abs(limit - y(Math.max(cooked, water))) > 34 && limit > 24}<text x={LEFT + width / 2} y={limit + 5} text-anchor="middle" font-size="15" fill="var(--quiet)">no fuller than this</text>{/if}
   <g font-size="17" fill="var(--color-base-content)">
     <text x={LEFT + width / 2} y={(water - grain) * scale < 36 ? y(water) - 10 : y(water) + 26} text-anchor="middle" font-weight="700" font-size="20">water line {text(batch, "water_line_cm")}</text>
     <text x={LEFT + width / 2} y={y(grain / 2) + 6} text-anchor="middle" class="on-food">{food} {text(batch, "grain_cm")}</text>

@@ -1,15 +1,15 @@
 <script lang="ts">
-  import type { Vessel } from "../parts/VesselTable.svelte";
+  import type { Row } from "../parts/kitchen";
 
   // The kitchen's vessels side by side, all to one scale: pots from the side, trays and pans from
   // above, bowls by what they hold, ovens by their shelves.
-  let { kind, rows }: { kind: string; rows: Vessel[] } = $props();
+  let { kind, rows }: { kind: string; rows: Row[] } = $props();
 
   const SCALE = 2; // pixels for a centimetre
   const GAP = 26;
-  const size = (row: Vessel, name: string) => Math.max(Number(row[name]) || 0, 1) * SCALE;
+  const size = (row: Row, name: string) => Math.max(Number(row[name]) || 0, 1) * SCALE;
   // A bowl as half a sphere: litres to centimetres across.
-  const across = (row: Vessel) => 2 * Math.cbrt((3 * Math.max(Number(row.litres) || 0, 0.1) * 1000) / (2 * Math.PI)) * SCALE;
+  const across = (row: Row) => 2 * Math.cbrt((3 * Math.max(Number(row.litres) || 0, 0.1) * 1000) / (2 * Math.PI)) * SCALE;
 
   const drawn = $derived(
     rows.map((row) => {

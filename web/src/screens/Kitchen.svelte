@@ -1,27 +1,46 @@
 <script lang="ts">
-  import { api, ask, type HouseRules, type KitchenRecord, type Problem } from "../api/client";
+  import { api, ask, type HouseRules, type KitchenChoices, type KitchenRecord, type Problem, type Starter } from "../api/client";
+  import CalibratePot from "../parts/CalibratePot.svelte";
   import Fault from "../parts/Fault.svelte";
-  import VesselTable, { type Vessel } from "../parts/VesselTable.svelte";
+  import HouseMeasures from "../parts/HouseMeasures.svelte";
+  import Initials from "../parts/Initials.svelte";
+  import KitchenList from "../parts/KitchenList.svelte";
+  import StarterKitchens from "../parts/StarterKitchens.svelte";
+  import ToolShelf from "../parts/ToolShelf.svelte";
+  import { LISTS, type Row } from "../parts/kitchen";
+  import { units } from "../state/units.svelte";
 
-  // The kitchen that everything is planned in: vessels, heat, and the house rules it chose.
-  // Saved whole, when something was changed; what was typed stays until it is right.
+  // The kitchen that everything is planned in: vessels, heat, cold, tools, hands, how it measures,
+  // and the house rules it chose. Saved whole; what was typed stays until it is right.
   let kitchen = $state.raw<KitchenRecord>();
   let rules = $state.raw<HouseRules[]>([]);
+  let choices = $state.raw<KitchenChoices>();
   let problem = $state.raw<Problem>();
   let saved = $state("");
   const chosen = $derived(rules.find((set) => set.key === kitchen?.house_rules));
 
   async function load(): Promise<void> {
-    const [ours, sets] = await Promise.all([ask(api.GET("/api/kitchen")), ask(api.GET("/api/house-rules"))]);
+    const [ours, sets, can] = await Promise.all([ask(api.GET("/api/kitchen")), ask(api.GET("/api/house-rules")), ask(api.GET("/api/kitchen/choices"))]);
     kitchen = ours.data;
     rules = sets.data ?? [];
-    problem = ours.problem ?? sets.problem;
+    choices = can.data;
+    problem = ours.problem ?? sets.problem ?? can.problem;
   }
   void load();
 
-  function put(list: string, rows: Vessel[]): void {
-    kitchen = { ...kitchen!, [list]: rows };
+  function put(change: Partial<KitchenRecord>): void {
+    kitchen = { ...kitchen!, ...change };
     saved = "";
+  }
+
+  function begin({ key: _key, why: _why, ...starter }: Starter): void {
+    put({ ...starter, measures: kitchen!.measures });
+    saved = "";
+  }
+
+  function calibrated(fresh: KitchenRecord): void {
+    put({ version: fresh.version, pots: kitchen!.pots.map((pot) => ({ ...pot, boil_factor: fresh.pots.find((other) => other.key === pot.key)?.boil_factor })) });
+    saved = "Its rate is set. Every plan follows it.";
   }
 
   async function save(): Promise<void> {
@@ -29,48 +48,46 @@
     problem = answer.problem;
     if (answer.data) {
       kitchen = answer.data;
+      units.take(answer.data.measures);
+      rules = (await ask(api.GET("/api/house-rules"))).data ?? rules;
       saved = "Saved. Every plan follows it.";
     }
   }
-
-  const TABLES = [
-    { list: "pots", title: "Pots", sizes: { diameter_cm: "cm across", height_cm: "cm deep" } },
-    { list: "trays", title: "Trays", sizes: { length_cm: "cm long", width_cm: "cm wide", count: "of them" } },
-    { list: "pans", title: "Pans", sizes: { diameter_cm: "cm across" } },
-    { list: "bowls", title: "Mixing bowls", sizes: { litres: "litres", count: "of them" } },
-    { list: "ovens", title: "Ovens", sizes: { positions: "tray positions" } },
-  ] as const;
 </script>
 
 <svelte:head><title>Kitchen · Scullion</title></svelte:head>
 
-<h1 class="my-3 text-3xl">Kitchen</h1>
+<div class="my-3 flex flex-wrap items-center gap-3"><h1 class="mr-auto text-3xl">Kitchen</h1><Initials /><StarterKitchens onchosen={begin} /></div>
 {#if problem}<Fault {problem} />{/if}
 {#if kitchen}
+  {@const ours = kitchen}
   <form
-    class="grid gap-3 lg:grid-cols-2"
+    class="grid gap-3"
     oninput={() => (saved = "")}
     onsubmit={(event) => {
       event.preventDefault();
       void save();
     }}
   >
-    <section class="tray grid content-start gap-3 sm:grid-cols-2">
-      <label>Name <input class="input h-11 w-full text-lg" maxlength="120" value={kitchen.name} oninput={(event) => (kitchen = { ...kitchen!, name: event.currentTarget.value })} /></label>
-      <label>Strongest burner, kW <input class="input h-11 w-full text-lg" type="number" step="any" value={kitchen.burner_kw} oninput={(event) => (kitchen = { ...kitchen!, burner_kw: event.currentTarget.valueAsNumber })} /></label>
-      <label>House rules <select class="select h-11 w-full text-lg" value={kitchen.house_rules} onchange={(event) => (kitchen = { ...kitchen!, house_rules: event.currentTarget.value })}>{#each rules as set (set.key)}<option value={set.key}>{set.name}</option>{/each}</select></label>
-      {#if chosen}
-        <p class="quiet sm:col-span-2">
-          Cold at {chosen.cold_celsius} °C or less, hot at {chosen.hot_celsius} °C or more. Out of the cold {chosen.out_minutes / 60} h at most. Kept {chosen.days} days, the day it is made
-          being the first. Cooled to {chosen.first_celsius} °C in {chosen.first_minutes / 60} h and to {chosen.cold_celsius} °C in {chosen.cooled_minutes / 60} h in all. Your local code and your
-          food-safety lead decide.
-        </p>
-      {/if}
+    <section class="tray grid content-start gap-3 sm:grid-cols-2 lg:grid-cols-4">
+      <label class="sm:col-span-2">Name <input class="input h-11 w-full text-lg" maxlength="120" value={ours.name} oninput={(event) => put({ name: event.currentTarget.value })} /></label>
+      <label class="sm:col-span-2">House rules <select class="select h-11 w-full text-lg" value={ours.house_rules} onchange={(event) => put({ house_rules: event.currentTarget.value })}>{#each rules as set (set.key)}<option value={set.key}>{set.name}</option>{/each}</select></label>
+      <HouseMeasures measures={ours.measures} onmeasures={(measures) => put({ measures })} />
+      {#if chosen}<p class="quiet sm:col-span-2 lg:col-span-4">{chosen.words}</p>{/if}
     </section>
-    {#each TABLES as { list, title, sizes } (list)}
-      <VesselTable {title} {sizes} kind={list} rows={kitchen[list] as Vessel[]} onrows={(rows) => put(list, rows)} />
+    <div class="gap-3 lg:columns-2">
+    {#each LISTS as of (of.list)}
+      <KitchenList {of} rows={ours[of.list as keyof KitchenRecord] as unknown as Row[]} choices={choices?.coolings} onrows={(rows) => put({ [of.list]: rows })}>
+        {#snippet extra(row)}
+          {#if of.list === "pots"}<CalibratePot pot={row} version={ours.version} oncalibrated={calibrated} />{/if}
+        {/snippet}
+      </KitchenList>
     {/each}
-    <div class="flex items-center gap-4 lg:col-span-2">
+    </div>
+    {#if choices}
+      <ToolShelf tools={choices.tools} owned={ours.tools.map((tool) => tool.key)} onowned={(keys) => put({ tools: keys.map((key) => ({ key })) })} onrates={async () => (choices = (await ask(api.GET("/api/kitchen/choices"))).data)} />
+    {/if}
+    <div class="bg-base-200 sticky bottom-0 flex items-center gap-4 py-3">
       <button class="btn btn-primary h-11">Save the kitchen</button>
       <span role="status" class="text-success font-semibold">{saved}</span>
     </div>

@@ -7,11 +7,13 @@
 
   // Find an ingredient by any name, and see what it becomes and where its figures come from.
   let { chosen }: { chosen: string | undefined } = $props();
-  const ALLERGENS = ["gluten", "eggs", "milk", "nuts", "mustard", "celery", "sesame", "sulphites"];
+  const ALLERGENS = ["gluten", "crustaceans", "eggs", "fish", "peanuts", "soya", "milk", "nuts", "celery", "mustard", "sesame", "sulphites", "lupin", "molluscs"];
+  const MISSING = { anything: "something its family needs", own: "figures of its own", pieces: "piece weights", cuts: "cuts", trims: "trims", aliases: "other names" } as const;
 
   let find = $state("");
   let family = $state("");
   let without = $state("");
+  let missing = $state<keyof typeof MISSING | "">("");
   let families = $state.raw<string[]>([]);
   let shelf = $state.raw<IngredientSummary[]>();
   let problem = $state.raw<Problem>();
@@ -20,7 +22,7 @@
 
   $effect(() => {
     void again;
-    const query = { find: find || undefined, family: family || undefined, without: without || undefined };
+    const query = { find: find || undefined, family: family || undefined, without: without || undefined, missing: missing || undefined };
     let stale = false;
     void ask(api.GET("/api/ingredients", { params: { query } })).then((answer) => {
       if (stale) return;
@@ -47,6 +49,7 @@
   <label>Find, by any name <input bind:this={field} class="input h-11 w-64 text-lg" type="search" maxlength="80" placeholder="zucchini, garbanzo, burghul" bind:value={find} /></label>
   <label>Family <select class="select h-11 w-40 text-lg" bind:value={family}><option value="">all</option>{#each families as each (each)}<option>{each}</option>{/each}</select></label>
   <label>Without <select class="select h-11 w-36 text-lg" bind:value={without}><option value="">–</option>{#each ALLERGENS as each (each)}<option>{each}</option>{/each}</select></label>
+  <label>Missing <select class="select h-11 w-52 text-lg" bind:value={missing}><option value="">–</option>{#each Object.entries(MISSING) as [each, words] (each)}<option value={each}>{words}</option>{/each}</select></label>
 </div>
 <div class="mb-3 flex flex-wrap gap-3"><LarderTable onwritten={() => (again += 1)} /></div>
 <div class="grid items-start gap-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
@@ -58,11 +61,11 @@
         <span class="quiet text-right">{each.allergens.join(", ")}</span>
       </a>
     {:else}
-      {#if shelf}<p class="p-4">Nothing by that name{family || without ? " with these filters" : ""}. Try a part of it, or another name for it.</p>{/if}
+      {#if shelf}<p class="p-4">Nothing by that name{family || without || missing ? " with these filters" : ""}. Try a part of it, or another name for it.</p>{/if}
     {/each}
   </nav>
   {#if chosen}
-    {#key chosen}<IngredientCard key={chosen} />{/key}
+    {#key chosen}<IngredientCard key={chosen} onchanged={() => (again += 1)} />{/key}
   {:else}
     <p class="tray quiet hidden lg:block">{shelf?.length ?? 0} ingredients. Choose one to see what a kilo becomes, and who says so.</p>
   {/if}

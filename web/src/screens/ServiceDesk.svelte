@@ -8,6 +8,7 @@
   import WorkingPanel from "../parts/WorkingPanel.svelte";
   import { SILENCE } from "../api/client";
   import { Desk } from "../state/desk.svelte";
+  import { units } from "../state/units.svelte";
   import { go, STAGES, type Stage } from "../state/place.svelte";
   import Build from "./stages/Build.svelte";
   import Buy from "./stages/Buy.svelte";
@@ -23,7 +24,10 @@
   setContext("desk", () => desk);
   const stages = { count: Count, buy: Buy, prep: Prep, cook: Cook, dress: Dress, build: Build };
   const Current = $derived(stages[stage]);
-  void desk.open();
+  $effect(() => {
+    void units.turned;
+    void desk.open();
+  });
 
   function keys(event: KeyboardEvent): void {
     const target = event.target as HTMLElement;

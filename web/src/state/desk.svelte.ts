@@ -1,5 +1,7 @@
 import { api, ask, plainly, type Plan, type Problem, type Service, type Working } from "../api/client";
 
+import { by } from "./who.svelte";
+
 type Value = string | number | null;
 type Keep = "service" | "kitchen";
 type Change = { at: string; value: Value; keep: Keep; undoes?: boolean };
@@ -93,7 +95,7 @@ export class Desk {
     const { data, problem } = await ask(
       api.POST("/api/services/{id}/changes", {
         params: { path: { id: this.id } },
-        body: { version: service.version, at: change.at, value: change.value, keep: change.keep, since_covers: since },
+        body: { version: service.version, at: change.at, value: change.value, keep: change.keep, since_covers: since, by: by() },
       }),
     );
     this.silent = problem?.status === 0;

@@ -28,7 +28,7 @@ module Scullion
       case unit
       when :g then value
       when :ml then value * ingredient.density(form)
-      when :piece then value * ingredient.piece_grams(piece)
+      when :piece then value * ingredient.piece_grams(piece, form)
       else raise UnreadableAmount, Fault.new(what: "\"to taste\" has no weight.", where: "amount",
                                              remedy: "Write a weight, for example 2 g.")
       end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "did_you_mean/levenshtein"
 require "strscan"
 
 module Scullion
@@ -9,6 +10,10 @@ module Scullion
     # "1 kg 200", "2 lb 4 oz". What it cannot read it says so, with the part that failed.
     class Reader
       include Numbers
+
+      # A unit's name this long or longer may be misspelt by so many letters; shorter ones are too
+      # close to other words (grains and grams, pinto and pint).
+      MISSPELT = { letters: 8, by: 2 }.freeze
 
       # @param loose [Loose] this cook's pinches and glugs
       # @param house [Units::House] which cup and spoon
@@ -56,19 +61,30 @@ module Scullion
 
       def counted
         @scan.skip(Words::ABOUT)
-        low, high = range || ([1.0, 1.0] if loose_ahead || fill_ahead?)
+        few = few_of_them
+        low, high = few || range || ([1.0, 1.0] if loose_ahead || fill_ahead?)
         return unless low
 
+        @few = !few.nil?
         packs(low, high) || measured(low, high) || loose(low, high) || pieces(low, high)
       end
 
-      # "two 400 g tins", "1 x 400 g can", "1 (14 oz) can", "2 tins (400 g each)"
+      # "a few sprigs": nobody counted them.
+      def few_of_them
+        word = @scan.check(/(?:an?\s+)?([a-z]+)\s+/) && @scan[1]
+        return unless word && @loose.count?(word)
+
+        @scan.skip(/(?:an?\s+)?[a-z]+\s+/)
+        @loose[word].first(2)
+      end
+
+      # "two 400 g tins", "1 x 400 g can", "1 (14 oz) can", "2 tins (400 g each)", "4 x 125 g"
       def packs(low, high)
         start = @scan.pos
-        @scan.skip(/x\s*/)
+        times = @scan.skip(/x\s*/)
         size = if @scan.skip(/\(/) then size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
                elsif @scan.skip(Words::PACKS) then @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
-               else size_of_pack { @scan.skip(Words::PACKS) }
+               else size_of_pack { @scan.skip(Words::PACKS) || (times && @scan.eos?) }
                end
         return Amount.new(low * size.first, high * size.first, size.last, rest: rest) if size
 
@@ -128,12 +144,12 @@ module Scullion
         left = rest
         fail_at(left) if left.match?(/\d/)
         fail_at(@text, "it has no unit.") if kind == "each" && left.empty?
-        Amount.new(low, high, :piece, piece: kind, rest: left)
+        Amount.new(low, high, :piece, piece: kind, rest: left, estimated: @few)
       end
 
       def piece
         size = named(Words::SIZES)
-        named(Words::PIECES) || size || "each"
+        named(Words::PIECES + ["pack"]) || size || "each"
       end
 
       def named(known)
@@ -148,9 +164,18 @@ module Scullion
 
       def unit_word
         @scan.scan(/(fl\.?\s*oz|fluid\s+ounces?)\b\.?|([a-z]+)\b\.?/) or return
-        unit = @scan[1] ? "fl oz" : Units::SPELLINGS[@scan[2]]
+        unit = @scan[1] ? "fl oz" : Units::SPELLINGS[@scan[2]] || nearly(@scan[2])
         unit ? blank : @scan.unscan
         unit
+      end
+
+      # The unit that a misspelt word means.
+      def nearly(word)
+        return if word.length < MISSPELT[:letters]
+
+        spelling = Units::SPELLINGS.keys.select { |known| known.length >= MISSPELT[:letters] }
+                                   .min_by { |known| DidYouMean::Levenshtein.distance(known, word) }
+        Units::SPELLINGS[spelling] if DidYouMean::Levenshtein.distance(spelling, word) <= MISSPELT[:by]
       end
 
       def fill_word

@@ -19,9 +19,11 @@ module Scullion
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze
 
       SIZES = %w[small medium large].freeze
-      PIECES = %w[bunch head clove sprig stick slice leaf stalk ear bulb fillet wedge].freeze
+      PIECES = %w[bunch head clove sprig stick slice leaf stalk ear bulb fillet wedge punnet].freeze
+      # Whole packs, whatever they are called; how much is in one is the larder's to say.
+      PACK_WORDS = %w[tin tins can cans pack packs packet packets bag bags jar jars carton cartons bottle bottles tub tubs pouch pouches box boxes].freeze
       PLURALS = { "bunches" => "bunch", "leaves" => "leaf", "sm" => "small", "med" => "medium", "lg" => "large", "lge" => "large" }
-                .merge((SIZES + PIECES).to_h { |word| ["#{word}s", word] }).freeze
+                .merge((SIZES + PIECES).to_h { |word| ["#{word}s", word] }, PACK_WORDS.to_h { |word| [word, "pack"] }).freeze
       PACKS = /(?:tins?|cans?|packs?|packets?|bags?|jars?|cartons?|bottles?|tubs?|pouch(?:es)?)\b/.freeze
     end
   end

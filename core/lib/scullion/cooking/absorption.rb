@@ -8,6 +8,8 @@ module Scullion
     # and the ratio falls as the batch grows.
     class Absorption < Method
       KEY = "absorption"
+      FACTS = %i[batch_dry_grams water_grams salt_grams batch_finished_grams ratio_by_weight ratio_by_volume heat_up_minutes
+                 cook_minutes rest_minutes total_minutes hands_minutes headroom_cm raw_ml finished_ml].freeze
       FORM = "cooked"
       LIDS = { "on" => "lid-on", "ajar" => "lid-ajar", "off" => "simmer-open" }.freeze
       CURVE_POINTS = 16

@@ -7,6 +7,8 @@ module Scullion
     # every drop.
     class Blanch < Method
       KEY = "blanch"
+      FACTS = %i[batch_dry_grams batches minutes ice_grams water_grams salt_grams
+                 shock_minutes heat_up_minutes total_minutes hands_minutes headroom_cm raw_ml finished_ml].freeze
       FORM = "blanched"
       STATE = "wet"
       include InPot

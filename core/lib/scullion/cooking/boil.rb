@@ -6,6 +6,8 @@ module Scullion
     # Rules of the job, "Boil and drain". Water by the kilo; salt by the water.
     class Boil < Method
       KEY = "boil"
+      FACTS = %i[batch_dry_grams water_grams salt_grams batch_finished_grams heat_up_minutes minutes
+                 total_minutes hands_minutes oil_grams headroom_cm raw_ml finished_ml].freeze
       FORM = "boiled"
       include InPot
 

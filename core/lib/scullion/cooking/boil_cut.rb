@@ -6,6 +6,8 @@ module Scullion
     # boil breaks the outside first. Rules of the job, "Boil cut vegetables".
     class BoilCut < Method
       KEY = "boil-cut"
+      FACTS = %i[batch_dry_grams water_grams salt_grams batch_finished_grams heat_up_minutes
+                 minutes total_minutes hands_minutes headroom_cm raw_ml finished_ml].freeze
       FORM = "boiled"
       STATE = "wet"
       include InPot

@@ -7,10 +7,10 @@ module Scullion
     # Asked for on its own, because it is simulated.
     class CoolDown
       # @param cooking [Method] what was cooked @param brief [Brief]
-      # @param method [String, nil] a key of the cooling methods; the first that is usual when nil
+      # @param method [String, nil] a key of the cooling methods; that of the kitchen's first chiller when nil
       def initialize(cooking, brief, method = nil)
         @cooking, @brief = cooking, brief
-        @method = keys.include?(method) ? method : keys[1]
+        @method = keys.include?(method) ? method : @brief.kitchen.chillers.first&.method || keys.first
       end
 
       # @return [Hash] ready for JSON
@@ -29,8 +29,17 @@ module Scullion
       def methods
         keys.map do |key|
           depth = cooling(key).greatest_depth_cm
-          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => @brief.practice.writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth) }
+          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => @brief.practice.writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth),
+            "here" => here(key) }
         end
+      end
+
+      # What the kitchen has for it, by name; nil for nothing.
+      def here(key)
+        kitchen = @brief.kitchen
+        return kitchen.ice_machines.map(&:name).first if @brief.practice.words("cooling", "methods").fetch(key)["ice"]
+
+        kitchen.chillers.select { |chiller| chiller.method == key }.map(&:name).join(", ").then { |names| names unless names.empty? }
       end
 
       # @return [Integer] trays at so many cm deep

@@ -6,6 +6,7 @@ module Scullion
     # crispness": it loses water and takes up oil.
     class Crisp < Method
       KEY = "crisp"
+      FACTS = %i[raw_grams minutes celsius batches batch_grams oil_grams total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "crisp"
       HOT = false
 

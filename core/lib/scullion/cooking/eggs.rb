@@ -6,6 +6,8 @@ module Scullion
     # the power of two thirds, as heat reaches the middle of a ball.
     class Eggs < Method
       KEY = "eggs"
+      FACTS = %i[eggs minutes chill_minutes batches batch_dry_grams
+                 water_grams ice_grams heat_up_minutes total_minutes hands_minutes headroom_cm].freeze
       FORM = "boiled"
       STATE = "wet"
       include InPot

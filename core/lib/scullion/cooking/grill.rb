@@ -5,6 +5,7 @@ module Scullion
     # Charred on a ridged pan, or on trays under a hot grill; one layer, turned once.
     class Grill < Method
       KEY = "grill"
+      FACTS = %i[raw_grams minutes batches batch_grams oil_grams salt_grams heat_up_minutes total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "grilled"
       include OnMetal
 

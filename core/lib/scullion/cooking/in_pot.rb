@@ -36,7 +36,8 @@ module Scullion
       def raw_name = :dry_grams
 
       def words
-        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm, "height_cm" => pot.height_cm })
+        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm, "height_cm" => pot.height_cm },
+                    "pots" => kitchen.pots.map { |other| { "key" => other.key, "name" => other.name } }, "most_full" => most_full)
       end
 
       def snags

@@ -36,6 +36,10 @@ module Scullion
       # How the raw food lies: dry from the bag, or cut.
       def self.raw_form(component) = component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole")
 
+      # The figures that are needed at the stove, in order, the four to weigh and set first.
+      # @return [Array<Hash>] name and label
+      def self.facts = @facts ||= self::FACTS.map { |name| { "name" => name.to_s, "label" => definitions.fetch(name).label } }.freeze
+
       # @param need [Plan::Need] @param brief [Brief]
       def initialize(at, need, brief)
         super(at)
@@ -63,7 +67,8 @@ module Scullion
       def words
         { "at" => at, "method" => self.class::KEY, "name" => need.name, "ingredient" => ingredient.key,
           "colour" => ingredient.colour, "setting" => setting, "done" => done, "rescue" => rescues,
-          "cautions" => practice.cautions.fetch(self.class::KEY, []), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools? }
+          "cautions" => practice.cautions.fetch(self.class::KEY, []), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools?,
+          "headline" => raw_name.to_s, "facts" => self.class.facts }
       end
 
       # The method in a few words, e.g. "absorb, lid ajar, tender".
@@ -90,7 +95,8 @@ module Scullion
       # Each option, its choices with the reason for each, and the one taken.
       def schools
         practice.schools(self.class::KEY).map do |option, choices|
-          { "option" => option, "chosen" => school(option), "at" => "salads/#{need.salad_key}/components/#{need.place}/cook/#{option}",
+          { "option" => option, "name" => practice.words("schools", "names").fetch(option), "chosen" => school(option),
+            "at" => "salads/#{need.salad_key}/components/#{need.place}/cook/#{option}",
             "choices" => choices.map { |key, words| { "key" => key, "name" => words["name"], "why" => words["why"] } } }
         end
       end

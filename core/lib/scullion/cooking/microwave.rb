@@ -5,6 +5,7 @@ module Scullion
     # Covered dishes in a microwave: minutes go with the load. Rules of the job, "Microwave".
     class Microwave < Method
       KEY = "microwave"
+      FACTS = %i[raw_grams minutes batches batch_grams water_grams total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "steamed"
 
       assumption :gain, "Left after cooking", :factor, book: :ingredient, at: "microwave/gain"

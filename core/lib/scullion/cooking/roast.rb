@@ -7,6 +7,8 @@ module Scullion
     # fan ovens run cooler.
     class Roast < Method
       KEY = "roast"
+      FACTS = %i[raw_grams celsius minutes trays tray_grams loads
+                 oil_grams salt_grams heat_up_minutes total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "roast"
 
       assumption :roast_yield, "Left after roasting", :share, book: :ingredient, at: "roast/yield"

@@ -6,6 +6,8 @@ module Scullion
     # Rules of the job, "Pan and oven crispness".
     class Sear < Method
       KEY = "sear"
+      FACTS = %i[raw_grams minutes core_celsius batches batch_grams oil_grams
+                 salt_grams heat_up_minutes total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "seared"
       include OnMetal
 

@@ -6,6 +6,8 @@ module Scullion
     # "Pulses from dry". Kidney-type beans always go into fresh water and boil hard first.
     class Simmer < Method
       KEY = "simmer"
+      FACTS = %i[batch_dry_grams soak_water_grams water_grams batch_finished_grams soaked_grams soak_minutes soak_line_cm hard_boil_minutes
+                 simmer_minutes top_up_grams all_soak_salt_grams total_minutes hands_minutes headroom_cm raw_ml finished_ml].freeze
       FORM = "cooked"
       STATE = "wet"
       include InPot

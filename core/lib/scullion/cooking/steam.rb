@@ -6,6 +6,7 @@ module Scullion
     # dry. Rules of the job, "Steam".
     class Steam < Method
       KEY = "steam"
+      FACTS = %i[raw_grams minutes trays batches tray_grams water_grams total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "steamed"
       include ByThickness
 

@@ -5,12 +5,14 @@ module Scullion
     # Pulses from tins: net weight from the drained weight needed. Rinse and drain.
     class Tinned < Method
       KEY = "tinned"
+      FACTS = %i[net_grams drained_grams liquid_grams hands_minutes finished_ml].freeze
       FORM = "drained"
 
       assumption :drained_share, "Drained for net", :share, book: :ingredient, at: "tinned/drained"
       figure(:net_grams, "In the tins, net", :g, from: %i[finished_grams drained_share],
              how: "drained weight ÷ drained share") { finished_grams / drained_share }
-      figure(:liquid_grams, "Drains off", :g, from: %i[net_grams finished_grams], how: "net − drained") { net_grams - finished_grams }
+      figure(:drained_grams, "Drained", :g, from: %i[net_grams drained_share], how: "net × drained share") { net_grams * drained_share }
+      figure(:liquid_grams, "Drains off", :g, from: %i[net_grams drained_grams], how: "net − drained") { net_grams - drained_grams }
 
       HOT = false
 

@@ -6,6 +6,7 @@ module Scullion
     # "Pan and oven crispness".
     class Toast < Method
       KEY = "toast"
+      FACTS = %i[raw_grams minutes batches batch_grams total_minutes hands_minutes raw_ml finished_ml].freeze
       FORM = "toasted"
       HOT = false
 

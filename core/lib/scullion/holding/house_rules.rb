@@ -16,6 +16,14 @@ module Scullion
     def cold_celsius = fetch("cold_celsius")
     def hot_celsius = fetch("hot_celsius")
 
+    # The set in a sentence or two, as this house writes heat and hours.
+    # @param writer [Amount::Writer]
+    def in_words(writer)
+      "Cold at #{writer.celsius(cold_celsius)} or less, hot at #{writer.celsius(hot_celsius)} or more. Out of the cold #{writer.min(fetch('out_minutes'))} at most. " \
+        "Kept #{writer.days(fetch('days'))}, the day it is made being the first. Cooled to #{writer.celsius(fetch('first_celsius'))} in #{writer.min(fetch('first_minutes'))} " \
+        "and to #{writer.celsius(cold_celsius)} in #{writer.min(fetch('cooled_minutes'))} in all. Your local code and your food-safety lead decide."
+    end
+
     LIMITS = { "cold_celsius" => 0..15, "hot_celsius" => 50..90, "out_minutes" => 10..480, "days" => 1..14, "first_celsius" => 10..40,
                "first_minutes" => 30..360, "cooled_minutes" => 60..720 }.freeze
 

@@ -39,9 +39,12 @@ module Scullion
       figures["density/#{form}"] || missing("density", form, "a weight in grams")
     end
 
-    # Weight of one piece ("medium", "bunch"; "each" takes the medium one).
+    # Weight of one piece ("medium", "bunch"; "each" takes the medium one; "pack" the first pack,
+    # as drained when that is the form).
     # @raise [MissingFigure]
-    def piece_grams(piece)
+    def piece_grams(piece, form = nil)
+      return packs.first.grams * (form == "drained" ? figures["tinned/drained"] || 1.0 : 1.0) if piece == "pack"
+
       figures["pieces/#{piece}"] || (figures["pieces/medium"] if piece == "each") ||
         missing("weight of a piece", piece, "a weight in grams")
     end

@@ -5,14 +5,18 @@ module Scullion
   # as bought becomes, how it can be cooked, how it holds, every figure with its bounds and
   # source, and what was set by hand.
   class IngredientPage
-    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "absorption" => "Absorption", "boil" => "Boil",
-              "boil-cut" => "Boil, cut", "simmer" => "Simmer", "roast" => "Roast", "toast" => "Toast", "tinned" => "Tinned", "blanch" => "Blanch",
+    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "absorption" => "Absorption", "boil" => "Boil and drain",
+              "boil-cut" => "Boil gently", "simmer" => "Simmer", "roast" => "Roast", "toast" => "Toast", "tinned" => "Tinned", "blanch" => "Blanch",
               "steam" => "Steam", "microwave" => "Microwave", "sear" => "Sear", "grill" => "Grill", "crisp" => "Crisp", "eggs" => "Boil in the shell",
               "packs" => "Pack", "content" => "Contains", "usual" => "Usual in a salad", "price" => "Price" }.freeze
     UNITS = { "density" => :g_per_ml, "pieces" => :g, "grams" => :g, "ml" => :ml, "yield" => :share, "drained" => :share, "gain" => :factor,
               "soaked" => :factor, "uptake" => :g_per_g, "minutes" => :min, "rest" => :min, "celsius" => :celsius, "core" => :celsius, "mm" => :mm,
               "water_per_kg" => :g_per_kg, "salt_share" => :share, "content" => :per_hundred, "usual" => :per_hundred, "per_kg" => :a_kilo }.freeze
     LEFT = %w[gain yield drained].freeze
+    # What the figures of a method are called.
+    NAMES = { "minutes" => "takes", "mm" => "at a thickness of", "gain" => "finished for raw", "yield" => "left of the raw weight", "celsius" => "oven", "core" => "core",
+              "soaked" => "soaked for dry", "rest" => "rests", "uptake" => "takes up", "water_per_kg" => "water for a kilo", "salt_share" => "salt in the water",
+              "drained" => "drained for net", "per_kg" => "a kilo, in your money", "low" => "from", "high" => "up to" }.freeze
     KILO = 1000.0
 
     # @param ingredient [Ingredient] with the kitchen's own figures in it
@@ -84,8 +88,10 @@ module Scullion
 
     def name(at)
       group, *rest = at.split("/")
-      parts = group == "packs" ? [@ingredient.facts["packs"][rest.first.to_i]["name"]] : rest - %w[yield uptake gain]
-      (parts.empty? ? ["left"] : parts).join(", ").tr("_-", "  ")
+      return @ingredient.facts["packs"][rest.first.to_i]["name"] if group == "packs"
+
+      rest -= %w[yield gain] if %w[trims treats].include?(group)
+      rest.map { |part| NAMES.fetch(part, part) }.join(", ").tr("_-", "  ")
     end
 
     def unit(at) = at.split("/").reverse.filter_map { |part| UNITS[part] }.first || :factor

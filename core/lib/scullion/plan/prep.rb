@@ -32,14 +32,15 @@ module Scullion
                    end
                  }
       assumption :cut_rate, "Cut in an hour", :kg_per_h, book: :practice, none: [1.0, "Not cut."], at: -> { "cuts/#{component.cut}/rates/#{tool}" if component.cut }
-      assumption :tool_minutes, "Set the tool up", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/setup_minutes" if tool }
+      assumption :set_up_minutes, "Set the tool up", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/setup_minutes" if tool }
       assumption :wash_minutes, "Wash the tool", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/clean_minutes" if tool }
       assumption :treat_rate, "Treatment by hand, a kilo", :min, book: :practice, none: [0.0, "No treatment."],
                  at: -> { "treats/#{component.treat}/hands_per_kg_minutes" if component.treat }
 
       figure(:trimming_minutes, "Trimming", :min, from: %i[ap_grams trim_rate], how: "AP ÷ trimmed in an hour") { component.trim ? ap_grams / trim_rate * MINUTES : 0.0 }
-      figure(:cutting_minutes, "Cutting", :min, from: %i[ep_grams cut_rate tool_minutes wash_minutes],
-             how: "EP ÷ cut in an hour + setting up and washing the tool") { component.cut ? (ep_grams / cut_rate * MINUTES) + tool_minutes + wash_minutes : 0.0 }
+      figure(:tool_minutes, "Set up and wash the tool", :min, shown: false, from: %i[set_up_minutes wash_minutes],
+             how: "set up + wash, once for all the bench") { set_up_minutes + wash_minutes }
+      figure(:cutting_minutes, "Cutting", :min, from: %i[ep_grams cut_rate], how: "EP ÷ cut in an hour") { component.cut ? ep_grams / cut_rate * MINUTES : 0.0 }
       figure(:treating_minutes, "Treating", :min, from: %i[prepped_grams treat_rate], how: "cut × minutes a kilo") { prepped_grams / 1000 * treat_rate }
       figure(:hands_minutes, "Hands on", :min, from: %i[trimming_minutes cutting_minutes treating_minutes],
              how: "trimming + cutting + treating") { trimming_minutes + cutting_minutes + treating_minutes }
@@ -73,7 +74,7 @@ module Scullion
       def bench
         return unless bench?
 
-        practice.words("tools", tool || (component.trim ? "knife" : "sink"))["bench"]
+        practice.words("tools", tool || trimmed_with)["bench"]
       end
 
       # @return [YieldChain] from as purchased to ready to serve
@@ -96,6 +97,13 @@ module Scullion
       end
 
       private
+
+      # Without a cut: fingers, a knife, or for a treatment alone the sink.
+      def trimmed_with
+        return "sink" unless component.trim
+
+        practice.words("trimming", "by_hand").include?(component.trim) ? "hands" : "knife"
+      end
 
       def asked_for = cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]
 

@@ -3,9 +3,10 @@
   import CookCard from "../../parts/CookCard.svelte";
   import CoolCard from "../../parts/CoolCard.svelte";
   import Dot from "../../parts/Dot.svelte";
-  import { HEADLINE, text } from "../../parts/cooking";
+  import { text } from "../../parts/cooking";
+  import type { Desk } from "../../state/desk.svelte";
 
-  let { plan }: { plan: Plan } = $props();
+  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
   let chosen = $state(0);
   const batch = $derived(plan.cook[Math.min(chosen, plan.cook.length - 1)]);
 </script>
@@ -17,13 +18,13 @@
         <button role="tab" aria-selected={line === batch} class="border-base-300 flex min-h-16 items-center gap-3 border-b px-3 py-2 text-left last:border-0 {line === batch ? 'bg-base-200 shadow-[inset_6px_0_0_var(--rim)]' : ''}" onclick={() => (chosen = index)}>
           <Dot colour={line.colour} />
           <span class="grow"><b>{line.name}</b><br /><span class="quiet">{line.setting}</span></span>
-          <b class="text-lg whitespace-nowrap">{text(line, HEADLINE[line.method])}</b>
+          <b class="text-lg whitespace-nowrap">{text(line, line.headline)}</b>
         </button>
       {/each}
     </div>
     <div class="min-w-0">
-      <CookCard {batch} />
-      {#if batch.method === "absorption"}<CoolCard at={batch.at} {plan} />{/if}
+      <CookCard {batch} {desk} />
+      {#if batch.cools}<CoolCard at={batch.at} {plan} />{/if}
     </div>
   </div>
 {:else}
