@@ -55,6 +55,34 @@ RSpec.describe "The larder as a table", :server do
     expect(told["/csv"]).to include("should be text")
   end
 
+  it "takes a short row: like another, or its family's usual" do
+    bring_in("key,name,family,colour,like,trims/picked/yield\nmarsh-dill,Marsh dill,herb,#557744,dill,0.5\nsea-beet,Sea beet,leaf,#336633,,\n", write: true)
+    expect(answer["rows"].map { |row| row["fate"] }).to eq %w[new new]
+    dill = Scullion::Records::Ingredient.find_by(key: "marsh-dill").facts
+    expect(dill["trims"]["picked"]).to include("yield" => 0.5, "sheds" => "thick stalks")
+  end
+
+  it "refuses a formula where a number should be, a name that is taken, and a circle of likenesses" do
+    head = "key,name,family,colour,like,density/whole\n"
+    { "a,A,herb,#557744,,=1+1" => '"=1+1" is not a number', "a,Dill,herb,#557744,," => "already in the larder, as dill",
+      "a,A,herb,#557744,b,\nb,B,herb,#557744,a," => "made like itself: a → b → a" }.each do |rows, says|
+      bring_in("#{head}#{rows}\n")
+      expect(refused.flat_map { |row| row["faults"].map { |fault| fault["what"] } }.join(" ")).to include(says)
+    end
+  end
+
+  it "comes in as JSON just as it went out" do
+    list = ask(:get, "/api/larder.json")
+    expect(ask(:post, "/api/larder/import", { "json" => list.first(40) })["rows"].map { |row| row["fate"] }.uniq).to eq ["same"]
+    ask(:post, "/api/larder/import", { "json" => [1] })
+    expect(last_response.status).to eq 422
+  end
+
+  it "turns 50,000 rows away whole" do
+    bring_in("#{table.lines.first}#{"x,#{'y' * 20}\n" * 50_000}", write: true)
+    expect([last_response.status, answer["title"]]).to eq [413, "The body is over 1 MB."]
+  end
+
   it "refuses text that is not UTF-8" do
     expect { Scullion::Formats::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
   end
