@@ -120,6 +120,11 @@ RSpec.describe "Cooking in water" do
       expect(beans.water_grams).to be_within(1).of((beans.water_line_cm * 1256.637) - (14_148.75 / 1.10))
       expect(beans.soak_line_cm).to be_within(0.01).of((6737.5 / 0.778 / 1256.637) + 6)
       expect(beans.top_up_grams).to be_within(0.5).of(10 * 0.1256637 * 500)
+      weighed = plan { |data|
+        data["salads"][0]["components"][0] = { "role" => "base", "grams" => 110, "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }
+        data["kitchen"]["pots"].each { |pot| pot["boil_factor"] = 1.5 }
+      }
+      expect(weighed.cooking.first.top_up_grams).to be_within(0.01).of(beans.top_up_grams * 1.5)
     end
 
     it "boils kidney-type beans hard for ten minutes, others for two" do

@@ -189,6 +189,11 @@ RSpec.describe Scullion::Plan do
       expect(described_class.new(plan(covers: 140), plan(covers: 170)).to_a).to include("+1 batch pearl barley", "+2 trays roast carrot", "+1 bowl barley, roast carrot, dill")
     end
 
+    it "names water and minutes when nothing is bought or filled otherwise" do
+      lid = plan { |data| data["salads"][0]["components"][0]["cook"]["lid"] = "on" }
+      expect(described_class.new(plan, lid).to_a).to eq ["−515 g water pearl barley", "−1 min pearl barley"]
+    end
+
     it "is empty when nothing changed, and runs the other way with a minus" do
       expect(described_class.new(plan, plan).to_a).to eq []
       expect(described_class.new(plan(covers: 143), plan(covers: 140)).to_a).to include("−1 tin white beans")

@@ -58,7 +58,7 @@ Capybara.register_driver(:chromium) do |app|
     app, window_size: [1280, 800], process_timeout: 180, timeout: 60, protocol_timeout: 60, js_errors: true,
          browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
          browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil, "disable-dev-shm-usage" => nil }
+                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil, "disable-dev-shm-usage" => nil, "force-prefers-reduced-motion" => nil }
   )
 end
 Capybara.enable_aria_label = true

@@ -113,6 +113,27 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     expect(page).to have_field("Roast carrot, per serving", with: "60 g")
   end
 
+  it "chooses within a method at the stove, sees what it does, and goes back" do
+    open_demo "Cook"
+    expect(page).to have_css("figure[aria-label='Minutes in order']", text: "Rest, lid on 10 min")
+    click_button "lid on"
+    expect(page).to have_text("−515 g water pearl barley")
+    expect(page).to have_text("Least boils off: steady, and hard to check.")
+    click_button "Undo"
+    expect(page).to have_text("absorb, lid ajar, tender")
+  end
+
+  it "ticks a line off at its bench, and finds it ticked again" do
+    visit "/services/2/prep"
+    expect(page).to have_css("h2", text: "Machine")
+    check "Rocket is done"
+    expect(page).to have_css("h2", text: /Picking table.*1 of 2 to do/m)
+    visit "/services/2/prep"
+    expect(page).to have_checked_field("Rocket is done")
+    uncheck "Rocket is done"
+    expect(page).to have_css("h2", text: /Picking table.*2 of 2 to do/m)
+  end
+
   it "says that someone else changed it first, and lets the cook choose" do
     open_demo
     expect(page).to have_field("Covers", with: "140")
@@ -201,6 +222,22 @@ RSpec.describe "The larder", :journey, type: :feature do
   end
 end
 
+RSpec.describe "A cook's own ingredient", :journey, type: :feature do
+  it "is begun from one like it, and is there" do
+    visit "/larder/dill"
+    click_button "Add one like this"
+    fill_in "Name", with: "Salt-marsh dill"
+    click_button "Add to the larder"
+    expect(page).to have_css("h2", text: "Salt-marsh dill")
+    expect(page).to have_link("Salt-marsh dill")
+    click_button "Add one like this"
+    fill_in "Name", with: "Dill"
+    click_button "Add to the larder"
+    expect(page).to have_text('There is an ingredient "dill" already.')
+    expect(page).to have_field("Name", with: "Dill")
+  end
+end
+
 RSpec.describe "Cooling", :journey, type: :feature do
   it "cools the barley in time, by the method chosen" do
     visit "/services/1/cook"
@@ -211,6 +248,29 @@ RSpec.describe "Cooling", :journey, type: :feature do
 end
 
 RSpec.describe "The kitchen", :journey, type: :feature do
+  it "weighs a pot, begins from a starter, and writes in pounds and back" do
+    visit "/kitchen"
+    within(all("section").find { |section| section.has_css?("h2", text: "Pots", wait: 0) }) { click_button "Calibrate", match: :first }
+    fill_in "Weight before", with: "5 kg"
+    fill_in "Weight after", with: "5.2 kg"
+    click_button "Set its rate"
+    expect(page).to have_text("It weighs no less than before.")
+    fill_in "Weight after", with: "4.7 kg"
+    click_button "Set its rate"
+    expect(page).to have_text("Its rate is set.")
+    click_button "Boils × ", match: :first
+    click_button "Back to the usual"
+    expect(page).to have_no_button("Boils × ")
+    click_button "Begin from a starter kitchen"
+    click_button "Begin with it", match: :first
+    expect(page).to have_field("Name", with: "School canteen")
+    visit "/services/1/cook"
+    click_button "Units: kg · °C"
+    expect(page).to have_text("25 lb 8 oz")
+    click_button "Units: lb · °F"
+    expect(page).to have_text("11.58 kg")
+  end
+
   it "takes another pot, says what a pot cannot be, and plans with what is saved" do
     visit "/kitchen"
     fill_in "40 cm pot: cm across", with: "0"

@@ -1295,6 +1295,7 @@ export interface components {
             cools: boolean;
             /** @description The figure that stands for it in a list */
             headline: string;
+            snags: components["schemas"]["Snag"][];
             /** @description The figures needed at the stove, in order */
             facts: {
                 name: string;

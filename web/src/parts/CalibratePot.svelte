@@ -23,7 +23,7 @@
   }
 </script>
 
-<button type="button" class="btn btn-outline h-11" onclick={() => dialog.showModal()}>{pot.boil_factor ? `Boils off × ${pot.boil_factor}` : "Calibrate"}</button>
+<button type="button" class="btn btn-outline h-11" onclick={() => dialog.showModal()}>{pot.boil_factor ? `Boils × ${pot.boil_factor}` : "Calibrate"}</button>
 <dialog class="modal" bind:this={dialog}>
   <div class="modal-box tray grid max-w-xl gap-3">
     <h2 class="text-xl">Calibrate the {pot.name}</h2>

@@ -26,9 +26,10 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
   </div>
-  {#if again}
-    <p class="text-warning mt-2 flex items-center gap-2 font-semibold"><Mark kind="look" />Does not fit one pot: {batches} batches, {text(batch, batch.headline)} raw in all. Figures below are for each.</p>
-  {/if}
+  {#each batch.snags as snag (snag.what)}
+    <p class="mt-2 flex items-start gap-2"><span class="mt-1"><Mark kind={snag.severity} /></span><span><b class={snag.severity === "stop" ? "text-error" : "text-warning"}>{snag.what}</b> {snag.remedy}</span></p>
+  {/each}
+  {#if again}<p class="quiet mt-1">{text(batch, batch.headline)} raw in all; the figures below are for each of {batches} batches.</p>{/if}
   <div class="mt-3 grid items-start gap-x-8 gap-y-4 @4xl:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
     <div class="min-w-0">
       {#if batch.pot}

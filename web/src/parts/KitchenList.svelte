@@ -15,11 +15,11 @@
   <h2 class="text-xl">{of.title}</h2>
   {#if of.drawn && rows.length > 0}<Vessels kind={of.list} {rows} />{/if}
   {#each rows as row, index (row.key ?? index)}
-    <div class="border-base-300 flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-2">
+    <div class="border-base-300 flex flex-wrap items-center gap-x-2 gap-y-1 border-t py-2">
       {#if row.initials !== undefined}
         <input class="input h-11 w-24 text-lg font-bold" aria-label="{of.title}: initials" maxlength="12" value={row.initials} oninput={(event) => edit(index, { initials: event.currentTarget.value })} />
       {:else}
-        <input class="input h-11 min-w-32 grow basis-32 text-lg font-bold" aria-label="{of.title}: name" maxlength="120" value={row.name} oninput={(event) => edit(index, { name: event.currentTarget.value })} />
+        <input class="input h-11 min-w-28 grow basis-28 text-lg font-bold" aria-label="{of.title}: name" maxlength="120" value={row.name} oninput={(event) => edit(index, { name: event.currentTarget.value })} />
       {/if}
       {#each of.columns as column (column.field)}
         {#if column.kind === "flag"}
@@ -30,8 +30,7 @@
           <label class="flex items-center gap-2">{#if column.kind === "time"}{column.unit}{/if}<input class="input h-11 {column.kind === 'time' ? 'w-20' : 'w-[4.75rem] px-2 text-right'} text-lg" type={column.kind === "time" ? "text" : "number"} step="any" maxlength="12" placeholder={column.kind === "time" ? "07:00" : undefined} aria-label={label(row, column)} value={row[column.field]} oninput={(event) => edit(index, { [column.field]: typed(column, event.currentTarget.value) })} />{#if column.kind !== "time"}{column.unit}{/if}</label>
         {/if}
       {/each}
-      {@render extra?.(row)}
-      {#if rows.length > of.least}<button type="button" class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Remove {nameOf(row)}" title="Remove" onclick={() => onrows(rows.filter((other) => other !== row))}>×</button>{/if}
+      <span class="ml-auto flex items-center">{@render extra?.(row)}{#if rows.length > of.least}<button type="button" class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Remove {nameOf(row)}" title="Remove" onclick={() => onrows(rows.filter((other) => other !== row))}>×</button>{/if}</span>
     </div>
   {:else}
     <p class="quiet py-2">None yet.</p>

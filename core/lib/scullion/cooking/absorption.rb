@@ -29,8 +29,6 @@ module Scullion
       assumption :salt_share, "Salt for the water", :share, book: :practice, none: [0.0, "The stock brings its own salt."],
                  at: -> { "absorption/salt_share" unless stock? }
       assumption :stock_per_kg, "Stock powder", :g_per_kg, book: :practice, none: [0.0, "Cooked in water."], at: -> { "absorption/stock_per_kg" if stock? }
-      decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
-               source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
 
       figure(:cooked_factor, "Cooked for dry", :factor, from: %i[uptake], how: "1 + water taken up") { 1 + uptake }
       figure(:dry_grams, "Dry, all batches", :g, from: %i[finished_grams cooked_factor],

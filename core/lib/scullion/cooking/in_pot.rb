@@ -17,6 +17,8 @@ module Scullion
           decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
           decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
           decision(:pot_height, "The pot's height", :cm, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.height_cm.to_f }
+          decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
+                   source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
           figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
                  how: "raw ÷ most the pot takes, rounded up; one if it takes none") do
             most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1

@@ -68,6 +68,7 @@ module Scullion
         { "at" => at, "method" => self.class::KEY, "name" => need.name, "ingredient" => ingredient.key,
           "colour" => ingredient.colour, "setting" => setting, "done" => done, "rescue" => rescues,
           "cautions" => practice.cautions.fetch(self.class::KEY, []), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools?,
+          "snags" => snags.map(&:to_h),
           "headline" => raw_name.to_s, "facts" => self.class.facts }
       end
 

@@ -39,8 +39,8 @@ module Scullion
              how: "soak water × its salt × batches") { soak_water_grams * soak_salt_share * batches }
       include Covered
 
-      figure(:top_up_grams, "Boiling water to top up, each half hour", :g, from: %i[simmer_rate pot_area],
-             how: "rate × pot area × ½ h") { simmer_rate * pot_area * 500 }
+      figure(:top_up_grams, "Boiling water to top up, each half hour", :g, from: %i[simmer_rate pot_area pot_factor],
+             how: "rate × pot area × this pot's own factor × ½ h") { simmer_rate * pot_area * pot_factor * 500 }
       include HeatUp
 
       figure(:total_minutes, "From cold to cooked", :min, from: %i[heat_up_minutes hard_boil_minutes simmer_minutes],

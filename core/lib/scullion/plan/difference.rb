@@ -12,6 +12,7 @@ module Scullion
       # @return [Array<String>] empty when nothing that can be bought, filled or carried changed
       def to_a
         changes = vessels + packs + loose
+        changes = stove if changes.empty?
         changes.empty? ? dressing : changes
       end
 
@@ -36,7 +37,18 @@ module Scullion
           .map { |purchase, change| "#{weight(change)} #{purchase.ingredient.name.downcase}" }
       end
 
-      # When nothing else moved, say at least what did.
+      # When nothing is bought or filled otherwise: water and minutes at the stove, else the dressing.
+      def stove
+        pairs(:cooking).flat_map do |before, after|
+          [["water", :water_grams, 1, ->(change) { weight(change) }], ["", :total_minutes, 0.5, ->(change) { minutes(change) }]].filter_map do |what, figure, least, say|
+            next unless before.respond_to?(figure) && after.respond_to?(figure)
+
+            change = after.public_send(figure) - before.public_send(figure)
+            [say.call(change), what, name(after)].reject(&:empty?).join(" ") if change.abs >= least
+          end
+        end
+      end
+
       def dressing
         change = @after.dressings.sum(&:batch_grams) - @before.dressings.sum(&:batch_grams)
         change.abs < 0.05 ? [] : ["#{weight(change)} dressing"]
@@ -65,6 +77,7 @@ module Scullion
       end
 
       def name(sheet) = (sheet.respond_to?(:need) ? sheet.need.name : sheet.portion.salad.name).downcase
+      def minutes(change) = "#{change.positive? ? '+' : '−'}#{@after.brief.practice.writer.min(change.abs)}"
       def weight(grams) = "#{grams.positive? ? '+' : '−'}#{@after.brief.practice.writer.g(grams.abs)}"
       def signed(number) = number.positive? ? "+#{number}" : "−#{number.abs}"
     end

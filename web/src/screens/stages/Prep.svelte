@@ -2,6 +2,7 @@
   import type { Plan, Prep } from "../../api/client";
   import Figure from "../../parts/Figure.svelte";
   import PrepLine from "../../parts/PrepLine.svelte";
+  import PrepSheet from "../../parts/PrepSheet.svelte";
   import type { Desk } from "../../state/desk.svelte";
   import { Ticks } from "../../state/ticks.svelte";
 
@@ -21,7 +22,8 @@
 </div>
 {#each plan.benches as bench (bench.at)}
   {@const lines = linesOf(bench.lines)}
-  <section class="mb-5">
+  <PrepSheet name={bench.name} minutes={bench.hands_minutes.text} {lines} />
+  <section class="no-print mb-5">
     <h2 class="mb-2 flex flex-wrap items-baseline gap-x-3 text-xl">
       {bench.name}
       <span class="text-base font-normal"><Figure of={bench.hands_minutes} label="{bench.name}, hands on" /> <span class="quiet">hands on · {left(lines) === 0 ? "all done" : `${left(lines)} of ${lines.length} to do`}</span></span>
