@@ -19,11 +19,9 @@ module Scullion
       assumption :tap_celsius, "Tap water", :celsius, book: :practice, at: "heating/celsius/tap"
       assumption :boil_celsius, "Boiling", :celsius, book: :practice, at: "heating/celsius/boil"
       assumption :efficiency, "Heat that reaches the water", :share, book: :practice, at: "steam/efficiency"
-      decision(:heater_kw, "The steamer", :kw, change: nil, source: "Your kitchen's steamer; a burner where there is none.", shown: false) {
-        kitchen.steamers.sum(&:kw).then { |kw|
-          kw.positive? ? kw : kitchen.burner.kw
-        }
-      }
+      decision(:heater_kw, "The steamer", :kw, change: nil, source: "Your kitchen's steamer; a burner where there is none.", shown: false) do
+        (kitchen.steamers.any? ? kitchen.steamers : [kitchen.burner]).sum(&:kw)
+      end
       decision(:tray_area, "The tray's area", :square_metre, change: nil, source: -> { "#{tray.name} in your kitchen." }, shown: false) { tray.area }
       decision(:positions, "Trays the steamer takes", :trays, change: nil, source: "Your kitchen's steamer; a covered pan with one insert where there is none.", shown: false) do
         [kitchen.steamers.sum(&:positions), 1].max
