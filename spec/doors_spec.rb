@@ -56,9 +56,9 @@ RSpec.describe "The doors" do
       printed, = door("bin/contract", "--print-schema")
       expect(File.read(File.join(ROOT, "docs/brief.schema.json"))).to eq printed
       Dir.mktmpdir do |folder|
-        made = File.join(folder, "contract.d.ts")
+        made = File.join(folder, "schema.d.ts")
         Dir.chdir(File.join(ROOT, "web")) { system("npx", "--no-install", "openapi-typescript", "../server/openapi.yaml", "-o", made, %i[out err] => File::NULL, exception: true) }
-        expect(File.read(File.join(ROOT, "web/src/api/contract.d.ts"))).to eq File.read(made)
+        expect(File.read(File.join(ROOT, "web/src/api/schema.d.ts"))).to eq File.read(made)
       end
     end
 

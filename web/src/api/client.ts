@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import type { components, paths } from "./contract";
+import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
