@@ -102,7 +102,7 @@ RSpec.describe Scullion::Plan do
     end
 
     it "explains every figure of the plan, down to decisions and sourced assumptions" do
-      figures = wide_plan.sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
+      figures = wide_plan.all_sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
       expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Component::METHODS.values
       expect(figures.size).to be > 900
       figures.map { |at| wide_plan.working(at) }.each do |working|
@@ -122,7 +122,7 @@ RSpec.describe Scullion::Plan do
     # Watches each figure being worked out: whatever it reads must stand in its working.
     it "names every figure that a figure was made from" do
       made = wide_plan
-      read = watch { Scullion::Plan.for(made.brief).then { |again| again.sheets.each { |sheet| sheet.class.definitions.each_key { |name| sheet.public_send(name) } } } }
+      read = watch { Scullion::Plan.for(made.brief).then { |again| again.all_sheets.each { |sheet| sheet.class.definitions.each_key { |name| sheet.public_send(name) } } } }
       expect(read.size).to be > 200
       read.each do |(sheet, name), inputs|
         declared = declared_inputs(sheet, name)

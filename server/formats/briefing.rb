@@ -20,10 +20,10 @@ module Scullion
       def self.brief(service) = Brief.read(document(service), Records.facts)
 
       # What a brief carries of the kitchen itself, beside any service.
-      # @param key [String] the ingredient asked about; seasonings come with it
-      def self.of_the_kitchen(key)
+      # @param keys [String, Array<String>] the ingredients asked about; seasonings come with them
+      def self.of_the_kitchen(keys)
         kitchen = Records::Kitchen.ours
-        ingredients = Records::Ingredient.where(key: [key, *Records.facts.practice.seasonings]).order(:key).map(&:facts)
+        ingredients = Records::Ingredient.where(key: [*keys, *Records.facts.practice.seasonings]).order(:key).map(&:facts)
         { "ingredients" => ingredients, "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
           "figures" => figures(Records::OwnFigure.where(service: nil), ingredients) }
       end

@@ -12,6 +12,13 @@ module Scullion
         %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
+        %r{\APOST /api/bench} => lambda { |body|
+          read(body) { |border|
+            border.only("salad", "covers", "grams").within("salad") { |item|
+              SaladForm.read(item, Formats::Shelf.larder, Records.facts.practice)
+            }
+          }
+        },
         %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |border| import(border) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },

@@ -11,7 +11,7 @@ module Scullion
 
     # What a brief is read against. kitchens: to start from, the first one taken for granted.
     # starters: those kitchens as plain data, for a form to begin with.
-    Book = Struct.new(:larder, :practice, :house_rules, :kitchens, :starters, :sources, :families, keyword_init: true) do
+    Book = Struct.new(:larder, :practice, :house_rules, :kitchens, :starters, :sources, :families, :seasons, keyword_init: true) do
       def kitchen = kitchens.values.first
       def fill_in = FillIn.new(families, practice)
     end
@@ -25,7 +25,7 @@ module Scullion
       practice = practice(root, sources, faults)
       book = Book.new(sources: sources.freeze, families: families.freeze, practice: practice, house_rules: house_rules(root, sources, faults),
                       larder: larder(root, sources, FillIn.new(families, practice), faults), kitchens: kitchens(root, practice, faults),
-                      starters: Array(read(root, "kitchens.yml", faults)).freeze)
+                      starters: Array(read(root, "kitchens.yml", faults)).freeze, seasons: (read(root, "seasons.yml", faults) || {}).freeze)
       raise InvalidFacts, faults if faults.any?
 
       book.freeze

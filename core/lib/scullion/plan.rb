@@ -41,7 +41,7 @@ module Scullion
     # @raise [UnknownFigure]
     def working(at)
       place, _, name = at.to_s.rpartition("/")
-      sheet = sheets.find { |candidate| candidate.at == place } or raise UnknownFigure, Fault.new(
+      sheet = sheets.find { |candidate| candidate.at == place } || taste.sheets.find { |candidate| candidate.at == place } or raise UnknownFigure, Fault.new(
         what: "Nothing in this plan stands at #{at.to_s[0, 120].inspect}.", where: "at",
         remedy: "Ask for a figure by the \"at\" that the plan gives it."
       )
@@ -59,6 +59,10 @@ module Scullion
       Cooking::CoolDown.new(sheet, brief, method)
     end
 
+    # What reaches each plate, what it costs, whom it suits and how it is balanced. Asked for on
+    # its own, so that no other figure waits for it.
+    def taste = @taste ||= Taste.new(self, needs.zip(cooking_of_needs, preps), @by_portion)
+
     # Worst first.
     def snags
       @snags ||= [preps, cooking, dressings, windows, builds].flatten.flat_map(&:snags)
@@ -71,6 +75,9 @@ module Scullion
        *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *builds,
        *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
     end
+
+    # The same, and those of the taste.
+    def all_sheets = sheets + taste.sheets
 
     private
 
@@ -86,6 +93,8 @@ module Scullion
       cooks = brief.kitchen.cooks
       cooks.empty? ? "no cook is on shift yet" : "#{cooks.map(&:initials).join(', ')} on shift, #{brief.practice.writer.min(cooks.sum(&:minutes))} between them"
     end
+
+    def cooking_of_needs = needs.map { |need| cooking.find { |method| method.need.equal?(need) } }
 
     def cook_and_prep
       @cooking, @preps = [], []

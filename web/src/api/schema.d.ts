@@ -307,6 +307,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All salads with what tells them apart: layers, portion, diets, allergens, season, hold, cost */
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A salad judged before it is saved: portion, balance, salt, acid, diets, cost, dressing, hold */
+        post: operations["judgeSalad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/working": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How one figure of a salad on the bench came about */
+        post: operations["benchWorking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/resize": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Resize a salad by role, to grams or to how it is served */
+        post: operations["resizeSalad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/taste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How each salad of a service tastes, whom it suits, what it costs */
+        get: operations["serviceTaste"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ingredients": {
         parameters: {
             query?: never;
@@ -712,6 +799,130 @@ export interface components {
             serves_as: string;
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
+        };
+        OnTheBench: {
+            salad: components["schemas"]["SaladInput"];
+            covers?: number;
+            /** @description What a resize aims at; the usual for how it is served when left out */
+            grams?: number;
+        };
+        Judged: {
+            salad: components["schemas"]["SaladInput"];
+            portion: components["schemas"]["Portion"];
+            taste: components["schemas"]["Taste"];
+            dress?: components["schemas"]["DressingBatch"];
+            hold: components["schemas"]["HoldWindow"];
+            snags: components["schemas"]["Snag"][];
+            /** @description Months in which all of it is in season; all year when left out */
+            months?: number[];
+        };
+        ShelfSalad: {
+            key: string;
+            name: string;
+            serves_as: string;
+            version: number;
+            months?: number[];
+            layers: {
+                name: string;
+                colour: string;
+                ml: number;
+            }[];
+            portion: string;
+            cost: string;
+            allergens: string[];
+            diets: string[];
+            /** @description Family of its main component */
+            base: string;
+            /** @description At its best once dressed for */
+            best: string;
+            best_minutes: number;
+            served_in: string[];
+        };
+        Taste: {
+            salad: string;
+            name: string;
+            ledger: components["schemas"]["Ledger"];
+            cost: components["schemas"]["Cost"];
+            suits: components["schemas"]["Suits"];
+            balance: components["schemas"]["Balance"];
+        };
+        Ledger: {
+            at: string;
+            salad?: string;
+            salad_name?: string;
+            /** @enum {string} */
+            verdict: "low" | "right" | "high";
+            advice: string;
+            lines: {
+                at: string;
+                name: string;
+                colour: string;
+                salt_grams: components["schemas"]["Figure"];
+                acid_grams: components["schemas"]["Figure"];
+                sugar_grams: components["schemas"]["Figure"];
+                fat_grams: components["schemas"]["Figure"];
+            }[];
+            salt_grams: components["schemas"]["Figure"];
+            acid_grams?: components["schemas"]["Figure"];
+            sugar_grams?: components["schemas"]["Figure"];
+            fat_grams: components["schemas"]["Figure"];
+            salt_share: components["schemas"]["Figure"];
+            acid_share: components["schemas"]["Figure"];
+            sugar_share: components["schemas"]["Figure"];
+            to_add_grams: components["schemas"]["Figure"];
+            all_to_add_grams: components["schemas"]["Figure"];
+            room_grams: components["schemas"]["Figure"];
+        };
+        Cost: {
+            at: string;
+            salad: string;
+            /** @description Addresses of its dearest lines */
+            dearest: string[];
+            lines: {
+                at: string;
+                name: string;
+                ingredient: string;
+                colour: string;
+                bought_grams?: components["schemas"]["Figure"];
+                cost: components["schemas"]["Figure"];
+            }[];
+            cost: components["schemas"]["Figure"];
+            all: components["schemas"]["Figure"];
+        };
+        Suits: {
+            allergens: {
+                name: string;
+                /** @description Of the nine of the US list too */
+                us: boolean;
+                lines: string[];
+            }[];
+            diets: {
+                name: string;
+                suits: boolean;
+                /** @description In its way */
+                lines: string[];
+            }[];
+        };
+        Balance: {
+            tastes: components["schemas"]["Felt"][];
+            textures: components["schemas"]["Felt"][];
+            colours: string[];
+            notes: {
+                key: string;
+                what: string;
+                why: string;
+                lines: string[];
+                adds: {
+                    name: string;
+                    component: components["schemas"]["Component"];
+                }[];
+            }[];
+        };
+        Felt: {
+            name: string;
+            share: number;
+            text: string;
+            lines: string[];
         };
         KeyName: string;
         /** @description One component, in mixing order. Give grams or amount. */
@@ -2012,6 +2223,119 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shelf */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfSalad"][];
+                };
+            };
+        };
+    };
+    judgeSalad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnTheBench"];
+            };
+        };
+        responses: {
+            /** @description Judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    benchWorking: {
+        parameters: {
+            query: {
+                /** @description A figure's address */
+                at: components["parameters"]["At"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnTheBench"];
+            };
+        };
+        responses: {
+            200: components["responses"]["Working"];
+            default: components["responses"]["Problem"];
+        };
+    };
+    resizeSalad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnTheBench"];
+            };
+        };
+        responses: {
+            /** @description Resized and judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    serviceTaste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One a salad */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taste"][];
+                };
             };
             default: components["responses"]["Problem"];
         };

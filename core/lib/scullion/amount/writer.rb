@@ -83,6 +83,8 @@ module Scullion
         "#{value < 100 ? fahrenheit.round : (fahrenheit / 5).round * 5} °F"
       end
 
+      # In the kitchen's own money, which needs no name here.
+      def money(value) = format("%.2f", value)
       def a_kilo(value) = "#{significant(value)} a kilo"
       def kj_per_k(value) = "#{significant(value)} kJ/K"
       def g_per_min(value) = "#{significant(value)} g/min"

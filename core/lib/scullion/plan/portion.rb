@@ -42,9 +42,14 @@ module Scullion
       def salad = line.salad
 
       # Allergens of every component and every part of the dressing.
-      def contains
-        brought = salad.components.flat_map(&:brings).map { |seasoning| @larder.fetch(practice.seasoning(seasoning)) }
-        (layers.map(&:ingredient) + Array(@parts).map(&:ingredient) + brought).flat_map(&:allergens).uniq.sort
+      def contains = lines_eaten.flat_map { |line| line.ingredient.allergens }.uniq.sort
+
+      # Everything that reaches the plate, by the name of its line.
+      # @return [Array<Salad::Suits::Line>]
+      def lines_eaten
+        brought = salad.components.flat_map { |component| component.brings.map { |seasoning| [component.name, @larder.fetch(practice.seasoning(seasoning))] } }
+        (layers.map { |layer| [layer.component.name, layer.ingredient] } + Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought)
+          .map { |name, ingredient| Salad::Suits::Line.new(name, ingredient) }
       end
 
       def words

@@ -16,6 +16,7 @@ module Scullion
     def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0)
       @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
       @cook, @held_back = cook, held_back
+      @given_name = name
       @name = name || ingredient.name
       @method = METHODS[cook["method"]]
       @form = @method ? @method::FORM : (cut || "whole")
@@ -31,6 +32,17 @@ module Scullion
 
     # Components with the same preparation are prepped and cooked once, then split.
     attr_reader :preparation
+
+    # The same at another weight. @param grams [Float] @return [Component]
+    def weighing(grams)
+      Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back)
+    end
+
+    # As plain data, the way a brief has it.
+    def to_h
+      { "ingredient" => ingredient.key, "name" => @given_name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut, "treat" => treat,
+        "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook }.compact
+    end
 
     def density = ingredient.density(form)
 

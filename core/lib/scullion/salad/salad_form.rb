@@ -3,6 +3,9 @@
 module Scullion
   # Reads a salad from plain data against a larder, noting every fault at the border.
   class SaladForm
+    # A component by its share of the build, "20 %".
+    SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
+
     # @param border [Border] at the salad @param larder [Hash{String=>Ingredient}]
     # @param practice [Practice]
     # @return [Salad, nil]
@@ -17,7 +20,7 @@ module Scullion
       @border.only(*Salad::FIELDS)
       parts = { key: @border.key("key"), name: @border.text("name"),
                 serves_as: @border.choice("serves_as", %w[side starter main], default: "main"),
-                components: @border.list("components", 1..60, "components") { |item| component(item) },
+                components: shared(@border.list("components", 1..60, "components") { |item| component(item) }),
                 dressing: @border.within("dressing", default: nil) { |item| dressing(item) } }
       Salad.new(**parts) if @border.faults.size == before
     end
@@ -38,7 +41,11 @@ module Scullion
       component = Component.new(ingredient: ingredient, grams: 0.0, **parts)
       suits(item, component)
       grams = grams(item, component)
-      Component.new(ingredient: ingredient, grams: grams, **parts) if grams && item.faults.size == before
+      return unless grams && item.faults.size == before
+
+      made = Component.new(ingredient: ingredient, grams: grams, **parts)
+      @shares[made] = @shares.delete(:next) if @shares&.key?(:next)
+      made
     end
 
     def ingredient(item)
@@ -106,8 +113,29 @@ module Scullion
       item.number("grams", 0.1..5000, "grams per serving")
     end
 
+    # "20 %" of the build is worked out once the others are known.
+    def shared(components)
+      return components if components.nil? || @shares.nil? || components.include?(nil)
+
+      shares = components.map { |component| @shares[component] || 0.0 }
+      others = components.reject { |component| @shares.key?(component) }.sum(&:grams)
+      return components unless shares_fit?(shares.sum, others)
+
+      components.zip(shares).map { |component, share| share.zero? ? component : component.weighing((others / (1 - shares.sum) * share).round(1)) }
+    end
+
+    def shares_fit?(share, others)
+      return true if share < 0.95 && others.positive?
+
+      @border.fault("components", "The shares leave nothing for the other components.", "Keep them below 95 % together.") || false
+    end
+
     def read_amount(item, component)
       text = item.text("amount") or return
+      if (share = text.match(SHARE))
+        (@shares ||= {}.compare_by_identity)[:next] = share[1].tr(",", ".").to_f / 100
+        return 0.1
+      end
       WrittenGrams.read(text, component, @practice)
     rescue UnreadableAmount, MissingFigure => e
       item.fault("amount", e.faults.first.what, e.faults.first.remedy)

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Salad
+    # A build made larger or smaller by role, not by blind multiplication: what fills follows
+    # further, what is strong follows less, and the dressed portion lands on the target exactly.
+    class Resize
+      STEPS = 60
+
+      # @param salad [Salad] @param practice [Practice]
+      def initialize(salad, practice)
+        @salad, @practice = salad, practice
+      end
+
+      # @param target [Float] g, dressed
+      # @return [Array<Float>] g of each component, to a tenth
+      def to(target)
+        low, high = 0.01, 100.0
+        STEPS.times { ((low + high) / 2).then { |middle| dressed(middle) < target ? low = middle : high = middle } }
+        grams(high).map { |grams| grams.round(1) }
+      end
+
+      private
+
+      def grams(factor) = @salad.components.map { |component| component.grams * (factor**@practice.fetch("roles/#{component.role}/stretch")) }
+
+      def dressed(factor)
+        grams(factor).each_with_index.sum { |grams, index| grams * (1 + (uptakes[index] / 100)) }
+      end
+
+      def uptakes = @uptakes ||= @salad.components.map { |component| @practice.fetch("dressing/uptake/#{component.uptake_class}") }
+    end
+  end
+end
