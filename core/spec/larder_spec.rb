@@ -29,6 +29,14 @@ RSpec.describe Scullion::IngredientPage do
     expect(stage(page("pearl-barley"), "Cooked")).to eq("absorption" => 3000.0)
   end
 
+  it "knows a way into a salad for every ingredient that can be in one" do
+    ways = facts.larder.values.map { |ingredient| Scullion::WayIn.new(ingredient, facts.families).to_h }
+    refused = ways.reject { |way| plan { |data| data["salads"][0]["components"] = [way] } rescue false }
+    kinds = facts.larder.values_at(*refused.map { |way| way["ingredient"] }).map(&:family).uniq
+    expect(kinds - %w[fat acid sweetener condiment spice salt liquid dairy]).to eq []
+    expect(ways.find { |way| way["ingredient"] == "pearl-barley" }).to eq("ingredient" => "pearl-barley", "role" => "base", "grams" => 110.0, "cook" => { "method" => "absorption" })
+  end
+
   it "tells how it is cooked, how it holds and what its family still lacks" do
     expect(page("carrot")["methods"].map { |method| method["key"] }).to eq %w[boil-cut roast steam microwave]
     expect(page("carrot")["holds"]).to include(a_hash_including("form" => "shaved", "dressed" => "1 h"))

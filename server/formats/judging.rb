@@ -5,7 +5,7 @@ module Scullion
     # A salad on the bench, saved or not, planned by itself in this kitchen: what its portion looks
     # like, how it tastes, whom it suits, what it costs, its dressing and how long it holds.
     class Judging
-      COVERS = 10
+      COVERS = 100
 
       # @param salad [Hash] as SaladInput @param covers [Integer]
       def initialize(salad, covers: COVERS)

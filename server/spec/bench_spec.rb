@@ -24,7 +24,7 @@ RSpec.describe "The salad bench", :server do
   end
 
   it "explains any figure of it" do
-    expect(judge(barley, "/api/bench/working?at=taste/0/salt_share")).to include("label" => "Salt, of the salad", "text" => "1 %")
+    expect(judge(barley, "/api/bench/working?at=taste/0/salt_share")).to include("label" => "Salt, of the salad", "text" => "0.9 %")
     expect(judge(barley, "/api/bench/working?at=cost/0/cost")["from"].size).to eq 13
   end
 

@@ -1,6 +1,8 @@
 <script lang="ts">
   import Kitchen from "./screens/Kitchen.svelte";
   import Larder from "./screens/Larder.svelte";
+  import SaladScreen from "./screens/SaladScreen.svelte";
+  import Salads from "./screens/Salads.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
   import Services from "./screens/Services.svelte";
   import TopBar from "./parts/TopBar.svelte";
@@ -15,6 +17,10 @@
     {#key here.place.id}
       <ServiceDesk id={here.place.id} stage={here.place.stage} />
     {/key}
+  {:else if here.place.screen === "salads"}
+    <Salads />
+  {:else if here.place.screen === "salad"}
+    {#key here.place.key}<SaladScreen key={here.place.key} />{/key}
   {:else if here.place.screen === "larder"}
     <Larder chosen={here.place.key} />
   {:else if here.place.screen === "kitchen"}

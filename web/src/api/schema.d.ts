@@ -796,7 +796,8 @@ export interface components {
             version: number;
             key: string;
             name: string;
-            serves_as: string;
+            /** @enum {string} */
+            serves_as: "side" | "starter" | "main";
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
         };
@@ -1025,6 +1026,7 @@ export interface components {
         };
         IngredientPage: {
             key: string;
+            way_in: components["schemas"]["Component"];
             version: number;
             name: string;
             aliases: string[];

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Desk } from "../state/desk.svelte";
+  import type { Explains } from "../state/explains";
 
   // A field that takes what a cook writes ("120 g", "½ cup", "82 %") and keeps it until it is
   // saved or put right.
-  let { desk, at, value, label, width = "w-28", keep = "service" }: { desk: Desk; at: string; value: string; label: string; width?: string; keep?: "service" | "kitchen" } = $props();
+  let { desk, at, value, label, width = "w-28", keep = "service" }: { desk: Explains; at: string; value: string; label: string; width?: string; keep?: "service" | "kitchen" } = $props();
 
   let typed = $state<string>();
   const fault = $derived(desk.faults[at]);

@@ -6,13 +6,13 @@
 
   void units.load();
 
-  const on = (path: string) => path === (here.place.screen === "desk" ? "services" : here.place.screen);
+  const on = (path: string) => path === (({ desk: "services", salad: "salads" } as Record<string, string>)[here.place.screen] ?? here.place.screen);
 </script>
 
 <header class="no-print bg-neutral text-neutral-content mb-3">
   <div class="mx-auto flex h-12 max-w-[84rem] items-stretch gap-4 px-3 sm:gap-6 sm:px-5">
     <a href="/services" class="flex items-center text-xl font-bold" style:font-family="'Bricolage Grotesque Variable', sans-serif">Scullion</a>
-    {#each [["services", "Services"], ["larder", "Larder"], ["kitchen", "Kitchen"]] as [path, name] (path)}
+    {#each [["services", "Services"], ["salads", "Salads"], ["larder", "Larder"], ["kitchen", "Kitchen"]] as [path, name] (path)}
       <a href="/{path}" class="flex items-center border-y-4 border-transparent px-1 font-semibold {on(path!) ? 'border-b-current' : ''}" aria-current={on(path!) ? "page" : undefined}>{name}</a>
     {/each}
     <span class="grow"></span>

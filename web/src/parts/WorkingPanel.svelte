@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Desk } from "../state/desk.svelte";
+  import type { Explains } from "../state/explains";
   import WorkingSource from "./WorkingSource.svelte";
   import WorkingTree from "./WorkingTree.svelte";
 
-  let { desk }: { desk: Desk } = $props();
+  let { desk }: { desk: Explains } = $props();
   const working = $derived(desk.working!);
   let panel: HTMLElement;
 

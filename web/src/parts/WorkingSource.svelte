@@ -1,10 +1,10 @@
 <script lang="ts">
   import type { Working } from "../api/client";
-  import type { Desk } from "../state/desk.svelte";
+  import type { Explains } from "../state/explains";
   import AmountField from "./AmountField.svelte";
 
   // Who says so, and a field to say otherwise: for this service, or for the kitchen from now on.
-  let { working, desk }: { working: Working; desk: Desk } = $props();
+  let { working, desk }: { working: Working; desk: Explains } = $props();
   let keep = $state<"service" | "kitchen">("service");
 
   const change = $derived(working.change);

@@ -1,12 +1,12 @@
 <script lang="ts">
   import type { Working } from "../api/client";
-  import type { Desk } from "../state/desk.svelte";
+  import type { Explains } from "../state/explains";
   import WorkingSource from "./WorkingSource.svelte";
   import WorkingTree from "./WorkingTree.svelte";
 
   // One figure and, folded below it, those it was made from; down to what you decided and
   // what the larder says.
-  let { working, desk, of, open = false }: { working: Working; desk: Desk; of?: string; open?: boolean } = $props();
+  let { working, desk, of, open = false }: { working: Working; desk: Explains; of?: string; open?: boolean } = $props();
 </script>
 
 <details class="border-base-300 border-l-2 pl-3" {open}>

@@ -1,9 +1,10 @@
 import { api, ask, plainly, type Plan, type Problem, type Service, type Working } from "../api/client";
 
+import type { Explains, Keep } from "./explains";
 import { by } from "./who.svelte";
 
 type Value = string | number | null;
-type Keep = "service" | "kitchen";
+
 type Change = { at: string; value: Value; keep: Keep; undoes?: boolean };
 type Undo = { at: string; value: Value; keep: Keep; covers: number };
 type Clash = { mine: Change; theirs: Service };
@@ -14,7 +15,7 @@ const RETRY = 2000;
 // One service on the desk: its plan, the changes on their way, what can be undone, and the
 // working that is open. Changes go one after the other; of several to the same figure only
 // the latest is sent. The server answers with the whole plan.
-export class Desk {
+export class Desk implements Explains {
   service = $state.raw<Service>();
   plan = $state.raw<Plan>();
   difference = $state.raw<{ title: string; items: string[] }>();

@@ -1,13 +1,16 @@
-// Where we are, read from the address: /services, /services/ID/STAGE, /larder, /larder/KEY, /kitchen.
+// Where we are, read from the address: /services, /services/ID/STAGE, /salads, /salads/KEY, /larder, /larder/KEY, /kitchen.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "build"] as const;
 export type Stage = (typeof STAGES)[number];
-export type Place = { screen: "services" } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "desk"; id: number; stage: Stage };
+export type Place = { screen: "services" } | { screen: "salads" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "desk"; id: number; stage: Stage };
 
 export const here = $state<{ place: Place }>({ place: read(location.pathname) });
 
 function read(path: string): Place {
   const desk = /^\/services\/(\d+)(?:\/([a-z]+))?$/.exec(path);
   const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
+  const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
+  if (salad) return { screen: "salad", key: salad[1]! };
+  if (path === "/salads") return { screen: "salads" };
   if (path === "/kitchen") return { screen: "kitchen" };
   if (larder) return { screen: "larder", key: larder[1] };
   if (!desk) return { screen: "services" };

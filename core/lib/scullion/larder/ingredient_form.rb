@@ -12,7 +12,7 @@ module Scullion
     TEXTURES = %w[crisp crunchy creamy chewy tender juicy soft].freeze
     ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
                    molluscs].freeze
-    FIELDS = (%w[key name aliases like family section colour allergens diets tcs hold carries density pieces packs trims cuts treats] +
+    FIELDS = (%w[key name aliases like eaten family section colour allergens diets tcs hold carries density pieces packs trims cuts treats] +
               Component::METHODS.keys + %w[content taste texture usual price done surplus caution sources]).freeze
 
     # Groups that hold figures alone, and groups that hold none.
@@ -66,6 +66,7 @@ module Scullion
       @border.text("name")
       @border.text("section")
       @border.choice("family", FAMILIES)
+      @border.choice("eaten", %w[raw cooked], default: nil)
       @border.match("colour", /\A#\h{6}\z/, "#d0651c")
       { "allergens" => ALLERGENS, "diets" => DIETS, "taste" => TASTES, "texture" => TEXTURES }.each { |field, allowed| each_word(field, allowed) }
       each_list("aliases", "tcs", "cuts")

@@ -1,0 +1,11 @@
+import type { Ingredient } from "../api/client";
+
+// What an ingredient can be in a salad, read from its facts.
+export const METHODS = ["absorption", "boil", "boil-cut", "simmer", "tinned", "roast", "blanch", "steam", "microwave", "sear", "grill", "toast", "crisp", "eggs"] as const;
+export const ROLES = ["base", "body", "accent", "creamy", "crunch", "sweet", "fresh", "garnish"] as const;
+
+const keysOf = (facts: Ingredient, field: string): string[] => Object.keys((facts[field] as Record<string, unknown> | undefined) ?? {});
+export const methodsOf = (facts: Ingredient) => METHODS.filter((method) => facts[method] !== undefined);
+export const cutsOf = (facts: Ingredient): string[] => (facts.cuts as string[] | undefined) ?? [];
+export const trimsOf = (facts: Ingredient) => keysOf(facts, "trims");
+export const treatsOf = (facts: Ingredient) => keysOf(facts, "treats");
