@@ -10,10 +10,11 @@ RSpec.describe "Dressing, holding and building" do
   end
 
   # By weight: 60 ml × 0.92 + 20 ml × 1.01 + 5 + 4 + 1.5 + 0.3 = 86.2 g.
-  it "splits the batch by the formula, and keeps fat to acid" do
+  it "whisks what sticks to the jug as well, splits it by the formula, and keeps fat to acid" do
     oil, vinegar = made.dressings[0].parts.first(2)
-    expect(oil.grams).to be_within(1).of(4699 * 55.2 / 86.2)
-    expect(vinegar.grams).to be_within(1).of(4699 * 20.2 / 86.2)
+    expect(made.dressings[0].whisk_grams).to eq 4795
+    expect(oil.grams).to be_within(1).of(4795 * 55.2 / 86.2)
+    expect(vinegar.grams).to be_within(1).of(4795 * 20.2 / 86.2)
     expect(made.dressings[0].fat_to_acid).to be_within(0.01).of(3)
   end
 

@@ -50,7 +50,7 @@ RSpec.describe Scullion::Plan do
 
   def expect_exact(dressing)
     batch = tenths(dressing.batch_grams)
-    expect(dressing.parts.sum { |part| tenths(part.grams) }).to eq batch
+    expect(dressing.parts.sum { |part| tenths(part.grams) }).to eq tenths(dressing.whisk_grams)
     expect(dressing.stages.sum { |stage| tenths(stage.grams) }).to eq batch
     dressing.stages.reject { |stage| stage.pours.empty? }.each do |stage|
       expect(stage.pours.sum { |pour| tenths(pour.grams) }).to eq tenths(stage.grams)

@@ -8,6 +8,8 @@ module Scullion
       has_many :dressing_parts, -> { order(:position) }, dependent: :destroy, inverse_of: :salad
       has_many :lines, class_name: "ServiceLine", dependent: :restrict_with_exception, inverse_of: :salad
 
+      attribute :dressing_stages, ActiveRecord::Type::Json.new
+
       def self.for_planning = includes(components: :ingredient, dressing_parts: :ingredient)
 
       # Writes what core read from a document; grams are those core understood.
@@ -17,7 +19,8 @@ module Scullion
         transaction do
           self.lock_version = version if version
           assign_attributes(key: build.key, name: build.name, serves_as: build.serves_as,
-                            dressing_name: build.dressing&.name, dressing_preset: build.dressing&.preset)
+                            dressing_name: build.dressing&.name, dressing_preset: build.dressing&.preset,
+                            dressing_stages: build.dressing&.stages)
           persisted? ? touch_version : save!
           write_components(build)
           write_dressing(build)
@@ -43,7 +46,7 @@ module Scullion
       private
 
       def dressing
-        dressing_preset && { "name" => dressing_name, "preset" => dressing_preset, "parts" => dressing_parts.map(&:to_document) }
+        dressing_preset && { "name" => dressing_name, "preset" => dressing_preset, "stages" => dressing_stages, "parts" => dressing_parts.map(&:to_document) }.compact
       end
 
       def write_components(build)

@@ -375,6 +375,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/ratio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring the dressing to another ratio of fat to acid */
+        post: operations["ratioOfSalad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/salads/{key}/correct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The smallest addition that mends a dressing in the jug */
+        post: operations["correctDressing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/taste": {
         parameters: {
             query?: never;
@@ -807,6 +843,57 @@ export interface components {
             /** @description What a resize aims at; the usual for how it is served when left out */
             grams?: number;
         };
+        RatioOnTheBench: {
+            salad: components["schemas"]["SaladInput"];
+            /** @description Fat for one of acid, by volume */
+            times: number;
+        };
+        Complaint: {
+            /** @enum {string} */
+            complaint: "too-sharp" | "flat" | "too-salty" | "bland" | "too-sweet" | "too-thick" | "too-thin" | "too-strong";
+            /** @description What is in the jug, e.g. 800 g or 1.2 l */
+            left: string;
+        };
+        Corrected: {
+            name: string;
+            /** @description Why nothing is offered */
+            refusal?: string;
+            /** @description Smallest first; each by itself does it */
+            additions: {
+                ingredient: string;
+                name: string;
+                colour: string;
+                grams: number;
+                text: string;
+                measure?: string;
+                growth: string;
+            }[];
+        };
+        DressingCharacter: {
+            emulsion: {
+                name: string;
+                how: string;
+                rescue?: string;
+                /** @description Whisk again after */
+                again?: string;
+            };
+            keeping: {
+                text: string;
+                why: string;
+            };
+            /** @description Fat for one of acid, by volume */
+            ratio?: number;
+            schools: {
+                key: string;
+                name: string;
+                suits: string;
+                times: number;
+            }[];
+            complaints: {
+                key: string;
+                name: string;
+            }[];
+        };
         Judged: {
             salad: components["schemas"]["SaladInput"];
             portion: components["schemas"]["Portion"];
@@ -982,7 +1069,17 @@ export interface components {
         Dressing: {
             name: string;
             /** @enum {string} */
-            preset: "soak-toss-reserve" | "all-at-once";
+            preset: "soak-toss-reserve" | "all-at-once" | "three-quarters-first" | "half-now-half-later" | "light-and-back" | "marinate-first" | "on-the-plate" | "table-jug";
+            /** @description Stages of the salad's own in place of the preset's; shares add up to 1 */
+            stages?: {
+                key: components["schemas"]["KeyName"];
+                name: string;
+                when?: string;
+                share: number;
+                /** @enum {string} */
+                into?: "bowl" | "plate" | "table" | "back";
+                to?: string[];
+            }[];
             parts: {
                 ingredient: components["schemas"]["KeyName"];
                 /** @enum {string} */
@@ -1601,6 +1698,8 @@ export interface components {
             why: string;
             /** @description Is there any acid in it? */
             acid: boolean;
+            character: components["schemas"]["DressingCharacter"];
+            whisk_grams: components["schemas"]["Figure"];
             parts: components["schemas"]["DressingPart"][];
             stages: components["schemas"]["DressingStage"][];
             batch_grams: components["schemas"]["Figure"];
@@ -1614,6 +1713,9 @@ export interface components {
             name: string;
             role: string;
             colour: string;
+            /** @description Begin with less and taste */
+            strong: boolean;
+            start_grams: components["schemas"]["Figure"];
             grams: components["schemas"]["Figure"];
             ml: components["schemas"]["Figure"];
         };
@@ -1622,6 +1724,10 @@ export interface components {
             key: string;
             name: string;
             when: string;
+            /** @enum {string} */
+            into: "bowl" | "plate" | "table" | "back";
+            /** @description As ladles, by the batch; on plate and table by the serving */
+            ladles: string;
             pours: {
                 at: string;
                 name: string;
@@ -2314,6 +2420,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    ratioOfSalad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RatioOnTheBench"];
+            };
+        };
+        responses: {
+            /** @description Changed and judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    correctDressing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Complaint"];
+            };
+        };
+        responses: {
+            /** @description What to add */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Corrected"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -6,25 +6,35 @@ module Scullion
     class Part < Sheet
       attr_reader :dressing, :part
 
-      brought :batch_grams, of: :dressing
+      brought :whisk_grams, of: :dressing
       assumption :density, "Density", :g_per_ml, book: :ingredient, at: "density/liquid"
       decision(:share, "Its share of the formula", :share, change: nil, shown: false,
                source: -> { "The formula of #{dressing.recipe.name}, by weight." }) { part.grams / dressing.formula_grams }
-      figure(:grams, "Weigh", :g, writes: :g_exact, from: %i[batch_grams share],
-             how: "batch × share, in whole scale steps so that the parts add up exactly") { @split }
+      figure(:grams, "Weigh", :g, writes: :g_exact, from: %i[whisk_grams share],
+             how: "to whisk × share, in whole scale steps so that the parts add up exactly") { @split }
       figure(:ml, "Measure", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
 
       def initialize(at, dressing, part, grams)
         super(at)
         @dressing, @part, @split = dressing, part, grams
+        # Garlic, chilli, spice and salt do not grow with the batch: taste before the last quarter.
+        @strong = STRONG.include?(ingredient.family) && dressing.times >= practice.fetch("dressing/strong/from_times")
       end
+
+      assumption :start_share, "Begin with, of a strong seasoning", :share, book: :practice, none: [1.0, "Not strong, or not many times the formula."],
+                 at: -> { "dressing/strong/start_share" if strong? }
+      figure(:start_grams, "Begin with", :g, from: %i[grams start_share], how: "weigh × the share to begin with; then taste, up to the whole") { grams * start_share }
+
+      STRONG = %w[spice allium salt root fruiting].freeze
 
       def ingredient = part.ingredient
       def practice = dressing.practice
 
+      def strong? = @strong
+
       def words
         { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "role" => part.role,
-          "colour" => ingredient.colour }
+          "colour" => ingredient.colour, "strong" => strong? }
       end
     end
 
@@ -40,6 +50,9 @@ module Scullion
 
       figure(:batch_grams, "Batch", :g, writes: :g_exact, from: %i[per_serving_grams servings],
              how: "per serving × portions to make, up to the scale's step") { round_up(per_serving_grams * servings) }
+      assumption :sticks, "Sticks to jug and whisk", :share, book: :practice, at: "dressing/sticks/share"
+      figure(:whisk_grams, "To whisk", :g, writes: :g_exact, from: %i[batch_grams sticks],
+             how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { round_up(batch_grams / (1 - sticks)) }
       figure(:batch_ml, "In the jug", :ml, from: -> { parts.map { |part| [part, :ml] } }, how: "the parts added up") { parts.sum(&:ml) }
       figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :ml] } },
              how: "fat ÷ acid") { by_role("fat").sum(&:ml) / [by_role("acid").sum(&:ml), 1e-9].max }
@@ -49,21 +62,28 @@ module Scullion
       def initialize(at, portion, practice)
         super(at)
         @portion, @practice = portion, practice
-        @parts = split(recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
-        @stages = Stage.of(self, practice.presets.fetch(recipe.preset))
+        @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
+        @stages = Stage.of(self, recipe.stages || practice.presets.fetch(recipe.preset)["stages"])
       end
+
+      # Stages of the salad's own, in place of a preset.
+      OWN = { "name" => "Stages of this salad's own", "why" => "As written on the bench." }.freeze
 
       def recipe = portion.salad.dressing
       def formula_grams = @formula_grams ||= recipe.parts.sum(&:grams)
 
-      # @return [Array<Float>] grams in scale steps, adding up to the batch exactly
-      def split(weights) = Split.grams(batch_grams, weights)
+      # How many times the formula is made.
+      def times = whisk_grams / formula_grams
+
+      # @return [Array<Float>] grams in scale steps, adding up to the whole exactly
+      def split(whole, weights) = Split.grams(whole, weights)
 
       def words
-        preset = @practice.presets.fetch(recipe.preset)
+        preset = recipe.stages ? OWN : @practice.presets.fetch(recipe.preset)
         hash = { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "name" => recipe.name,
                  "preset" => preset["name"], "why" => preset["why"], "parts" => parts.map(&:to_h), "stages" => stages.map(&:to_h) }
         hash["acid"] = by_role("acid").any?
+        hash["character"] = Character.new(recipe.parts, practice).to_h
         hash
       end
 

@@ -18,9 +18,8 @@ module Scullion
       figure(:per_serving_ml, "Per serving", :ml, from: %i[ml servings], how: "jug ÷ portions to make") { ml / servings }
 
       # @return [Array<Stage>] their grams add up to the batch
-      def self.of(dressing, preset)
-        stages = preset.fetch("stages")
-        dressing.split(stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
+      def self.of(dressing, stages)
+        dressing.split(dressing.batch_grams, stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
           new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
         end
       end
@@ -35,9 +34,12 @@ module Scullion
       def key = @stage["key"]
       def name = @stage["name"]
 
+      # Where it goes: bowl, plate or table; back is kept for later.
+      def into = @stage.fetch("into", "bowl")
+
       def words
-        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"],
-          "pours" => pours.map(&:to_h) }
+        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"], "into" => into,
+          "ladles" => Ladles.new(practice).of(%w[bowl back].include?(into) ? ml : per_serving_ml), "pours" => pours.map(&:to_h) }
       end
 
       private
@@ -46,7 +48,7 @@ module Scullion
       def targets
         carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
         chosen = carrying.select { |layer| Array(@stage["to"]).include?(layer.component.uptake_class) }
-        return [] if @stage["key"] == "reserve"
+        return [] unless into == "bowl"
 
         chosen.empty? ? carrying : chosen
       end

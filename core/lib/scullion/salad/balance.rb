@@ -136,8 +136,8 @@ module Scullion
         small, large = sized.minmax_by(&:last)
         return if large.last <= small.last * rule("size", "most_ratio")
 
-        note("size",
-             "#{large[0].component.name} is #{@practice.writer.mm(large.last)}, #{small[0].component.name.downcase} #{@practice.writer.mm(small.last)}: cut towards the smaller.", [large[0], small[0]])
+        sizes = "#{large[0].component.name} is #{@practice.writer.mm(large.last)}, #{small[0].component.name.downcase} #{@practice.writer.mm(small.last)}"
+        note("size", "#{sizes}: cut towards the smaller.", [large[0], small[0]])
       end
 
       # What a fork meets: the middle size of a cut, or a grain's own. Leaf, herb and shavings fold.

@@ -8,7 +8,8 @@ module Scullion
       def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
       def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
     end
-    Dressing = Struct.new(:name, :preset, :parts, keyword_init: true)
+    # stages: its own split in place of the preset's, or nil.
+    Dressing = Struct.new(:name, :preset, :parts, :stages, keyword_init: true)
 
     PART_ROLES = %w[fat acid emulsifier sweet salt aromatic liquid].freeze
     FIELDS = %w[key name serves_as components dressing].freeze

@@ -3,6 +3,7 @@
 module Scullion
   # Reads a salad from plain data against a larder, noting every fault at the border.
   class SaladForm
+    INTO = %w[bowl plate table back].freeze
     # A component by its share of the build, "20 %".
     SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
 
@@ -142,9 +143,25 @@ module Scullion
     end
 
     def dressing(item)
-      item.only("name", "preset", "parts")
-      Salad::Dressing.new(name: item.text("name"), preset: item.choice("preset", @practice.presets.keys),
+      item.only("name", "preset", "parts", "stages")
+      Salad::Dressing.new(name: item.text("name"), preset: item.choice("preset", @practice.presets.keys), stages: item.given?("stages") ? stages(item) : nil,
                           parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) })
+    end
+
+    # Stages of the salad's own; their shares add up to the whole.
+    def stages(item)
+      stages = item.list("stages", 1..8, "stages") { |stage| stage(stage) }
+      return stages if stages.nil? || stages.any? { |stage| stage["share"].nil? } || (stages.sum { |stage| stage["share"] } - 1).abs < 0.0005
+
+      item.fault("stages", "The shares add up to #{(stages.sum { |stage| stage['share'] } * 100).round(1)} %.", "Let them add up to 100 %.")
+    end
+
+    def stage(item)
+      item.only("key", "name", "when", "share", "into", "to")
+      classes = Array(item.raw("to")).grep(String)
+      { "key" => item.key("key"), "name" => item.text("name", most: 40), "when" => item.text("when", most: 120, default: "as written on the bench"),
+        "share" => item.number("share", 0.01..1, "as a share"),
+        "into" => item.choice("into", INTO, default: "bowl"), "to" => classes }
     end
 
     def part(item)

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+RSpec.describe Scullion::Dressing do
+  let(:recipe) { brief.salads.values.first.dressing }
+
+  def parts(*list)
+    list.map { |key, role, grams| Scullion::Salad::Part.new(ingredient: facts.larder.fetch(key), role: role, amount: grams, by: "grams") }
+  end
+
+  describe Scullion::Dressing::Correction do
+    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, facts.practice, facts.larder)
+
+    # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less of it is
+    # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615) = 79.5 g.
+    it "solves the smallest addition that lands the target, exactly" do
+      sharp = correct("too-sharp").allowed
+      expect(sharp.map { |addition| [addition.ingredient.key, addition.grams.round(1)] }).to include(["rapeseed-oil", 250.0])
+      flat = correct("flat").allowed.first
+      expect([flat.ingredient.key, flat.grams]).to match ["cider-vinegar", be_within(0.2).of(79.5)]
+    end
+
+    it "lands there: the jug with the addition has the share that was aimed at" do
+      %w[too-sharp flat too-salty bland too-sweet].each do |complaint|
+        of, by = facts.practice.words("corrections", "complaints")[complaint].values_at("of", "by")
+        share = ->(list) { list.sum { |part| part.grams * (part.ingredient.figures["content/#{of}"] || 0) } / list.sum(&:grams) }
+        jug = recipe.parts.map { |part| [part.ingredient.key, part.role, part.grams * 1000 / recipe.parts.sum(&:grams)] }
+        correct(complaint).additions.each do |addition|
+          after = parts(*jug, [addition.ingredient.key, "x", addition.grams])
+          expect(share.call(after)).to be_within(1e-9).of(share.call(parts(*jug)) * (1 + by)), complaint
+        end
+      end
+    end
+
+    it "only ever adds, in proportion to what is left" do
+      facts.practice.words("corrections", "complaints").each_key do |complaint|
+        grams = [100.0, 1000.0].map { |left| correct(complaint, left: left).additions.map(&:grams) }
+        expect(grams.flatten).to all(be_positive)
+        expect(grams.last).to match(grams.first.map { |each| be_within(1e-6).of(each * 10) })
+      end
+    end
+
+    it "refuses with the reason where it would swell the jug by more than 30 %, or there is nothing to mend" do
+      mostly_vinegar = parts(["cider-vinegar", "acid", 70], ["rapeseed-oil", "fat", 30])
+      expect(correct("flat", mostly_vinegar).refusal).to include("more than 30 % of the jug")
+      expect(correct("flat", parts(["cider-vinegar", "acid", 95], ["honey", "sweet", 5])).refusal).to include("Nothing here is strong enough")
+      expect(correct("too-strong", parts(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20])).refusal).to include("none of it in this dressing")
+    end
+  end
+
+  describe Scullion::Dressing::Character do
+    def character(*list) = described_class.new(parts(*list), facts.practice)
+
+    it "knows how it holds together by what binds it" do
+      expect(character(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20]).emulsion).to eq "loose"
+      expect(described_class.new(recipe.parts, facts.practice).emulsion).to eq "held"
+      expect(character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]).to include("name" => "full", "rescue" => /Split/)
+    end
+
+    it "keeps as long as the most perishable thing in it" do
+      { "honey" => "10 days", "garlic" => "4 days", "parsley" => "4 days", "yoghurt" => "4 days", "lime-juice" => "3 days" }.each do |key, days|
+        list = parts(["olive-oil", "fat", 60]) + [Scullion::Salad::Part.new(ingredient: facts.larder[key], role: "aromatic", amount: 5, by: "grams")]
+        expect(described_class.new(list, facts.practice).to_h["keeping"]["text"]).to eq days
+      end
+    end
+  end
+
+  it "brings a formula to another ratio: the fat stays, the acid follows, there and back" do
+    sharp = Scullion::Dressing::Ratio.amounts(recipe.parts, 1.5)
+    expect(sharp.first(2)).to eq [60.0, 40.0]
+    expect { Scullion::Dressing::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(Scullion::InvalidBrief, /no acid/)
+  end
+
+  it "begins with three quarters of strong seasonings once the formula is made four times" do
+    pepper = ->(made) { made.dressings.first.parts.find { |part| part.ingredient.key == "black-pepper" } }
+    expect(pepper.call(plan(covers: 140)).start_grams).to be_within(1e-9).of(pepper.call(plan(covers: 140)).grams * 0.75)
+    expect(pepper.call(plan(covers: 5)).strong?).to be false
+  end
+
+  it "pours by the ladle, in halves" do
+    ladles = Scullion::Dressing::Ladles.new(facts.practice)
+    { 840 => "3½ ladles of 250 ml", 125 => "1 ladle of 120 ml", 34 => "1 spoon of 30 ml", 7 => "½ spoon of 15 ml" }.each { |ml, text| expect(ladles.of(ml)).to eq text }
+  end
+
+  facts = Scullion::Facts.load
+  facts.practice.presets.each_key do |preset|
+    it "#{preset}: its stages add up to the batch at any covers, and only the bowl gets pours" do
+      [1, 7, 140, 2777].each do |covers|
+        batch = plan(covers: covers) { |data| data["salads"][0]["dressing"]["preset"] = preset }.dressings.first
+        expect(batch.stages.sum { |stage| (stage.grams * 10).round }).to eq (batch.batch_grams * 10).round
+        expect(batch.stages.reject { |stage| stage.into == "bowl" }.flat_map(&:pours)).to eq []
+      end
+    end
+  end
+
+  it "takes stages of the salad's own, which add up to the whole" do
+    own = [{ "key" => "first", "name" => "First", "share" => 0.6 }, { "key" => "jug", "name" => "Jug", "share" => 0.4, "into" => "table" }]
+    expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map { |stage| [stage.name, stage.grams] }).to eq [["First", 2819.0], ["Jug", 1880.0]]
+    own.last["share"] = 0.3
+    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]).to include("add up to 90")
+  end
+end
