@@ -47,7 +47,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     page.driver.browser.keyboard.type("-")
     expect(page).to have_field("Covers", with: "142")
     covers.set("60")
-    { "Count" => ["count/0/finished_grams", "20.54 kg"], "Prep" => ["prep/1/ap_grams", "6.60 kg"], "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"], "Dress" => ["dress/0/batch_grams", "2,014 g"],
+    { "Count" => ["count/0/finished_grams", "20.54 kg"], "Prep" => ["prep/1/ap_grams", "6.60 kg"], "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"], "Dress" => ["dress/0/whisk_grams", "2,056 g"],
       "Build" => ["build/0/shares/0/per_bowl_grams", "3,465 g"] }.each do |stage, (at, text)|
       within("nav[aria-label=Stages]") { click_link stage }
       expect(figure(at)).to have_text(text)
@@ -283,6 +283,28 @@ RSpec.describe "The salad bench", :journey, type: :feature do
     expect(page).to have_css("li", text: "Capers")
     click_button "Take out Capers"
     expect(page).to have_no_css("li", text: "Capers")
+  end
+end
+
+RSpec.describe "The dressing", :journey, type: :feature do
+  it "is corrected by adding only, refused when it cannot be, and brought to another ratio" do
+    visit "/services/1/dress"
+    within("section[aria-label='Correct it']") do
+      select "flat", from: "It tastes"
+      expect(page).to have_text("375 g")
+      fill_in "In the jug now", with: "1 kg"
+      expect(page).to have_text("80 g cider vinegar", normalize_ws: true)
+      fill_in "In the jug now", with: "a lake"
+      expect(page).to have_css("[role=alert]", text: "lake")
+      expect(page).to have_field("In the jug now", with: "a lake")
+    end
+    visit "/salads/barley-roast-carrot-dill"
+    click_button "2 : 1, bright"
+    expect(page).to have_field("cider-vinegar: how much", with: "30 ml")
+    select "Half now, half later", from: "How it is split"
+    expect(page).to have_text("For pulses and potato")
+    2.times { click_button("Undo") && sleep(0.4) }
+    expect(page).to have_field("cider-vinegar: how much", with: "20 ml")
   end
 end
 

@@ -889,6 +889,11 @@ export interface components {
                 suits: string;
                 times: number;
             }[];
+            /** @description Ways to split a batch */
+            presets: {
+                key: string;
+                name: string;
+            }[];
             complaints: {
                 key: string;
                 name: string;
@@ -1124,6 +1129,11 @@ export interface components {
         IngredientPage: {
             key: string;
             way_in: components["schemas"]["Component"];
+            /**
+             * @description Its role as a part of a dressing
+             * @enum {string}
+             */
+            in_dressing: "fat" | "acid" | "emulsifier" | "sweet" | "salt" | "aromatic" | "liquid";
             version: number;
             name: string;
             aliases: string[];

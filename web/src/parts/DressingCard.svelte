@@ -2,6 +2,8 @@
   import type { DressingBatch } from "../api/client";
   import Jar from "../pictures/Jar.svelte";
   import PourMap from "../pictures/PourMap.svelte";
+  import RatioBar from "../pictures/RatioBar.svelte";
+  import CorrectIt from "./CorrectIt.svelte";
   import Dot from "./Dot.svelte";
   import Fact from "./Fact.svelte";
   import Figure from "./Figure.svelte";
@@ -18,7 +20,7 @@
   <div class="mt-2 grid gap-x-10 gap-y-5 @6xl:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
     <div>
       <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 @lg:grid-cols-4 @6xl:grid-cols-2">
-        <Fact label="Whole batch" of={batch.batch_grams} size="text-4xl" />
+        <Fact label="Whisk up" of={batch.whisk_grams} size="text-4xl" note="{batch.batch_grams.text} pours, the rest sticks" />
         <Fact label="In the jug" of={batch.batch_ml} size="text-4xl" />
         {#if batch.acid}<Fact label="Fat to acid, by volume" of={batch.fat_to_acid} />{/if}
         <Fact label="Of the salad's weight" of={batch.salad_share} />
@@ -31,7 +33,7 @@
             {#each batch.parts.toReversed() as part (part.at)}
               <tr class="border-base-300 h-11 border-t">
                 <td><span class="flex items-center gap-2"><Dot colour={part.colour} />{part.name}</span></td>
-                <td class="text-right"><Figure of={part.grams} label={part.name} /></td>
+                <td class="text-right"><Figure of={part.grams} label={part.name} />{#if part.strong}<br /><span class="quiet whitespace-nowrap">begin with <Figure of={part.start_grams} size="text-base" label="{part.name}, to begin with" /></span>{/if}</td>
                 <td class="pl-3 text-right"><Figure of={part.ml} size="text-lg" label="{part.name} by volume" /></td>
               </tr>
             {/each}
@@ -43,6 +45,9 @@
       <h3 class="text-lg">{batch.preset}</h3>
       <p class="quiet mb-2">{batch.why}</p>
       <PourMap {batch} />
+      <div class="mt-4"><RatioBar character={batch.character} /></div>
+      <p class="mt-2"><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how} {batch.character.emulsion.rescue ?? ""}</p>
+      <p><b>Keeps {batch.character.keeping.text} in the fridge.</b> {batch.character.keeping.why}</p>
     </div>
   </div>
   <table class="mt-3 w-full">
@@ -50,7 +55,7 @@
     <tbody>
       {#each batch.stages as stage (stage.at)}
         <tr class="border-base-300 h-12 border-t">
-          <td><b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span></td>
+          <td><b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span><br /><span class="quiet">{stage.ladles}{stage.into === "plate" || stage.into === "table" ? " a serving" : " in all"}</span></td>
           <td class="text-right"><Figure of={stage.grams} size="text-2xl" label="{stage.name} by weight" /></td>
           <td class="pl-4 text-right"><Figure of={stage.ml} size="text-2xl" label="{stage.name} by volume" /></td>
           <td class="hidden pl-4 text-right @lg:table-cell"><Figure of={stage.per_serving_ml} size="text-lg" label="{stage.name} per serving" /></td>
@@ -58,4 +63,5 @@
       {/each}
     </tbody>
   </table>
+  <CorrectIt {batch} />
 </section>

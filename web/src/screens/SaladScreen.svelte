@@ -5,6 +5,7 @@
   import BenchRow from "../parts/BenchRow.svelte";
   import Beside from "../parts/Beside.svelte";
   import CostCard from "../parts/CostCard.svelte";
+  import DressingEditor from "../parts/DressingEditor.svelte";
   import Fact from "../parts/Fact.svelte";
   import Fault from "../parts/Fault.svelte";
   import FindIngredient from "../parts/FindIngredient.svelte";
@@ -99,15 +100,15 @@
           </section>
         {/if}
         <BalanceCard taste={judged.taste} {bench} />
+        <div class="grid items-start gap-3 md:grid-cols-2"><SuitsCard suits={judged.taste.suits} /><CostCard cost={judged.taste.cost} /></div>
         <section class="tray">
           <label class="flex flex-wrap items-center gap-3"><b class="text-xl">Beside another</b><select class="select h-11 w-72 text-lg" onchange={(event) => compare(event.currentTarget.value)}><option value="">choose a salad</option>{#each others as each (each.key)}<option value={each.key}>{each.name}</option>{/each}</select></label>
           {#if other}<div class="mt-3"><Beside before={judged} after={other.judged} names={[salad.name, other.name]} /></div>{/if}
         </section>
       </div>
       <div class="grid gap-3">
+        <DressingEditor {bench} {salad} batch={judged.dress} />
         <LedgerCard ledger={judged.taste.ledger} />
-        <SuitsCard suits={judged.taste.suits} />
-        <CostCard cost={judged.taste.cost} />
       </div>
     </div>
   </div>

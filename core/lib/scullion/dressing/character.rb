@@ -41,6 +41,7 @@ module Scullion
                                                                                                                   writer.min(held["rewhisk_minutes"])
                                                                                                                 end) }.compact,
           "keeping" => { "text" => writer.days(kept["days"]), "why" => kept["why"] }, "ratio" => ratio&.round(3), "schools" => schools,
+          "presets" => @practice.presets.map { |key, words| { "key" => key, "name" => words["name"] } },
           "complaints" => @practice.words("corrections", "complaints").map { |key, words| { "key" => key, "name" => words["name"] } } }.compact
       end
 

@@ -12,6 +12,9 @@ module Scullion
       @ingredient, @usual = ingredient, families.fetch(ingredient.family)["way_in"]
     end
 
+    # Its role as a part of a dressing.
+    def in_dressing = @usual["in_dressing"]
+
     # @return [Hash] a component, as a brief has it
     def to_h
       method = cooked? ? @ingredient.methods_of_cooking.first : nil

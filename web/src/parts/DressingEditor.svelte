@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { api, ask, type DressingBatch, type IngredientSummary, type SaladInput } from "../api/client";
+  import RatioBar from "../pictures/RatioBar.svelte";
+  import type { SaladBench } from "../state/salad.svelte";
+  import Fact from "./Fact.svelte";
+  import FindIngredient from "./FindIngredient.svelte";
+
+  // The dressing of one salad as a formula on any scale: parts by role, how it is split, its ratio.
+  let { bench, salad, batch }: { bench: SaladBench; salad: SaladInput; batch: DressingBatch | undefined } = $props();
+  type Dressing = NonNullable<SaladInput["dressing"]>;
+  type Part = Dressing["parts"][number];
+  const ROLES = ["fat", "acid", "emulsifier", "sweet", "salt", "aromatic", "liquid"] as const;
+  const dressing = $derived(salad.dressing);
+
+  const put = (change: Partial<Dressing>) => void bench.put({ ...salad, dressing: { ...dressing!, ...change } }, "dressing");
+  const part = (index: number, change: Partial<Part>) => put({ parts: dressing!.parts.map((each, place) => (place === index ? { ...each, ...change } : each)) });
+
+  function measure(index: number, text: string): void {
+    const found = /^(\d+(?:[.,]\d+)?)\s*(g|ml)?$/.exec(text.trim());
+    if (!found) return void (bench.faults.dressing = `Cannot read "${text.slice(0, 40)}". Write a number, for example 60 ml or 5 g.`);
+    const value = Number(found[1]!.replace(",", "."));
+    const { ml: _ml, grams: _grams, ...rest } = dressing!.parts[index]!;
+    const grams = found[2] === "g" || (!found[2] && dressing!.parts[index]!.grams !== undefined);
+    put({ parts: dressing!.parts.map((each, place) => (place === index ? { ...rest, ...(grams ? { grams: value } : { ml: value }) } : each)) });
+  }
+
+  async function add(found: IngredientSummary): Promise<void> {
+    const { data: page } = await ask(api.GET("/api/ingredients/{key}/page", { params: { path: { key: found.key } } }));
+    if (!page) return;
+    const fresh: Part = { ingredient: found.key, role: page.in_dressing, grams: 5 };
+    if (dressing) put({ parts: [...dressing.parts, fresh] });
+    else void bench.put({ ...salad, dressing: { name: "Dressing", preset: "all-at-once", parts: [{ ...fresh, grams: 60 }] } }, "dressing");
+  }
+
+  async function ratio(times: number): Promise<void> {
+    const { data } = await ask(api.POST("/api/bench/ratio", { body: { salad, times } }));
+    if (data) await bench.put(data.salad, "dressing");
+  }
+</script>
+
+<section class="tray" aria-label="Dressing">
+  {#if dressing}
+    <input class="bg-base-100 hover:border-base-300 w-full rounded-lg border-2 border-transparent text-xl font-bold" aria-label="Name of the dressing" maxlength="120" value={dressing.name} onchange={(event) => put({ name: event.currentTarget.value })} />
+    {#if bench.faults.dressing}<p class="text-error font-semibold" role="alert">{bench.faults.dressing}</p>{/if}
+    {#if batch}
+      <div class="my-3"><RatioBar character={batch.character} onchosen={ratio} /></div>
+      <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2">
+        <Fact label="Of the salad's weight" of={batch.salad_share} />
+        <div class="border-base-300 border-b pb-1"><div class="quiet">Keeps in the fridge</div><b class="text-2xl">{batch.character.keeping.text}</b></div>
+      </div>
+      <p><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how}{batch.character.emulsion.again ? ` Again every ${batch.character.emulsion.again}.` : ""} {batch.character.emulsion.rescue ?? ""}</p>
+      <p class="quiet">{batch.character.keeping.why}</p>
+    {/if}
+    <ul class="mt-2">
+      {#each dressing.parts as each, index (`${each.ingredient}-${index}`)}
+        <li class="border-base-300 flex flex-wrap items-center gap-2 border-t py-1">
+          <b class="min-w-32 grow">{batch?.parts.find((made) => made.ingredient === each.ingredient)?.name ?? each.ingredient}</b>
+          <select class="select h-11 w-32 text-lg" aria-label="{each.ingredient}: role" value={each.role} onchange={(event) => part(index, { role: event.currentTarget.value as Part["role"] })}>{#each ROLES as role (role)}<option>{role}</option>{/each}</select>
+          <input class="input h-11 w-24 text-right text-lg font-bold" aria-label="{each.ingredient}: how much" maxlength="20" value={each.ml !== undefined ? `${each.ml} ml` : `${each.grams} g`} onchange={(event) => measure(index, event.currentTarget.value)} />
+          <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {each.ingredient}" disabled={dressing.parts.length === 1} onclick={() => put({ parts: dressing.parts.filter((_, place) => place !== index) })}>×</button>
+        </li>
+      {/each}
+    </ul>
+    <label class="mt-2 block"><span class="quiet block">How it is split</span><select class="select h-11 w-full text-lg" value={dressing.stages ? "" : dressing.preset} onchange={(event) => { const { stages: _stages, ...rest } = dressing; void bench.put({ ...salad, dressing: { ...rest, preset: event.currentTarget.value as Dressing["preset"] } }, "dressing"); }}>{#if dressing.stages}<option value="">stages of its own</option>{/if}{#each batch?.character.presets ?? [] as preset (preset.key)}<option value={preset.key}>{preset.name}</option>{/each}</select></label>
+    {#if batch}<p class="quiet mt-1">{batch.why}</p>{/if}
+  {:else}
+    <h2 class="text-xl">No dressing yet</h2>
+    <p class="mb-2">Begin with its fat: rapeseed oil, or tahini.</p>
+  {/if}
+  <div class="mt-3"><FindIngredient label="Add a part" onchosen={add} /></div>
+</section>
