@@ -56,11 +56,18 @@ module Scullion
       def line(index, name)
         line = @service.lines[index] or fault("at", "There is no line #{index} in this service.", "Reload the page.")
         @previous = line[name]
-        sent = name == "covers" ? WrittenNumber.count(@value) : number
+        sent = name == "covers" ? covers_of_line : number
         document = @service.to_brief
         document["lines"][index] = line.to_document.merge(name => sent)
         read(document) { |border| Scullion::Service.read(border, salads) }
         line.update!(name => sent)
+      end
+
+      # Covers of one salad: a count, "30 %" of all guests, or nothing for everyone.
+      def covers_of_line
+        text = @value.to_s.strip.delete_suffix("covers").delete_suffix("cover").strip.delete(",")
+        share = text.match(/\A(\d{1,3}(?:\.\d+)?)\s*%\z/)
+        share ? [(@service.covers * share[1].to_f / 100).ceil, 1].max : WrittenNumber.count(text.empty? ? nil : text)
       end
 
       # A build is shared by every service that serves it; its version moves too.

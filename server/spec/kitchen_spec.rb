@@ -161,3 +161,15 @@ RSpec.describe "A cook's own ingredient", :server do
     expect(ask(:get, "/api/ingredients?missing=own").size).to be > 50
   end
 end
+
+RSpec.describe "Mixed lines", :server do
+  def covers(value) = change("service/lines/0/covers", value)["plan"]["count"][0]["covers"]["value"]
+
+  it "takes covers of one salad as a count or a share of the guests, and everyone again" do
+    expect(covers("90 covers")).to eq 90
+    expect(covers("30 %")).to eq 42
+    expect(covers(nil)).to eq 140
+    change("service/lines/0/covers", "some")
+    expect(last_response.status).to eq 422
+  end
+end

@@ -9,14 +9,14 @@
   import HoldLine from "./HoldLine.svelte";
 
   // One salad as one portion: its layers by volume, and what they come to for everyone.
-  let { portion, desk, hold }: { portion: Portion; desk: Desk; hold: HoldWindow | undefined } = $props();
+  let { portion, desk, hold, index }: { portion: Portion; desk: Desk; hold: HoldWindow | undefined; index: number } = $props();
   const ROW = 48;
 </script>
 
 <section class="tray">
   <div class="flex flex-wrap items-baseline justify-between gap-x-6">
     <h2 class="text-2xl break-words">{portion.name}</h2>
-    <p class="quiet">{portion.serves_as}, one portion cut through</p>
+    <p class="flex flex-wrap items-center gap-3"><a class="link no-print" href="/salads/{portion.salad}">to its bench</a><span class="quiet">{portion.serves_as} for</span><AmountField {desk} at="service/lines/{index}/covers" value={portion.covers.text} label="{portion.name}, covers" width="w-36" /></p>
   </div>
   <div class="mt-2 grid items-start gap-x-8 gap-y-4 @6xl:grid-cols-[minmax(0,1fr)_16rem]">
     <div class="@2xl:hidden"><CutThrough {portion} row={26} leads={false} /></div>

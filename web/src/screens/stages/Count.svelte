@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
   import type { Desk } from "../../state/desk.svelte";
+  import GuestMatrix from "../../parts/GuestMatrix.svelte";
   import PortionCard from "../../parts/PortionCard.svelte";
 
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
@@ -8,6 +9,7 @@
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.count as portion, index (portion.at)}
-    <PortionCard {portion} {desk} hold={plan.hold[index]} />
+    <PortionCard {portion} {desk} {index} hold={plan.hold[index]} />
   {/each}
 </div>
+<GuestMatrix id={desk.id} {plan} />
