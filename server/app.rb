@@ -26,6 +26,7 @@ require_relative "api/ticks"
 require_relative "api/salads"
 require_relative "api/salad_bench"
 require_relative "api/dressing_bench"
+require_relative "api/swaps"
 require_relative "api/larder"
 require_relative "api/house_figures"
 require_relative "api/larder_table"
@@ -45,7 +46,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
+    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
              Api::Kitchen, Api::Calibration, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }

@@ -67,7 +67,11 @@ module Scullion
       def covers_of_line
         text = @value.to_s.strip.delete_suffix("covers").delete_suffix("cover").strip.delete(",")
         share = text.match(/\A(\d{1,3}(?:\.\d+)?)\s*%\z/)
-        share ? [(@service.covers * share[1].to_f / 100).ceil, 1].max : WrittenNumber.count(text.empty? ? nil : text)
+        if share
+          [(@service.covers * share[1].to_f / 100).ceil, 1].max
+        else
+          WrittenNumber.count(text.empty? ? nil : text)
+        end
       end
 
       # A build is shared by every service that serves it; its version moves too.

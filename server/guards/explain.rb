@@ -14,7 +14,7 @@ module Scullion
         %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
         %r{\APOST /api/bench} => lambda { |body|
           read(body) { |border|
-            border.only("salad", "covers", "grams").within("salad") { |item|
+            border.only("salad", "covers", "grams", "times", "component", "goal").within("salad") { |item|
               SaladForm.read(item, Formats::Shelf.larder, Records.facts.practice)
             }
           }

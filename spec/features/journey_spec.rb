@@ -283,6 +283,13 @@ RSpec.describe "The salad bench", :journey, type: :feature do
     expect(page).to have_css("li", text: "Capers")
     click_button "Take out Capers"
     expect(page).to have_no_css("li", text: "Capers")
+    select "vegan", from: "Make it"
+    within("section[aria-label='What it would do']") do
+      expect(page).to have_text("vegan: nothing has to change")
+      click_button "Leave it"
+    end
+    select "gluten-free", from: "Make it"
+    expect(page).to have_text(/gluten-free: .* pasta, gluten-free for small pasta/)
   end
 end
 

@@ -29,6 +29,7 @@ export type Purchase = Schemas["Purchase"];
 export type Salad = Schemas["Salad"];
 export type SaladInput = Schemas["SaladInput"];
 export type ShelfSalad = Schemas["ShelfSalad"];
+export type SwapOffer = Schemas["SwapOffer"];
 export type Taste = Schemas["Taste"];
 export type Service = Schemas["Service"];
 export type ServiceSummary = Schemas["ServiceSummary"];

@@ -392,6 +392,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What can stand in for one component */
+        post: operations["swapsFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A whole set of swaps: nut-free, vegan, cheaper, hold longer */
+        post: operations["makeSalad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/salads/{key}/correct": {
         parameters: {
             query?: never;
@@ -842,6 +876,32 @@ export interface components {
             covers?: number;
             /** @description What a resize aims at; the usual for how it is served when left out */
             grams?: number;
+        };
+        SwapOnTheBench: {
+            salad: components["schemas"]["SaladInput"];
+            component: number;
+        };
+        SwapOffer: {
+            name: string;
+            text: string;
+            why: string;
+            component: components["schemas"]["Component"];
+            allergens: string[];
+        };
+        GoalOnTheBench: {
+            salad: components["schemas"]["SaladInput"];
+            /** @enum {string} */
+            goal: "gluten-free" | "dairy-free" | "egg-free" | "nut-free" | "vegan" | "vegetarian" | "cheaper" | "hold-longer";
+        };
+        Made: {
+            judged: components["schemas"]["Judged"];
+            changes: {
+                from: string;
+                to: string;
+                why: string;
+            }[];
+            /** @description Lines for which nothing stands in */
+            left: string[];
         };
         RatioOnTheBench: {
             salad: components["schemas"]["SaladInput"];
@@ -2455,6 +2515,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    swapsFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapOnTheBench"];
+            };
+        };
+        responses: {
+            /** @description Most alike first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwapOffer"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    makeSalad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoalOnTheBench"];
+            };
+        };
+        responses: {
+            /** @description Changed and judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Component, Layer } from "../api/client";
+  import { api, ask, type Component, type Layer, type SwapOffer } from "../api/client";
   import type { SaladBench } from "../state/salad.svelte";
   import Choice from "./Choice.svelte";
   import Dot from "./Dot.svelte";
@@ -30,6 +30,19 @@
     bench.component(index, { cook: key ? { method: key as (typeof METHODS)[number] } : undefined });
   }
 
+  let offers = $state.raw<SwapOffer[]>();
+
+  async function swaps(): Promise<void> {
+    offers = (await ask(api.POST("/api/bench/swaps", { body: { salad: bench.salad!, component: index } }))).data ?? [];
+  }
+
+  function swap(place: string): void {
+    const offer = offers?.[Number(place)];
+    if (!offer) return;
+    const components = bench.salad!.components.map((each, other) => (other === index ? offer.component : each));
+    void bench.tryOut(`${offer.text} of ${offer.name.toLowerCase()} for ${layer.name.toLowerCase()}. ${offer.why}`, { ...bench.salad!, components });
+  }
+
   function dropped(event: DragEvent): void {
     event.preventDefault();
     const from = Number(event.dataTransfer?.getData("text/plain"));
@@ -44,7 +57,7 @@
       <button class="btn btn-ghost h-11 w-9 p-0" aria-label="{layer.name}: mix later" disabled={index === count - 1} onclick={() => bench.move(index, index + 1)}>↓</button>
     </span>
     <Dot colour={layer.colour} />
-    <span class="min-w-32 grow"><b class="text-lg">{layer.name}</b><br /><button class="quiet link min-h-6" aria-expanded={open} onclick={() => (open = !open)}>{way}</button></span>
+    <span class="min-w-32 grow"><b class="text-lg">{layer.name}</b><br /><button class="quiet link min-h-6" aria-expanded={open} onclick={() => { open = !open; if (open) void swaps(); }}>{way}</button></span>
     <input class="input h-11 w-28 text-right text-xl font-bold {fault ? 'border-error border-2' : ''}" aria-label="{layer.name}, per serving" title="120 g, ½ cup, 2 medium or 20 % of the build" maxlength="120" autocomplete="off" value={typed ?? layer.grams.text} oninput={(event) => (typed = event.currentTarget.value)} onblur={send} onkeydown={(event) => event.key === "Enter" && send()} onfocus={(event) => event.currentTarget.select()} />
     <select class="select h-11 w-32 text-lg" aria-label="{layer.name}: role" value={component.role} onchange={(event) => bench.component(index, { role: event.currentTarget.value as Component["role"] })}>{#each ROLES as role (role)}<option>{role}</option>{/each}</select>
     <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {layer.name}" title="Take out" disabled={count === 1} onclick={() => bench.remove(index)}>×</button>
@@ -57,6 +70,7 @@
       <Choice label="Cut" value={component.cut ?? ""} options={cutsOf(facts)} onchosen={(cut) => bench.component(index, { cut })} />
       <Choice label="Treat" value={component.treat ?? ""} options={treatsOf(facts)} onchosen={(treat) => bench.component(index, { treat })} />
       <Choice label="Cook" value={component.cook?.method ?? ""} options={methodsOf(facts)} none="raw" onchosen={method} />
+      <label class="block"><span class="quiet block">Swap for</span><select class="select h-11 w-44 text-lg" aria-label="Swap {layer.name} for" onfocus={swaps} onpointerdown={swaps} onchange={(event) => { swap(event.currentTarget.value); event.currentTarget.value = ""; }}><option value="">see what …</option>{#each offers ?? [] as offer, place (offer.name)}<option value={String(place)}>{offer.name}, {offer.text}</option>{/each}</select></label>
       <label class="block"><span class="quiet block">For the top</span><select class="select h-11 w-36 text-lg" value={String(component.held_back ?? 0)} onchange={(event) => bench.component(index, { held_back: Number(event.currentTarget.value) })}>{#each HELD as [share, words] (share)}<option value={share}>{words}</option>{/each}{#if ![0, 0.5, 1].includes(component.held_back ?? 0)}<option value={String(component.held_back)}>{Math.round((component.held_back ?? 0) * 100)} % on top</option>{/if}</select></label>
     </div>
   {/if}

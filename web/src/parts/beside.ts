@@ -10,6 +10,7 @@ const notes = (judged: Judged) => judged.taste.balance.notes.map((note) => note.
 export function beside(before: Judged, after: Judged): Row[] {
   const row = (name: string, say: (judged: Judged) => string): Row => ({ name, before: say(before), after: say(after), changed: say(before) !== say(after) });
   return [
+    row("Prepared", (judged) => judged.salad.components.map((each) => [each.ingredient, each.cut, each.treat, each.cook?.method].filter(Boolean).join(" ")).join("; ")),
     row("Portion, dressed", (judged) => judged.portion.portion_grams.text),
     row("Balance", notes),
     row("Salt, of the salad", (judged) => judged.taste.ledger.salt_share.text),

@@ -15,7 +15,7 @@
   import WorkingPanel from "../parts/WorkingPanel.svelte";
   import CutThrough from "../pictures/CutThrough.svelte";
   import { go } from "../state/place.svelte";
-  import { SaladBench } from "../state/salad.svelte";
+  import { GOALS, SaladBench, type Goal } from "../state/salad.svelte";
   import { units } from "../state/units.svelte";
 
   // The bench where one salad is made and judged.
@@ -89,7 +89,10 @@
               {#if judged.portion.layers[index]}<BenchRow {bench} {component} layer={judged.portion.layers[index]} {index} count={salad.components.length} />{/if}
             {/each}
           </ol>
-          <div class="border-base-300 border-t pt-3"><FindIngredient label="Add to it" onchosen={add} /></div>
+          <div class="border-base-300 grid gap-3 border-t pt-3 sm:grid-cols-2">
+            <FindIngredient label="Add to it" onchosen={add} />
+            <label>Make it <select class="select h-11 w-full text-lg" onchange={(event) => { if (event.currentTarget.value) void bench.make(event.currentTarget.value as Goal); event.currentTarget.value = ""; }}><option value="">see what it takes …</option>{#each GOALS as goal (goal)}<option value={goal}>{goal === "hold-longer" ? "hold longer" : goal}</option>{/each}</select></label>
+          </div>
         </section>
         {#if bench.trial}
           {@const trial = bench.trial}

@@ -2,6 +2,8 @@ import { api, ask, plainly, type Component, type Ingredient, type Judged, type P
 import type { Explains } from "./explains";
 import { by } from "./who.svelte";
 
+export const GOALS = ["nut-free", "egg-free", "dairy-free", "gluten-free", "vegan", "vegetarian", "cheaper", "hold-longer"] as const;
+export type Goal = (typeof GOALS)[number];
 const MOST_UNDOS = 50;
 
 // One salad on the bench: every change is judged by the server, kept when it can be, and undone
@@ -77,6 +79,16 @@ export class SaladBench implements Explains {
     const { data, problem } = await ask(api.POST("/api/bench/resize", { body: { salad, grams } }));
     this.problem = problem;
     if (data) await this.put(data.salad);
+  }
+
+  // A whole set of swaps, seen before it is taken.
+  async make(goal: Goal): Promise<void> {
+    const { data, problem } = await ask(api.POST("/api/bench/make", { body: { salad: this.salad!, goal } }));
+    this.problem = problem;
+    if (!data) return;
+    const said = data.changes.map((change) => `${change.to} for ${change.from.toLowerCase()}`).join("; ") || "nothing has to change";
+    const left = data.left.length > 0 ? `. Nothing stands in for ${data.left.join(", ").toLowerCase()}: take it out or leave it.` : "";
+    this.trial = { title: `${goal}: ${said}${left}`, salad: data.judged.salad, judged: data.judged };
   }
 
   // Judges a build without keeping it, to be seen beside this one.
