@@ -18,7 +18,7 @@ module Bench
   Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
 
   def self.all
-    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder,
+    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder, *slips,
      Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
      Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
   end
@@ -70,6 +70,22 @@ module Bench
     curves = -> { 100.times { slab.curve(57, 360).each(&:last) } }
     [Figure.new(name: "1,000 absorption batches ÷ the bare arithmetic", value: ratio(1, batches, -> { BareLoops.absorption(1000) }), unit: "×", aim: 10, better: "lower"),
      Figure.new(name: "100 cooling curves ÷ the bare arithmetic", value: ratio(1, curves, -> { BareLoops.cooling(100) }), unit: "×", aim: 2, better: "lower")]
+  end
+
+  # Slips caught and false alarms, over the lines that the specs are tried on.
+  def self.slips
+    facts = Scullion::Records.facts
+    lines = YAML.safe_load_file(File.expand_path("../core/spec/slips.yml", __dir__))
+    share = ->(kind) { lines[kind].count { |key, written, total| slip?(facts, key, written, total) } * 100.0 / lines[kind].size }
+    [Figure.new(name: "slips caught, of #{lines['wrong'].size}", value: share.call("wrong").round(1), unit: "%", aim: 95, better: "higher"),
+     Figure.new(name: "false alarms, of #{lines['right'].size} right lines", value: share.call("right").round(1), unit: "%", aim: 2, better: "lower")]
+  end
+
+  def self.slip?(facts, key, written, total)
+    ingredient = facts.larder.fetch(key)
+    form = %w[liquid whole dry drained].find { |each| ingredient.figures.key?("density/#{each}") }
+    grams = facts.practice.reader.read(written).grams(ingredient, form)
+    Scullion::Salad::Slip.new(ingredient, grams, [total, grams * 1.05].max.to_f, facts.practice).slip?
   end
 
   # A typo looked up by the server among 5,000 ingredients: the larder's own under ever new names.
@@ -127,7 +143,7 @@ module Bench
     times.times { work.call }
     (Process.clock_gettime(Process::CLOCK_MONOTONIC) - start) / times
   end
-  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder, :another, :serving, :ratio, :seconds
+  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder, :another, :slips, :slip?, :serving, :ratio, :seconds
 end
 
 figures = Bench.all

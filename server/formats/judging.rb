@@ -22,8 +22,8 @@ module Scullion
       # @return [Hash] ready for JSON
       def to_h
         shown = plan.to_h
-        { "salad" => document, "portion" => shown["count"].first, "taste" => plan.taste.to_a.first, "dress" => shown["dress"].first, "hold" => shown["hold"].first,
-          "snags" => shown["snags"], "months" => months }.compact
+        { "salad" => document, "portion" => shown["count"].first, "taste" => plan.taste.to_a.first, "dress" => shown["dress"].first,
+          "slips" => Salad::Slip.of(plan.portions.first, plan.dressings.first), "hold" => shown["hold"].first, "snags" => shown["snags"], "months" => months }.compact
       end
 
       # The salad as core understood it, its amounts in grams.

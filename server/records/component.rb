@@ -10,7 +10,7 @@ module Scullion
 
       def to_document
         { "ingredient" => ingredient.key, "name" => name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut,
-          "treat" => treat, "held_back" => held_back, "cook" => cook }.compact
+          "treat" => treat, "held_back" => held_back, "cook" => cook, "right" => right || nil }.compact
       end
     end
   end

@@ -54,7 +54,7 @@ module Scullion
         build.components.each_with_index do |component, position|
           components.create!(position: position, ingredient: kept(component.ingredient), grams: component.grams,
                              name: component.name, role: component.role, trim: component.trim, cut: component.cut,
-                             treat: component.treat, held_back: component.held_back, cook: component.cook.presence)
+                             treat: component.treat, held_back: component.held_back, cook: component.cook.presence, right: component.right)
         end
       end
 

@@ -13,7 +13,8 @@ module Scullion
       "load" => [0.1, 60, "kg per m²"], "per_kg" => [0, 20_000, "g per kg"], "minutes" => [0, 60_000, "minutes"],
       "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
       "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"],
-      "times" => [0.1, 50, "times"], "days" => [1, 60, "days"], "by" => [-0.9, 0.9, "as a share"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"],
+      "times" => [0.05, 50, "times"],
+      "factor" => [0.0001, 10_000, "times"], "days" => [1, 60, "days"], "by" => [-0.9, 0.9, "as a share"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"],
       "rates" => [0.1, 500, "kg an hour"], "per_h" => [0.1, 500, "kg an hour"], "mm" => [0.5, 400, "mm"], "grams" => [1, 50_000, "g"], "watts" => [300, 5000, "W"],
       "per_minute" => [1, 1000, "g a minute"], "per_k" => [0.5, 100, "kJ per K"]
     }.freeze

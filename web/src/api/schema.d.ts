@@ -966,6 +966,18 @@ export interface components {
             dress?: components["schemas"]["DressingBatch"];
             hold: components["schemas"]["HoldWindow"];
             snags: components["schemas"]["Snag"][];
+            /** @description Amounts that are never in that food */
+            slips: {
+                at: string;
+                ingredient: string;
+                what: string;
+                range: string;
+                reading?: {
+                    grams: number;
+                    text: string;
+                    name: string;
+                };
+            }[];
             /** @description Months in which all of it is in season; all year when left out */
             months?: number[];
         };
@@ -1093,6 +1105,8 @@ export interface components {
             treat?: string;
             /** @description Share kept for the top */
             held_back?: number;
+            /** @description An unusual amount is meant */
+            right?: boolean;
             cook?: components["schemas"]["Cook"];
         };
         /** @description A way of cooking and the choices within it; each belongs to its method, see facts/practice/schools */

@@ -11,6 +11,7 @@
   import FindIngredient from "../parts/FindIngredient.svelte";
   import LedgerCard from "../parts/LedgerCard.svelte";
   import Resize from "../parts/Resize.svelte";
+  import SlipNotes from "../parts/SlipNotes.svelte";
   import SuitsCard from "../parts/SuitsCard.svelte";
   import WorkingPanel from "../parts/WorkingPanel.svelte";
   import CutThrough from "../pictures/CutThrough.svelte";
@@ -74,6 +75,7 @@
       <button class="btn btn-outline h-11" disabled={bench.past.length === 0} onclick={() => bench.undo()}>Undo</button>
     </div>
     {#if bench.faults.salad}<p class="text-error mb-2 font-semibold" role="alert">{bench.faults.salad}</p>{/if}
+    <SlipNotes slips={judged.slips} {bench} />
     <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <div class="grid gap-3">
         <section class="tray">

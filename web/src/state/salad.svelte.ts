@@ -47,7 +47,7 @@ export class SaladBench implements Explains {
   }
 
   amount(index: number, text: string): void {
-    const { grams: _grams, ...rest } = this.salad!.components[index]!;
+    const { grams: _grams, right: _right, ...rest } = this.salad!.components[index]!;
     const components = this.salad!.components.map((each, place) => (place === index ? { ...rest, amount: text } : each));
     void this.put({ ...this.salad!, components }, `components/${index}/grams`);
   }

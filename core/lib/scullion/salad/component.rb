@@ -5,17 +5,18 @@ module Scullion
   class Component
     METHODS = [Cooking::Absorption, Cooking::Boil, Cooking::BoilCut, Cooking::Simmer, Cooking::Tinned, Cooking::Roast, Cooking::Blanch, Cooking::Steam, Cooking::Microwave,
                Cooking::Sear, Cooking::Grill, Cooking::Toast, Cooking::Crisp, Cooking::Eggs].to_h { |method| [method::KEY, method] }.freeze
-    FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back].freeze
+    FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
     RAW = {}.freeze
 
-    attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back
+    attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back, :right
 
     # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
     # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
     # @param held_back [Float] share kept for the top, 0 to 1
-    def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0)
+    # @param right [Boolean] the cook says that an unusual amount is meant
+    def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0, right: false)
       @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
-      @cook, @held_back = cook, held_back
+      @cook, @held_back, @right = cook, held_back, right
       @given_name = name
       @name = name || ingredient.name
       @method = METHODS[cook["method"]]
@@ -35,13 +36,13 @@ module Scullion
 
     # The same at another weight. @param grams [Float] @return [Component]
     def weighing(grams)
-      Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back)
+      Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back, right: right)
     end
 
     # As plain data, the way a brief has it.
     def to_h
       { "ingredient" => ingredient.key, "name" => @given_name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut, "treat" => treat,
-        "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook }.compact
+        "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook, "right" => right || nil }.compact
     end
 
     def density = ingredient.density(form)

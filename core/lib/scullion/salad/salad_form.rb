@@ -33,7 +33,7 @@ module Scullion
       item.only(*Component::FIELDS)
       ingredient = ingredient(item)
       parts = { name: item.text("name", default: nil, most: 60), role: item.choice("role", @practice.roles.keys),
-                held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
+                held_back: item.number("held_back", 0..1, "as a share", default: 0.0), right: item.flag("right"),
                 cut: item.choice("cut", @practice.cuts.keys, default: nil),
                 trim: item.text("trim", default: nil), treat: item.text("treat", default: nil),
                 cook: item.given?("cook") ? cook(item) : Component::RAW }

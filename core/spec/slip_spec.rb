@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+RSpec.describe Scullion::Salad::Slip do
+  lines = YAML.safe_load_file(File.join(__dir__, "slips.yml"))
+
+  def slip(key, written, total)
+    ingredient = facts.larder.fetch(key)
+    form = %w[liquid whole dry drained].find { |each| ingredient.figures.key?("density/#{each}") }
+    grams = facts.practice.reader.read(written).grams(ingredient, form)
+    described_class.new(ingredient, grams, [total, grams * 1.05].max.to_f, facts.practice)
+  end
+
+  it "is tried on at least 60 slips and 200 lines that are right" do
+    expect([lines["wrong"].size, lines["right"].size]).to match [be >= 60, be >= 200]
+  end
+
+  it "catches at least 95 of 100 slips, and offers the reading that mends most of them" do
+    caught = lines["wrong"].select { |key, written, total| slip(key, written, total).slip? }
+    expect(caught.size.fdiv(lines["wrong"].size)).to be >= 0.95
+    mended = caught.select { |key, written, total, name| slip(key, written, total).reading&.name == name }
+    expect(mended.size.fdiv(caught.size)).to be >= 0.7
+  end
+
+  it "alarms at no more than 2 of 100 lines that are right" do
+    alarms = lines["right"].select { |key, written, total| slip(key, written, total).slip? }
+    expect(alarms.size.fdiv(lines["right"].size)).to be <= 0.02
+  end
+
+  # 2 Tbsp of ground clove, 12.9 g, in a kilo is 1.3 g per 100 g; it is never above 0.05.
+  it "says what it ever is, and the nearest reading" do
+    clove = slip("clove", "2 Tbsp", 1000)
+    expect(clove.what).to eq "13 g of cloves, ground in 1 kg is more than it ever is."
+    expect(clove.range).to eq "Usual: 0 g to 0.5 g."
+    salt = slip("fine-salt", "2 Tbsp", 1500)
+    expect(salt.reading).to have_attributes(name: "tsp, not Tbsp", grams: be_within(0.1).of(12.2))
+  end
+
+  it "finds them in a build and its dressing, but for what the cook calls right" do
+    spoil = ->(right) { plan { |data| data["salads"][0]["components"][6].merge!("grams" => 150, "right" => right) } }
+    at = ->(made) { described_class.of(made.portions.first, made.dressings.first).map { |found| found["at"] } }
+    expect(at.call(plan)).to eq []
+    expect(at.call(spoil.call(false))).to eq ["components/6"]
+    expect(at.call(spoil.call(true))).to eq []
+  end
+end
