@@ -14,6 +14,7 @@ require_relative "formats/house_figure"
 require_relative "formats/new_ingredient"
 require_relative "formats/larder_csv"
 require_relative "formats/larder_import"
+require_relative "formats/linked_recipe"
 require_relative "guards/body_limit"
 require_relative "guards/headers"
 require_relative "guards/explain"
@@ -27,6 +28,7 @@ require_relative "api/salads"
 require_relative "api/salad_bench"
 require_relative "api/dressing_bench"
 require_relative "api/swaps"
+require_relative "api/paste"
 require_relative "api/larder"
 require_relative "api/house_figures"
 require_relative "api/larder_table"
@@ -46,7 +48,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
+    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
              Api::Kitchen, Api::Calibration, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Kitchen from "./screens/Kitchen.svelte";
   import Larder from "./screens/Larder.svelte";
+  import Paste from "./screens/Paste.svelte";
   import SaladScreen from "./screens/SaladScreen.svelte";
   import Salads from "./screens/Salads.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
@@ -19,6 +20,8 @@
     {/key}
   {:else if here.place.screen === "salads"}
     <Salads />
+  {:else if here.place.screen === "paste"}
+    <Paste />
   {:else if here.place.screen === "salad"}
     {#key here.place.key}<SaladScreen key={here.place.key} />{/key}
   {:else if here.place.screen === "larder"}

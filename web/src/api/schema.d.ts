@@ -445,6 +445,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draft a salad from a recipe's text, JSON-LD or page source; nothing is kept */
+        post: operations["pasteRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/taste": {
         parameters: {
             query?: never;
@@ -843,6 +860,62 @@ export interface components {
             us?: string;
             grams?: number;
             fault?: components["schemas"]["Fault"];
+        };
+        Pasted: {
+            text: string;
+            /** @description Instead of what the text says */
+            servings?: number;
+            /** @description What a line is, by its number: an ingredient's key, or leave */
+            choices?: {
+                [key: string]: string;
+            };
+        };
+        NamedKey: {
+            key: string;
+            name: string;
+        };
+        RecipeLine: {
+            number: number;
+            text: string;
+            /** @enum {string} */
+            kind: "title" | "servings" | "heading" | "ingredient" | "step" | "note";
+            /** @enum {string} */
+            status?: "sure" | "doubtful" | "unknown";
+            why?: string;
+            left?: boolean;
+            /** @description What is left of the line without amount and preparation */
+            name?: string;
+            taken?: components["schemas"]["NamedKey"];
+            guesses?: components["schemas"]["NamedKey"][];
+            /** @enum {string} */
+            to?: "salad" | "dressing";
+            /** @description Cut, trim, treatment and cooking, as read */
+            done?: string;
+            /** @description Per serving, ready to serve, g */
+            grams?: number;
+            written?: string;
+        };
+        RecipeStep: {
+            text: string;
+            celsius?: number;
+            minutes: number[];
+            reserve?: string;
+            rest: boolean;
+        };
+        RecipeDraft: {
+            title?: string;
+            servings: number;
+            servings_said: boolean;
+            lines: components["schemas"]["RecipeLine"][];
+            steps: components["schemas"]["RecipeStep"][];
+            missing: string[];
+            unused: string[];
+            settled: boolean;
+            salad?: {
+                name: string;
+                components: components["schemas"]["Component"][];
+                dressing?: components["schemas"]["Dressing"];
+            };
         };
         SaladInput: {
             key: components["schemas"]["KeyName"];
@@ -2606,6 +2679,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Corrected"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    pasteRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pasted"];
+            };
+        };
+        responses: {
+            /** @description The draft with every line accounted for */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeDraft"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, ask, type IngredientSummary, type Problem } from "../api/client";
   import { go } from "../state/place.svelte";
+  import { keyFor } from "./components";
   import FindIngredient from "./FindIngredient.svelte";
   import Fault from "./Fault.svelte";
 
@@ -15,8 +16,7 @@
     if (!base) return;
     const { data: page } = await ask(api.GET("/api/ingredients/{key}/page", { params: { path: { key: base.key } } }));
     if (!page) return;
-    const key = `${name.toLowerCase().normalize("NFKD").replace(/[^a-z0-9]+/g, "-").replace(/^-+|-+$/g, "").slice(0, 60)}-${Date.now().toString(36)}`.replace(/^-/, "");
-    const answer = await ask(api.POST("/api/salads", { body: { key, name, components: [{ ...page.way_in, role: "base" }] } }));
+    const answer = await ask(api.POST("/api/salads", { body: { key: keyFor(name), name, components: [{ ...page.way_in, role: "base" }] } }));
     problem = answer.problem;
     if (!answer.data) return;
     dialog.close();

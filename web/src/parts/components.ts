@@ -9,3 +9,9 @@ export const methodsOf = (facts: Ingredient) => METHODS.filter((method) => facts
 export const cutsOf = (facts: Ingredient): string[] => (facts.cuts as string[] | undefined) ?? [];
 export const trimsOf = (facts: Ingredient) => keysOf(facts, "trims");
 export const treatsOf = (facts: Ingredient) => keysOf(facts, "treats");
+
+// A salad's key: its name in plain letters, and never twice the same.
+export function keyFor(name: string): string {
+  const plain = name.toLowerCase().normalize("NFKD").replace(/[^a-z0-9]+/g, "-").replace(/^-+|-+$/g, "").slice(0, 60);
+  return `${plain}-${Date.now().toString(36)}`.replace(/^-/, "");
+}

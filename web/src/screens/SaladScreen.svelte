@@ -1,6 +1,7 @@
 <script lang="ts">
   import { setContext } from "svelte";
   import { api, ask, type IngredientSummary, type Judged, type ShelfSalad } from "../api/client";
+  import { keyFor } from "../parts/components";
   import BalanceCard from "../parts/BalanceCard.svelte";
   import BenchRow from "../parts/BenchRow.svelte";
   import Beside from "../parts/Beside.svelte";
@@ -38,7 +39,7 @@
   }
 
   async function duplicate(): Promise<void> {
-    const copy = { ...bench.salad!, key: `${bench.salad!.key.slice(0, 60)}-${Date.now().toString(36)}`, name: `${bench.salad!.name}, another` };
+    const copy = { ...bench.salad!, key: keyFor(bench.salad!.name), name: `${bench.salad!.name}, another` };
     const { data } = await ask(api.POST("/api/salads", { body: copy }));
     if (data) go(`/salads/${data.key}`);
   }

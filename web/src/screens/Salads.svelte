@@ -44,6 +44,7 @@
 {#if problem}<Fault {problem} />{/if}
 <div class="my-3 flex flex-wrap items-end gap-3">
   <h1 class="mr-auto text-3xl">Salads</h1>
+  <a class="btn btn-outline h-11" href="/paste">Paste a recipe</a>
   <NewSalad />
 </div>
 <div class="mb-3 flex flex-wrap items-end gap-3">

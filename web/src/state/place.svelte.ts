@@ -1,7 +1,7 @@
-// Where we are, read from the address: /services, /services/ID/STAGE, /salads, /salads/KEY, /larder, /larder/KEY, /kitchen.
+// Where we are, read from the address: /services, /services/ID/STAGE, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "build"] as const;
 export type Stage = (typeof STAGES)[number];
-export type Place = { screen: "services" } | { screen: "salads" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "desk"; id: number; stage: Stage };
+export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "desk"; id: number; stage: Stage };
 
 export const here = $state<{ place: Place }>({ place: read(location.pathname) });
 
@@ -10,6 +10,7 @@ function read(path: string): Place {
   const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
   const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
   if (salad) return { screen: "salad", key: salad[1]! };
+  if (path === "/paste") return { screen: "paste" };
   if (path === "/salads") return { screen: "salads" };
   if (path === "/kitchen") return { screen: "kitchen" };
   if (larder) return { screen: "larder", key: larder[1] };

@@ -50,11 +50,11 @@ module Scullion
         Amount.new(0, 0, :taste, rest: name) unless name.match?(/\d/)
       end
 
-      # "juice of 2 limes", "zest of half a lemon", "juice of a lemon"
+      # "juice of 2 limes", "zest of half a lemon", "zest and juice of a lemon": the juice is the more.
       def part_of
-        return unless @scan.scan(/(juice|zest)\s+(?:and zest\s+)?(?:of|from)\s+/)
+        return unless @scan.scan(/(juice|zest)\s+(?:(?:and|&)\s+(juice|zest)\s+)?(?:of|from)\s+/)
 
-        part = @scan[1]
+        part = [@scan[1], @scan[2]].include?("juice") ? "juice" : "zest"
         low, high = range || [1.0, 1.0]
         Amount.new(low, high, :piece, piece: part, part: part, rest: rest)
       end

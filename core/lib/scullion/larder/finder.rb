@@ -9,7 +9,7 @@ module Scullion
 
     # @param ingredients [Enumerable<Ingredient>]
     def initialize(ingredients)
-      @names = ingredients.flat_map { |ingredient| [ingredient.name, *ingredient.aliases].map { |name| [fold(name), ingredient] } }
+      @names = named(ingredients)
       @pairs = Hash.new { |index, pair| index[pair] = [] }
       @sizes = @names.each_with_index.map do |(name, _), place|
         pairs(name).each { |pair| @pairs[pair] << place }.size
@@ -19,16 +19,31 @@ module Scullion
 
     # @param text [String] @param most [Integer]
     # @return [Array<Ingredient>] best first; ties by name
-    def find(text, most: 40)
+    def find(text, most: 40) = ranked(text, most: most).map(&:first)
+
+    # The same with their scores: above 2 the name itself, above 1 it begins with it.
+    # @return [Array<Array(Ingredient, Float)>]
+    def ranked(text, most: 40)
       wanted = fold(text)
       return [] if wanted.empty?
 
       best = Hash.new(0.0).compare_by_identity
       scores(wanted).each { |place, score| best[@names[place].last] = [best[@names[place].last], score].max }
-      best.select { |_, score| score >= LEAST }.sort_by { |ingredient, score| [-score, ingredient.name] }.first(most).map(&:first)
+      best.select { |_, score| score >= LEAST }.sort_by { |ingredient, score| [-score, ingredient.name] }.first(most)
     end
 
     private
+
+    # A name with a comma, as an index has it ("Cranberries, dried"), is also asked for the other
+    # way round ("dried cranberries"), and by what stands before the comma where nothing else does.
+    def named(ingredients)
+      names = ingredients.flat_map { |ingredient| [ingredient.name, *ingredient.aliases].map { |name| [name, ingredient] } }
+      parted = names.filter_map { |name, ingredient| [*name.split(", ", 2), ingredient] if name.include?(", ") }
+      heads = names.map { |name, _| fold(name.split(", ").first) }.tally
+      turned = parted.map { |head, tail, ingredient| ["#{tail} #{head}", ingredient] }
+      alone = parted.filter_map { |head, _, ingredient| [head, ingredient] if heads[fold(head)] == 1 }
+      (names + turned + alone).map { |name, ingredient| [fold(name), ingredient] }
+    end
 
     def scores(wanted)
       asked = pairs(wanted)

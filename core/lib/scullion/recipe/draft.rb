@@ -1,0 +1,206 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A salad drafted from a written recipe: each line settled, asked about or offered as new; the
+    # amounts brought to grams per serving, ready to serve; the steps mined for heat, minutes and
+    # rests; and what is in the list and not in the steps, or the other way round.
+    class Draft
+      DRESSED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
+      USUAL_SERVINGS = 4
+
+      # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
+      # @param choices [Hash{Integer=>String}] line number => key, or "leave"
+      # @raise [UnreadableAmount] when it cannot be a recipe at all
+      def initialize(text, larder, finder, practice, families, choices: {}, servings: nil)
+        @larder, @practice, @families = larder, practice, families
+        @choices = choices.select { |_, key| key == "leave" || larder.key?(key) }
+        @page = Page.new(text, practice)
+        @servings = servings || @page.servings || USUAL_SERVINGS
+        reader = LineReader.new(larder, finder, practice)
+        @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line)] }
+      end
+
+      # @return [Hash] ready for JSON
+      def to_h
+        { "title" => @page.title, "servings" => @servings, "servings_said" => !@page.servings.nil?, "lines" => @page.lines.map { |line| line_to_h(line) },
+          "steps" => @page.steps.map { |line| Step.new(line.text).to_h }, "missing" => missing, "unused" => unused, "salad" => salad,
+          "settled" => @reads.values.all? { |read| settled?(read) } }.compact
+      end
+
+      # @return [Ingredient, nil] what a line was taken for
+      def taken(read)
+        choice = @choices[read.line.number]
+        return if choice == "leave"
+        return @larder[choice] if choice
+
+        read.guesses.first unless read.status == "unknown"
+      end
+
+      def reads = @reads.values
+
+      private
+
+      def settled?(read) = @choices.key?(read.line.number) || (read.status == "sure" && !unweighed?(read))
+
+      # Read, but of no known weight here, so that the usual serving stands in.
+      def unweighed?(read)
+        ingredient = taken(read)
+        ingredient && read.amount&.unit != :taste && grams(read, ingredient).nil?
+      end
+
+      def grams(read, ingredient) = Portioned.new(read, ingredient, component_for(read, ingredient), @practice).grams
+
+      def line_to_h(line)
+        read = @reads[line.number]
+        return { "number" => line.number, "text" => line.text, "kind" => line.kind } unless read
+
+        ingredient = taken(read)
+        { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read),
+          "left" => (true if @choices[line.number] == "leave"), "done" => done(read, ingredient), "taken" => ingredient && { "key" => ingredient.key, "name" => ingredient.name }, "name" => read.name,
+          "guesses" => read.guesses.map { |guess| { "key" => guess.key, "name" => guess.name } }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
+          "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2) }.compact
+      end
+
+      # Cut, trim, treatment and cooking that the line itself says, in words.
+      def done(read, ingredient)
+        return unless ingredient && !dressing?(read, ingredient)
+
+        component = component_for(read, ingredient)
+        said = read.words.slice("trim", "cut", "treat").select { |kind, word| component[kind] == word }.values
+        said << read.words["cook"] if read.words["cook"] && component.dig("cook", "method") == read.words["cook"]
+        said.map { |word| word.tr("-", " ") }.join(", ") unless said.empty?
+      end
+
+      def status(read) = settled?(read) ? "sure" : (read.status == "sure" ? "doubtful" : read.status)
+      def why(read) = settled?(read) ? nil : read.why || "Its weight is not known here: the usual serving stands in."
+
+      def dressing?(read, ingredient)
+        DRESSED.include?(ingredient.family) || (read.line.heading.to_s.downcase.match?(/dressing|vinaigrette|marinade|sauce/) && ingredient.figures.key?("density/liquid"))
+      end
+
+      # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
+      def component_for(read, ingredient)
+        usual = WayIn.new(ingredient, @families).to_h
+        said = read.words
+        usual["trim"] = said["trim"] if ingredient.trims.key?(said["trim"])
+        usual["treat"] = said["treat"] if ingredient.facts.fetch("treats", {}).key?(said["treat"])
+        method = said["cook"] if ingredient.facts.key?(said["cook"].to_s)
+        usual["cook"] = { "method" => method } if method
+        usual["cut"] = said["cut"] if ingredient.cuts.include?(said["cut"])
+        usual
+      end
+
+      def salad
+        lines = reads.filter_map { |read| taken(read)&.then { |ingredient| [read, ingredient] } }
+        wet, solid = lines.partition { |read, ingredient| dressing?(read, ingredient) }
+        return if solid.empty?
+
+        { "name" => (@page.title || "Pasted salad")[0, 120], "components" => solid.map { |read, ingredient| served(read, ingredient) }, "dressing" => dressing(wet) }.compact
+      end
+
+      def served(read, ingredient)
+        component = component_for(read, ingredient)
+        grams = grams(read, ingredient)
+        component.merge("grams" => grams ? [(grams / @servings).round(1), 0.1].max.clamp(0.1, 5000.0) : component["grams"])
+      end
+
+      def dressing(wet)
+        parts = wet.filter_map do |read, ingredient|
+          next unless ingredient.figures.key?("density/liquid")
+
+          grams = Portioned.new(read, ingredient, nil, @practice).grams || (ingredient.figures["usual/low"] || 1.0)
+          { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max }
+        end
+        { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
+      end
+
+      def said_in_steps = @said_in_steps ||= @page.steps.map { |line| line.text.downcase }.join(" ")
+
+      # In the steps and not in the list: names of the larder that stand there whole.
+      def missing
+        return [] if @page.steps.empty?
+
+        listed = reads.filter_map { |read| taken(read) }
+        listed_words = (listed.flat_map { |ingredient| [ingredient.name, *ingredient.aliases] } + reads.map(&:name)).join(" ").downcase
+        @larder.values.reject { |ingredient| listed.include?(ingredient) }.filter_map { |ingredient|
+          name = [ingredient.name, *ingredient.aliases].map(&:downcase).find { |each| each.length > 3 && !each.include?(",") && said_in_steps.match?(/\b#{Regexp.escape(each)}\b/) }
+          name if name && !listed_words.include?(name)
+        }.uniq.first(10)
+      end
+
+      # In the list and not in the steps.
+      def unused
+        return [] if @page.steps.empty? || said_in_steps.match?(/\b(?:everything|all (?:the )?ingredients|the rest)\b/)
+
+        reads.reject { |read| read.name.split.any? { |word| word.length > 2 && said_in_steps.include?(word.chomp("s")) } }.map { |read| read.line.text }
+      end
+    end
+
+    # What a step says of heat, minutes, and of what is kept back or rests.
+    class Step
+      def initialize(text)
+        @text = text
+      end
+
+      def to_h
+        heat = @text.match(/(\d{2,3})\s*°?\s*([CF])\b/)
+        minutes = @text.scan(/(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(hours?|hrs?|h|minutes?|mins?|min)\b/i).map { |from, to, unit| [from, to].compact.map { |each| each.to_i * (unit.match?(/\Ah/i) ? 60 : 1) } }
+        { "text" => @text, "celsius" => heat && (heat[2] == "F" ? ((heat[1].to_i - 32) * 5 / 9.0).round : heat[1].to_i), "minutes" => minutes.flatten,
+          "reserve" => @text[/reserv\w+ (?:half|a third|a quarter|some|the rest|\d+ ?%)/i], "rest" => @text.match?(/\b(?:rest|leave|stand|chill|cool)\b/i) }.compact
+      end
+    end
+
+    # A line's amount in grams, ready to serve: by density or piece of the form it is written in,
+    # then through trim, cut, treatment and cooking, unless it is written as cooked.
+    class Portioned
+      FORMS = %w[dry whole liquid drained cooked boiled].freeze
+
+      def initialize(read, ingredient, component, practice)
+        @read, @ingredient, @component, @practice = read, ingredient, component, practice
+      end
+
+      # @return [Float, nil] nil when no amount was read, or it has no weight
+      def grams
+        weight = written or return
+        @component ? weight * chain : weight
+      end
+
+      private
+
+      def written
+        amount = @read.amount
+        return if amount.nil? || amount.unit == :taste
+
+        amount.grams(@ingredient, form)
+      rescue MissingFigure
+        amount.unit == :piece && @ingredient.figures["pieces/medium"]&.*(amount.value)
+      end
+
+      # Counted and weighed things are written as bought; a cup of diced is diced.
+      def form
+        spooned = @read.amount.unit == :ml
+        wanted = [(@read.words["cut"] if spooned), ("cooked" if @read.words["cooked"]), ("drained" if @ingredient.facts.key?("tinned")), *FORMS].compact
+        wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
+      end
+
+      def chain
+        return cooking if @read.amount.unit == :ml && @read.words["cut"]
+
+        trim * cut * cooking
+      end
+
+      def trim = @component["trim"] && weighed? ? @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0 : 1.0
+      def cut = @component["cut"] && weighed? ? @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0 : 1.0
+      def weighed? = !@read.words["cooked"]
+
+      def cooking
+        method = @component.dig("cook", "method")
+        return 1.0 if method.nil? || @read.words["cooked"] || (method == "tinned" && @read.amount.unit == :piece)
+
+        figures = @ingredient.figures
+        figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0
+      end
+    end
+  end
+end

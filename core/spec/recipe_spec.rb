@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "recipe_texts"
+
+RSpec.describe Scullion::Recipe::Draft do
+  finder = Scullion::Finder.new(Scullion::Facts.load.larder.values)
+
+  define_method(:draft) { |text, **more| described_class.new(text, facts.larder, finder, facts.practice, facts.families, **more) }
+  def line(draft, text) = draft.to_h["lines"].find { |each| each["text"].include?(text) }
+
+  it "reads at least 95 of 100 lines of at least 30 recipes as they are meant" do
+    expect(RecipeTexts::ALL.size).to be >= 30
+    expect(RecipeTexts.share(facts, finder)).to be >= 0.95
+  end
+
+  it "accounts for every line, and finds the title and the servings" do
+    RecipeTexts::ALL.each do |recipe|
+      read = draft(recipe["text"]).to_h
+      expect(read.values_at("title", "servings")).to eq recipe.values_at("title", "servings")
+      expect(read["lines"].size).to eq recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" }
+      expect(read["lines"].map { |each| each["kind"] } - %w[title servings heading ingredient step note]).to be_empty
+    end
+  end
+
+  # 300 g of dry pearl barley for 6 takes up twice its weight: 900 g, 150 g each. 4 roast carrots
+  # of 61 g, peeled and diced; 500 g of cooked beetroot stays 500 g: 125 g for each of 4.
+  it "brings amounts to grams per serving, ready to serve" do
+    expect(line(draft("Serves 6\n300 g pearl barley"), "barley")["grams"]).to be_within(5).of(150)
+    expect(line(draft("Serves 4\n500 g cooked beetroot, diced"), "beetroot")["grams"]).to eq 125
+  end
+
+  it "turns words of the line into cut, trim, treatment and cooking" do
+    roast = draft("Serves 4\n400 g carrots, peeled, diced and roasted\n2 cucumbers, thinly sliced, salted and drained").to_h["salad"]["components"]
+    expect(roast.first).to include("cut" => "diced", "trim" => "peeled", "cook" => include("method" => "roast"))
+    expect(roast.last).to include("cut" => "sliced", "treat" => "salt-and-drain")
+  end
+
+  it "takes oil, acid and salt for the dressing" do
+    salad = draft("Serves 4\n400 g carrots\n4 tbsp olive oil\n1 tbsp lemon juice\n1 tsp salt").to_h["salad"]
+    expect(salad["components"].size).to eq 1
+    expect(salad["dressing"]["parts"].map { |part| part.values_at("ingredient", "role") }).to eq [%w[olive-oil fat], %w[lemon-juice acid], %w[fine-salt salt]]
+  end
+
+  it "asks about a doubtful line with at most three guesses, and is settled by a choice" do
+    asked = draft("Serves 4\n1 kg lettuce")
+    expect(line(asked, "lettuce")).to include("status" => "doubtful", "guesses" => have_attributes(size: 3))
+    settled = draft("Serves 4\n1 kg lettuce", choices: { 2 => "iceberg" })
+    expect(line(settled, "lettuce")).to include("status" => "sure", "taken" => include("key" => "iceberg"))
+    expect(settled.to_h["settled"]).to be true
+    expect(draft("Serves 4\n400 g carrots\n1 kg lettuce", choices: { 3 => "leave" }).to_h["salad"]["components"].size).to eq 1
+  end
+
+  it "never takes for sure what the larder does not have" do
+    expect(line(draft("Serves 4\n2 tbsp xylograph flakes"), "xylograph")["status"]).not_to eq "sure"
+  end
+
+  it "mines steps for heat, minutes, what is kept back and what rests" do
+    steps = draft("Serves 4\n400 g carrots\nMethod\nRoast at 425 F for 30-35 min, reserve half the oil, leave to cool for 1 hour.").to_h["steps"]
+    expect(steps.first).to include("celsius" => 218, "minutes" => [30, 35, 60], "reserve" => "reserve half", "rest" => true)
+  end
+
+  it "names what the steps use and the list lacks, and the other way round" do
+    read = draft("Serves 4\n400 g carrots\n100 g walnuts\nMethod\nGrate the carrots and add the parsley.").to_h
+    expect(read).to include("missing" => ["parsley"], "unused" => ["100 g walnuts"])
+  end
+
+  it "refuses nothing, too much, and nobody served" do
+    [" \n ", "\u200B", (["1 carrot"] * 501).join("\n"), "Serves 0\n1 carrot"].each { |text| expect { draft(text) }.to raise_error(Scullion::UnreadableAmount) }
+  end
+
+  it "reads tags, right-to-left text and pictures without losing a word" do
+    expect(draft("<p>Serves 4</p><script>alert(1)</script>\n🥕 400 g carrots\nسلطة الجزر\n\u202E300 g walnuts").to_h["lines"].size).to eq 5
+  end
+end

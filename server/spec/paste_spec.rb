@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "The paste desk", :server do
+  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Quay bowl", "recipeYield" => ["8", "8 servings"],
+             "recipeIngredient" => ["400 g carrots, grated", "2 tbsp olive oil"],
+             "recipeInstructions" => [{ "@type" => "HowToSection", "itemListElement" => [{ "@type" => "HowToStep", "text" => "Grate the carrots." }] }] }
+
+  def paste(text, **more) = ask(:post, "/api/paste", { "text" => text }.merge(more.transform_keys(&:to_s)))
+
+  it "drafts a salad that the shelf takes" do
+    draft = paste("Quay carrots\nServes 4\n400 g carrots, grated\n1 kg lettuce\n4 tbsp olive oil", choices: { "4" => "iceberg" })
+    expect(draft["settled"]).to be true
+    added = ask(:post, "/api/salads", { "key" => "quay-carrots", **draft["salad"] })
+    expect(added["components"].map { |component| component["ingredient"] }).to eq %w[carrot iceberg]
+  end
+
+  it "finds a schema.org recipe wherever it stands" do
+    [recipe.to_json, [recipe].to_json, { "@graph" => [{ "@type" => "WebPage" }, { "mainEntity" => recipe }] }.to_json,
+     "<html><script type=\"application/ld+json\">#{recipe.to_json}</script><p>Hello</p></html>"].each do |text|
+      draft = paste(text)
+      expect(draft.values_at("title", "servings")).to eq ["Quay bowl", 8]
+      expect(draft["lines"].map { |each| each["kind"] }).to eq %w[title servings heading ingredient ingredient heading step]
+    end
+  end
+
+  it "says what is broken, what holds no recipe, and what is no list at all" do
+    nested = JSON.generate((1..100).reduce(recipe) { |inner, _| { "a" => inner } }, max_nesting: 200)
+    { recipe.to_json[0..-3] => /broken/, '{"@type": "WebPage"}' => /no recipe/, nested => /broken|no recipe/, "Serves 0\n1 carrot" => /nobody/, " \n" => /nothing/ }.each do |text, words|
+      expect(paste(text)["faults"].first["what"]).to match(words)
+      expect(last_response.status).to eq 422
+    end
+  end
+end

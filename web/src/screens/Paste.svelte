@@ -1,0 +1,112 @@
+<script lang="ts">
+  import { untrack } from "svelte";
+  import { api, ask, type Problem, type RecipeDraft, type RecipeLine } from "../api/client";
+  import { keyFor } from "../parts/components";
+  import Fault from "../parts/Fault.svelte";
+  import PastedLine from "../parts/PastedLine.svelte";
+  import { go } from "../state/place.svelte";
+
+  // A recipe from anywhere on the left, the salad it makes on the right, line by line. What was
+  // pasted stays in this tab until the salad is made.
+  const KEPT = "pasted";
+  const PAUSE = 250;
+
+  let text = $state(sessionStorage.getItem(KEPT) ?? "");
+  let servings = $state<number>();
+  let draft = $state.raw<RecipeDraft>();
+  let problem = $state.raw<Problem>();
+  let making = $state(false);
+  // By the line's own words, so that they outlast other lines coming and going.
+  let chosen = $state.raw<Record<string, string>>({});
+
+  const open = $derived((draft?.lines ?? []).filter((line) => line.kind === "ingredient" && line.status !== "sure" && !line.left));
+
+  const choices = (lines: RecipeLine[]): Record<string, string> => Object.fromEntries(lines.filter((line) => chosen[line.text]).map((line) => [String(line.number), chosen[line.text]!]));
+
+  let asked = 0;
+  async function read(): Promise<void> {
+    const turn = ++asked;
+    if (!text.trim()) return void ((draft = undefined), (problem = undefined));
+    const post = (lines: RecipeLine[]) => ask(api.POST("/api/paste", { body: { text, choices: choices(lines), ...(servings ? { servings } : {}) } }));
+    let answer = await post([]);
+    if (answer.data && Object.keys(choices(answer.data.lines)).length > 0) answer = await post(answer.data.lines);
+    if (turn !== asked) return;
+    draft = answer.data ?? (answer.problem ? undefined : draft);
+    problem = answer.problem;
+  }
+
+  $effect(() => {
+    sessionStorage.setItem(KEPT, text);
+    void servings;
+    const timer = setTimeout(() => untrack(() => void read()), PAUSE);
+    return () => clearTimeout(timer);
+  });
+
+  function choose(line: RecipeLine, key: string): void {
+    chosen = { ...chosen, [line.text]: key };
+    void read();
+  }
+
+  async function opened(event: Event): Promise<void> {
+    const file = (event.target as HTMLInputElement).files?.[0];
+    if (file) text = await file.text();
+  }
+
+  async function make(): Promise<void> {
+    if (!draft?.salad || making) return;
+    making = true;
+    const answer = await ask(api.POST("/api/salads", { body: { key: keyFor(draft.salad.name), ...draft.salad } }));
+    making = false;
+    problem = answer.problem;
+    if (!answer.data) return;
+    sessionStorage.removeItem(KEPT);
+    go(`/salads/${answer.data.key}`);
+  }
+</script>
+
+<svelte:head><title>Paste a recipe · Scullion</title></svelte:head>
+
+<div class="my-3 flex flex-wrap items-end gap-3">
+  <h1 class="mr-auto text-3xl">Paste a recipe</h1>
+  {#if draft?.salad}
+    <span class="quiet" role="status">{open.length === 0 ? "Every line is settled." : open.length === 1 ? "1 line still to settle" : `${open.length} lines still to settle`}</span>
+    <button class="btn btn-primary h-11" disabled={open.length > 0 || making} onclick={make}>To the bench</button>
+  {/if}
+</div>
+{#if problem}<Fault {problem} />{/if}
+<div class="grid items-start gap-4 lg:grid-cols-[2fr_3fr]">
+  <section class="tray grid gap-2">
+    <label class="grid gap-1">The recipe, in its own words
+      <textarea class="textarea h-[22rem] w-full text-lg leading-snug lg:h-[32rem]" spellcheck="false" dir="auto" bind:value={text} placeholder={"Barley and carrot\nServes 4\n\n200 g pearl barley\n4 carrots, diced and roasted\n1 bunch dill, chopped\n3 Tbsp olive oil\n1 Tbsp lemon juice\n\nBoil the barley for 35 min and cool it…"}></textarea>
+    </label>
+    <label class="grid gap-1">Or open a file: text, Markdown, a saved page or schema.org JSON-LD
+      <input class="file-input h-11 w-full" type="file" accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/ld+json" onchange={opened} />
+    </label>
+  </section>
+  {#if draft}
+    <section class="tray">
+      <div class="mb-2 flex flex-wrap items-end gap-3">
+        <h2 class="mr-auto text-xl break-words">{draft.title ?? "Without a name"}</h2>
+        <label>Serves <input class="input h-11 w-24 text-right text-lg tabular-nums" type="number" min="1" max="5000" placeholder={String(draft.servings)} bind:value={servings} /></label>
+      </div>
+      {#if !draft.servings_said && !servings}<p class="mb-2">The text does not say how many it serves: {draft.servings} is a guess.</p>{/if}
+      <ul aria-label="Lines">
+        {#each draft.lines as line (line.number)}
+          <PastedLine {line} onchoose={(key) => choose(line, key)} onadded={(key) => choose(line, key)} />
+        {/each}
+      </ul>
+      {#if draft.missing.length > 0}<p class="mt-3"><b>In the steps, not in the list:</b> {draft.missing.join(", ")}. Write it into the text with its amount if it belongs.</p>{/if}
+      {#if draft.unused.length > 0}<p class="mt-3"><b>In the list, not in the steps:</b> {draft.unused.join("; ")}.</p>{/if}
+      {#if draft.steps.some((step) => step.celsius || step.minutes.length > 0 || step.reserve || step.rest)}
+        <h3 class="mt-3 text-lg">Found in the steps</h3>
+        <ul>
+          {#each draft.steps.filter((step) => step.celsius || step.minutes.length > 0 || step.reserve || step.rest) as step (step.text)}
+            <li class="py-1"><b>{[step.celsius && `${step.celsius} °C`, step.minutes.length > 0 && `${step.minutes.join(", ")} min`, step.reserve, step.rest && "rests or cools"].filter(Boolean).join(" · ")}</b> <span class="quiet">{step.text}</span></li>
+          {/each}
+        </ul>
+      {/if}
+    </section>
+  {:else if !problem}
+    <section class="tray quiet"><p>What each line is taken for shows here as you paste: the ingredient, how it is cut and cooked, and grams for each serving, ready to serve. Lines in doubt are asked about; nothing is dropped.</p></section>
+  {/if}
+</div>
