@@ -7,6 +7,7 @@ require_relative "../server/boot"
 require_relative "large_day"
 require_relative "first_page"
 require_relative "bare_loops"
+require_relative "../core/spec/recipe_texts"
 require "puma"
 require "puma/server"
 
@@ -18,7 +19,7 @@ module Bench
   Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
 
   def self.all
-    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder, *slips,
+    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder, *slips, *pasted,
      Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
      Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
   end
@@ -88,6 +89,16 @@ module Bench
     Scullion::Salad::Slip.new(ingredient, grams, [total, grams * 1.05].max.to_f, facts.practice).slip?
   end
 
+  # Lines of pasted recipes read as they are meant, over the recipes that the specs are tried on;
+  # and one recipe drafted.
+  def self.pasted
+    facts = Scullion::Records.facts
+    finder = Scullion::Finder.new(facts.larder.values)
+    draft = -> { RecipeTexts.pairs(RecipeTexts::ALL.first, facts, finder) }
+    [Figure.new(name: "lines read right, of #{RecipeTexts::ALL.sum { |recipe| recipe['lines'].size }} in #{RecipeTexts::ALL.size} recipes", value: (RecipeTexts.share(facts, finder) * 100).round(1), unit: "%", aim: 95, better: "higher"),
+     Figure.new(name: "a pasted recipe drafted", value: (seconds(10, draft) * 1000).round(1), unit: "ms", aim: 300, better: "lower")]
+  end
+
   # A typo looked up by the server among 5,000 ingredients: the larder's own under ever new names.
   def self.find_in_the_larder
     serving do |http|
@@ -143,7 +154,7 @@ module Bench
     times.times { work.call }
     (Process.clock_gettime(Process::CLOCK_MONOTONIC) - start) / times
   end
-  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder, :another, :slips, :slip?, :serving, :ratio, :seconds
+  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder, :another, :slips, :slip?, :pasted, :serving, :ratio, :seconds
 end
 
 figures = Bench.all

@@ -2,17 +2,45 @@
 
 module Scullion
   module Api
-    # A recipe pasted as text, JSON-LD or a page's source, drafted into a salad line by line.
-    # Nothing is kept until the salad is added to the shelf.
+    # A recipe pasted as text, JSON-LD, a page's source or Scullion's own JSON, drafted into a salad
+    # line by line, and nothing kept until the salad is added to the shelf; and the cards that go out.
     module Paste
+      COVERS = 10
+
       def self.registered(app)
+        app.helpers Reading
         app.post("/api/paste") do
-          document, facts = body_document, Records.facts
-          choices = document.fetch("choices", {}).to_h { |number, key| [number.to_i, key] }
-          draft = Recipe::Draft.new(Formats::LinkedRecipe.plain(document["text"]), Formats::Shelf.larder, Formats::Shelf.finder, facts.practice, facts.families,
-                                    choices: choices, servings: document["servings"])
-          json(draft.to_h)
+          document = body_document
+          json(Formats::OwnSalad.draft(document["text"], read: method(:read_salad)) || drafted(document))
         end
+
+        app.get("/api/salads/:key/card.md") do
+          content_type "text/markdown"
+          attachment "#{params['key']}.md"
+          card.to_markdown
+        end
+
+        app.get("/api/salads/:key/card.jsonld") do
+          content_type "application/ld+json"
+          attachment "#{params['key']}.jsonld"
+          JSON.pretty_generate(card.to_linked_data)
+        end
+
+        app.get("/api/salads/:key/card.json") do
+          attachment "#{params['key']}.json"
+          json(Formats::OwnSalad.written(salad))
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def drafted(document)
+          facts, choices = Records.facts, document.fetch("choices", {}).to_h { |number, key| [number.to_i, key] }
+          Recipe::Draft.new(Formats::LinkedRecipe.plain(document["text"]), Formats::Shelf.larder, Formats::Shelf.finder, facts.practice, facts.families,
+                            choices: choices, servings: document["servings"]).to_h
+        end
+
+        def card = Formats::RecipeCard.new(salad, (params["covers"] || COVERS).to_i)
       end
     end
   end

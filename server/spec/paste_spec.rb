@@ -32,4 +32,28 @@ RSpec.describe "The paste desk", :server do
       expect(last_response.status).to eq 422
     end
   end
+
+  it "gives every demo salad out in its own JSON and takes it back the same" do
+    ask(:get, "/api/salads").each do |salad|
+      out = ask(:get, "/api/salads/#{salad['key']}/card.json")
+      draft = paste(last_response.body)
+      expect(draft["settled"]).to be true
+      back = ask(:post, "/api/salads", { "key" => "back-#{salad['key']}", **draft["salad"] })
+      expect(back.except("id", "version", "key")).to eq out.except("key")
+    end
+    expect(paste('{"key": "a", "name": "A", "components": [{"ingredient": "carrot", "role": "body", "grams": -1}]}')["faults"].first["where"]).to eq "/components/0/grams"
+  end
+
+  it "writes cards that it reads again: as Markdown, and as a schema.org Recipe" do
+    ask(:get, "/api/salads/barley-roast-carrot-dill/card.md?covers=40")
+    expect(last_response.body).to include("# Barley, roast carrot, dill", "Serves 40", "- 4.19 kg Carrots, peeled, batons, roasted")
+    card = paste(last_response.body)
+    ask(:get, "/api/salads/barley-roast-carrot-dill/card.jsonld?covers=40")
+    linked = paste(last_response.body)
+    salad = ask(:get, "/api/salads/barley-roast-carrot-dill")
+    [card, linked].each do |draft|
+      expect(draft.values_at("title", "servings")).to eq ["Barley, roast carrot, dill", 40]
+      expect(draft["salad"]["components"].map { |component| component["ingredient"] }).to eq(salad["components"].map { |component| component["ingredient"] })
+    end
+  end
 end

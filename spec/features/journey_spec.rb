@@ -300,6 +300,26 @@ RSpec.describe "The salad bench", :journey, type: :feature do
 end
 
 RSpec.describe "The dressing", :journey, type: :feature do
+  it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the bench" do
+    visit "/salads"
+    click_link "Paste a recipe"
+    find("textarea").set("Quay lunch\nServes 4\n\n200 g pearl barley\n400 g carrots, peeled, diced and roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min.")
+    expect(page).to have_content("2 lines still to settle")
+    expect(page).to have_button("To the bench", disabled: true)
+    click_button "Little gem lettuce"
+    expect(page).to have_content("1 line still to settle")
+    within("[data-status=unknown], [data-status=doubtful]") do
+      fill_in "Add “zzorp” to the larder, like", with: "spinach"
+      find("[role=option]", match: :first).click
+    end
+    expect(page).to have_content("Every line is settled.")
+    visit "/paste"
+    expect(find("textarea").value).to start_with("Quay lunch")
+    click_button "To the bench"
+    expect(page).to have_field("Name of the salad", with: "Quay lunch")
+    expect(page).to have_content("Zzorp")
+  end
+
   it "is corrected by adding only, refused when it cannot be, and brought to another ratio" do
     visit "/services/1/dress"
     within("section[aria-label='Correct it']") do

@@ -445,6 +445,69 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/salads/{key}/card.md": {
+        parameters: {
+            query?: {
+                /** @description Servings to write it out for */
+                covers?: components["parameters"]["Covers"];
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        /** The salad as a Markdown recipe card */
+        get: operations["saladMarkdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/salads/{key}/card.jsonld": {
+        parameters: {
+            query?: {
+                /** @description Servings to write it out for */
+                covers?: components["parameters"]["Covers"];
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        /** The salad as a schema.org Recipe */
+        get: operations["saladLinkedData"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/salads/{key}/card.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        /** The salad in Scullion's own JSON, which pasting brings back the same */
+        get: operations["saladJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paste": {
         parameters: {
             query?: never;
@@ -2009,6 +2072,8 @@ export interface components {
         };
     };
     parameters: {
+        /** @description Servings to write it out for */
+        Covers: number;
         Id: number;
         Key: string;
         /** @description A figure's address */
@@ -2679,6 +2744,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Corrected"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    saladMarkdown: {
+        parameters: {
+            query?: {
+                /** @description Servings to write it out for */
+                covers?: components["parameters"]["Covers"];
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Markdown in UTF-8 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    saladLinkedData: {
+        parameters: {
+            query?: {
+                /** @description Servings to write it out for */
+                covers?: components["parameters"]["Covers"];
+            };
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JSON-LD */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": Record<string, never>;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    saladJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The salad */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaladInput"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -26,15 +26,15 @@
   <li class="quiet border-base-300 border-b py-1.5" data-kind={line.kind}><span class="inline-block w-24">{line.kind}</span>{line.text}</li>
 {:else}
   <li class="border-base-300 border-b py-2" data-kind={line.kind} data-status={line.status}>
-    <span class="flex flex-wrap items-baseline gap-x-3">
-      <span class="min-w-48 flex-1 break-words">{line.text}</span>
+    <span class="grid min-h-11 grid-cols-[1fr_auto] items-center gap-x-3 sm:grid-cols-[1fr_1fr_8rem_5rem]">
+      <span class="break-words" dir="auto">{line.text}</span>
       {#if line.left}
-        <span class="quiet">left out</span>
+        <span class="quiet sm:col-span-2">left out</span>
       {:else if line.status === "unknown"}
-        <b class="text-warning-content">not in the larder</b>
+        <b class="sm:col-span-2">not in the larder</b>
       {:else}
         <span><b>{line.taken?.name}</b>{#if line.done}<span class="quiet">, {line.done}</span>{/if}</span>
-        <span class="min-w-36 text-right tabular-nums">{line.grams === undefined ? (line.to === "dressing" ? "to taste" : "its usual serving") : `${line.grams < 10 ? line.grams.toFixed(1) : Math.round(line.grams)} g each`}</span>
+        <span class="text-right tabular-nums">{line.grams === undefined ? (line.to === "dressing" ? "to taste" : "its usual serving") : `${line.grams < 10 ? line.grams.toFixed(1) : Math.round(line.grams)} g a serving`}</span>
       {/if}
       {#if line.status === "sure" || line.left}
         <button class="btn btn-ghost h-11 min-w-11" aria-label="Change what {line.text} is" onclick={() => (other = !other)}>Change</button>

@@ -11,13 +11,14 @@
   const KEPT = "pasted";
   const PAUSE = 250;
 
-  let text = $state(sessionStorage.getItem(KEPT) ?? "");
+  const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}") as { text?: string; chosen?: Record<string, string> };
+  let text = $state(kept.text ?? "");
   let servings = $state<number>();
   let draft = $state.raw<RecipeDraft>();
   let problem = $state.raw<Problem>();
   let making = $state(false);
   // By the line's own words, so that they outlast other lines coming and going.
-  let chosen = $state.raw<Record<string, string>>({});
+  let chosen = $state.raw<Record<string, string>>(kept.chosen ?? {});
 
   const open = $derived((draft?.lines ?? []).filter((line) => line.kind === "ingredient" && line.status !== "sure" && !line.left));
 
@@ -36,7 +37,7 @@
   }
 
   $effect(() => {
-    sessionStorage.setItem(KEPT, text);
+    sessionStorage.setItem(KEPT, JSON.stringify({ text, chosen }));
     void servings;
     const timer = setTimeout(() => untrack(() => void read()), PAUSE);
     return () => clearTimeout(timer);
@@ -44,7 +45,6 @@
 
   function choose(line: RecipeLine, key: string): void {
     chosen = { ...chosen, [line.text]: key };
-    void read();
   }
 
   async function opened(event: Event): Promise<void> {

@@ -73,6 +73,14 @@
       <input class="bg-base-200 hover:border-base-300 min-w-60 grow rounded-lg border-2 border-transparent px-2 text-3xl font-bold" aria-label="Name of the salad" maxlength="120" value={salad.name} onchange={(event) => bench.put({ ...salad, name: event.currentTarget.value })} />
       <span role="status" class="text-success font-semibold">{bench.saved}</span>
       <button class="btn btn-outline h-11" onclick={duplicate}>Duplicate</button>
+      <details class="dropdown dropdown-end">
+        <summary class="btn btn-outline h-11">Take out</summary>
+        <ul class="menu dropdown-content tray bg-base-100 z-20 mt-1 w-72 text-lg">
+          {#each [["md", "Recipe card, Markdown"], ["jsonld", "schema.org Recipe"], ["json", "Whole salad, JSON"]] as [ending, words] (ending)}
+            <li><a class="min-h-11" href="/api/salads/{salad.key}/card.{ending}" download>{words}</a></li>
+          {/each}
+        </ul>
+      </details>
       <button class="btn btn-outline h-11" disabled={bench.past.length === 0} onclick={() => bench.undo()}>Undo</button>
     </div>
     {#if bench.faults.salad}<p class="text-error mb-2 font-semibold" role="alert">{bench.faults.salad}</p>{/if}

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require "json"
+
+module Scullion
+  module Formats
+    # A salad written out as a recipe for a number of servings: what to weigh as bought, the
+    # dressing, the steps and how long it holds; as a Markdown card or a schema.org Recipe.
+    class RecipeCard
+      # @param salad [Records::Salad] @param covers [Integer]
+      def initialize(salad, covers)
+        @name, @covers = salad.name, covers
+        @plan = Judging.new(salad.to_build, covers: covers).plan.to_h
+      end
+
+      # @return [String]
+      def to_markdown
+        [*["# #{@name}", "Serves #{@covers}", "## Ingredients", list(solids), "## Dressing", list(dressing), "## Method", numbered(steps)].reject(&:empty?), *notes].join("\n\n").concat("\n")
+      end
+
+      # @return [Hash] schema.org Recipe, as JSON-LD
+      def to_linked_data
+        { "@context" => "https://schema.org", "@type" => "Recipe", "name" => @name, "recipeYield" => "#{@covers} servings", "recipeCategory" => "Salad",
+          "recipeIngredient" => solids + dressing, "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } } }
+      end
+
+      private
+
+      def solids
+        @plan["prep"].map do |line|
+          done = [line["trim"], line.dig("cut", "key"), line.dig("treat", "name")&.downcase, method(line["name"])].compact.map { |word| word.tr("-", " ") }
+          "#{line['ap_grams']['text']} #{[line['ingredient_name'], *done].join(', ')}"
+        end
+      end
+
+      # How it is cooked, where the ingredient's line should say so.
+      def method(name)
+        found = @plan["cook"].find { |cook| cook["name"] == name }
+        found && Records.facts.practice.words("recipe_words", "cook").key(found["method"])
+      end
+
+      def dressing = batches.flat_map { |batch| batch["parts"].map { |part| "#{part['grams']['text']} #{part['name']}" } }
+      def batches = @plan["dress"]
+
+      def steps
+        cooking = @plan["cook"].map { |cook| "#{cook['name']}: #{cook['setting']}. #{cook['done']}" }
+        mixing = batches.flat_map { |batch| ["Whisk the dressing: #{batch['parts'].map { |part| part['name'].downcase }.join(', ')}."] + batch["stages"].map { |stage| "#{stage['name']}: #{stage.dig('grams', 'text')}, #{stage['when']}." } }
+        building = @plan["build"].flat_map { |build| build["shares"].map { |share| "#{share['step']}: #{share['name'].downcase}." } }
+        cooking + mixing + building
+      end
+
+      def notes
+        @plan["hold"].map { |hold| "Dressed, it is good for #{hold['dressed_minutes']['text']}; out of the cold it lasts #{hold['out_minutes']['text']} (#{hold['rules']}; your local code decides)." } +
+          @plan["count"].filter_map { |portion| "Contains #{portion['contains'].join(', ')}; may be cross-contact: decide in your kitchen." if portion["contains"]&.any? }
+      end
+
+      def list(lines) = lines.map { |line| "- #{line}" }.join("\n")
+      def numbered(lines) = lines.each.with_index(1).map { |line, number| "#{number}. #{line}" }.join("\n")
+    end
+  end
+end
