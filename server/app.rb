@@ -50,8 +50,8 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts,
-             Api::Kitchen, Api::Calibration, Api::Pages
+    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
+             Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }
   end

@@ -17,7 +17,7 @@ RSpec.describe Scullion::Recipe::Draft do
     RecipeTexts::ALL.each do |recipe|
       read = draft(recipe["text"]).to_h
       expect(read.values_at("title", "servings")).to eq recipe.values_at("title", "servings")
-      expect(read["lines"].size).to eq recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" }
+      expect(read["lines"].size).to eq(recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" })
       expect(read["lines"].map { |each| each["kind"] } - %w[title servings heading ingredient step note]).to be_empty
     end
   end
@@ -48,6 +48,15 @@ RSpec.describe Scullion::Recipe::Draft do
     expect(line(settled, "lettuce")).to include("status" => "sure", "taken" => include("key" => "iceberg"))
     expect(settled.to_h["settled"]).to be true
     expect(draft("Serves 4\n400 g carrots\n1 kg lettuce", choices: { 3 => "leave" }).to_h["salad"]["components"].size).to eq 1
+  end
+
+  # 400 g of dry lentils for 8 cook to 2.4 times, 120 g each; drained from tins they are 30 g each.
+  it "asks whether a pulse is dry or from a tin, unless the line or its pack says so" do
+    asked = line(draft("Serves 8\n400 g green lentils"), "lentils")
+    expect(asked).to include("status" => "doubtful", "taken" => include("key" => "dry-green-lentils"), "guesses" => include(include("key" => "green-lentils")))
+    { "400 g dried green lentils" => "dry-green-lentils", "400 g cooked green lentils" => "green-lentils", "2 tins of green lentils" => "green-lentils" }.each do |text, key|
+      expect(line(draft("Serves 8\n#{text}"), "lentils")).to include("status" => "sure", "taken" => include("key" => key))
+    end
   end
 
   it "never takes for sure what the larder does not have" do

@@ -12,12 +12,14 @@ module RecipeTexts
     recipe["lines"].zip(draft.reads.map { |read| "#{draft.taken(read)&.key || 'none'} #{amount(read.amount)}" })
   end
 
-  # A line that is to be asked about is right when it is not taken for sure.
+  # @return [Float] from 0 to 1
   def self.share(facts, finder)
-    asked, right = 0, 0
-    ALL.each { |recipe| pairs(recipe, facts, finder).each { |meant, read| (asked += 1) && (right += 1 if meant == read || (meant.start_with?("ask") && meant.split[1..] == read.to_s.split[1..])) } }
-    right.fdiv(asked)
+    read = ALL.flat_map { |recipe| pairs(recipe, facts, finder) }
+    read.count { |meant, found| right?(meant, found) }.fdiv(read.size)
   end
+
+  # A line that is to be asked about is right when its amount is: whatever is offered is only offered.
+  def self.right?(meant, found) = meant == found || (meant.start_with?("ask") && meant.split[1..] == found.to_s.split[1..])
 
   def self.amount(amount)
     return "?" unless amount

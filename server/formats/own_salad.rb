@@ -27,7 +27,8 @@ module Scullion
 
       def self.line(component, number)
         named = { "key" => component.ingredient.key, "name" => component.ingredient.name }
-        { "number" => number, "text" => component.name, "kind" => "ingredient", "status" => "sure", "taken" => named, "guesses" => [], "to" => "salad", "grams" => component.grams.to_f }
+        { "number" => number, "text" => component.name, "kind" => "ingredient", "status" => "sure", "taken" => named, "guesses" => [], "to" => "salad",
+          "grams" => component.grams.to_f }
       end
       private_class_method :line
     end

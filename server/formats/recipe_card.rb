@@ -15,7 +15,8 @@ module Scullion
 
       # @return [String]
       def to_markdown
-        [*["# #{@name}", "Serves #{@covers}", "## Ingredients", list(solids), "## Dressing", list(dressing), "## Method", numbered(steps)].reject(&:empty?), *notes].join("\n\n").concat("\n")
+        dressed = dressing.any? ? ["## Dressing", list(dressing)] : []
+        ["# #{@name}", "Serves #{@covers}", "## Ingredients", list(solids), *dressed, "## Method", numbered(steps), *notes].join("\n\n") << "\n"
       end
 
       # @return [Hash] schema.org Recipe, as JSON-LD
@@ -44,14 +45,20 @@ module Scullion
 
       def steps
         cooking = @plan["cook"].map { |cook| "#{cook['name']}: #{cook['setting']}. #{cook['done']}" }
-        mixing = batches.flat_map { |batch| ["Whisk the dressing: #{batch['parts'].map { |part| part['name'].downcase }.join(', ')}."] + batch["stages"].map { |stage| "#{stage['name']}: #{stage.dig('grams', 'text')}, #{stage['when']}." } }
         building = @plan["build"].flat_map { |build| build["shares"].map { |share| "#{share['step']}: #{share['name'].downcase}." } }
-        cooking + mixing + building
+        cooking + batches.flat_map { |batch| mixing(batch) } + building
+      end
+
+      def mixing(batch)
+        whisk = "Whisk the dressing: #{batch['parts'].map { |part| part['name'].downcase }.join(', ')}."
+        [whisk, *batch["stages"].map { |stage| "#{stage['name']}: #{stage.dig('grams', 'text')}, #{stage['when']}." }]
       end
 
       def notes
-        @plan["hold"].map { |hold| "Dressed, it is good for #{hold['dressed_minutes']['text']}; out of the cold it lasts #{hold['out_minutes']['text']} (#{hold['rules']}; your local code decides)." } +
-          @plan["count"].filter_map { |portion| "Contains #{portion['contains'].join(', ')}; may be cross-contact: decide in your kitchen." if portion["contains"]&.any? }
+        kept = @plan["hold"].map do |hold|
+          "Dressed, it is good for #{hold['dressed_minutes']['text']}; out of the cold it lasts #{hold['out_minutes']['text']} (#{hold['rules']}; your local code decides)."
+        end
+        kept + @plan["count"].filter_map { |portion| "Contains #{portion['contains'].join(', ')}; may be cross-contact: decide in your kitchen." if portion["contains"]&.any? }
       end
 
       def list(lines) = lines.map { |line| "- #{line}" }.join("\n")

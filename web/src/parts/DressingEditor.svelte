@@ -54,7 +54,7 @@
     <ul class="mt-2">
       {#each dressing.parts as each, index (`${each.ingredient}-${index}`)}
         <li class="border-base-300 flex flex-wrap items-center gap-2 border-t py-1">
-          <b class="min-w-32 grow">{batch?.parts.find((made) => made.ingredient === each.ingredient)?.name ?? each.ingredient}</b>
+          <b class="min-w-24 flex-1 basis-24">{batch?.parts.find((made) => made.ingredient === each.ingredient)?.name ?? each.ingredient}</b>
           <select class="select h-11 w-32 text-lg" aria-label="{each.ingredient}: role" value={each.role} onchange={(event) => part(index, { role: event.currentTarget.value as Part["role"] })}>{#each ROLES as role (role)}<option>{role}</option>{/each}</select>
           <input class="input h-11 w-24 text-right text-lg font-bold" aria-label="{each.ingredient}: how much" maxlength="20" value={each.ml !== undefined ? `${each.ml} ml` : `${each.grams} g`} onchange={(event) => measure(index, event.currentTarget.value)} />
           <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {each.ingredient}" disabled={dressing.parts.length === 1} onclick={() => put({ parts: dressing.parts.filter((_, place) => place !== index) })}>×</button>

@@ -57,10 +57,12 @@ module Scullion
 
         ingredient = taken(read)
         { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read),
-          "left" => (true if @choices[line.number] == "leave"), "done" => done(read, ingredient), "taken" => ingredient && { "key" => ingredient.key, "name" => ingredient.name }, "name" => read.name,
-          "guesses" => read.guesses.map { |guess| { "key" => guess.key, "name" => guess.name } }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
+          "left" => @choices[line.number] == "leave" || nil, "done" => done(read, ingredient), "taken" => ingredient && named(ingredient),
+          "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
           "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2) }.compact
       end
+
+      def named(ingredient) = { "key" => ingredient.key, "name" => ingredient.name }
 
       # Cut, trim, treatment and cooking that the line itself says, in words.
       def done(read, ingredient)
@@ -68,11 +70,16 @@ module Scullion
 
         component = component_for(read, ingredient)
         said = read.words.slice("trim", "cut", "treat").select { |kind, word| component[kind] == word }.values
-        said << read.words["cook"] if read.words["cook"] && component.dig("cook", "method") == read.words["cook"]
+        said << @practice.words("recipe_words", "cook").key(read.words["cook"]) if read.words["cook"] && component.dig("cook", "method") == read.words["cook"]
         said.map { |word| word.tr("-", " ") }.join(", ") unless said.empty?
       end
 
-      def status(read) = settled?(read) ? "sure" : (read.status == "sure" ? "doubtful" : read.status)
+      def status(read)
+        return "sure" if settled?(read)
+
+        read.status == "sure" ? "doubtful" : read.status
+      end
+
       def why(read) = settled?(read) ? nil : read.why || "Its weight is not known here: the usual serving stands in."
 
       def dressing?(read, ingredient)
@@ -134,72 +141,6 @@ module Scullion
         return [] if @page.steps.empty? || said_in_steps.match?(/\b(?:everything|all (?:the )?ingredients|the rest)\b/)
 
         reads.reject { |read| read.name.split.any? { |word| word.length > 2 && said_in_steps.include?(word.chomp("s")) } }.map { |read| read.line.text }
-      end
-    end
-
-    # What a step says of heat, minutes, and of what is kept back or rests.
-    class Step
-      def initialize(text)
-        @text = text
-      end
-
-      def to_h
-        heat = @text.match(/(\d{2,3})\s*°?\s*([CF])\b/)
-        minutes = @text.scan(/(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(hours?|hrs?|h|minutes?|mins?|min)\b/i).map { |from, to, unit| [from, to].compact.map { |each| each.to_i * (unit.match?(/\Ah/i) ? 60 : 1) } }
-        { "text" => @text, "celsius" => heat && (heat[2] == "F" ? ((heat[1].to_i - 32) * 5 / 9.0).round : heat[1].to_i), "minutes" => minutes.flatten,
-          "reserve" => @text[/reserv\w+ (?:half|a third|a quarter|some|the rest|\d+ ?%)/i], "rest" => @text.match?(/\b(?:rest|leave|stand|chill|cool)\b/i) }.compact
-      end
-    end
-
-    # A line's amount in grams, ready to serve: by density or piece of the form it is written in,
-    # then through trim, cut, treatment and cooking, unless it is written as cooked.
-    class Portioned
-      FORMS = %w[dry whole liquid drained cooked boiled].freeze
-
-      def initialize(read, ingredient, component, practice)
-        @read, @ingredient, @component, @practice = read, ingredient, component, practice
-      end
-
-      # @return [Float, nil] nil when no amount was read, or it has no weight
-      def grams
-        weight = written or return
-        @component ? weight * chain : weight
-      end
-
-      private
-
-      def written
-        amount = @read.amount
-        return if amount.nil? || amount.unit == :taste
-
-        amount.grams(@ingredient, form)
-      rescue MissingFigure
-        amount.unit == :piece && @ingredient.figures["pieces/medium"]&.*(amount.value)
-      end
-
-      # Counted and weighed things are written as bought; a cup of diced is diced.
-      def form
-        spooned = @read.amount.unit == :ml
-        wanted = [(@read.words["cut"] if spooned), ("cooked" if @read.words["cooked"]), ("drained" if @ingredient.facts.key?("tinned")), *FORMS].compact
-        wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
-      end
-
-      def chain
-        return cooking if @read.amount.unit == :ml && @read.words["cut"]
-
-        trim * cut * cooking
-      end
-
-      def trim = @component["trim"] && weighed? ? @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0 : 1.0
-      def cut = @component["cut"] && weighed? ? @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0 : 1.0
-      def weighed? = !@read.words["cooked"]
-
-      def cooking
-        method = @component.dig("cook", "method")
-        return 1.0 if method.nil? || @read.words["cooked"] || (method == "tinned" && @read.amount.unit == :piece)
-
-        figures = @ingredient.figures
-        figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0
       end
     end
   end

@@ -26,7 +26,7 @@ module Scullion
         words, name = described(rest)
         ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
         amount, ranked = squeezed(amount, ranked) if juice?(amount, line.text)
-        status, why = verdict(amount, ranked)
+        status, why = verdict(amount, words, ranked)
         Read.new(line: line, amount: amount, name: name, words: words, status: status, why: why, guesses: ranked.first(GUESSES).map(&:first))
       end
 
@@ -67,7 +67,7 @@ module Scullion
           table = @practice.words("recipe_words", kind)
           table.keys.sort_by { |word| -word.length }.each { |word| found[kind] ||= table[word] if rest.gsub!(/(?<![[:alpha:]-])#{Regexp.escape(word)}(?![[:alpha:]-])/, " ") }
         end
-        %w[cooked dry tinned].each { |kind| words[kind] = true if @practice.words("recipe_words", kind).any? { |word| rest.match?(/(?<![[:alpha:]])#{Regexp.escape(word)}(?![[:alpha:]])/) } }
+        %w[cooked dry tinned].each { |kind| words[kind] = true if rest.match?(/(?<![[:alpha:]])#{Regexp.union(@practice.words('recipe_words', kind))}(?![[:alpha:]])/) }
         [words, name_in(rest)]
       end
 
@@ -93,26 +93,36 @@ module Scullion
       def tried(name, spelt)
         plain = without(name, %w[kinds])
         whole, two, last = [plain, plain.split.last(2).join(" "), plain.split.last.to_s].map { |each| singular(each) }
-        { name.split.first.to_s => 1.4, last => 1.2, two => 0.4, whole => 0.2, singular(name) => 0.15, name => 0.1, singular(spelt) => 0.05, spelt => 0.0 }.reject { |each, _| each.empty? }
+        { name.split.first.to_s => 1.4, last => 1.2, two => 0.4, whole => 0.2, singular(name) => 0.15, name => 0.1, singular(spelt) => 0.05, spelt => 0.0 }.except("")
       end
 
       def singular(name) = name.sub(/ies\z/, "y").sub(/(?<=o)es\z/, "").sub(/(?<=[^s])s\z/, "")
 
-      # One name, two things: what is tinned or dried prefers its own kind.
+      # One name, two things: a pulse is dry unless the line says tinned or cooked, and a dried herb
+      # or fruit is not a fresh one.
       def leaning(ingredient, score, words, amount)
         return 0.0 if score < NAMED
 
-        tinned = words["tinned"] || words["cook"] == "tinned" || amount&.piece == "pack"
         case ingredient.family
-        when "tinned-pulse" then (tinned ? 0.4 : 0.0) - (words["dry"] ? 1.5 : 0.0)
-        when "pulse" then (words["dry"] ? 0.5 : 0.0) - (tinned ? 0.4 : 0.0)
+        when "tinned-pulse" then ready?(words, amount) ? 0.4 : -1.5
+        when "pulse" then ready?(words, amount) ? -0.4 : 0.5
         else words["dry"] && ingredient.family == "spice" ? 0.3 : 0.0
         end
       end
 
-      def verdict(amount, ranked)
+      def ready?(words, amount) = words["tinned"] || words["cooked"] || words["cook"] == "tinned" || amount&.piece == "pack"
+
+      # Nothing in the line says whether this pulse is dry, and the larder has it both ways.
+      def dry_or_tinned?(amount, words, ranked)
+        near = ranked.first(GUESSES).select { |_, score| score >= NAMED }.map { |ingredient, _| ingredient.family }
+        !words["dry"] && !ready?(words, amount) && (%w[pulse tinned-pulse] - near).empty?
+      end
+
+      def verdict(amount, words, ranked)
         return ["unknown", "Nothing in the larder by that name."] if ranked.empty? || ranked.first.last < OFFERED
         return ["doubtful", "No amount could be read."] if amount.nil?
+
+        return ["doubtful", "Dry, or from a tin?"] if dry_or_tinned?(amount, words, ranked)
 
         near = ranked.first.last
         close = ranked[1] && near - ranked[1].last < 0.05 && near < 2.9

@@ -10,7 +10,8 @@ module Scullion
       MOST_LINES = 500
       MOST_SERVINGS = 5000
       BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
-      SERVINGS = /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*(?:about\s+)?(\d{1,5})\b(?!\s*(?:g|kg|ml|l|min|h)\b)|\A\W*(?:\d+\s*[-–]\s*)?(\d{1,5})\s*(?:servings?|portions?|people|covers|guests)\b/i.freeze
+      SERVINGS = /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*(?:about\s+)?(\d{1,5})\b(?!\s*(?:g|kg|ml|l|min|h)\b)
+                 |\A\W*(?:\d+\s*[-–]\s*)?(\d{1,5})\s*(?:servings?|portions?|people|covers|guests)\b/ix.freeze
       IN_TITLE = /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*(\d{1,5})\W*\z/i.freeze
 
       attr_reader :lines, :title, :servings

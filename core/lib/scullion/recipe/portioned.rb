@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A line's amount in grams, ready to serve: by density or piece of the form it is written in,
+    # then through trim, cut, treatment and cooking, unless it is written as cooked.
+    class Portioned
+      FORMS = %w[dry whole liquid drained cooked boiled].freeze
+
+      def initialize(read, ingredient, component, practice)
+        @read, @ingredient, @component, @practice = read, ingredient, component, practice
+      end
+
+      # @return [Float, nil] nil when no amount was read, or it has no weight
+      def grams
+        weight = written or return
+        @component ? weight * chain : weight
+      end
+
+      private
+
+      def written
+        amount = @read.amount
+        return if amount.nil? || amount.unit == :taste
+
+        amount.grams(@ingredient, form)
+      rescue MissingFigure
+        amount.unit == :piece && @ingredient.figures["pieces/medium"]&.*(amount.value)
+      end
+
+      # Counted and weighed things are written as bought; a cup of diced is diced.
+      def form
+        spooned = @read.amount.unit == :ml
+        wanted = [(@read.words["cut"] if spooned), ("cooked" if @read.words["cooked"]), ("drained" if @ingredient.facts.key?("tinned")), *FORMS].compact
+        wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
+      end
+
+      def chain
+        return cooking if @read.amount.unit == :ml && @read.words["cut"]
+
+        trim * cut * cooking
+      end
+
+      def trim = @component["trim"] && weighed? ? @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0 : 1.0
+      def cut = @component["cut"] && weighed? ? @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0 : 1.0
+      def weighed? = !@read.words["cooked"]
+
+      def cooking
+        method = @component.dig("cook", "method")
+        return 1.0 if method.nil? || @read.words["cooked"] || (method == "tinned" && @read.amount.unit == :piece)
+
+        figures = @ingredient.figures
+        figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0
+      end
+    end
+  end
+end
