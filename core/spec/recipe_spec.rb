@@ -73,6 +73,11 @@ RSpec.describe Scullion::Recipe::Draft do
     expect(read).to include("missing" => ["parsley"], "unused" => ["100 g walnuts"])
   end
 
+  it "asks about an amount that no serving is, and about two that contradict each other" do
+    ["999999999 kg carrots", "300 g 200 g carrots"].each { |text| expect(line(draft("Serves 4\n#{text}"), text)["status"]).not_to eq "sure" }
+    expect(draft("Serves 4\n30 kg carrots", choices: { 2 => "carrot" }).to_h["settled"]).to be false
+  end
+
   it "refuses nothing, too much, and nobody served" do
     [" \n ", "\u200B", (["1 carrot"] * 501).join("\n"), "Serves 0\n1 carrot"].each { |text| expect { draft(text) }.to raise_error(Scullion::UnreadableAmount) }
   end

@@ -16,7 +16,7 @@ module Scullion
         document = JSON.parse(pasted.delete_prefix("\uFEFF"), max_nesting: 20)
         return unless document.is_a?(Hash) && document.key?("components") && !document.key?("@type")
 
-        build = document.except("id", "version")
+        build = { "key" => "pasted" }.merge(document.except("id", "version"))
         salad = read.call(build)
         lines = salad.components.each.with_index(1).map { |component, number| line(component, number) }
         { "title" => salad.name, "servings" => 1, "servings_said" => true, "lines" => lines, "steps" => [], "missing" => [], "unused" => [], "settled" => true,

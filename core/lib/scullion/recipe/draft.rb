@@ -8,6 +8,8 @@ module Scullion
     class Draft
       DRESSED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       USUAL_SERVINGS = 4
+      # What a component may weigh, g a serving, as a salad takes it.
+      SERVING = [0.1, 5000.0].freeze
 
       # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
@@ -41,7 +43,15 @@ module Scullion
 
       private
 
-      def settled?(read) = @choices.key?(read.line.number) || (read.status == "sure" && !unweighed?(read))
+      def settled?(read)
+        return true if @choices[read.line.number] == "leave"
+        return false if too_much?(read)
+
+        @choices.key?(read.line.number) || (read.status == "sure" && !unweighed?(read))
+      end
+
+      # More than any serving is: not a line to take, but one to mend in the text.
+      def too_much?(read) = taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.last }
 
       # Read, but of no known weight here, so that the usual serving stands in.
       def unweighed?(read)
@@ -80,7 +90,12 @@ module Scullion
         read.status == "sure" ? "doubtful" : read.status
       end
 
-      def why(read) = settled?(read) ? nil : read.why || "Its weight is not known here: the usual serving stands in."
+      def why(read)
+        return if settled?(read)
+        return "That would be over #{SERVING.last.to_i} g a serving: mend the amount in the text, or leave it out." if too_much?(read)
+
+        read.why || "Its weight is not known here: the usual serving stands in."
+      end
 
       def dressing?(read, ingredient)
         DRESSED.include?(ingredient.family) || (read.line.heading.to_s.downcase.match?(/dressing|vinaigrette|marinade|sauce/) && ingredient.figures.key?("density/liquid"))
@@ -109,7 +124,7 @@ module Scullion
       def served(read, ingredient)
         component = component_for(read, ingredient)
         grams = grams(read, ingredient)
-        component.merge("grams" => grams ? [(grams / @servings).round(1), 0.1].max.clamp(0.1, 5000.0) : component["grams"])
+        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(*SERVING) : component["grams"])
       end
 
       def dressing(wet)

@@ -8,10 +8,12 @@ module Scullion
 
       # How near a name is: itself, taken without asking, begun alike, or only offered.
       EXACT = 3.0
+      SHORTER = 0.4
       SURE = 2.0
       NAMED = 1.2
       OFFERED = 0.42
       GUESSES = 3
+      TWICE = /\d\s*(k?g|ml|l|oz|lb)\s+\d+\s*\1\b/i.freeze
 
       # @param larder [Hash{String=>Ingredient}] @param finder [Finder] over it @param practice [Practice]
       def initialize(larder, finder, practice)
@@ -26,7 +28,7 @@ module Scullion
         words, name = described(rest)
         ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
         amount, ranked = squeezed(amount, ranked) if juice?(amount, line.text)
-        status, why = verdict(amount, words, ranked)
+        status, why = line.text.match?(TWICE) ? ["doubtful", "Two amounts in one line: they were added up."] : verdict(amount, words, ranked)
         Read.new(line: line, amount: amount, name: name, words: words, status: status, why: why, guesses: ranked.first(GUESSES).map(&:first))
       end
 
@@ -46,7 +48,7 @@ module Scullion
 
       # The amount in front, or behind a dash or in brackets: "Carrots – 300 g", "Carrots (300 g)".
       def amount_of(text)
-        [text, behind(text), "1 #{text}"].compact.each do |each|
+        [text, behind(text), ("1 #{text}" if text.match?(/\A[[:alpha:]]/))].compact.each do |each|
           amount = @reader.read(each)
           return [amount, amount.rest]
         rescue UnreadableAmount
@@ -63,12 +65,18 @@ module Scullion
       # Words of preparation taken out of the text, and the name that is left.
       def described(text)
         rest = " #{text.downcase.gsub(/\([^)]*\)/) { |inside| " #{inside.delete('()')} " }.tr(',;.', ' ')} "
-        words = %w[cut trim cook treat].each_with_object({}) do |kind, found|
-          table = @practice.words("recipe_words", kind)
-          table.keys.sort_by { |word| -word.length }.each { |word| found[kind] ||= table[word] if rest.gsub!(/(?<![[:alpha:]-])#{Regexp.escape(word)}(?![[:alpha:]-])/, " ") }
+        words = %w[cut trim cook treat].to_h do |kind|
+          table, first = @practice.words("recipe_words", kind), nil
+          rest.gsub!(standing(table.keys)) { |word| (first ||= table[word]) && " " }
+          [kind, first]
         end
-        %w[cooked dry tinned].each { |kind| words[kind] = true if rest.match?(/(?<![[:alpha:]])#{Regexp.union(@practice.words('recipe_words', kind))}(?![[:alpha:]])/) }
-        [words, name_in(rest)]
+        %w[cooked dry tinned].each { |kind| words[kind] = true if rest.match?(standing(@practice.words("recipe_words", kind))) }
+        [words.compact, name_in(rest)]
+      end
+
+      # Any of these words where it stands alone, the longest first.
+      def standing(words)
+        (@standing ||= {})[words] ||= /(?<![[:alpha:]-])#{Regexp.union(words.sort_by { |word| -word.length })}(?![[:alpha:]-])/
       end
 
       def name_in(rest)
@@ -76,24 +84,26 @@ module Scullion
         kept.empty? ? rest.squeeze(" ").strip : kept
       end
 
-      def without(text, kinds)
-        words = kinds.flat_map { |kind| @practice.words("recipe_words", kind) }.sort_by { |word| -word.length }
-        words.reduce(text) { |kept, word| " #{kept} ".gsub(/(?<=\s)#{Regexp.escape(word)}(?=\s)/, " ").squeeze(" ").strip }
-      end
+      def without(text, kinds) = kinds.reduce(text) { |kept, kind| kept.gsub(standing(@practice.words("recipe_words", kind)), " ").squeeze(" ").strip }
 
-      # Ingredients with their scores.
+      # Ingredients with their scores. Once a name is surely one of them, no shorter one is tried.
       def ranked(name, spelt, words, amount)
-        found = tried(name, spelt).flat_map { |each, less| @finder.ranked(each).map { |ingredient, score| [ingredient, score - less] } }
-        best = found.group_by(&:first).transform_values { |pairs| pairs.map(&:last).max }
+        best = Hash.new(0.0)
+        tried(name, spelt).each do |each, less|
+          break if less >= SHORTER && best.each_value.any? { |score| score >= SURE }
+
+          @finder.ranked(each).each { |ingredient, score| best[ingredient] = [best[ingredient], score - less].max }
+        end
         best.map { |ingredient, score| [ingredient, score + leaning(ingredient, score, words, amount)] }.sort_by { |ingredient, score| [-score, ingredient.name] }
       end
 
       # The name as written, without words of its kind, and shorter: what stands last says most.
-      # @return [Hash{String=>Float}] to what is to be taken off its scores
+      # @return [Array<Array(String, Float)>] with what is taken off its scores
       def tried(name, spelt)
         plain = without(name, %w[kinds])
         whole, two, last = [plain, plain.split.last(2).join(" "), plain.split.last.to_s].map { |each| singular(each) }
-        { name.split.first.to_s => 1.4, last => 1.2, two => 0.4, whole => 0.2, singular(name) => 0.15, name => 0.1, singular(spelt) => 0.05, spelt => 0.0 }.except("")
+        [[spelt, 0.0], [singular(spelt), 0.05], [name, 0.1], [singular(name), 0.15], [whole, 0.2], [two, SHORTER], [last, 1.2], [name.split.first.to_s, 1.4]]
+          .uniq(&:first).reject { |each, _| each.empty? }
       end
 
       def singular(name) = name.sub(/ies\z/, "y").sub(/(?<=o)es\z/, "").sub(/(?<=[^s])s\z/, "")
