@@ -16,7 +16,7 @@
     <h2 class="text-xl">Salt ledger</h2>
     <p class="flex items-center gap-2 font-semibold"><Mark kind={ledger.verdict === "right" ? "fits" : "look"} />{WORDS[ledger.verdict]}</p>
   </div>
-  <div class="my-2 grid grid-cols-2 gap-x-5 gap-y-2">
+  <div class="my-2 grid sm:grid-cols-2 gap-x-5 gap-y-2">
     <Fact label="Salt, of the salad" of={ledger.salt_share} size="text-3xl" />
     <Fact label="To add, a serving" of={ledger.to_add_grams} size="text-3xl" />
     <Fact label="Acid, on the plate" of={ledger.acid_share} />

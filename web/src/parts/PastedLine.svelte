@@ -34,10 +34,10 @@
         <b class="sm:col-span-2">not in the larder</b>
       {:else}
         <span><b>{line.taken?.name}</b>{#if line.done}<span class="quiet">, {line.done}</span>{/if}</span>
-        <span class="text-right tabular-nums">{line.grams === undefined ? (line.to === "dressing" ? "to taste" : "its usual serving") : `${line.grams < 10 ? line.grams.toFixed(1) : Math.round(line.grams)} g a serving`}</span>
+        <span class="tabular-nums sm:text-right">{line.grams === undefined ? (line.to === "dressing" ? "to taste" : "its usual serving") : `${line.grams < 10 ? line.grams.toFixed(1) : Math.round(line.grams)} g a serving`}</span>
       {/if}
       {#if line.status === "sure" || line.left}
-        <button class="btn btn-ghost h-11 min-w-11" aria-label="Change what {line.text} is" onclick={() => (other = !other)}>Change</button>
+        <button class="btn btn-ghost h-11 min-w-11 justify-self-end" aria-label="Change what {line.text} is" onclick={() => (other = !other)}>Change</button>
       {/if}
     </span>
     {#if line.status !== "sure" || other}

@@ -10,8 +10,8 @@
 </script>
 
 <header class="no-print bg-neutral text-neutral-content mb-3">
-  <div class="mx-auto flex h-12 max-w-[84rem] items-stretch gap-4 px-3 sm:gap-6 sm:px-5">
-    <a href="/services" class="flex items-center text-xl font-bold" style:font-family="'Bricolage Grotesque Variable', sans-serif">Scullion</a>
+  <div class="mx-auto flex h-12 max-w-[84rem] items-stretch gap-1 px-2 text-sm sm:gap-6 sm:px-5 sm:text-base">
+    <a href="/services" class="hidden items-center text-xl font-bold sm:flex" style:font-family="'Bricolage Grotesque Variable', sans-serif">Scullion</a>
     {#each [["services", "Services"], ["salads", "Salads"], ["larder", "Larder"], ["kitchen", "Kitchen"]] as [path, name] (path)}
       <a href="/{path}" class="flex items-center border-y-4 border-transparent px-1 font-semibold {on(path!) ? 'border-b-current' : ''}" aria-current={on(path!) ? "page" : undefined}>{name}</a>
     {/each}
