@@ -124,4 +124,15 @@ RSpec.describe "What reaches the plate" do
     expect(two.needs.size).to eq 7
     expect(two.taste.ledgers.map(&:salt_grams).uniq.size).to eq 1
   end
+
+  # The barley feeds 100 and the same without its cheese, mustard and honey 40: 140 vegetarian, 40 vegan, with 5 % made on top.
+  it "counts for each diet the portions of the whole service that suit it" do
+    counted = plan { |data|
+      data["salads"][1] = Marshal.load(Marshal.dump(data["salads"][0])).merge("key" => "bare")
+      data["salads"][1]["components"].reject! { |component| component["ingredient"] == "brined-white-cheese" }
+      data["salads"][1]["dressing"]["parts"].reject! { |part| part["ingredient"] == "honey" }
+      data["service"].merge!("lines" => [{ "salad" => data["salads"][0]["key"], "covers" => 100 }, { "salad" => "bare", "covers" => 40 }], "covers" => 140)
+    }.taste.to_a.map { |taste| taste["suits"]["diets"].to_h { |diet| diet.values_at("name", "portions") } }
+    expect(counted).to all(include("vegetarian" => "147 portions", "vegan" => "42 portions", "gluten-free" => "0 portions"))
+  end
 end

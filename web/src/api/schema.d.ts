@@ -1202,6 +1202,8 @@ export interface components {
                 suits: boolean;
                 /** @description In its way */
                 lines: string[];
+                /** @description Portions of the whole service that suit it */
+                portions?: string;
             }[];
         };
         Balance: {

@@ -22,13 +22,23 @@ module Scullion
       def to_a
         @plan.portions.each_with_index.map do |portion, index|
           { "salad" => portion.salad.key, "name" => portion.salad.name, "ledger" => ledgers[index].to_h, "cost" => costs[index].to_h,
-            "suits" => Salad::Suits.new(portion.lines_eaten).to_h, "balance" => balance(portion, index).to_h }
+            "suits" => suits[index].to_h.merge("diets" => counted(suits[index])), "balance" => balance(portion, index).to_h }
         end
       end
 
       def balance(portion, index) = Salad::Balance.new(portion, ledgers[index], @plan.brief.larder)
 
       private
+
+      def suits = @suits ||= @plan.portions.map { |portion| Salad::Suits.new(portion.lines_eaten) }
+
+      # Each diet with the portions of the whole service that suit it.
+      def counted(one)
+        one.to_h["diets"].map do |diet|
+          eaten = @plan.portions.zip(suits).select { |_, other| other.diets.fetch(diet["name"]).empty? }
+          diet.merge("portions" => @plan.portions.first.writer.write(eaten.sum { |portion, _| portion.servings }, :portions))
+        end
+      end
 
       def parts_of(portion) = @dressings[portion]&.parts || []
 
