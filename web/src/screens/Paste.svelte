@@ -71,6 +71,8 @@
   {#if draft?.salad}
     <span class="quiet" role="status">{open.length === 0 ? "Every line is settled." : open.length === 1 ? "1 line still to settle" : `${open.length} lines still to settle`}</span>
     <button class="btn btn-primary h-11" disabled={open.length > 0 || making} onclick={make}>To the bench</button>
+  {:else if draft}
+    <span class="quiet" role="status">A salad needs a line that is not dressing.</span>
   {/if}
 </div>
 {#if problem}<Fault {problem} />{/if}

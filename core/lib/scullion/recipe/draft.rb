@@ -97,8 +97,11 @@ module Scullion
         read.why || "Its weight is not known here: the usual serving stands in."
       end
 
+      # What is poured, and what a dressing's own list names.
       def dressing?(read, ingredient)
-        DRESSED.include?(ingredient.family) || (read.line.heading.to_s.downcase.match?(/dressing|vinaigrette|marinade|sauce/) && ingredient.figures.key?("density/liquid"))
+        return false unless ingredient.figures.key?("density/liquid")
+
+        DRESSED.include?(ingredient.family) || read.line.heading.to_s.downcase.match?(/dressing|vinaigrette|marinade|sauce/)
       end
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
@@ -127,11 +130,10 @@ module Scullion
         component.merge("grams" => grams ? (grams / @servings).round(1).clamp(*SERVING) : component["grams"])
       end
 
+      # Its parts in the recipe's own amounts: how much of it is made follows from what the salad carries.
       def dressing(wet)
-        parts = wet.filter_map do |read, ingredient|
-          next unless ingredient.figures.key?("density/liquid")
-
-          grams = Portioned.new(read, ingredient, nil, @practice).grams || (ingredient.figures["usual/low"] || 1.0)
+        parts = wet.map do |read, ingredient|
+          grams = grams(read, ingredient) || ingredient.figures["usual/low"] || 1.0
           { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max }
         end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
