@@ -53,7 +53,7 @@ RSpec.describe Scullion::Recipe::Draft do
   # 400 g of dry lentils for 8 cook to 2.4 times, 120 g each; drained from tins they are 30 g each.
   it "asks whether a pulse is dry or from a tin, unless the line or its pack says so" do
     asked = line(draft("Serves 8\n400 g green lentils"), "lentils")
-    expect(asked).to include("status" => "doubtful", "taken" => include("key" => "dry-green-lentils"), "guesses" => include(include("key" => "green-lentils")))
+    expect(asked).to include("status" => "doubtful", "taken" => include("key" => "dry-green-lentils"), "guesses" => include("key" => "green-lentils", "name" => "Green lentils, tinned"))
     { "400 g dried green lentils" => "dry-green-lentils", "400 g cooked green lentils" => "green-lentils", "2 tins of green lentils" => "green-lentils" }.each do |text, key|
       expect(line(draft("Serves 8\n#{text}"), "lentils")).to include("status" => "sure", "taken" => include("key" => key))
     end

@@ -72,7 +72,11 @@ module Scullion
           "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2) }.compact
       end
 
-      def named(ingredient) = { "key" => ingredient.key, "name" => ingredient.name }
+      # From a tin says so, because its dry kind has the same name.
+      def named(ingredient)
+        tinned = ingredient.family == "tinned-pulse" && !ingredient.name.match?(/tin|pouch/i)
+        { "key" => ingredient.key, "name" => tinned ? "#{ingredient.name}, tinned" : ingredient.name }
+      end
 
       # Cut, trim, treatment and cooking that the line itself says, in words.
       def done(read, ingredient)
