@@ -73,6 +73,14 @@ RSpec.describe Scullion::Recipe::Draft do
     expect(read).to include("missing" => ["parsley"], "unused" => ["100 g walnuts"])
   end
 
+  it "catches a slip in a pasted amount, with the reading that fits" do
+    text = "Serves 4\n600 g carrots\n200 g pearl barley\n2 Tbsp ground cloves\n60 ml olive oil"
+    expect(line(draft(text), "cloves")["slip"]).to include("what" => include("more than it ever is"), "range" => start_with("Usual"))
+    expect(line(draft(text), "carrots")).not_to have_key("slip")
+    alarms = RecipeTexts::ALL.flat_map { |recipe| draft(recipe["text"]).to_h["lines"].select { |each| each["slip"] } }
+    expect(alarms.size.fdiv(RecipeTexts::ALL.sum { |recipe| recipe["lines"].size })).to be <= 0.02
+  end
+
   it "asks about an amount that no serving is, and about two that contradict each other" do
     ["999999999 kg carrots", "300 g 200 g carrots"].each { |text| expect(line(draft("Serves 4\n#{text}"), text)["status"]).not_to eq "sure" }
     expect(draft("Serves 4\n30 kg carrots", choices: { 2 => "carrot" }).to_h["settled"]).to be false

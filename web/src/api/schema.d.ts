@@ -956,7 +956,16 @@ export interface components {
             done?: string;
             /** @description Per serving, ready to serve, g */
             grams?: number;
-            written?: string;
+            /** @description When the amount is outside what this ingredient ever is */
+            slip?: {
+                what: string;
+                range: string;
+                reading?: {
+                    grams: number;
+                    text: string;
+                    name: string;
+                };
+            };
         };
         RecipeStep: {
             text: string;

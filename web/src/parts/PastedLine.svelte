@@ -2,6 +2,7 @@
   import { api, ask, type IngredientSummary, type Problem, type RecipeLine } from "../api/client";
   import Fault from "./Fault.svelte";
   import FindIngredient from "./FindIngredient.svelte";
+  import Mark from "./Mark.svelte";
 
   // One line of a pasted recipe: what it was taken for, or the question it leaves open.
   let { line, onchoose, onadded }: { line: RecipeLine; onchoose: (key: string) => void; onadded: (key: string) => void } = $props();
@@ -40,6 +41,7 @@
         <button class="btn btn-ghost h-11 min-w-11 justify-self-end" aria-label="Change what {line.text} is" onclick={() => (other = !other)}>Change</button>
       {/if}
     </span>
+    {#if line.slip}<p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{line.slip.what} {line.slip.range}{line.slip.reading ? ` It would fit as ${line.slip.reading.text}: ${line.slip.reading.name}.` : ""}</span></p>{/if}
     {#if line.status !== "sure" || other}
       <span class="mt-1 flex flex-wrap items-center gap-2">
         <span class="quiet">{line.why ?? "What is it?"}</span>

@@ -69,8 +69,18 @@ module Scullion
         { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read),
           "left" => @choices[line.number] == "leave" || nil, "done" => done(read, ingredient), "taken" => ingredient && named(ingredient),
           "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
-          "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2) }.compact
+          "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2), "slip" => ingredient && slip(read, ingredient) }.compact
       end
+
+      # An amount that this ingredient never is in so much salad: advice here, mended with one tap on the bench.
+      def slip(read, ingredient)
+        grams = grams(read, ingredient) or return
+        found = Salad::Slip.new(ingredient, grams, whole, @practice)
+        found.to_h.except("ingredient") if found.slip?
+      end
+
+      # Of all that was taken, g.
+      def whole = @whole ||= reads.sum { |read| taken(read)&.then { |ingredient| grams(read, ingredient) }.to_f }
 
       # From a tin says so, because its dry kind has the same name.
       def named(ingredient)
