@@ -35,6 +35,13 @@ RSpec.describe Scullion::Recipe::Draft do
     expect(roast.last).to include("cut" => "sliced", "treat" => "salt-and-drain")
   end
 
+  # 1 kg of cucumber, seeded and diced, gives up a share of its water to the salt; sprouts are cooked as usual, and it says so.
+  it "counts what a treatment takes, and says what it does as usual" do
+    plain, salted = ["1 kg cucumbers, seeded and diced", "1 kg cucumbers, seeded, diced, salted and drained"].map { |text| line(draft("Serves 4\n#{text}"), "cucumbers")["grams"] }
+    expect(salted).to be_within(0.1).of(plain * facts.larder["cucumber"].figures["treats/salt-and-drain/yield"])
+    expect(line(draft("Serves 4\n700 g brussels sprouts, shredded"), "sprouts")).to include("done" => "shredded", "usual" => "trimmed, roasted")
+  end
+
   it "takes oil, acid and salt for the dressing" do
     salad = draft("Serves 4\n400 g carrots\n4 tbsp olive oil\n1 tbsp lemon juice\n1 tsp salt").to_h["salad"]
     expect(salad["components"].size).to eq 1

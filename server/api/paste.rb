@@ -28,7 +28,7 @@ module Scullion
 
         app.get("/api/salads/:key/card.json") do
           attachment "#{params['key']}.json"
-          json(Formats::OwnSalad.written(salad))
+          json(salad.to_build)
         end
       end
 

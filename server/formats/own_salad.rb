@@ -6,9 +6,6 @@ module Scullion
   module Formats
     # A salad in Scullion's own JSON, out and back the same: docs/brief.md tells its fields.
     module OwnSalad
-      # @return [Hash] without what only this database knows
-      def self.written(record) = record.to_build
-
       # @param pasted [String]
       # @return [Hash, nil] the draft of such a salad, every line settled; nil when it is not one
       # @raise [InvalidBrief] with faults at their place in it

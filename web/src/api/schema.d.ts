@@ -954,6 +954,8 @@ export interface components {
             to?: "salad" | "dressing";
             /** @description Cut, trim, treatment and cooking, as read */
             done?: string;
+            /** @description What the line leaves open and is done as usual */
+            usual?: string;
             /** @description Per serving, ready to serve, g */
             grams?: number;
             /** @description When the amount is outside what this ingredient ever is */

@@ -34,7 +34,7 @@
       {:else if line.status === "unknown"}
         <b class="sm:col-span-2">not in the larder</b>
       {:else}
-        <span><b>{line.taken?.name}</b>{#if line.done}<span class="quiet">, {line.done}</span>{/if}</span>
+        <span><b>{line.taken?.name}</b>{#if line.done}<span class="quiet">, {line.done}</span>{/if}{#if line.usual}<span class="quiet">; as usual {line.usual}</span>{/if}</span>
         <span class="tabular-nums sm:text-right">{line.grams === undefined ? (line.to === "dressing" ? "to taste" : "its usual serving") : `${line.grams < 10 ? line.grams.toFixed(1) : Math.round(line.grams)} g a serving`}</span>
       {/if}
       {#if line.status === "sure" || line.left}

@@ -6,10 +6,8 @@ module Scullion
     # amounts brought to grams per serving, ready to serve; the steps mined for heat, minutes and
     # rests; and what is in the list and not in the steps, or the other way round.
     class Draft
-      DRESSED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       USUAL_SERVINGS = 4
-      # What a component may weigh, g a serving, as a salad takes it.
-      SERVING = [0.1, 5000.0].freeze
+      SERVING = Component::GRAMS
 
       # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
@@ -51,7 +49,7 @@ module Scullion
       end
 
       # More than any serving is: not a line to take, but one to mend in the text.
-      def too_much?(read) = taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.last }
+      def too_much?(read) = taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.end }
 
       # Read, but of no known weight here, so that the usual serving stands in.
       def unweighed?(read)
@@ -67,7 +65,7 @@ module Scullion
 
         ingredient = taken(read)
         { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read),
-          "left" => @choices[line.number] == "leave" || nil, "done" => done(read, ingredient), "taken" => ingredient && named(ingredient),
+          "left" => @choices[line.number] == "leave" || nil, "done" => done(read, ingredient), "usual" => usual(read, ingredient), "taken" => ingredient && named(ingredient),
           "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
           "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2), "slip" => ingredient && slip(read, ingredient) }.compact
       end
@@ -92,10 +90,24 @@ module Scullion
       def done(read, ingredient)
         return unless ingredient && !dressing?(read, ingredient)
 
+        in_words(worked(read, ingredient).select { |kind, word| read.words[kind] == word })
+      end
+
+      # What the line leaves open and is done as usual.
+      def usual(read, ingredient)
+        return if ingredient.nil? || read.words["cooked"] || dressing?(read, ingredient)
+
+        in_words(worked(read, ingredient).reject { |_, word| read.words.value?(word) })
+      end
+
+      def worked(read, ingredient)
         component = component_for(read, ingredient)
-        said = read.words.slice("trim", "cut", "treat").select { |kind, word| component[kind] == word }.values
-        said << @practice.words("recipe_words", "cook").key(read.words["cook"]) if read.words["cook"] && component.dig("cook", "method") == read.words["cook"]
-        said.map { |word| word.tr("-", " ") }.join(", ") unless said.empty?
+        component.slice("trim", "cut", "treat").merge("cook" => component.dig("cook", "method")).compact
+      end
+
+      def in_words(worked)
+        cooked = @practice.words("recipe_words", "cook").key(worked["cook"]) || worked["cook"]
+        [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ").then { |words| words unless words.empty? }
       end
 
       def status(read)
@@ -106,7 +118,7 @@ module Scullion
 
       def why(read)
         return if settled?(read)
-        return "That would be over #{SERVING.last.to_i} g a serving: mend the amount in the text, or leave it out." if too_much?(read)
+        return "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave it out." if too_much?(read)
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end
@@ -115,7 +127,8 @@ module Scullion
       def dressing?(read, ingredient)
         return false unless ingredient.figures.key?("density/liquid")
 
-        DRESSED.include?(ingredient.family) || read.line.heading.to_s.downcase.match?(/dressing|vinaigrette|marinade|sauce/)
+        heading = read.line.heading.to_s.downcase
+        @practice.words("recipe_words", "poured").include?(ingredient.family) || @practice.words("recipe_words", "dressing").any? { |word| heading.include?(word) }
       end
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
@@ -141,13 +154,13 @@ module Scullion
       def served(read, ingredient)
         component = component_for(read, ingredient)
         grams = grams(read, ingredient)
-        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(*SERVING) : component["grams"])
+        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"])
       end
 
-      # Its parts in the recipe's own amounts: how much of it is made follows from what the salad carries.
+      # Its parts in the recipe's own amounts, "to taste" the least that is usual: how much of it is made follows from what the salad carries.
       def dressing(wet)
         parts = wet.map do |read, ingredient|
-          grams = grams(read, ingredient) || ingredient.figures["usual/low"] || 1.0
+          grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
           { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max }
         end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?

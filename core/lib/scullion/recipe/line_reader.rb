@@ -131,7 +131,6 @@ module Scullion
       def verdict(amount, words, ranked)
         return ["unknown", "Nothing in the larder by that name."] if ranked.empty? || ranked.first.last < OFFERED
         return ["doubtful", "No amount could be read."] if amount.nil?
-
         return ["doubtful", "Dry, or from a tin?"] if dry_or_tinned?(amount, words, ranked)
 
         near = ranked.first.last

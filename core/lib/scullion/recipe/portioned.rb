@@ -14,7 +14,7 @@ module Scullion
       # @return [Float, nil] nil when no amount was read, or it has no weight
       def grams
         weight = written or return
-        @component ? weight * chain : weight
+        YieldChain.new(yields).gives(weight)
       end
 
       private
@@ -35,19 +35,21 @@ module Scullion
         wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
       end
 
-      def chain
-        return cooking if @read.amount.unit == :ml && @read.words["cut"]
+      # What is cooked already is trimmed and cut too; what is measured cut has been cut and trimmed.
+      def yields
+        return [1.0] if @read.words["cooked"]
+        return [treat, cooking] if @read.amount.unit == :ml && @read.words["cut"]
 
-        trim * cut * cooking
+        [trim, cut, treat, cooking]
       end
 
-      def trim = @component["trim"] && weighed? ? @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0 : 1.0
-      def cut = @component["cut"] && weighed? ? @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0 : 1.0
-      def weighed? = !@read.words["cooked"]
+      def trim = @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0
+      def cut = @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0
+      def treat = %w[gain yield].filter_map { |word| @ingredient.figures["treats/#{@component['treat']}/#{word}"] }.first || 1.0
 
       def cooking
         method = @component.dig("cook", "method")
-        return 1.0 if method.nil? || @read.words["cooked"] || (method == "tinned" && @read.amount.unit == :piece)
+        return 1.0 if method.nil? || (method == "tinned" && @read.amount.unit == :piece)
 
         figures = @ingredient.figures
         figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0

@@ -8,6 +8,9 @@ module Scullion
     FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
     RAW = {}.freeze
 
+    # g a serving that a component may weigh.
+    GRAMS = (0.1..5000.0).freeze
+
     attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back, :right
 
     # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving

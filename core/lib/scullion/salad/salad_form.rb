@@ -111,7 +111,7 @@ module Scullion
 
         return read_amount(item, component)
       end
-      item.number("grams", 0.1..5000, "grams per serving")
+      item.number("grams", Component::GRAMS, "grams per serving")
     end
 
     # "20 %" of the build is worked out once the others are known.
