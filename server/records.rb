@@ -24,5 +24,5 @@ module Scullion
   end
 end
 
-%w[ingredient salad component dressing_part house_rules kitchen vessel oven appliance tool cook service service_line own_figure tick]
+%w[ingredient salad earlier_build component dressing_part house_rules kitchen vessel oven appliance tool cook service service_line own_figure tick]
   .each { |record| require_relative "records/#{record}" }

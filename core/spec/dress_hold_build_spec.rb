@@ -26,6 +26,34 @@ RSpec.describe "Dressing, holding and building" do
     expect(stages[2].pours).to eq []
   end
 
+  # Dressed 10:45, served to 13:30: 2.75 h. Barley drinks 4.5 % an hour of its 19.8 g, carrot 2 % of 3.6, beans 3 % of 5.2,
+  # cucumber nothing: (0.891 + 0.072 + 0.156) × 2.75 = 3.07725 g a serving, × 147 = 452.4 g, less than the 470 kept back.
+  it "works out from the time it stands how much the salad drinks, and whether enough is kept back" do
+    expect(made.dressings[0].stages.last.needed_grams).to be_within(0.1).of(452.4)
+    expect(made.snags.map(&:what)).not_to include(/drinks/)
+    long = plan { |data| data["service"]["to"] = "14:45" }
+    expect(long.snags.map(&:what)).to include(/stands dressed 4 h and drinks 660 g of its dressing; 470 g is kept back/)
+  end
+
+  it "keeps back by the hold exactly what will be drunk, more for a longer service, and never more than the most" do
+    kept = lambda do |to|
+      plan { |data| [data["service"]["to"] = to, data["salads"][0]["dressing"]["preset"] = "by-the-hold"] }.dressings[0].then { |batch| [batch.stages.last.grams, batch.drunk_grams, batch.stages.sum(&:grams) == batch.batch_grams, batch.snags.size] }
+    end
+    expect(kept["13:30"]).to match [be_within(1).of(452), be_within(0.1).of(452.4), true, 0]
+    expect(kept["15:30"]).to match [be_within(1).of(781), be_within(0.1).of(781.4), true, 0]
+  end
+
+  # 30 % of 4,699 g is 1,410 g; at the jug's own density. 140 covers by 8 are 18 tables.
+  it "fills a jug for each table, and as many jugs as it takes" do
+    at_tables = ->(tables) { plan { |data| [data["service"]["tables"] = tables, data["salads"][0]["dressing"]["preset"] = "table-jug"] }.dressings[0].stages.last }
+    guessed, laid, few = at_tables[nil], at_tables[20], at_tables[3]
+    expect([guessed.tables, laid.tables, few.tables]).to eq [18, 20, 3]
+    expect([laid.jugs_each, few.jugs_each, few.jugs]).to eq [1, 2, 6]
+    [guessed, laid, few].each { |stage| expect(stage.fill_ml * stage.jugs).to be_within(1e-6).of(stage.ml) }
+    expect([guessed, laid, few].map(&:fill_ml)).to all(be <= 250)
+    expect(laid.to_h).to include("jugs" => include("text" => "20 jugs"), "fill_ml" => include("unit" => "ml"))
+  end
+
   it "says when a salad is drowned or dry" do
     drowned = plan { |data| data["figures"] = [{ "at" => "practice/dressing/uptake/warm-grain", "value" => 60 }, { "at" => "practice/dressing/uptake/roast", "value" => 50 }] }
     expect(drowned.snags.map(&:what)).to include(/is drowned: dressing is 2\d/)

@@ -95,6 +95,12 @@ RSpec.describe Scullion::Dressing do
   it "takes stages of the salad's own, which add up to the whole" do
     own = [{ "key" => "first", "name" => "First", "share" => 0.6 }, { "key" => "jug", "name" => "Jug", "share" => 0.4, "into" => "table" }]
     expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map { |stage| [stage.name, stage.grams] }).to eq [["First", 2819.0], ["Jug", 1880.0]]
+    own.last.delete("share")
+    expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map(&:grams)).to eq [2819.0, 1880.0]
+    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = [{ **own[0], "share" => 1, "to" => ["gravel"] }] }).to include("/salads/0/dressing/stages/0/to" => include("not a kind"))
+    own.first["share"] = 1
+    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]).to include("leave nothing for Jug")
+    own.first["share"] = 0.6
     own.last["share"] = 0.3
     expect(faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]).to include("add up to 90")
   end

@@ -17,7 +17,7 @@ RSpec.describe Scullion::Recipe::Draft do
     RecipeTexts::ALL.each do |recipe|
       read = draft(recipe["text"]).to_h
       expect(read.values_at("title", "servings")).to eq recipe.values_at("title", "servings")
-      expect(read["lines"].size).to eq(recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" })
+      expect(Scullion::Recipe::Page.new(recipe["text"], facts.practice).lines.map(&:row).uniq.size).to eq(recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" })
       expect(read["lines"].map { |each| each["kind"] } - %w[title servings heading ingredient step note]).to be_empty
     end
   end
@@ -99,5 +99,35 @@ RSpec.describe Scullion::Recipe::Draft do
 
   it "reads tags, right-to-left text and pictures without losing a word" do
     expect(draft("<p>Serves 4</p><script>alert(1)</script>\n🥕 400 g carrots\nسلطة الجزر\n\u202E300 g walnuts").to_h["lines"].size).to eq 5
+  end
+
+  it "takes two ingredients on one line apart" do
+    pairs = ["Salt and pepper to taste", "sea salt & black pepper", "juice and zest of 1 lemon", "1 tsp each cumin seeds and coriander seeds", "olive oil and vinegar"]
+    read = draft((["Serves 4", "400 g carrots"] + pairs).join("\n"))
+    expect(read.to_h["lines"].drop(2).map { |each| each.dig("taken", "key") }).to eq %w[fine-salt black-pepper fine-salt black-pepper lemon-juice lemon cumin-seed coriander-seed olive-oil red-wine-vinegar]
+    expect(read.to_h["lines"].map { |each| each["number"] }).to eq (1..12).to_a
+  end
+
+  # 100 g of clove in four servings; the reading that fits a usual share is offered in the line's own unit.
+  it "mends a slip with the reading that fits, or takes it as right when the cook says so" do
+    text = "Serves 4\n400 g pearl barley\n600 g carrots\n9 tbsp ground cumin"
+    slipped = line(draft(text), "cumin")["slip"]
+    expect(slipped["reading"]["amount"]).to match(/tsp|Tbsp|ml/)
+    mended = draft(text, amounts: { 4 => slipped["reading"]["amount"] })
+    expect(line(mended, "cumin")).to include("mended" => slipped["reading"]["amount"]).and(satisfy { |each| !each.key?("slip") })
+    expect(line(draft(text, right: [4]), "cumin")).to include("right" => true).and(satisfy { |each| !each.key?("slip") })
+    expect(draft(text, right: [4]).to_h["salad"]["dressing"]["parts"].first).to include("right" => true)
+  end
+
+  it "will not put a salad into itself" do
+    own = line(draft("Tideline barley\nServes 4\n200 g tideline barley\n300 g carrots"), "200 g")
+    expect(own).to include("status" => "unknown", "why" => /cannot hold itself/)
+    expect(faults { |data| data["salads"][0]["components"][0]["ingredient"] = data["salads"][0]["key"] }.values).to include("A salad cannot contain itself.")
+  end
+
+  it "finds ratios in the steps, and says what is cooked here from raw" do
+    steps = draft("Serves 4\n200 g bulgur\n500 g cooked beetroot, diced\n\nMethod\nSimmer 1 part bulgur to 2 parts water for 12 minutes.\nCover with twice its volume of water.\nWhisk oil and acid 3:1.").to_h
+    expect(steps["steps"].map { |step| step["ratio"] }).to eq ["1 part bulgur to 2 parts water", "twice its volume of water", "3:1"]
+    expect(steps["lines"].find { |each| each["text"].include?("beetroot") }["done"]).to include("from raw")
   end
 end

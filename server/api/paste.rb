@@ -35,9 +35,10 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def drafted(document)
-          facts, choices = Records.facts, document.fetch("choices", {}).to_h { |number, key| [number.to_i, key] }
+          facts = Records.facts
+          choices, amounts = %w[choices amounts].map { |name| document.fetch(name, {}).to_h { |number, said| [number.to_i, said] } }
           Recipe::Draft.new(Formats::LinkedRecipe.plain(document["text"]), Formats::Shelf.larder, Formats::Shelf.finder, facts.practice, facts.families,
-                            choices: choices, servings: document["servings"]).to_h
+                            choices: choices, amounts: amounts, right: document.fetch("right", []), servings: document["servings"]).to_h
         end
 
         def card = Formats::RecipeCard.new(salad, (params["covers"] || COVERS).to_i)

@@ -8,6 +8,7 @@ module Scullion
         app.helpers Reading
         app.get("/api/salads") { json(Records::Salad.for_planning.order(:name).map(&:to_document)) }
         app.get("/api/salads/:key") { json(salad.to_document) }
+        app.get("/api/salads/:key/earlier") { json(earlier(salad)) }
         app.post("/api/salads") { json(Records::Salad.new.write(new_build).to_document, status: 201) }
 
         app.put("/api/salads/:key") do
@@ -31,6 +32,16 @@ module Scullion
 
         def read_salad(document)
           read(document) { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) }
+        end
+
+        # Newest first, each with what the change after it did.
+        def earlier(found)
+          names, after = Records::Ingredient.pluck(:key, :name).to_h, found.to_build
+          found.earlier_builds.map do |kept|
+            said = Formats::BuildChange.new(kept.build, after, names).to_s
+            after = kept.build
+            { "changed_at" => kept.changed_at.utc.iso8601, "what" => said, "salad" => kept.build }
+          end
         end
 
         def new_build

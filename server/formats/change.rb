@@ -6,7 +6,7 @@ module Scullion
     # it ("service/covers", "salads/…/components/2/grams", "larder/carrot/trims/peeled/yield").
     # Applies it and tells what stood there before, so that it can be undone the same way.
     class Change
-      DETAILS = %w[name date from to covers over_prep].freeze
+      DETAILS = %w[name date from to covers tables over_prep].freeze
 
       attr_reader :previous
 
@@ -79,6 +79,7 @@ module Scullion
         component = @service.salads.find { |salad| salad.key == key }&.components&.[](index) or
           fault("at", "There is no such component in this service.", "Reload the page.")
         @previous = component.grams
+        Records::EarlierBuild.keep(component.salad)
         component.update!(grams: grams(component))
         component.salad.touch_version
       end
@@ -115,6 +116,7 @@ module Scullion
       def written(name)
         case name
         when "covers" then WrittenNumber.count(@value)
+        when "tables" then @value.to_s.strip.empty? ? nil : WrittenNumber.count(@value)
         when "over_prep" then number
         else @value
         end

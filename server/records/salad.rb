@@ -6,6 +6,7 @@ module Scullion
     class Salad < ActiveRecord::Base
       has_many :components, -> { order(:position) }, dependent: :destroy, inverse_of: :salad
       has_many :dressing_parts, -> { order(:position) }, dependent: :destroy, inverse_of: :salad
+      has_many :earlier_builds, -> { order(id: :desc) }, dependent: :destroy, inverse_of: :salad
       has_many :lines, class_name: "ServiceLine", dependent: :restrict_with_exception, inverse_of: :salad
 
       attribute :dressing_stages, ActiveRecord::Type::Json.new
@@ -17,6 +18,7 @@ module Scullion
       # @raise [ActiveRecord::StaleObjectError]
       def write(build, version: nil)
         transaction do
+          EarlierBuild.keep(self) if persisted?
           self.lock_version = version if version
           assign_attributes(key: build.key, name: build.name, serves_as: build.serves_as,
                             dressing_name: build.dressing&.name, dressing_preset: build.dressing&.preset,
@@ -61,7 +63,7 @@ module Scullion
       def write_dressing(build)
         dressing_parts.destroy_all
         (build.dressing&.parts || []).each_with_index do |part, position|
-          dressing_parts.create!(:position => position, :ingredient => kept(part.ingredient), :role => part.role,
+          dressing_parts.create!(:position => position, :ingredient => kept(part.ingredient), :role => part.role, :right => part.right,
                                  part.by => part.amount)
         end
       end

@@ -14,7 +14,7 @@ module Scullion
       def write(document, version: nil)
         transaction do
           self.lock_version = version if version
-          assign_attributes(document.slice("name", "date", "from", "to", "covers", "over_prep"))
+          assign_attributes({ "tables" => nil }.merge(document.slice("name", "date", "from", "to", "covers", "tables", "over_prep")))
           persisted? ? touch_version : save!
           lines.destroy_all
           document["lines"].each_with_index do |line, position|
@@ -32,7 +32,7 @@ module Scullion
 
       def to_brief
         { "name" => name, "date" => date.iso8601, "from" => from, "to" => to, "covers" => covers,
-          "over_prep" => over_prep, "lines" => lines.map(&:to_document) }
+          "tables" => tables, "over_prep" => over_prep, "lines" => lines.map(&:to_document) }.compact
       end
 
       def to_document = to_brief.merge("id" => id, "version" => lock_version)

@@ -46,4 +46,17 @@ RSpec.describe "The salad bench", :server do
     expect(taste.map { |salad| salad["name"] }).to eq(ask(:get, "/api/services/2/plan")["count"].map { |portion| portion["name"] })
     expect(taste.flat_map { |salad| salad["suits"]["diets"].map { |diet| diet["name"] } }.uniq).to include("vegan", "nut-free")
   end
+
+  it "keeps a salad as it was before each change, with what the change did" do
+    record = ask(:get, "/api/salads/barley-roast-carrot-dill")
+    first = record.except("id", "version")
+    ask(:put, "/api/salads/barley-roast-carrot-dill", with(first, 1, { "grams" => 80 }).merge("version" => record["version"]))
+    version = answer["version"]
+    ask(:put, "/api/salads/barley-roast-carrot-dill", with(first, 1, { "grams" => 80 }).merge("components" => with(first, 1, { "grams" => 80 })["components"].drop(1), "version" => version))
+    earlier = ask(:get, "/api/salads/barley-roast-carrot-dill/earlier")
+    expect(earlier.map { |each| each["what"] }).to eq ["Pearl barley taken out", "Roast carrot 60 → 80 g"]
+    expect(earlier.last["salad"]).to eq first
+    ask(:put, "/api/salads/barley-roast-carrot-dill", earlier.last["salad"].merge("version" => ask(:get, "/api/salads/barley-roast-carrot-dill")["version"]))
+    expect(ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version")).to eq first
+  end
 end

@@ -303,7 +303,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
   it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the bench" do
     visit "/salads"
     click_link "Paste a recipe"
-    find("textarea").set("Quay lunch\nServes 4\n\n200 g pearl barley\n400 g carrots, peeled, diced and roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min.")
+    find("textarea").set("Quay lunch\nServes 4\n\n200 g pearl barley\n2 tbsp ground cloves\n400 g carrots, peeled, diced and roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min.")
     expect(page).to have_content("2 lines still to settle")
     expect(page).to have_button("To the bench", disabled: true)
     click_button "Little gem lettuce"
@@ -313,7 +313,10 @@ RSpec.describe "The dressing", :journey, type: :feature do
       find("[role=option]", match: :first).click
     end
     expect(page).to have_content("Every line is settled.")
+    click_button "Make it ½ tsp"
+    expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
     visit "/paste"
+    expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
     expect(find("textarea").value).to start_with("Quay lunch")
     click_button "To the bench"
     expect(page).to have_field("Name of the salad", with: "Quay lunch")
@@ -336,8 +339,27 @@ RSpec.describe "The dressing", :journey, type: :feature do
     expect(page).to have_field("cider-vinegar: how much", with: "30 ml")
     select "Half now, half later", from: "How it is split"
     expect(page).to have_text("For pulses and potato")
-    2.times { click_button("Undo") && sleep(0.4) }
+    click_button "Undo"
+    expect(page).to have_no_text("For pulses and potato")
+    click_button "Undo"
     expect(page).to have_field("cider-vinegar: how much", with: "20 ml")
+  end
+
+  it "is split in stages of its own, and the salad goes back to what it was before" do
+    visit "/salads/barley-roast-carrot-dill"
+    select "In stages of its own", from: "How it is split"
+    fill_in "Soak: share of the batch", with: "40 %"
+    find_field("Soak: share of the batch").send_keys(:tab)
+    expect(page).to have_field("Reserve: share of the batch", with: "25 %")
+    fill_in "Soak: share of the batch", with: "90 %"
+    find_field("Soak: share of the batch").send_keys(:tab)
+    expect(page).to have_css("[role=alert]", text: "leave nothing for Reserve")
+    click_button "Take out Reserve"
+    expect(page).to have_field("Toss: share of the batch", with: "60 %")
+    find("summary", text: "3 changes back").click
+    click_button "See it as it was before: dressing split another way", match: :first
+    within("section[aria-label='What it would do']") { click_button "Take it" }
+    expect(page).to have_field("Reserve: share of the batch", with: "25 %")
   end
 end
 

@@ -20,9 +20,9 @@ module Scullion
       @portions = brief.service.lines.each_with_index.map { |line, index| Portion.new("count/#{index}", line, index, brief) }
       @needs = Need.of(portions)
       cook_and_prep
+      @windows = portions.each_with_index.map { |portion, index| Holding::Window.new("hold/#{index}", portion, brief) }
       dress
       @purchases = buy
-      @windows = portions.each_with_index.map { |portion, index| Holding::Window.new("hold/#{index}", portion, brief) }
       @builds = build
     end
 
@@ -108,10 +108,10 @@ module Scullion
 
     def dress
       @dressings = []
-      @by_portion = portions.to_h do |portion|
+      @by_portion = portions.zip(windows).to_h do |portion, window|
         next [portion, nil] unless portion.salad.dressing && portion.dressing_grams.positive?
 
-        @dressings << Dressing::Batch.new("dress/#{@dressings.size}", portion, brief.practice)
+        @dressings << Dressing::Batch.new("dress/#{@dressings.size}", portion, window, brief.practice)
         [portion, @dressings.last]
       end
     end

@@ -14,6 +14,15 @@ module Scullion
                             :source, :none, keyword_init: true)
 
     class << self
+      # Each kind of sheet writes out its own figures, also one that is a kind of another.
+      def inherited(kind)
+        super
+        kind.define_method(:figures_into) do |hash|
+          self.class.write_figures_out
+          figures_into(hash)
+        end
+      end
+
       def definitions = @definitions ||= superclass.respond_to?(:definitions) ? superclass.definitions.dup : {}
 
       # The definitions that go into the plan's JSON.
@@ -103,14 +112,6 @@ module Scullion
       return public_send(definition.book).working(definition.address) if definition.kind == :brought
 
       Working.new(self, definition)
-    end
-
-    private
-
-    # Stands in until the class has written its own.
-    def figures_into(hash)
-      self.class.write_figures_out
-      figures_into(hash)
     end
   end
 end

@@ -1,7 +1,7 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
 
-type Schemas = components["schemas"];
+export type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
 export type Bench = Schemas["Plan"]["benches"][number];
 export type Component = Schemas["Component"];

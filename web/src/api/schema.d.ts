@@ -307,6 +307,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/salads/{key}/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        /** The salad as it stood before each change, newest first */
+        get: operations["earlierBuilds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -815,6 +834,8 @@ export interface components {
             /** @description Local time service ends */
             to: string;
             covers: number;
+            /** @description Tables laid, for the jugs on them; guessed from the covers when left out */
+            tables?: number | null;
             /** @description Share made on top, once, on finished portions; 0.05 when left out */
             over_prep?: number;
             lines: components["schemas"]["ServiceLine"][];
@@ -834,6 +855,7 @@ export interface components {
             from: string;
             to: string;
             covers: number;
+            tables?: number | null;
             over_prep?: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -845,6 +867,7 @@ export interface components {
             from: string;
             to: string;
             covers: number;
+            tables?: number;
             over_prep: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -856,6 +879,7 @@ export interface components {
             from: string;
             to: string;
             covers: number;
+            tables?: number;
             over_prep: number;
             salads: string[];
         };
@@ -932,6 +956,12 @@ export interface components {
             choices?: {
                 [key: string]: string;
             };
+            /** @description An amount in place of a line's own, by its number */
+            amounts?: {
+                [key: string]: string;
+            };
+            /** @description Numbers of lines whose unusual amount is meant so */
+            right?: number[];
         };
         NamedKey: {
             key: string;
@@ -954,6 +984,10 @@ export interface components {
             to?: "salad" | "dressing";
             /** @description Cut, trim, treatment and cooking, as read */
             done?: string;
+            /** @description The amount taken in place of the line's own */
+            mended?: string;
+            /** @description Its unusual amount is meant so */
+            right?: boolean;
             /** @description What the line leaves open and is done as usual */
             usual?: string;
             /** @description Per serving, ready to serve, g */
@@ -963,7 +997,10 @@ export interface components {
                 what: string;
                 range: string;
                 reading?: {
-                    grams: number;
+                    /** @description The line's amount so read */
+                    amount: string;
+                    grams?: number;
+                    factor?: number;
                     text: string;
                     name: string;
                 };
@@ -973,6 +1010,8 @@ export interface components {
             text: string;
             celsius?: number;
             minutes: number[];
+            /** @description In its own words */
+            ratio?: string;
             reserve?: string;
             rest: boolean;
         };
@@ -990,6 +1029,13 @@ export interface components {
                 components: components["schemas"]["Component"][];
                 dressing?: components["schemas"]["Dressing"];
             };
+        };
+        EarlierBuild: {
+            /** @description When it was changed, UTC */
+            changed_at: string;
+            /** @description What that change did */
+            what: string;
+            salad: components["schemas"]["SaladInput"];
         };
         SaladInput: {
             key: components["schemas"]["KeyName"];
@@ -1121,6 +1167,8 @@ export interface components {
                 range: string;
                 reading?: {
                     grams: number;
+                    /** @description What the amount is multiplied by to mend it */
+                    factor: number;
                     text: string;
                     name: string;
                 };
@@ -1297,15 +1345,16 @@ export interface components {
         Dressing: {
             name: string;
             /** @enum {string} */
-            preset: "soak-toss-reserve" | "all-at-once" | "three-quarters-first" | "half-now-half-later" | "light-and-back" | "marinate-first" | "on-the-plate" | "table-jug";
-            /** @description Stages of the salad's own in place of the preset's; shares add up to 1 */
+            preset: "soak-toss-reserve" | "all-at-once" | "three-quarters-first" | "half-now-half-later" | "light-and-back" | "marinate-first" | "on-the-plate" | "table-jug" | "by-the-hold";
+            /** @description Stages of the salad's own in place of the preset's; shares add up to 1, and one that has none takes the rest */
             stages?: {
                 key: components["schemas"]["KeyName"];
                 name: string;
                 when?: string;
-                share: number;
+                share?: number;
                 /** @enum {string} */
                 into?: "bowl" | "plate" | "table" | "back";
+                /** @description Kinds of component, such as warm-grain; none means all */
                 to?: string[];
             }[];
             parts: {
@@ -1314,6 +1363,8 @@ export interface components {
                 role: "fat" | "acid" | "emulsifier" | "sweet" | "salt" | "aromatic" | "liquid";
                 ml?: number;
                 grams?: number;
+                /** @description An unusual amount is meant so */
+                right?: boolean;
             }[];
         };
         /** @description One ingredient as in core/facts/larder, with its figures and their sources */
@@ -1741,6 +1792,8 @@ export interface components {
             name: string;
             ingredient: string;
             colour: string;
+            /** @description Its kind for the dressing, such as warm-grain */
+            carries_as: string;
             role: string;
             form: string;
             held_back: number;
@@ -1953,6 +2006,8 @@ export interface components {
             ml: components["schemas"]["Figure"];
         };
         DressingStage: {
+            /** @description Kinds of component it goes onto; none means all */
+            to: string[];
             at: string;
             key: string;
             name: string;
@@ -1971,6 +2026,13 @@ export interface components {
             grams: components["schemas"]["Figure"];
             ml: components["schemas"]["Figure"];
             per_serving_ml: components["schemas"]["Figure"];
+            needed_grams?: components["schemas"]["Figure"];
+            jug_ml?: components["schemas"]["Figure"];
+            tables?: components["schemas"]["Figure"];
+            per_table_ml?: components["schemas"]["Figure"];
+            jugs_each?: components["schemas"]["Figure"];
+            fill_ml?: components["schemas"]["Figure"];
+            jugs?: components["schemas"]["Figure"];
         };
         HoldWindow: {
             at: string;
@@ -2566,6 +2628,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    earlierBuilds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At most 50 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EarlierBuild"][];
+                };
             };
             default: components["responses"]["Problem"];
         };

@@ -55,7 +55,15 @@
     <tbody>
       {#each batch.stages as stage (stage.at)}
         <tr class="border-base-300 h-12 border-t">
-          <td><b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span><br /><span class="quiet">{stage.ladles}{stage.into === "plate" || stage.into === "table" ? " a serving" : " in all"}</span></td>
+          <td>
+            <b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span><br />
+            {#if stage.jugs && stage.fill_ml && stage.tables}
+              <span class="quiet"><Figure of={stage.jugs} size="text-lg" label="Jugs in all" /> on <Figure of={stage.tables} size="text-lg" label="Tables" />, each filled to <Figure of={stage.fill_ml} size="text-lg" label="Fill each to" /></span>
+            {:else}
+              <span class="quiet">{stage.ladles}{stage.into === "plate" ? " a serving" : " in all"}</span>
+            {/if}
+            {#if stage.needed_grams}<span class="quiet block">it will drink <Figure of={stage.needed_grams} size="text-lg" label="It will drink" /> by the last guest</span>{/if}
+          </td>
           <td class="text-right"><Figure of={stage.grams} size="text-2xl" label="{stage.name} by weight" /></td>
           <td class="pl-4 text-right"><Figure of={stage.ml} size="text-2xl" label="{stage.name} by volume" /></td>
           <td class="hidden pl-4 text-right @lg:table-cell"><Figure of={stage.per_serving_ml} size="text-lg" label="{stage.name} per serving" /></td>

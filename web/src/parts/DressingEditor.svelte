@@ -1,12 +1,13 @@
 <script lang="ts">
-  import { api, ask, type DressingBatch, type IngredientSummary, type SaladInput } from "../api/client";
+  import { api, ask, type DressingBatch, type IngredientSummary, type Layer, type SaladInput } from "../api/client";
   import RatioBar from "../pictures/RatioBar.svelte";
   import type { SaladBench } from "../state/salad.svelte";
   import Fact from "./Fact.svelte";
   import FindIngredient from "./FindIngredient.svelte";
+  import StageEditor from "./StageEditor.svelte";
 
   // The dressing of one salad as a formula on any scale: parts by role, how it is split, its ratio.
-  let { bench, salad, batch }: { bench: SaladBench; salad: SaladInput; batch: DressingBatch | undefined } = $props();
+  let { bench, salad, batch, layers }: { bench: SaladBench; salad: SaladInput; batch: DressingBatch | undefined; layers: Layer[] } = $props();
   type Dressing = NonNullable<SaladInput["dressing"]>;
   type Part = Dressing["parts"][number];
   const ROLES = ["fat", "acid", "emulsifier", "sweet", "salt", "aromatic", "liquid"] as const;
@@ -14,6 +15,19 @@
 
   const put = (change: Partial<Dressing>) => void bench.put({ ...salad, dressing: { ...dressing!, ...change } }, "dressing");
   const part = (index: number, change: Partial<Part>) => put({ parts: dressing!.parts.map((each, place) => (place === index ? { ...each, ...change } : each)) });
+
+  // An own split begins as the one there is.
+  const OWN = "own";
+  type Stages = NonNullable<Dressing["stages"]>;
+  function stages(own: Stages | undefined): void {
+    const { stages: _stages, ...rest } = dressing!;
+    void bench.put({ ...salad, dressing: { ...rest, ...(own && { stages: own }) } }, "dressing");
+  }
+  function split(chosen: string): void {
+    if (chosen === OWN) return stages(batch!.stages.map(({ key, name, when, into, to, share }) => ({ key, name, when, into, to, share: Number(share.value) })));
+    const { stages: _stages, ...rest } = dressing!;
+    void bench.put({ ...salad, dressing: { ...rest, preset: chosen as Dressing["preset"] } }, "dressing");
+  }
 
   function measure(index: number, text: string): void {
     const found = /^(\d+(?:[.,]\d+)?)\s*(g|ml)?$/.exec(text.trim());
@@ -61,8 +75,16 @@
         </li>
       {/each}
     </ul>
-    <label class="mt-2 block"><span class="quiet block">How it is split</span><select class="select h-11 w-full text-lg" value={dressing.stages ? "" : dressing.preset} onchange={(event) => { const { stages: _stages, ...rest } = dressing; void bench.put({ ...salad, dressing: { ...rest, preset: event.currentTarget.value as Dressing["preset"] } }, "dressing"); }}>{#if dressing.stages}<option value="">stages of its own</option>{/if}{#each batch?.character.presets ?? [] as preset (preset.key)}<option value={preset.key}>{preset.name}</option>{/each}</select></label>
-    {#if batch}<p class="quiet mt-1">{batch.why}</p>{/if}
+    <label class="mt-2 block">
+      <span class="quiet block">How it is split</span>
+      <select class="select h-11 w-full text-lg" value={dressing.stages ? OWN : dressing.preset} onchange={(event) => split(event.currentTarget.value)}>
+        {#each batch?.character.presets ?? [] as preset (preset.key)}<option value={preset.key}>{preset.name}</option>{/each}
+        <option value={OWN}>In stages of its own</option>
+      </select>
+    </label>
+    {#if batch}
+      {#if dressing.stages}<StageEditor {batch} {layers} onchange={stages} />{:else}<p class="quiet mt-1">{batch.why}</p>{/if}
+    {/if}
   {:else}
     <h2 class="text-xl">No dressing yet</h2>
     <p class="mb-2">Begin with its fat: rapeseed oil, or tahini.</p>

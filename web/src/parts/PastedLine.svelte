@@ -5,7 +5,8 @@
   import Mark from "./Mark.svelte";
 
   // One line of a pasted recipe: what it was taken for, or the question it leaves open.
-  let { line, onchoose, onadded }: { line: RecipeLine; onchoose: (key: string) => void; onadded: (key: string) => void } = $props();
+  type Asks = { onchoose: (key: string) => void; onadded: (key: string) => void; onmended: (amount: string | undefined) => void; onright: () => void };
+  let { line, onchoose, onadded, onmended, onright }: { line: RecipeLine } & Asks = $props();
   let other = $state(false);
   let problem = $state.raw<Problem>();
 
@@ -41,7 +42,15 @@
         <button class="btn btn-ghost h-11 min-w-11 justify-self-end" aria-label="Change what {line.text} is" onclick={() => (other = !other)}>Change</button>
       {/if}
     </span>
-    {#if line.slip}<p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{line.slip.what} {line.slip.range}{line.slip.reading ? ` It would fit as ${line.slip.reading.text}: ${line.slip.reading.name}.` : ""}</span></p>{/if}
+    {#if line.slip}
+      <p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{line.slip.what} {line.slip.range}</span></p>
+      <p class="mt-1 flex flex-wrap gap-2 pl-6">
+        {#if line.slip.reading}<button class="btn btn-primary h-11" onclick={() => onmended(line.slip!.reading!.amount)}>Make it {line.slip.reading.amount}: {line.slip.reading.name}</button>{/if}
+        <button class="btn btn-outline h-11" onclick={onright}>It is right</button>
+      </p>
+    {:else if line.mended}
+      <p class="flex flex-wrap items-center gap-2">Taken as <b>{line.mended}</b><button class="btn btn-outline h-11" onclick={() => onmended(undefined)}>Put the written amount back</button></p>
+    {/if}
     {#if line.status !== "sure" || other}
       <span class="mt-1 flex flex-wrap items-center gap-2">
         <span class="quiet">{line.why ?? "What is it?"}</span>

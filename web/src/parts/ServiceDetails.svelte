@@ -9,10 +9,11 @@
     { name: "date", label: "Date", type: "date" },
     { name: "from", label: "Service from", type: "time" },
     { name: "to", label: "Service to", type: "time" },
+    { name: "tables", label: "Tables laid", type: "number" },
   ] as const;
 
   function save(name: string, value: string): void {
-    if (value !== String(desk.service?.[name as "name"])) desk.change(`service/${name}`, value);
+    if (value !== String(desk.service?.[name as "name"] ?? "")) desk.change(`service/${name}`, value);
   }
 </script>
 
@@ -23,7 +24,7 @@
     {#each fields as { name, label, type } (name)}
       <label class="mb-2 block">
         {label}
-        <input class="input h-11 w-full text-lg" {type} maxlength="120" value={desk.service?.[name]} onchange={(event) => save(name, event.currentTarget.value)} />
+        <input class="input h-11 w-full text-lg" {type} maxlength="120" min="1" value={desk.service?.[name] ?? ""} onchange={(event) => save(name, event.currentTarget.value)} />
         {#if desk.faults[`service/${name}`]}<span class="text-error font-semibold" role="alert">{desk.faults[`service/${name}`]}</span>{/if}
       </label>
     {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Judged } from "../api/client";
+  import type { Judged, SaladInput } from "../api/client";
   import type { SaladBench } from "../state/salad.svelte";
   import Mark from "./Mark.svelte";
 
@@ -7,22 +7,32 @@
   // tap to take it, or "it is right".
   let { slips, bench }: { slips: Judged["slips"]; bench: SaladBench } = $props();
 
-  function take(at: string, grams: number): void {
-    const [, index] = /^components\/(\d+)$/.exec(at) ?? [];
-    if (index !== undefined) bench.component(Number(index), { grams });
+  type Slip = Judged["slips"][number];
+  type Part = NonNullable<SaladInput["dressing"]>["parts"][number];
+  const place = (slip: Slip) => Number(slip.at.split("/").at(-1));
+
+  function part(index: number, change: (part: Part) => Part): void {
+    const dressing = bench.salad!.dressing!;
+    void bench.put({ ...bench.salad!, dressing: { ...dressing, parts: dressing.parts.map((each, at) => (at === index ? change(each) : each)) } }, "dressing");
+  }
+  function take(slip: Slip): void {
+    const { grams, factor } = slip.reading!;
+    if (slip.at.startsWith("components/")) bench.component(place(slip), { grams });
+    else part(place(slip), (each) => ({ ...each, ...(each.ml !== undefined ? { ml: each.ml * factor } : { grams: each.grams! * factor }) }));
+  }
+  function right(slip: Slip): void {
+    if (slip.at.startsWith("components/")) bench.component(place(slip), { right: true });
+    else part(place(slip), (each) => ({ ...each, right: true }));
   }
 </script>
 
 {#each slips as slip (slip.at)}
   <div class="tray mb-3" role="status" aria-label="A slip?">
     <p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span><b>{slip.what}</b> {slip.range}</span></p>
-    {#if slip.at.startsWith("components/")}
-      <p class="mt-2 flex flex-wrap gap-2 pl-6">
-        {#if slip.reading}<button class="btn btn-primary h-11" onclick={() => take(slip.at, slip.reading!.grams)}>Make it {slip.reading.text}: {slip.reading.name}</button>{/if}
-        <button class="btn btn-outline h-11" onclick={() => bench.component(Number(slip.at.split("/")[1]), { right: true })}>It is right</button>
-      </p>
-    {:else}
-      <p class="mt-1 pl-6">In the dressing.{slip.reading ? ` It would fit as ${slip.reading.text}: ${slip.reading.name}.` : ""}</p>
-    {/if}
+    <p class="mt-2 flex flex-wrap items-center gap-2 pl-6">
+      {#if slip.at.startsWith("dressing/")}<span>In the dressing.</span>{/if}
+      {#if slip.reading}<button class="btn btn-primary h-11" onclick={() => take(slip)}>Make it {slip.reading.text}: {slip.reading.name}</button>{/if}
+      <button class="btn btn-outline h-11" onclick={() => right(slip)}>It is right</button>
+    </p>
   </div>
 {/each}

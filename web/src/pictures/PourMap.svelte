@@ -6,6 +6,7 @@
   // wide as its grams.
   let { batch }: { batch: DressingBatch } = $props();
 
+  const ELSEWHERE = { bowl: "into the bowl", plate: "on the plates", table: "on the tables", back: "kept back" } as const;
   const ROW = 44;
   const GAP = 12;
   const HEIGHT_OF_ALL = 210;
@@ -13,7 +14,7 @@
     batch.stages.flatMap((stage) =>
       stage.pours.length > 0
         ? stage.pours.map((pour) => ({ name: pour.name, colour: pour.colour, of: pour.grams, grams: Number(pour.grams.value), stage: stage.key }))
-        : [{ name: "kept back", colour: "var(--color-base-300)", of: stage.grams, grams: Number(stage.grams.value), stage: stage.key }],
+        : [{ name: ELSEWHERE[stage.into], colour: "var(--color-base-300)", of: stage.grams, grams: Number(stage.grams.value), stage: stage.key }],
     ),
   );
   const total = $derived(Number(batch.batch_grams.value));

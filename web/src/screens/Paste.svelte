@@ -11,7 +11,7 @@
   const KEPT = "pasted";
   const PAUSE = 250;
 
-  const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}") as { text?: string; chosen?: Record<string, string> };
+  const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}") as { text?: string; chosen?: Record<string, string>; mended?: Record<string, string>; right?: string[] };
   let text = $state(kept.text ?? "");
   let servings = $state<number>();
   let draft = $state.raw<RecipeDraft>();
@@ -19,25 +19,30 @@
   let making = $state(false);
   // By the line's own words, so that they outlast other lines coming and going.
   let chosen = $state.raw<Record<string, string>>(kept.chosen ?? {});
+  let mended = $state.raw<Record<string, string>>(kept.mended ?? {});
+  let right = $state.raw<string[]>(kept.right ?? []);
 
   const open = $derived((draft?.lines ?? []).filter((line) => line.kind === "ingredient" && line.status !== "sure" && !line.left));
 
-  const choices = (lines: RecipeLine[]): Record<string, string> => Object.fromEntries(lines.filter((line) => chosen[line.text]).map((line) => [String(line.number), chosen[line.text]!]));
+  const told = $derived((draft?.steps ?? []).filter((step) => step.celsius || step.minutes.length > 0 || step.ratio || step.reserve || step.rest));
+
+  const byNumber = (lines: RecipeLine[], said: Record<string, string>) => Object.fromEntries(lines.filter((line) => said[line.text]).map((line) => [String(line.number), said[line.text]!]));
+  const decided = (lines: RecipeLine[]) => ({ choices: byNumber(lines, chosen), amounts: byNumber(lines, mended), right: lines.filter((line) => right.includes(line.text)).map((line) => line.number) });
 
   let asked = 0;
   async function read(): Promise<void> {
     const turn = ++asked;
     if (!text.trim()) return void ((draft = undefined), (problem = undefined));
-    const post = (lines: RecipeLine[]) => ask(api.POST("/api/paste", { body: { text, choices: choices(lines), ...(servings ? { servings } : {}) } }));
+    const post = (lines: RecipeLine[]) => ask(api.POST("/api/paste", { body: { text, ...decided(lines), ...(servings ? { servings } : {}) } }));
     let answer = await post([]);
-    if (answer.data && Object.keys(choices(answer.data.lines)).length > 0) answer = await post(answer.data.lines);
+    if (answer.data?.lines.some((line) => chosen[line.text] || mended[line.text] || right.includes(line.text))) answer = await post(answer.data.lines);
     if (turn !== asked) return;
     draft = answer.data ?? (answer.problem ? undefined : draft);
     problem = answer.problem;
   }
 
   $effect(() => {
-    sessionStorage.setItem(KEPT, JSON.stringify({ text, chosen }));
+    sessionStorage.setItem(KEPT, JSON.stringify({ text, chosen, mended, right }));
     void servings;
     const timer = setTimeout(() => untrack(() => void read()), PAUSE);
     return () => clearTimeout(timer);
@@ -45,6 +50,11 @@
 
   function choose(line: RecipeLine, key: string): void {
     chosen = { ...chosen, [line.text]: key };
+  }
+
+  function mend(line: RecipeLine, amount: string | undefined): void {
+    const { [line.text]: _before, ...others } = mended;
+    mended = amount ? { ...others, [line.text]: amount } : others;
   }
 
   async function opened(event: Event): Promise<void> {
@@ -94,16 +104,16 @@
       {#if !draft.servings_said && !servings}<p class="mb-2">The text does not say how many it serves: {draft.servings} is a guess.</p>{/if}
       <ul aria-label="Lines">
         {#each draft.lines as line (line.number)}
-          <PastedLine {line} onchoose={(key) => choose(line, key)} onadded={(key) => choose(line, key)} />
+          <PastedLine {line} onchoose={(key) => choose(line, key)} onadded={(key) => choose(line, key)} onmended={(amount) => mend(line, amount)} onright={() => (right = [...right, line.text])} />
         {/each}
       </ul>
       {#if draft.missing.length > 0}<p class="mt-3"><b>In the steps, not in the list:</b> {draft.missing.join(", ")}. Write it into the text with its amount if it belongs.</p>{/if}
       {#if draft.unused.length > 0}<p class="mt-3"><b>In the list, not in the steps:</b> {draft.unused.join("; ")}.</p>{/if}
-      {#if draft.steps.some((step) => step.celsius || step.minutes.length > 0 || step.reserve || step.rest)}
+      {#if told.length > 0}
         <h3 class="mt-3 text-lg">Found in the steps</h3>
         <ul>
-          {#each draft.steps.filter((step) => step.celsius || step.minutes.length > 0 || step.reserve || step.rest) as step (step.text)}
-            <li class="py-1"><b>{[step.celsius && `${step.celsius} °C`, step.minutes.length > 0 && `${step.minutes.join(", ")} min`, step.reserve, step.rest && "rests or cools"].filter(Boolean).join(" · ")}</b> <span class="quiet">{step.text}</span></li>
+          {#each told as step (step.text)}
+            <li class="py-1"><b>{[step.celsius && `${step.celsius} °C`, step.minutes.length > 0 && `${step.minutes.join(", ")} min`, step.ratio, step.reserve, step.rest && "rests or cools"].filter(Boolean).join(" · ")}</b> <span class="quiet">{step.text}</span></li>
           {/each}
         </ul>
       {/if}

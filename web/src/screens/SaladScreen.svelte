@@ -7,6 +7,7 @@
   import Beside from "../parts/Beside.svelte";
   import CostCard from "../parts/CostCard.svelte";
   import DressingEditor from "../parts/DressingEditor.svelte";
+  import EarlierBuilds from "../parts/EarlierBuilds.svelte";
   import Fact from "../parts/Fact.svelte";
   import Fault from "../parts/Fault.svelte";
   import FindIngredient from "../parts/FindIngredient.svelte";
@@ -24,6 +25,7 @@
   let { key }: { key: string } = $props();
   const bench = new SaladBench();
   setContext("desk", () => bench);
+  let menu = $state(false);
   let others = $state.raw<ShelfSalad[]>([]);
   let other = $state.raw<{ name: string; judged: Judged }>();
   void ask(api.GET("/api/shelf")).then(({ data }) => (others = (data ?? []).filter((salad) => salad.key !== key)));
@@ -56,7 +58,7 @@
   function keys(event: KeyboardEvent): void {
     if ((event.target as Element).closest?.("input, textarea, select, dialog[open]")) return;
     if ((event.ctrlKey || event.metaKey) && event.key === "z") bench.undo();
-    if (event.key === "Escape") bench.working = undefined;
+    if (event.key === "Escape") [menu, bench.working] = [false, undefined];
   }
 </script>
 
@@ -73,11 +75,11 @@
       <input class="bg-base-200 hover:border-base-300 min-w-60 grow rounded-lg border-2 border-transparent px-2 text-3xl font-bold" aria-label="Name of the salad" maxlength="120" value={salad.name} onchange={(event) => bench.put({ ...salad, name: event.currentTarget.value })} />
       <span role="status" class="text-success font-semibold">{bench.saved}</span>
       <button class="btn btn-outline h-11" onclick={duplicate}>Duplicate</button>
-      <details class="dropdown dropdown-end">
+      <details class="dropdown dropdown-end" bind:open={menu} onfocusout={(event) => (menu = event.currentTarget.contains(event.relatedTarget as Node | null))}>
         <summary class="btn btn-outline h-11">Take out</summary>
         <ul class="menu dropdown-content tray bg-base-100 z-20 mt-1 w-72 text-lg">
           {#each [["md", "Recipe card, Markdown"], ["jsonld", "schema.org Recipe"], ["json", "Whole salad, JSON"]] as [ending, words] (ending)}
-            <li><a class="min-h-11" href="/api/salads/{salad.key}/card.{ending}" download>{words}</a></li>
+            <li><a class="min-h-11" href="/api/salads/{salad.key}/card.{ending}" download onclick={() => (menu = false)}>{words}</a></li>
           {/each}
         </ul>
       </details>
@@ -121,7 +123,8 @@
         </section>
       </div>
       <div class="grid gap-3">
-        <DressingEditor {bench} {salad} batch={judged.dress} />
+        <DressingEditor {bench} {salad} batch={judged.dress} layers={judged.portion.layers} />
+        <EarlierBuilds {bench} />
         <LedgerCard ledger={judged.taste.ledger} />
       </div>
     </div>

@@ -19,6 +19,20 @@ module Scullion
     # Half way between the ends of a range.
     def value = (low + high) / 2
 
+    # So many times this amount.
+    # @param factor [Numeric] @return [Amount]
+    def times(factor) = Amount.new(low * factor, high * factor, unit, piece: piece, part: part, rest: rest, estimated: estimated)
+
+    # As this house writes it and the reader reads it back, without the name: "½ tsp", "juice of 2", "3 medium".
+    # @param writer [Amount::Writer] @return [String]
+    def written(writer)
+      case unit
+      when :taste then "to taste"
+      when :piece then [part && "#{part} of", value.round(2).to_s.delete_suffix(".0"), (piece unless piece == part)].compact.join(" ")
+      else writer.write(value, unit)
+      end
+    end
+
     # Weight of this amount of an ingredient in one of its forms.
     # @param ingredient [Ingredient] @param form [String] e.g. "diced", "cooked", "dry"
     # @return [Float] grams

@@ -95,6 +95,8 @@ module Scullion
       def trays(value) = counted(value, "tray")
       def loads(value) = counted(value, "load")
       def bowls(value) = counted(value, "bowl")
+      def tables(value) = counted(value, "table")
+      def jugs(value) = counted(value, "jug")
       def days(value) = counted(value, "day")
       def covers(value) = counted(value, "cover")
       def pieces(value) = counted(value, "piece")

@@ -42,7 +42,7 @@ module Scullion
     # what the components carry; the formula and the stages split it without remainder.
     # Rules of the job, "Dressing" and "Dressing allocation".
     class Batch < Sheet
-      attr_reader :portion, :practice, :parts, :stages
+      attr_reader :portion, :practice, :window, :parts, :stages
 
       brought :per_serving_grams, of: :portion, as: :dressing_grams
       brought :servings, of: :portion
@@ -59,12 +59,25 @@ module Scullion
       figure(:salad_share, "Of the salad's weight", :share, from: %i[per_serving_grams portion_grams],
              how: "dressing ÷ portion") { per_serving_grams / portion_grams }
 
-      def initialize(at, portion, practice)
-        super(at)
-        @portion, @practice = portion, practice
-        @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
-        @stages = Stage.of(self, recipe.stages || practice.presets.fetch(recipe.preset)["stages"])
+      brought :held_minutes, of: :window
+      figure(:drunk_grams, "It drinks while it stands", :g, shown: false,
+             from: -> { [:held_minutes, :servings, :most_drunk, *portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] }] },
+             how: "what each component carries × what it drinks an hour × hours dressed, at most its limit, × portions to make") do
+        portion.layers.sum { |layer| layer.dressing_grams * [layer.thirst * held_minutes / 60, most_drunk].min } * servings
       end
+      assumption :most_drunk, "Drinks at most", :share, book: :practice, at: "dressing/thirst/most_share"
+      assumption :noticed, "Noticed from", :share, book: :practice, at: "dressing/thirst/noticed_share"
+      figure(:drunk_share, "Of the batch it drinks", :share, from: %i[drunk_grams batch_grams], how: "drunk ÷ batch", shown: false) { drunk_grams / batch_grams }
+
+      def initialize(at, portion, window, practice)
+        super(at)
+        @portion, @window, @practice = portion, window, practice
+        @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
+        @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
+      end
+
+      # Kept by the hold, there is always something to wake it up with.
+      LEAST_KEPT = 0.05
 
       # Stages of the salad's own, in place of a preset.
       OWN = { "name" => "Stages of this salad's own", "why" => "As written on the bench." }.freeze
@@ -87,7 +100,11 @@ module Scullion
         hash
       end
 
-      def snags
+      def snags = [*heavy_or_light, *thirst]
+
+      private
+
+      def heavy_or_light
         most, least = @practice.fetch("dressing/share/drowned"), @practice.fetch("dressing/share/dry")
         return [] if salad_share.between?(least, most)
 
@@ -96,7 +113,22 @@ module Scullion
                   what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it.")]
       end
 
-      private
+      # What it drinks would be seen, and less than that is kept back.
+      def thirst
+        back = stages.grep(KeptBack).sum(&:grams)
+        return [] if drunk_share < noticed || back >= drunk_grams - Split.step(batch_grams)
+
+        [Snag.new(severity: "look", stage: "dress", remedy: "Split it \"#{practice.presets.fetch('by-the-hold')['name']}\", or dress in two waves.",
+                  what: "#{portion.salad.name} stands dressed #{writer.min(held_minutes)} and drinks #{writer.g(drunk_grams)} of its dressing; " \
+                        "#{back.zero? ? 'nothing' : writer.g(back)} is kept back.")]
+      end
+
+      # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.
+      def by_hold(stages)
+        kept = stages.find { |stage| stage["by_hold"] } or return stages
+        share = drunk_share.clamp(LEAST_KEPT, most_drunk)
+        stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
+      end
 
       def by_role(*roles) = parts.select { |part| roles.include?(part.part.role) }
 

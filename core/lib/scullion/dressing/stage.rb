@@ -20,9 +20,12 @@ module Scullion
       # @return [Array<Stage>] their grams add up to the batch
       def self.of(dressing, stages)
         dressing.split(dressing.batch_grams, stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
-          new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
+          kind(stages[index]).new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
         end
       end
+
+      def self.kind(stage) = { "table" => OnTables, "back" => KeptBack }.fetch(stage["into"], Stage)
+      private_class_method :kind
 
       def initialize(at, dressing, stage, grams)
         super(at)
@@ -38,7 +41,7 @@ module Scullion
       def into = @stage.fetch("into", "bowl")
 
       def words
-        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"], "into" => into,
+        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"], "into" => into, "to" => Array(@stage["to"]),
           "ladles" => Ladles.new(practice).of(%w[bowl back].include?(into) ? ml : per_serving_ml), "pours" => pours.map(&:to_h) }
       end
 

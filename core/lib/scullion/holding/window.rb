@@ -27,6 +27,7 @@ module Scullion
       figure(:top_from, "Top no earlier than", :moment, from: %i[service_to topped_minutes],
              how: "end of service − best on top") { service_to - topped_minutes }
       figure(:dress_at, "Dressed at", :moment, from: %i[dress_by], how: "as late, and so as fresh, as the rest allows") { dress_by }
+      figure(:held_minutes, "Stands dressed", :min, from: %i[dress_at service_to], how: "end of service − dressed at", shown: false) { service_to - dress_at }
       figure(:best_until, "Best until", :moment, from: %i[dress_at dressed_minutes discard_by],
              how: "dressed + best once dressed, never past discard") { [dress_at + dressed_minutes, discard_by].min }
       figure(:date_mark, "Date mark, kept cold", :moment, from: %i[dress_at days],

@@ -14,6 +14,7 @@ module Scullion
                source: -> { "Decided in #{portion.salad.name}." }) { component.grams }
       assumption :density, "Density", :g_per_ml, book: :ingredient, at: -> { "density/#{component.form}" }
       assumption :uptake, "Dressing it carries", :per_hundred, book: :practice, at: -> { "dressing/uptake/#{component.uptake_class}" }
+      assumption :thirst, "Drinks of its dressing, an hour", :share, book: :practice, at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
 
       figure(:grams, "Per serving", :g, from: %i[build_grams resize], how: "in the build × resize") { build_grams * resize }
       figure(:ml, "Volume per serving", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
@@ -34,7 +35,7 @@ module Scullion
 
       def words
         { "at" => at, "name" => component.name, "ingredient" => ingredient.key, "colour" => ingredient.colour,
-          "role" => component.role, "form" => component.form, "held_back" => held_back,
+          "role" => component.role, "form" => component.form, "carries_as" => component.uptake_class, "held_back" => held_back,
           "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams" }
       end
     end

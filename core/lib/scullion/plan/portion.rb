@@ -41,6 +41,9 @@ module Scullion
 
       def salad = line.salad
 
+      # Tables laid, nil where the service does not say.
+      def tables = @service.tables
+
       # Allergens of every component and every part of the dressing.
       def contains = lines_eaten.flat_map { |line| line.ingredient.allergens }.uniq.sort
 

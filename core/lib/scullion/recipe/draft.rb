@@ -7,18 +7,22 @@ module Scullion
     # rests; and what is in the list and not in the steps, or the other way round.
     class Draft
       USUAL_SERVINGS = 4
+      COOKED_HERE = "weighed cooked, and cooked here from raw"
       SERVING = Component::GRAMS
 
       # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
+      # @param amounts [Hash{Integer=>String}] line number => an amount in place of its own
+      # @param right [Array<Integer>] numbers of lines whose unusual amount is meant so
       # @raise [UnreadableAmount] when it cannot be a recipe at all
-      def initialize(text, larder, finder, practice, families, choices: {}, servings: nil)
+      def initialize(text, larder, finder, practice, families, choices: {}, amounts: {}, right: [], servings: nil)
         @larder, @practice, @families = larder, practice, families
         @choices = choices.select { |_, key| key == "leave" || larder.key?(key) }
         @page = Page.new(text, practice)
         @servings = servings || @page.servings || USUAL_SERVINGS
+        @amounts, @right = amounts, right
         reader = LineReader.new(larder, finder, practice)
-        @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line)] }
+        @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line, amounts[line.number])] }
       end
 
       # @return [Hash] ready for JSON
@@ -34,7 +38,7 @@ module Scullion
         return if choice == "leave"
         return @larder[choice] if choice
 
-        read.guesses.first unless read.status == "unknown"
+        read.guesses.first unless read.status == "unknown" || itself?(read)
       end
 
       def reads = @reads.values
@@ -43,10 +47,17 @@ module Scullion
 
       def settled?(read)
         return true if @choices[read.line.number] == "leave"
-        return false if too_much?(read)
+        return false if too_much?(read) || taken(read).nil?
 
         @choices.key?(read.line.number) || (read.status == "sure" && !unweighed?(read))
       end
+
+      # The recipe's own name among its ingredients.
+      def itself?(read) = @page.title && read.name.casecmp?(@page.title) && @page.title.include?(" ")
+
+      def zest?(read) = read.amount&.part == "zest"
+
+      def right?(read) = @right.include?(read.line.number)
 
       # More than any serving is: not a line to take, but one to mend in the text.
       def too_much?(read) = taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.end }
@@ -64,17 +75,33 @@ module Scullion
         return { "number" => line.number, "text" => line.text, "kind" => line.kind } unless read
 
         ingredient = taken(read)
-        { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read),
-          "left" => @choices[line.number] == "leave" || nil, "done" => done(read, ingredient), "usual" => usual(read, ingredient), "taken" => ingredient && named(ingredient),
-          "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) }, "to" => ingredient && (dressing?(read, ingredient) ? "dressing" : "salad"),
-          "grams" => ingredient && grams(read, ingredient)&.fdiv(@servings)&.round(2), "slip" => ingredient && slip(read, ingredient) }.compact
+        { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read), **decided(line.number), **as_taken(read, ingredient),
+          "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) } }.compact
       end
 
-      # An amount that this ingredient never is in so much salad: advice here, mended with one tap on the bench.
+      # What the cook has said of this line.
+      def decided(number)
+        { "left" => @choices[number] == "leave" || nil, "mended" => @amounts[number], "right" => @right.include?(number) || nil }
+      end
+
+      def as_taken(read, ingredient)
+        return {} unless ingredient
+
+        { "taken" => named(ingredient), "done" => done(read, ingredient), "usual" => usual(read, ingredient), "to" => dressing?(read, ingredient) ? "dressing" : "salad",
+          "grams" => grams(read, ingredient)&.fdiv(@servings)&.round(2), "slip" => slip(read, ingredient) }
+      end
+
+      # An amount that this ingredient never is in so much salad: advice, with the reading that would mend it.
       def slip(read, ingredient)
+        return if right?(read) || zest?(read)
+
         grams = grams(read, ingredient) or return
         found = Salad::Slip.new(ingredient, grams, whole, @practice)
-        found.to_h.except("ingredient") if found.slip?
+        return unless found.slip?
+
+        said = found.to_h.except("ingredient")
+        said["reading"] &&= said["reading"].merge("amount" => read.amount.times(said["reading"]["factor"]).written(@practice.writer))
+        said
       end
 
       # Of all that was taken, g.
@@ -90,7 +117,8 @@ module Scullion
       def done(read, ingredient)
         return unless ingredient && !dressing?(read, ingredient)
 
-        in_words(worked(read, ingredient).select { |kind, word| read.words[kind] == word })
+        here = COOKED_HERE if read.words["cooked"] && component_for(read, ingredient)["cook"]
+        [in_words(worked(read, ingredient).select { |kind, word| read.words[kind] == word }), here].compact.join(", ").then { |words| words unless words.empty? }
       end
 
       # What the line leaves open and is done as usual.
@@ -112,12 +140,14 @@ module Scullion
 
       def status(read)
         return "sure" if settled?(read)
+        return "unknown" if taken(read).nil?
 
         read.status == "sure" ? "doubtful" : read.status
       end
 
       def why(read)
         return if settled?(read)
+        return "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or leave it out." if itself?(read)
         return "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave it out." if too_much?(read)
 
         read.why || "Its weight is not known here: the usual serving stands in."
@@ -134,6 +164,8 @@ module Scullion
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)
         usual = WayIn.new(ingredient, @families).to_h
+        return usual.except("trim", "cut", "treat", "cook") if zest?(read)
+
         said = read.words
         usual["trim"] = said["trim"] if ingredient.trims.key?(said["trim"])
         usual["treat"] = said["treat"] if ingredient.facts.fetch("treats", {}).key?(said["treat"])
@@ -154,14 +186,15 @@ module Scullion
       def served(read, ingredient)
         component = component_for(read, ingredient)
         grams = grams(read, ingredient)
-        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"])
+        zest = { "name" => "Zest of #{ingredient.name.downcase}" } if zest?(read)
+        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"], "right" => right?(read) || nil, **zest.to_h).compact
       end
 
       # Its parts in the recipe's own amounts, "to taste" the least that is usual: how much of it is made follows from what the salad carries.
       def dressing(wet)
         parts = wet.map do |read, ingredient|
           grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
-          { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max }
+          { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
         end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
       end

@@ -21,10 +21,11 @@ module Scullion
         @reader = practice.reader
       end
 
-      # @param line [Page::Line]
+      # @param line [Page::Line] @param mended [String, nil] an amount to take in place of the line's own
       # @return [Read] status sure, doubtful or unknown; guesses best first
-      def read(line)
+      def read(line, mended = nil)
         amount, rest = amount_of(line.text.sub(Page::BULLET, "").strip)
+        amount = @reader.read(mended) if mended
         words, name = described(rest)
         ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
         amount, ranked = squeezed(amount, ranked) if juice?(amount, line.text)

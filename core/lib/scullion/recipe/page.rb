@@ -5,7 +5,8 @@ module Scullion
     # A written recipe laid out line by line: title, servings, headings, ingredients and steps.
     # Every line that is not blank is one of these; none is dropped.
     class Page
-      Line = Struct.new(:number, :text, :kind, :heading, keyword_init: true)
+      # number: its place here; row: the line of the text it stands on, which may hold two.
+      Line = Struct.new(:number, :row, :text, :kind, :heading, keyword_init: true)
 
       MOST_LINES = 500
       MOST_SERVINGS = 5000
@@ -19,7 +20,7 @@ module Scullion
       # @param text [String] @param practice [Practice]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text, practice)
-        @words = practice
+        @words, @pairs = practice, Pairs.new(practice)
         rows = plain(text)
         refuse("There is nothing to read.", "Paste an ingredient list, one a line.") if rows.empty?
         refuse("This is #{rows.size} lines long.", "Paste one recipe, at most #{MOST_LINES} lines.") if rows.size > MOST_LINES
@@ -43,12 +44,13 @@ module Scullion
       # Section "open" is where steps have begun without a heading: prose there is a step too.
       def lay_out(rows)
         section, heading = "list", nil
-        rows.each_with_index.map do |(number, row), place|
+        lines = rows.each_with_index.flat_map do |(number, row), place|
           kind = kind_of(row, section, place)
           section, heading = (exactly?("steps", bare(row)) ? "steps" : "list"), row if kind == "heading"
           section = "open" if kind == "step" && section == "list"
-          Line.new(number: number, text: row, kind: kind, heading: heading)
+          (kind == "ingredient" ? @pairs.apart(row) : [row]).map { |text| Line.new(row: number, text: text, kind: kind, heading: heading) }
         end
+        lines.each.with_index(1) { |line, number| line.number = number }
       end
 
       def kind_of(row, section, place)

@@ -3,8 +3,9 @@
 module Scullion
   # A build of components in mixing order, and its dressing.
   class Salad
-    # One part of a dressing. parts: how much of it, by volume (ml) or weight (g), on any scale.
-    Part = Struct.new(:ingredient, :role, :amount, :by, keyword_init: true) do
+    # One part of a dressing: how much of it, by volume (ml) or weight (g), on any scale.
+    # right: the cook says that an unusual amount is meant.
+    Part = Struct.new(:ingredient, :role, :amount, :by, :right, keyword_init: true) do
       def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
       def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
     end

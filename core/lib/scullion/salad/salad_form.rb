@@ -3,6 +3,7 @@
 module Scullion
   # Reads a salad from plain data against a larder, noting every fault at the border.
   class SaladForm
+    LEAST_STAGE = 0.01
     INTO = %w[bowl plate table back].freeze
     # A component by its share of the build, "20 %".
     SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
@@ -51,6 +52,8 @@ module Scullion
 
     def ingredient(item)
       key = item.key("ingredient") or return
+      return item.fault("ingredient", "A salad cannot contain itself.", "Name what goes into it instead.") if key == @border.raw("key") && !@larder.key?(key)
+
       @larder[key] || item.fault("ingredient", "There is no #{key.inspect} in the larder.",
                                  "Add it to the larder, or use another ingredient.")
     end
@@ -148,24 +151,35 @@ module Scullion
                           parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) })
     end
 
-    # Stages of the salad's own; their shares add up to the whole.
+    # Stages of the salad's own; their shares add up to the whole. One may leave its share out and takes the rest.
     def stages(item)
+      before = item.faults.size
       stages = item.list("stages", 1..8, "stages") { |stage| stage(stage) }
-      return stages if stages.nil? || stages.any? { |stage| stage["share"].nil? } || (stages.sum { |stage| stage["share"] } - 1).abs < 0.0005
+      return stages if stages.nil? || item.faults.size > before
 
-      item.fault("stages", "The shares add up to #{(stages.sum { |stage| stage['share'] } * 100).round(1)} %.", "Let them add up to 100 %.")
+      said = stages.sum { |stage| stage["share"] || 0 }
+      rest = stages.select { |stage| stage["share"].nil? }
+      return stages.map { |stage| { **stage, "share" => stage["share"] || (1 - said).round(4) } } if rest.size == 1 && said <= 1 - LEAST_STAGE
+      return stages if rest.empty? && (said - 1).abs < 0.0005
+
+      item.fault("stages", "The shares add up to #{(said * 100).round(1)} %#{" and leave nothing for #{rest.first['name']}" if rest.any?}.", "Let them add up to 100 %.")
     end
 
     def stage(item)
       item.only("key", "name", "when", "share", "into", "to")
-      classes = Array(item.raw("to")).grep(String)
       { "key" => item.key("key"), "name" => item.text("name", most: 40), "when" => item.text("when", most: 120, default: "as written on the bench"),
-        "share" => item.number("share", 0.01..1, "as a share"),
-        "into" => item.choice("into", INTO, default: "bowl"), "to" => classes }
+        "share" => item.number("share", LEAST_STAGE..1, "as a share", default: nil),
+        "into" => item.choice("into", INTO, default: "bowl"), "to" => classes(item) }
+    end
+
+    def classes(item)
+      known = @practice.words("dressing", "uptake").keys
+      strange = Array(item.raw("to")).reject { |name| known.include?(name) }
+      strange.empty? ? Array(item.raw("to")) : item.fault("to", "#{strange.first.inspect[0, 60]} is not a kind of component.", "Use: #{known.join(', ')}.")
     end
 
     def part(item)
-      item.only("ingredient", "role", "ml", "grams")
+      item.only("ingredient", "role", "ml", "grams", "right")
       ingredient = ingredient(item)
       role = item.choice("role", Salad::PART_ROLES)
       by = item.given?("ml") ? "ml" : "grams"
@@ -173,7 +187,7 @@ module Scullion
       item.fault("grams", "Both ml and grams are given.", "Keep one of them.") if item.given?("ml") && item.given?("grams")
       item.fault("ingredient", "#{ingredient.name} has no density as \"liquid\".", "Choose another, or give the larder its density in g/ml.") if
         ingredient && !ingredient.figures.key?("density/liquid")
-      Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by)
+      Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by, right: item.flag("right"))
     end
   end
 end

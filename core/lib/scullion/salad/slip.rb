@@ -5,7 +5,7 @@ module Scullion
     # The mistakes that tired people make: an amount outside what that ingredient ever is in a
     # salad, with the usual range and the nearest reading that would fit. Rules of the job, "Slips".
     class Slip
-      Reading = Struct.new(:grams, :name, keyword_init: true)
+      Reading = Struct.new(:grams, :factor, :name, keyword_init: true)
 
       attr_reader :ingredient, :grams, :total
 
@@ -25,7 +25,7 @@ module Scullion
       # @return [Reading, nil]
       def reading
         found = @practice.words("slips", "readings").find { |each| usual?(grams * each["factor"]) }
-        found && Reading.new(grams: grams * found["factor"], name: found["name"])
+        found && Reading.new(grams: grams * found["factor"], factor: found["factor"], name: found["name"])
       end
 
       def what = "#{writer.g(grams)} of #{ingredient.name.downcase} in #{writer.g(total)} is #{share > high ? 'more' : 'less'} than it ever is."
@@ -34,7 +34,7 @@ module Scullion
       def to_h
         mend = reading
         { "ingredient" => ingredient.key, "what" => what, "range" => range,
-          "reading" => mend && { "grams" => mend.grams.round(2), "text" => writer.g(mend.grams), "name" => mend.name } }.compact
+          "reading" => mend && { "grams" => mend.grams.round(2), "factor" => mend.factor, "text" => writer.g(mend.grams), "name" => mend.name } }.compact
       end
 
       # Every slip of a build and its dressing that the cook has not called right.
@@ -42,7 +42,7 @@ module Scullion
       def self.of(portion, dressing)
         total = portion.portion_grams
         layers = portion.layers.each_with_index.map { |layer, index| [layer.ingredient, layer.grams, "components/#{index}", layer.component.right] }
-        parts = (dressing&.parts || []).each_with_index.map { |part, index| [part.ingredient, portion.dressing_grams * part.share, "dressing/parts/#{index}", false] }
+        parts = (dressing&.parts || []).each_with_index.map { |part, index| [part.ingredient, portion.dressing_grams * part.share, "dressing/parts/#{index}", part.part.right] }
         (layers + parts).reject(&:last).filter_map do |ingredient, grams, at, _|
           slip = new(ingredient, grams, total, portion.practice)
           slip.to_h.merge("at" => at) if slip.slip?

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Records
+    # A salad as it stood before one change of it.
+    class EarlierBuild < ActiveRecord::Base
+      MOST = 50
+
+      belongs_to :salad
+      attribute :build, ActiveRecord::Type::Json.new
+
+      # Keeps the build as it stands, and lets go of the oldest.
+      def self.keep(salad)
+        create!(salad: salad, build: salad.to_build, changed_at: Time.now.utc)
+        where(salad: salad).order(id: :desc).offset(MOST).destroy_all
+      end
+    end
+  end
+end
