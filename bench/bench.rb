@@ -95,8 +95,10 @@ module Bench
     facts = Scullion::Records.facts
     finder = Scullion::Finder.new(facts.larder.values)
     draft = -> { RecipeTexts.pairs(RecipeTexts::ALL.first, facts, finder) }
+    fresh = RecipeTexts.share(facts, finder, RecipeTexts::HELD_OUT)
     lines, right = RecipeTexts::ALL.sum { |recipe| recipe["lines"].size }, RecipeTexts.share(facts, finder)
     [Figure.new(name: "lines read right, of #{lines} in #{RecipeTexts::ALL.size} recipes", value: (right * 100).round(1), unit: "%", aim: 95, better: "higher"),
+     Figure.new(name: "the same of #{RecipeTexts::HELD_OUT.size} recipes it was not mended for", value: (fresh * 100).round(1), unit: "%", aim: 95, better: "higher"),
      Figure.new(name: "a pasted recipe drafted", value: (seconds(10, draft) * 1000).round(1), unit: "ms", aim: 300, better: "lower")]
   end
 

@@ -11,6 +11,7 @@ RSpec.describe Scullion::Recipe::Draft do
   it "reads at least 95 of 100 lines of at least 30 recipes as they are meant" do
     expect(RecipeTexts::ALL.size).to be >= 30
     expect(RecipeTexts.share(facts, finder)).to be >= 0.95
+    expect(RecipeTexts.share(facts, finder, RecipeTexts::HELD_OUT)).to be >= 0.9
   end
 
   it "accounts for every line, and finds the title and the servings" do

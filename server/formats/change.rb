@@ -79,7 +79,7 @@ module Scullion
         component = @service.salads.find { |salad| salad.key == key }&.components&.[](index) or
           fault("at", "There is no such component in this service.", "Reload the page.")
         @previous = component.grams
-        Records::EarlierBuild.keep(component.salad)
+        Records::EarlierBuild.keep(component.salad, component.salad.to_build)
         component.update!(grams: grams(component))
         component.salad.touch_version
       end

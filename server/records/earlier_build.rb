@@ -9,9 +9,9 @@ module Scullion
       belongs_to :salad
       attribute :build, ActiveRecord::Type::Json.new
 
-      # Keeps the build as it stands, and lets go of the oldest.
-      def self.keep(salad)
-        create!(salad: salad, build: salad.to_build, changed_at: Time.now.utc)
+      # Keeps a build that has just been changed, and lets go of the oldest.
+      def self.keep(salad, build)
+        create!(salad: salad, build: build, changed_at: Time.now.utc)
         where(salad: salad).order(id: :desc).offset(MOST).destroy_all
       end
     end

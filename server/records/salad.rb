@@ -18,7 +18,7 @@ module Scullion
       # @raise [ActiveRecord::StaleObjectError]
       def write(build, version: nil)
         transaction do
-          EarlierBuild.keep(self) if persisted?
+          before = to_build if persisted?
           self.lock_version = version if version
           assign_attributes(key: build.key, name: build.name, serves_as: build.serves_as,
                             dressing_name: build.dressing&.name, dressing_preset: build.dressing&.preset,
@@ -26,8 +26,10 @@ module Scullion
           persisted? ? touch_version : save!
           write_components(build)
           write_dressing(build)
+          reload
+          EarlierBuild.keep(self, before) unless before.nil? || before == to_build
         end
-        reload
+        self
       end
 
       def services = Service.where(id: lines.select(:service_id)).order(:date, :name)

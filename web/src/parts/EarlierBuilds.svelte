@@ -7,7 +7,7 @@
   let earlier = $state.raw<Schemas["EarlierBuild"][]>([]);
 
   $effect(() => {
-    void bench.saved;
+    void bench.version;
     void ask(api.GET("/api/salads/{key}/earlier", { params: { path: { key: bench.salad!.key } } })).then(({ data }) => (earlier = data ?? []));
   });
   const when = (time: string) => new Date(time).toLocaleString([], { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });

@@ -19,8 +19,9 @@ export class SaladBench implements Explains {
   saved = $state("");
   larder = $state.raw<Record<string, Ingredient>>({});
 
-  private version: number | undefined;
+  version = $state<number>();
   private asked = 0;
+  private saving: Promise<void> = Promise.resolve();
 
   async open(key: string): Promise<void> {
     const { data, problem } = await ask(api.GET("/api/salads/{key}", { params: { path: { key } } }));
@@ -143,7 +144,12 @@ export class SaladBench implements Explains {
     return true;
   }
 
-  private async save(): Promise<void> {
+  // One after the other, so that each names the version that the one before it made.
+  private save(): Promise<void> {
+    return (this.saving = this.saving.then(() => this.store()));
+  }
+
+  private async store(): Promise<void> {
     const { key } = this.salad!;
     const { data, problem } = await ask(api.PUT("/api/salads/{key}", { params: { path: { key } }, body: { ...this.salad!, version: this.version! } }));
     this.problem = problem;

@@ -19,12 +19,13 @@ module Scullion
       def initialize(larder, finder, practice)
         @larder, @finder, @practice = larder, finder, practice
         @reader = practice.reader
+        @places = AmountPlaces.new(@reader)
       end
 
       # @param line [Page::Line] @param mended [String, nil] an amount to take in place of the line's own
       # @return [Read] status sure, doubtful or unknown; guesses best first
       def read(line, mended = nil)
-        amount, rest = amount_of(line.text.sub(Page::BULLET, "").strip)
+        amount, rest = @places.find(line.text.sub(Page::BULLET, "").strip)
         amount = @reader.read(mended) if mended
         words, name = described(rest)
         ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
@@ -45,22 +46,6 @@ module Scullion
         return [amount, ranked] unless juice && each
 
         [Amount.new(amount.low * each, amount.high * each, :g, part: "juice", rest: amount.rest, estimated: true), [[juice, EXACT], *ranked]]
-      end
-
-      # The amount in front, or behind a dash or in brackets: "Carrots – 300 g", "Carrots (300 g)".
-      def amount_of(text)
-        [text, behind(text), ("1 #{text}" if text.match?(/\A[[:alpha:]]/))].compact.each do |each|
-          amount = @reader.read(each)
-          return [amount, amount.rest]
-        rescue UnreadableAmount
-          next
-        end
-        [nil, text]
-      end
-
-      def behind(text)
-        found = text.match(/\A(?<name>[^\d(.]+?)\s*(?:[-–—:,|]\s*|\.{2,}\s*|\()(?<amount>(?:\d|½|¼|¾|a\s|one\s|two\s|half).*?)\)?\z/i)
-        found && (found[:amount].downcase.include?(found[:name].downcase) ? found[:amount] : "#{found[:amount]} #{found[:name]}")
       end
 
       # Words of preparation taken out of the text, and the name that is left.

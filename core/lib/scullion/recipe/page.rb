@@ -9,9 +9,11 @@ module Scullion
       Line = Struct.new(:number, :row, :text, :kind, :heading, keyword_init: true)
 
       MOST_LINES = 500
+      # So many words to a full stop are no ingredient.
+      PROSE_WORDS = 8
       MOST_SERVINGS = 5000
       BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
-      SERVINGS = /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*(?:about\s+)?(\d{1,5})\b(?!\s*(?:g|kg|ml|l|min|h)\b)
+      SERVINGS = /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*(?:about\s+|enough\s+for\s+)?(\d{1,5})\b(?!\s*(?:g|kg|ml|l|min|h)\b)
                  |\A\W*(?:\d+\s*[-–]\s*)?(\d{1,5})\s*(?:servings?|portions?|people|covers|guests)\b/ix.freeze
       IN_TITLE = /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*(\d{1,5})\W*\z/i.freeze
 
@@ -60,7 +62,7 @@ module Scullion
         return "servings" if servings?(row, SERVINGS)
         return "note" if note?(row)
 
-        step?(row) || (prose?(row) && section == "open") ? "step" : "ingredient"
+        step?(row) || sentence?(row) || (prose?(row) && section == "open") ? "step" : "ingredient"
       end
 
       # The first line is the title, unless it is plainly something else.
@@ -97,6 +99,7 @@ module Scullion
       end
 
       def prose?(row) = row.split.size > 3 && row.end_with?(".")
+      def sentence?(row) = row.split.size >= PROSE_WORDS && row.end_with?(".") && !amount?(row)
 
       def amount?(row) = row.sub(BULLET, "").match?(/\A(?:[\d½¼¾⅓⅔⅛]|(?:a|an|one|two|three|four|five|six|half|pinch|handful|juice|zest|dash|glug|few|some)\b)/i)
       def exactly?(kind, bare) = @words.words("recipe_words", kind).include?(bare)

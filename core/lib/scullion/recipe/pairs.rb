@@ -17,11 +17,14 @@ module Scullion
 
       # @param row [String] @return [Array<String>] one line for each ingredient
       def apart(row)
-        if (found = row.match(FRUIT) || row.match(SQUEEZED)) then ["juice of #{found[:fruit].sub(Page::BULLET, '')}", "zest of #{found[:fruit].sub(Page::BULLET, '')}"]
-        elsif (found = row.match(EACH)) then [found[:first], found[:second]].map { |name| "#{found[:amount]} #{name}" }
+        if (found = row.match(FRUIT) || row.match(SQUEEZED))
+          ["juice of #{found[:fruit].sub(Page::BULLET, '')}", "zest of #{found[:fruit].sub(Page::BULLET, '')}"]
+        elsif (found = row.match(EACH))
+          [found[:first], found[:second]].map { |name| "#{found[:amount]} #{name}" }
         elsif (found = @seasoned.filter_map { |pattern| row.match(pattern) }.first)
           [found[:first], found[:second]].map { |name| "#{name}#{found[:rest].strip.empty? ? ', to taste' : found[:rest]}" }
-        else [row]
+        else
+          [row]
         end
       end
 
