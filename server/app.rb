@@ -18,6 +18,7 @@ require_relative "formats/linked_recipe"
 require_relative "formats/own_salad"
 require_relative "formats/recipe_card"
 require_relative "formats/build_change"
+require_relative "formats/day_decision"
 require_relative "guards/body_limit"
 require_relative "guards/headers"
 require_relative "guards/explain"
@@ -26,6 +27,7 @@ require_relative "api/answers"
 require_relative "api/about"
 require_relative "api/plans"
 require_relative "api/services"
+require_relative "api/days"
 require_relative "api/ticks"
 require_relative "api/salads"
 require_relative "api/salad_bench"
@@ -51,7 +53,8 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Ticks, Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
+    register Api::About, Api::Plans, Api::Services, Api::Days, Api::Ticks,
+             Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
              Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 
     not_found { problem(404, "There is nothing at this address.") }

@@ -13,7 +13,7 @@ module Scullion
         { "format" => Brief::FORMAT, "service" => service.to_brief, "salads" => salads.map(&:to_build),
           "ingredients" => ingredients, "kitchen" => kitchen.to_brief,
           "house_rules" => kitchen.house_rules.to_document,
-          "figures" => figures(Records::OwnFigure.for_planning(service), ingredients) }
+          "figures" => figures(Records::OwnFigure.for_planning(service), ingredients), "day" => service.day.presence }.compact
       end
 
       # @return [Brief] @raise [InvalidBrief]

@@ -6,7 +6,7 @@ module Scullion
     # it ("service/covers", "salads/…/components/2/grams", "larder/carrot/trims/peeled/yield").
     # Applies it and tells what stood there before, so that it can be undone the same way.
     class Change
-      DETAILS = %w[name date from to covers tables over_prep].freeze
+      DETAILS = %w[name date from to covers tables served_as over_prep].freeze
 
       attr_reader :previous
 

@@ -6,7 +6,7 @@ module Scullion
     class Cook < ActiveRecord::Base
       belongs_to :kitchen
 
-      def to_document = slice("initials", "from", "to").to_h
+      def to_document = slice("initials", "from", "to", "break_from", "break_to").to_h.compact
     end
   end
 end

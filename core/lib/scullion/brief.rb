@@ -5,12 +5,13 @@ module Scullion
   # of their own. Same brief, same plan.
   class Brief
     FORMAT = "scullion/brief@1"
-    FIELDS = %w[format service salads ingredients kitchen house_rules figures].freeze
+    FIELDS = %w[format service salads ingredients kitchen house_rules figures day].freeze
 
-    attr_reader :service, :salads, :larder, :kitchen, :rules, :practice
+    attr_reader :service, :salads, :larder, :kitchen, :rules, :practice, :progress
 
-    def initialize(service:, salads:, larder:, kitchen:, rules:, practice:)
-      @service, @salads, @larder, @kitchen, @rules, @practice = service, salads, larder, kitchen, rules, practice
+    # @param progress [Day::Progress] what was decided about the day, and what is done of it
+    def initialize(service:, salads:, larder:, kitchen:, rules:, practice:, progress:)
+      @service, @salads, @larder, @kitchen, @rules, @practice, @progress = service, salads, larder, kitchen, rules, practice, progress
       freeze
     end
 

@@ -13,7 +13,7 @@ module Scullion
       @border.only(*Brief::FIELDS)
       @border.choice("format", [Brief::FORMAT])
       brief = Brief.new(larder: larder, kitchen: kitchen, rules: rules, practice: practice, salads: salads,
-                        service: service)
+                        service: service, progress: progress)
       raise InvalidBrief, @border.faults if @border.faults.any?
 
       brief
@@ -64,11 +64,20 @@ module Scullion
                   .compact.to_h { |salad| [salad.key, salad] }
     end
 
+    # What was decided about the day; it is counted from the service's date.
+    def progress
+      return Day::Progress.new unless @border.given?("day") && service
+
+      @border.within("day") { |item| Day::Progress.read(item, service.from.date) }
+    end
+
     # Salads with faults of their own are not reported a second time as missing.
     def service
+      return @service if defined?(@service)
+
       faulty = @border.raw("salads").is_a?(Array) ? @border.raw("salads").grep(Hash).map { |salad| salad["key"] } : []
       known = faulty.to_h { |key| [key, nil] }.merge(salads)
-      @border.within("service") { |item| Service.read(item, known) }
+      @service = @border.within("service") { |item| Service.read(item, known) }
     end
 
     def own_figures(book)

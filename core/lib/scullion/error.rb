@@ -32,4 +32,7 @@ module Scullion
 
   # Nothing in the plan stands at this address.
   class UnknownFigure < Error; end
+
+  # A day cannot be laid out at all: its tasks wait for each other in a ring.
+  class UnworkableDay < Error; end
 end

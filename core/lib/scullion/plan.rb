@@ -13,7 +13,7 @@ module Scullion
     # @param brief [Brief] @return [Plan]
     def self.for(brief) = new(brief)
 
-    attr_reader :brief, :portions, :needs, :cooking, :preps, :benches, :dressings, :purchases, :windows, :builds
+    attr_reader :brief, :portions, :needs, :cooking, :preps, :benches, :dressings, :purchases, :windows, :builds, :waves
 
     def initialize(brief)
       @brief = brief
@@ -24,6 +24,7 @@ module Scullion
       dress
       @purchases = buy
       @builds = build
+      @waves = portions.zip(windows).each_with_index.map { |(portion, window), index| Build::Waves.new("waves/#{index}", portion, window, brief) }
     end
 
     # @return [Hash] same brief, same Hash, in the same order
@@ -32,7 +33,7 @@ module Scullion
         "format" => FORMAT, "service" => service, "snags" => snags.map(&:to_h),
         "count" => portions.map(&:to_h), "needs" => needs.map(&:to_h), "buy" => purchases.map(&:to_h),
         "prep" => preps.map(&:to_h), "benches" => benches.map(&:to_h), "cook" => cooking.map(&:to_h), "dress" => dressings.map(&:to_h),
-        "hold" => windows.map(&:to_h), "build" => builds.map(&:to_h)
+        "hold" => windows.map(&:to_h), "build" => builds.map(&:to_h), "waves" => waves.map(&:to_h)
       }
     end
 
@@ -65,14 +66,14 @@ module Scullion
 
     # Worst first.
     def snags
-      @snags ||= [preps, cooking, dressings, windows, builds].flatten.flat_map(&:snags)
-                                                             .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+      @snags ||= [preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
+                                                                    .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
     end
 
     # Every sheet of the plan, flat.
     def sheets
       [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *benches, *dressings, *dressings.flat_map(&:parts),
-       *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *builds,
+       *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *waves, *builds,
        *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
     end
 
@@ -84,7 +85,7 @@ module Scullion
     def service
       from = brief.service.from
       { "name" => brief.service.name, "date" => from.date.iso8601, "from" => from.clock, "to" => brief.service.to.clock,
-        "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name,
+        "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name, "served_as" => brief.service.served_as,
         "kitchen" => brief.kitchen.name, "crew" => crew }
     end
 

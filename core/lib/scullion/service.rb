@@ -8,16 +8,18 @@ module Scullion
 
     MOST_COVERS = 5000
     MOST_TABLES = 1000
-    FIELDS = %w[name date from to covers tables over_prep lines].freeze
+    STYLES = %w[plates family platters moulded buffet boxes].freeze
+    FIELDS = %w[name date from to covers tables served_as over_prep lines].freeze
     CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
 
-    attr_reader :name, :from, :to, :covers, :tables, :over_prep, :lines
+    attr_reader :name, :from, :to, :covers, :tables, :served_as, :over_prep, :lines
 
     # @param from [Moment] @param to [Moment] @param covers [Integer]
     # @param tables [Integer, nil] laid; nil where nobody has said
+    # @param served_as [String] one of STYLES
     # @param over_prep [Float] share made on top, once, on finished portions
-    def initialize(name:, from:, to:, covers:, tables:, over_prep:, lines:)
-      @name, @from, @to, @covers, @tables, @over_prep, @lines = name, from, to, covers, tables, over_prep, lines
+    def initialize(name:, from:, to:, covers:, tables:, served_as:, over_prep:, lines:)
+      @name, @from, @to, @covers, @tables, @served_as, @over_prep, @lines = name, from, to, covers, tables, served_as, over_prep, lines
       freeze
     end
 
@@ -29,6 +31,7 @@ module Scullion
       from, to = window(border)
       parts = { name: border.text("name"), covers: border.whole("covers", 1..MOST_COVERS, "covers"),
                 tables: border.whole("tables", 1..MOST_TABLES, "tables", default: nil),
+                served_as: border.choice("served_as", STYLES, default: STYLES.first),
                 over_prep: border.number("over_prep", 0..0.5, "as a share", default: 0.05),
                 lines: border.list("lines", 1..30, "salads") { |item| line(item, salads) } }
       new(from: from, to: to, **parts) if border.faults.size == before

@@ -544,6 +544,96 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/day": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The day of a service, solved: who does what when, what would be late and why */
+        get: operations["day"];
+        put?: never;
+        /** Decide or mark one thing about the day; answers with the day solved again */
+        post: operations["decideDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/day/fixes": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Ways out of a day that does not work, each found by solving it again */
+        get: operations["dayFixes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/day/range": {
+        parameters: {
+            query: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+                task: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Where one task may begin if nothing else moves */
+        get: operations["dayRange"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/day/instance": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The day as tasks and resources, for another solver to read (docs/day.md) */
+        get: operations["dayInstance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/taste": {
         parameters: {
             query?: never;
@@ -818,6 +908,180 @@ export interface components {
             /** @description The key of a shipped set, or a set of your own */
             house_rules?: string | components["schemas"]["HouseRules"];
             figures?: components["schemas"]["OwnFigure"][];
+            day?: components["schemas"]["DayKept"];
+        };
+        /** @description What was decided about the day, and what is done of it */
+        DayKept: {
+            /** @description Local, 2026-11-28T09:40 */
+            now?: string;
+            marks?: components["schemas"]["DayMark"][];
+            pins?: components["schemas"]["DayPin"][];
+            ahead?: components["schemas"]["MadeAhead"][];
+            extra?: components["schemas"]["HoursMore"][];
+            /** @description Preparations bought ready cut */
+            cut?: string[];
+            borrowed?: ("burner" | "oven")[];
+        };
+        DayMark: {
+            task: string;
+            /** @enum {string} */
+            state: "started" | "done" | "late" | "failed";
+            /** @description When it began or ended, local */
+            at?: string;
+            /** @description How long it runs over */
+            minutes?: number;
+            /** @description How much of it has to be made again */
+            share?: number;
+        };
+        DayPin: {
+            task: string;
+            at: string;
+        };
+        MadeAhead: {
+            preparation: string;
+            days: number;
+        };
+        /** @description One more cook, from and to */
+        HoursMore: {
+            from: string;
+            to: string;
+        };
+        /** @description One of these, and the time now */
+        DayDecision: {
+            now?: string;
+            mark?: components["schemas"]["DayMark"];
+            unmark?: string;
+            pin?: components["schemas"]["DayPin"];
+            unpin?: string;
+            ahead?: components["schemas"]["MadeAhead"];
+            extra?: components["schemas"]["HoursMore"];
+            /** @description Its from */
+            unextra?: string;
+            /** @enum {string} */
+            borrowed?: "burner" | "oven";
+            /** @enum {string} */
+            returned?: "burner" | "oven";
+            cut?: string;
+            uncut?: string;
+        };
+        Span: {
+            from: string;
+            to: string;
+            text: string;
+        };
+        Roster: {
+            /** @enum {string} */
+            format: "scullion/roster@1";
+            service: {
+                name: string;
+                date: string;
+                from: string;
+                to: string;
+            };
+            rules: string;
+            now?: string;
+            from: string;
+            to: string;
+            first: string;
+            works: boolean;
+            says: string[];
+            problem?: {
+                what: string;
+                kind: string;
+                from: string;
+                to: string;
+                over_minutes: number;
+            };
+            lanes: {
+                key: string;
+                name: string;
+                kind: string;
+                capacity: number;
+                open?: string[][];
+            }[];
+            tasks: components["schemas"]["DayTask"][];
+            ahead: components["schemas"]["AheadLine"][];
+            decided: {
+                extra: components["schemas"]["Span"][];
+                borrowed: string[];
+                cut: string[];
+            };
+        };
+        DayTask: {
+            key: string;
+            name: string;
+            start: string;
+            end: string;
+            begins: string;
+            ends: string;
+            minutes: number;
+            text: string;
+            hands_minutes: number;
+            /** @description It could begin so much sooner, as far as the order of work goes */
+            slack_minutes: number;
+            /** @description On the longest chain of tasks that wait for each other */
+            critical: boolean;
+            placed: boolean;
+            pinned: boolean;
+            /** @enum {string} */
+            state?: "started" | "done" | "late" | "failed";
+            best_until?: string;
+            stage: string;
+            at?: string;
+            preparation?: string;
+            colour?: string | null;
+            for: string[];
+            after: string[];
+            segments: {
+                from: string;
+                to: string;
+                hands: boolean;
+                name?: string;
+                cook?: string;
+                lanes: string[];
+            }[];
+        };
+        AheadLine: {
+            preparation: string;
+            name: string;
+            colour: string;
+            keeps: string;
+            why: string;
+            used: string;
+            earliest: string;
+            earliest_at: string;
+            ready_at: string;
+            tier: string;
+            days: number;
+            may: number[];
+            hands: string;
+        };
+        Waves: {
+            at: string;
+            salad: string;
+            salad_name: string;
+            style: string;
+            style_name: string;
+            finish: string;
+            tool: string;
+            dressed_in_waves: boolean;
+            list: {
+                number: number;
+                from: string;
+                to: string;
+                covers: number;
+                grams: string;
+            }[];
+            seconds: components["schemas"]["Figure"];
+            service_minutes: components["schemas"]["Figure"];
+            lasts_minutes: components["schemas"]["Figure"];
+            waves: components["schemas"]["Figure"];
+            wave_grams: components["schemas"]["Figure"];
+            platers: components["schemas"]["Figure"];
+            plating_minutes: components["schemas"]["Figure"];
+            portions_per_minute: components["schemas"]["Figure"];
+            start_at: components["schemas"]["Figure"];
+            portion_ml: components["schemas"]["Figure"];
         };
         /** @description A figure of the larder or of kitchen practice, set by hand */
         OwnFigure: {
@@ -834,6 +1098,11 @@ export interface components {
             /** @description Local time service ends */
             to: string;
             covers: number;
+            /**
+             * @description How it goes out; on plates when left out
+             * @enum {string}
+             */
+            served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
             /** @description Tables laid, for the jugs on them; guessed from the covers when left out */
             tables?: number | null;
             /** @description Share made on top, once, on finished portions; 0.05 when left out */
@@ -856,6 +1125,8 @@ export interface components {
             to: string;
             covers: number;
             tables?: number | null;
+            /** @enum {string} */
+            served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
             over_prep?: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -868,6 +1139,8 @@ export interface components {
             to: string;
             covers: number;
             tables?: number;
+            /** @enum {string} */
+            served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
             over_prep: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -880,6 +1153,8 @@ export interface components {
             to: string;
             covers: number;
             tables?: number;
+            /** @enum {string} */
+            served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
             over_prep: number;
             salads: string[];
         };
@@ -1604,6 +1879,8 @@ export interface components {
             initials: string;
             from: string;
             to: string;
+            break_from?: string;
+            break_to?: string;
         };
         KitchenChoices: {
             tools: components["schemas"]["ToolRates"][];
@@ -1742,6 +2019,7 @@ export interface components {
             /** @enum {string} */
             format: "scullion/plan@1";
             service: {
+                served_as: string;
                 name: string;
                 date: string;
                 from: string;
@@ -1769,6 +2047,7 @@ export interface components {
             dress: components["schemas"]["DressingBatch"][];
             hold: components["schemas"]["HoldWindow"][];
             build: components["schemas"]["Bowls"][];
+            waves: components["schemas"]["Waves"][];
         };
         Portion: {
             at: string;
@@ -2149,6 +2428,8 @@ export interface components {
     parameters: {
         /** @description Servings to write it out for */
         Covers: number;
+        /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+        Now: string;
         Id: number;
         Key: string;
         /** @description A figure's address */
@@ -2942,6 +3223,149 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecipeDraft"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    day: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    decideDay: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayDecision"];
+            };
+        };
+        responses: {
+            /** @description The day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    dayFixes: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that help, the best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        what: string;
+                        effect: string;
+                        decide: components["schemas"]["DayDecision"];
+                    }[];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    dayRange: {
+        parameters: {
+            query: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+                task: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ranges of starts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Span"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    dayInstance: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description scullion/day@1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        format: string;
+                        tasks: Record<string, never>[];
+                        resources: Record<string, never>[];
+                    };
                 };
             };
             default: components["responses"]["Problem"];

@@ -95,6 +95,10 @@ module Scullion
       def trays(value) = counted(value, "tray")
       def loads(value) = counted(value, "load")
       def bowls(value) = counted(value, "bowl")
+      def waves(value) = counted(value, "wave")
+      def cooks(value) = counted(value, "cook")
+      def seconds(value) = "#{value.round} s"
+      def a_minute(value) = "#{significant(value)} a minute"
       def tables(value) = counted(value, "table")
       def jugs(value) = counted(value, "jug")
       def days(value) = counted(value, "day")

@@ -14,9 +14,15 @@ module Scullion
     Chiller = Struct.new(:name, :method, :shelves, keyword_init: true)
     IceMachine = Struct.new(:name, :kg_per_day, :bin_kg, keyword_init: true)
 
-    # A cook on shift. from, to: local clock times "HH:MM".
-    Cook = Struct.new(:initials, :from, :to, keyword_init: true) do
-      def minutes = [to, from].map { |clock| (clock[0, 2].to_i * 60) + clock[3, 2].to_i }.reduce(:-)
+    # A cook on shift. from, to, break_from, break_to: local clock times "HH:MM".
+    Cook = Struct.new(:initials, :from, :to, :break_from, :break_to, keyword_init: true) do
+      # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break
+      def hours
+        start, stop, rest, back = [from, to, break_from, break_to].map { |clock| clock && ((clock[0, 2].to_i * 60) + clock[3, 2].to_i) }
+        rest && back ? [[start, rest], [back, stop]] : [[start, stop]]
+      end
+
+      def minutes = hours.sum { |start, stop| stop - start }
     end
   end
 end

@@ -53,11 +53,20 @@ module Scullion
 
     def cooks
       list("cooks", MANY) do |item|
-        item.only("initials", "from", "to")
+        item.only("initials", "from", "to", "break_from", "break_to")
         from, to = %w[from to].map { |field| item.match(field, CLOCK, "07:00") }
+        away = %w[break_from break_to].map { |field| item.match(field, CLOCK, "10:00", default: nil) }
         item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.") if from && to && to <= from
-        Cooking::Cook.new(initials: item.text("initials", most: 12), from: from, to: to)
+        break_fits(item, from, to, away) if from && to && away.any?
+        Cooking::Cook.new(initials: item.text("initials", most: 12), from: from, to: to, break_from: away.first, break_to: away.last)
       end
+    end
+
+    def break_fits(item, from, to, away)
+      return if away.all? && from < away.first && away.first < away.last && away.last < to
+
+      item.fault("break_from", "The break #{away.first || '?'} to #{away.last || '?'} does not lie within the shift.",
+                 "Give both ends, between #{from} and #{to}, or leave both out.")
     end
 
     def pot(item)

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Build
+    # How much of a salad is finished for each part of the service, so that nothing is served past
+    # its best; and the pace at which it is plated. Rules of the job, "Build".
+    class Waves < Sheet
+      Wave = Struct.new(:number, :from, :to, :covers, keyword_init: true)
+
+      attr_reader :window, :portion, :practice, :style
+
+      brought :dressed_minutes, of: :window
+      brought :rest_minutes, of: :window
+      brought :topped_minutes, of: :window
+      brought :service_from, of: :window
+      brought :service_to, of: :window
+      brought :covers, of: :portion
+      brought :servings, of: :portion
+      brought :finished_grams, of: :portion
+      brought :portion_grams, of: :portion
+      assumption :most_waves, "Waves, at most", :waves, book: :practice, at: "day/waves/most_times"
+      assumption :least_minutes, "A wave lasts at least", :min, book: :practice, at: "day/waves/least_minutes"
+      assumption :seconds, "Portion and finish one", :seconds, book: :practice, at: -> { "serving/#{style}/seconds" }, shown: true
+      assumption :vessel_guests, "Guests served by one", :covers, book: :practice, at: -> { "serving/#{style}/vessel_guests" }
+      assumption :most_platers, "Platers", :cooks, book: :practice, at: "day/plating/platers_times"
+
+      figure(:service_minutes, "Service lasts", :min, from: %i[service_from service_to], how: "end − start") { service_to - service_from }
+      figure(:lasts_minutes, "Goes out within", :min, from: %i[dressed_minutes rest_minutes topped_minutes],
+             how: "best once dressed less its rest, or best on top: the shorter") { [dressed_minutes - rest_minutes, topped_minutes].min }
+      figure(:waves, "Waves", :waves, from: %i[service_minutes lasts_minutes least_minutes most_waves],
+             how: "service ÷ goes out within, up to a whole one, no more than the most") {
+        (service_minutes / [lasts_minutes, least_minutes].max.to_f).ceil.clamp(1,
+                                                                               most_waves.to_i)
+      }
+      figure(:wave_grams, "A wave, finished", :g, from: %i[finished_grams waves], how: "all portions ÷ waves") { finished_grams / waves }
+      figure(:platers, "Platers", :cooks, from: %i[most_platers], how: "as usual, no more than the cooks there are") { [most_platers.to_i, @cooks].min.clamp(1, 20) }
+      figure(:plating_minutes, "Plating, a wave", :min, from: %i[seconds covers waves platers vessel_guests],
+             how: "seconds × vessels of a wave ÷ platers") { seconds / 60.0 * (covers / waves.to_f / vessel_guests).ceil / platers }
+      figure(:portions_per_minute, "Pace", :a_minute, from: %i[seconds platers vessel_guests], how: "60 ÷ seconds × platers × guests served by one") {
+        60.0 / seconds * platers * vessel_guests
+      }
+      figure(:start_at, "Begin plating", :moment, from: %i[service_from plating_minutes lead_minutes],
+             how: "start of service − the plating of the first wave, at most so long before") { service_from - [plating_minutes, lead_minutes].min.ceil }
+      assumption :lead_minutes, "Begun before a wave, at most", :min, book: :practice, at: "day/plating/lead_minutes"
+      figure(:portion_ml, "Portion by volume", :ml, from: -> { [*portion.layers.map { |layer| [layer, :ml] }, [portion, :dressing_ml]] },
+             how: "the layers and the dressing added up") { portion.layers.sum(&:ml) + portion.dressing_ml }
+
+      # @param window [Holding::Window] @param brief [Brief]
+      def initialize(at, portion, window, brief)
+        super(at)
+        @portion, @window, @practice = portion, window, brief.practice
+        @style, @cooks = brief.service.served_as, brief.kitchen.cooks.size
+      end
+
+      # Is it dressed wave by wave, because it would not last from the first guest to the last?
+      def dressed_in_waves? = dressed_minutes - rest_minutes < service_minutes
+
+      # @return [Array<Wave>] their covers add up exactly
+      def list
+        @list ||= Split.evenly(covers, waves).each_with_index.map do |count, index|
+          from, to = [index, index + 1].map { |step| service_from + (service_minutes * step / waves.to_f).round }
+          Wave.new(number: index + 1, from: from, to: to, covers: count)
+        end
+      end
+
+      def words
+        serving = practice.words("serving", style)
+        { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "style" => style, "style_name" => serving["name"], "finish" => serving["finish"],
+          "tool" => serving["tool"], "dressed_in_waves" => dressed_in_waves?,
+          "list" => list.map { |wave|
+            { "number" => wave.number, "from" => wave.from.to_s, "to" => wave.to.to_s, "covers" => wave.covers, "grams" => writer.g(finished_grams * wave.covers / covers) }
+          } }
+      end
+
+      # @return [Array<Snag>]
+      def snags
+        wave_minutes = service_minutes / waves.to_f
+        return [] if plating_minutes <= wave_minutes + lead_minutes
+
+        [Snag.new(severity: "look", stage: "build",
+                  what: "#{portion.salad.name}: plating a wave takes #{writer.min(plating_minutes)}, and a wave lasts #{writer.min(wave_minutes)}.",
+                  remedy: "One more plater, or serve it in family bowls.")]
+      end
+    end
+  end
+end

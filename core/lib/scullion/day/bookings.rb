@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # How much of one resource is taken when, as steps in time, and the first time from which
+    # something more fits.
+    class Bookings
+      FOREVER = 1 << 40
+
+      attr_reader :resource, :load
+
+      def initialize(resource)
+        @resource, @load = resource, 0
+        # Level and mode hold from one time to the next.
+        @times, @levels, @modes = [-FOREVER, FOREVER], [0, 0], [nil, nil]
+      end
+
+      # The first minute at or after +start+ from which so much is free for so long; nil for never.
+      # @return [Integer, nil]
+      def free_from(start, minutes, amount, mode)
+        return if amount > resource.capacity
+
+        loop do
+          start = free_of_bookings(start, minutes, amount, mode)
+          open = open_from(start, minutes)
+          return open if open.nil? || open == start
+
+          start = open
+        end
+      end
+
+      def book(from, minutes, amount, mode)
+        first, last = step_at(from), step_at(from + minutes)
+        (first...last).each do |index|
+          @levels[index] += amount
+          @modes[index] = mode
+        end
+        @load += minutes
+      end
+
+      private
+
+      def open_from(start, minutes)
+        return start unless resource.open
+
+        window = resource.open.find { |from, to| [from, start].max + minutes <= to } or return
+        [window.first, start].max
+      end
+
+      def free_of_bookings(start, minutes, amount, mode)
+        index, most = holding(start), resource.capacity - amount
+        while @times[index] < start + minutes
+          start = @times[index + 1] if @levels[index] > most || (resource.moded && @levels[index].positive? && @modes[index] != mode)
+          index += 1
+        end
+        start
+      end
+
+      # The step that a time falls into.
+      def holding(time) = @times.bsearch_index { |each| each > time } - 1
+
+      # The step that begins at a time, made if there is none.
+      def step_at(time)
+        index = holding(time)
+        return index if @times[index] == time
+
+        @times.insert(index + 1, time)
+        @levels.insert(index + 1, @levels[index])
+        @modes.insert(index + 1, @modes[index])
+        index + 1
+      end
+    end
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # Ways out of a day that does not work, each found by solving the day again with it.
+    class Fixes
+      MOST = 6
+      HOURS = 120
+      BULKY = 3
+
+      # @param roster [Roster] the day as it stands
+      def initialize(roster)
+        @roster, @progress = roster, roster.progress
+      end
+
+      # @return [Array<Hash>] those that help, the best first: what to do, what it would do, and the decision to send
+      def to_a
+        now = @roster.solution
+        tried.map { |fix| [fix, @roster.with(fix[:progress]).solution] }
+             .select { |_, then_| (trouble(then_) <=> trouble(now)).negative? }
+             .sort_by { |fix, then_| [*trouble(then_), fix[:what]] }
+             .first(MOST).map { |fix, then_| { "what" => fix[:what], "effect" => effect(now, then_), "decide" => fix[:decide] } }
+      end
+
+      private
+
+      def trouble(solution) = solution.score.first(4)
+
+      def tried
+        worst = Overload.new(@roster.instance).worst
+        [*(hands(worst) if worst), *(borrowed(worst) if worst), *yesterday, *ready_cut]
+      end
+
+      # One more cook for two hours around the fullest half-hour, and for the two hours before.
+      def hands(worst)
+        return [] unless worst.kind == COOK
+
+        [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map do |from|
+          hours = [from, from + HOURS]
+          { what: "One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", progress: @progress.with(extra: @progress.extra + [hours]),
+            decide: { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } } }
+        end
+      end
+
+      def borrowed(worst)
+        kind = Progress::BORROWED.find { |each| each == worst.kind } or return []
+        [{ what: "One more #{kind}", progress: @progress.with(borrowed: @progress.borrowed + [kind]), decide: { "borrowed" => kind } }]
+      end
+
+      # The preparations with the most work on the day itself that keep until the day after.
+      def yesterday
+        @roster.movable.first(BULKY).map do |name, preparation|
+          { what: "#{name}: make it the day before", progress: @progress.with(ahead: @progress.ahead.merge(preparation => 1)),
+decide: { "ahead" => { "preparation" => preparation, "days" => 1 } } }
+        end
+      end
+
+      def ready_cut
+        @roster.cut_here.first(1).map do |name, preparation|
+          { what: "#{name}: buy it ready cut", progress: @progress.with(cut: @progress.cut + [preparation]), decide: { "cut" => preparation } }
+        end
+      end
+
+      def effect(now, then_)
+        parts = [words("not done at all", now.unplaced.size, then_.unplaced.size, "tasks"), words("unsafe", now.sum(:unsafe), then_.sum(:unsafe), "min"),
+                 words("late", now.sum(:late), then_.sum(:late), "min"), words("past its best", now.sum(:stale), then_.sum(:stale), "min")].compact
+        parts.empty? ? "begins #{@roster.moment(then_.first)}" : parts.join(", ")
+      end
+
+      def words(what, before, after, unit) = before == after ? nil : "#{what}: #{before} → #{after} #{unit}"
+    end
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # The tasks that make one preparation ready: trim and cut, treat, cook, cool. Derived from the
+    # plan, with its minutes.
+    class Jobs
+      # @param need [Plan::Need] @param prep [Plan::Prep] @param brief [Brief] @param cut [Boolean] it comes in ready cut
+      def initialize(need, prep, brief, cut: false)
+        @need, @prep, @cooking, @brief, @practice, @bought_cut = need, prep, prep.cooking, brief, brief.practice, cut
+      end
+
+      # @return [Array<Task>] in the order they are done
+      def tasks
+        @tasks ||= begin
+          cut = cutting
+          raw = @need.treated_after? || !component.treat ? [] : [treating(cut)]
+          cut + raw + heating(raw.empty? ? cut : raw)
+        end
+      end
+
+      # What the next one waits for: all that nothing of this job comes after.
+      # @return [Array<String>]
+      def done = tasks.map(&:key) - tasks.flat_map { |task| task.after.map(&:task) }
+
+      # How long it keeps at its best once it is ready, and by whose rule.
+      # @return [Array(Integer, String)] minutes, why
+      def keeps
+        quality = @practice.fetch("holds/#{component.hold_class}/kept_minutes").to_i
+        safety = (@brief.rules.fetch("days").to_i - 1) * Stock::DAY
+        if component.tcs? && safety < quality
+          [safety,
+           "#{@brief.rules.name}: #{@practice.writer.days(@brief.rules.fetch('days'))} with the day it is made"]
+        else
+          [quality,
+           @practice.words("holds",
+                           component.hold_class)["name"]]
+        end
+      end
+
+      attr_reader :need
+
+      private
+
+      def component = @need.component
+      def cut_name = component.cut ? @practice.cuts.fetch(component.cut)["name"].downcase : component.trim
+
+      # A long job is shared out in parts, which any cook may take at any time.
+      def cutting
+        minutes = whole(@prep.trimming_minutes + @prep.cutting_minutes + @prep.tool_minutes)
+        return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut) && minutes.positive?
+
+        said = [component.trim, cut_name].compact.uniq.join(", ").tr("-", " ")
+        parts = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil
+        Split.evenly(minutes, parts).each_with_index.map do |part, index|
+          task("#{@prep.at}/cut#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said}#{", part #{index + 1} of #{parts}" if parts > 1}", "prep", @prep.at,
+               [segment(part, hands, *tool)])
+        end
+      end
+
+      def tool = @prep.tool && !@practice.words("tools", @prep.tool)["plain"] ? [use("tool-#{@prep.tool}")] : []
+
+      def treating(before)
+        task("#{@prep.at}/treat", "#{@need.name}: #{@practice.words('treats', component.treat)['name'].downcase}", "prep", @prep.at, treatment, before)
+      end
+
+      def treatment
+        wait = whole(@practice.fetch("treats/#{component.treat}/minutes"))
+        sink = @prep.treat_water_grams.positive? ? [use("sink")] : []
+        [segment(whole(@prep.treating_minutes), hands, *sink, name: "By hand"), segment(wait, name: "Waits")]
+      end
+
+      # Out of the pot, then mashed while it is warm, then into the cold: nothing of it may wait, so it is one task.
+      def heating(before)
+        return [] unless @cooking
+
+        segments = Heat.new(@cooking, @practice, @brief.kitchen).segments + (@need.treated_after? ? treatment : []) + (@cooking.cools? ? chilling : [])
+        [task(@cooking.at, "#{@need.name}: #{@cooking.setting}", "cook", @cooking.at, segments, before, most: @practice.fetch("day/raw/kept_minutes").to_i,
+why: "cut and waiting for the pot")]
+      end
+
+      def chilling
+        chilled = Chill.new(@cooking, @brief)
+        shelves = chilled.shelves.positive? ? [use("chiller", chilled.shelves)] : []
+        [segment(whole(@practice.fetch("day/cool/spread_minutes")), hands, name: "Spread to cool"), segment(chilled.minutes, *shelves, name: "Chills")]
+      end
+
+      def task(key, name, stage, at, segments, before = [], most: nil, why: nil)
+        Task.new(key: key, name: name, segments: segments.reject { |each| each.minutes.zero? },
+                 after: before.map { |earlier| Link.new(task: earlier.key, least: 0, most: most, why: why) },
+                 about: { "stage" => stage, "at" => at, "preparation" => component.preparation, "colour" => @need.ingredient.colour, "for" => @need.layers.map { |layer|
+                   layer.portion.salad.name
+                 }.uniq })
+      end
+
+      def hands = use(COOK)
+      def use(kind, amount = 1, mode = nil) = Use.new(kind: kind, amount: amount, mode: mode)
+      def segment(minutes, *uses, name: nil) = Segment.new(minutes: minutes, uses: uses, name: name)
+      def whole(minutes) = minutes.ceil
+    end
+  end
+end

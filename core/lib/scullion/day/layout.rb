@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # A plan laid out as a day to be scheduled: every task derived from it, tied to the others by
+    # what comes first, how long it keeps and how soon it must follow. Rules of the job, "The day".
+    class Layout
+      CLEAR_UP = 180
+      SOON_AFTER = 20
+
+      # @param plan [Plan] @param progress [Progress]
+      def initialize(plan, progress = plan.brief.progress)
+        @plan, @brief, @practice, @progress = plan, plan.brief, plan.brief.practice, progress
+      end
+
+      # @return [Instance]
+      # @raise [UnworkableDay] when the tasks wait for each other in a ring
+      def instance
+        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Stock.new(@brief, days, @progress).resources, from: [-days * Stock::DAY, *@progress.now].max,
+                                   to: service_to + CLEAR_UP)
+      end
+
+      # The jobs of each preparation.
+      # @return [Array<Jobs>]
+      def jobs
+        @jobs ||= @plan.needs.zip(@plan.preps).map { |need, prep| Jobs.new(need, prep, @brief, cut: @progress.cut.include?(need.component.preparation)) }
+      end
+
+      private
+
+      def days = @practice.fetch("day/ahead/days").to_i
+      def service_from = @brief.service.from.minutes
+      def service_to = @brief.service.to.minutes
+
+      def tasks = [*jobs.flat_map { |job| ahead(job) }, *salads, clean_down]
+
+      # What is to be made so many days ahead is ready by the end of that day.
+      def ahead(job)
+        days = @progress.ahead.fetch(job.need.component.preparation, 0)
+        return job.tasks if days.zero?
+
+        job.tasks.map { |task| task.dup.tap { |each| each.latest = (1 - days) * Stock::DAY } }
+      end
+
+      def salads
+        @salads ||= @plan.waves.zip(@plan.builds).flat_map do |waves, build|
+          batch = @plan.dressings.find { |dressing| dressing.portion.equal?(waves.portion) }
+          Assembly.new(waves, build, batch, jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } }, @practice).tasks
+        end
+      end
+
+      def clean_down
+        minutes = @practice.fetch("day/clean/setup_minutes") + (@practice.fetch("day/clean/per_salad_minutes") * @plan.portions.size)
+        plated = salads.select { |task| task.key.include?("/plate/") }
+        Task.new(key: "clean", name: "Clean down", segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])],
+                 about: { "stage" => "build", "for" => [] },
+                 earliest: service_to, latest: service_to + [minutes.ceil + SOON_AFTER, CLEAR_UP].min, after: plated.map { |task| Link.new(task: task.key, least: 0) })
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # What has happened so far, and what the cook decided about the day: the time now, tasks
+    # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
+    # bought ready cut, and what is borrowed for the day: a cook for some hours, an oven, a burner.
+    class Progress
+      # state: started, done, late or failed. at: when it began or ended; minutes: how long it
+      # runs over; share: how much of it has to be made again.
+      Mark = Struct.new(:task, :state, :at, :minutes, :share, keyword_init: true)
+      STATES = %w[started done late failed].freeze
+      MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
+      DAYS_AHEAD = (0..2).freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed].freeze
+      BORROWED = %w[burner oven].freeze
+
+      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed
+
+      # @param now [Integer, nil] minutes from midnight of the service day
+      # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
+      # @param ahead [Hash{String=>Integer}] days ahead by preparation
+      # @param extra [Array<Array(Integer, Integer)>] hours of one more cook each
+      # @param cut [Array<String>] preparations bought ready cut @param borrowed [Array<String>] each one more of BORROWED
+      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [])
+        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed = now, marks, pins, ahead, extra, cut, borrowed
+        freeze
+      end
+
+      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, **changes)
+
+      # @param border [Border] at the data @param date [Date] of the service
+      # @return [Progress, nil] nil when the border has noted faults
+      def self.read(border, date)
+        before = border.faults.size
+        border.only(*FIELDS)
+        parts = { now: minute(border, "now", date),
+                  marks: (border.list("marks", 0..1000, "marks", default: []) { |item| mark(item, date) } || []).compact.to_h { |mark| [mark.task, mark] },
+                  pins: (border.list("pins", 0..300, "pins", default: []) { |item| pin(item, date) } || []).compact.to_h,
+                  ahead: (border.list("ahead", 0..300, "preparations", default: []) { |item| early(item) } || []).compact.to_h,
+                  extra: (border.list("extra", 0..20, "hours", default: []) { |item| hours(item, date) } || []).compact,
+                  cut: texts(border, "cut"), borrowed: texts(border, "borrowed") & BORROWED }
+        new(**parts) if border.faults.size == before
+      end
+
+      def self.mark(item, date)
+        item.only("task", "state", "at", "minutes", "share")
+        Mark.new(task: item.text("task", most: 80), state: item.choice("state", STATES), at: minute(item, "at", date),
+                 minutes: item.whole("minutes", 1..600, "minutes", default: nil), share: item.number("share", 0.01..1, "as a share", default: nil))
+      end
+
+      def self.pin(item, date)
+        item.only("task", "at")
+        [item.text("task", most: 80), minute(item, "at", date)].then { |pair| pair if pair.all? }
+      end
+
+      # One more cook, from and to.
+      def self.hours(item, date)
+        item.only("from", "to")
+        from, to = %w[from to].map { |field| minute(item, field, date) }
+        return unless from && to
+
+        from < to ? [from, to] : item.fault("to", "This ends before it starts.", "Give a later end.")
+      end
+
+      def self.texts(border, name) = Array(border.raw(name)).grep(String).first(300)
+
+      def self.early(item)
+        item.only("preparation", "days")
+        [item.text("preparation", most: 200), item.whole("days", DAYS_AHEAD, "days")].then { |pair| pair if pair.all? }
+      end
+
+      # "2026-11-28T09:40" as minutes from midnight of the service day.
+      def self.minute(border, field, date)
+        text = border.match(field, MOMENT, "2026-11-28T09:40", default: nil) or return
+        ((Date.iso8601(text[0, 10]) - date).to_i * 1440) + Moment.at(date, text[11, 5]).minutes
+      rescue Date::Error
+        border.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
+      end
+      private_class_method :mark, :pin, :hours, :texts, :early, :minute
+    end
+  end
+end

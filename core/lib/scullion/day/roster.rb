@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # The day of one plan, solved: what is done when, by whom, with how much slack; what would be
+    # late, unsafe or past its best, and why. Asked for apart from the plan, because it is worked
+    # out by trying. Rules of the job, "The day".
+    class Roster
+      WORST_FIRST = %i[unsafe late stale].freeze
+
+      attr_reader :plan, :progress, :layout
+
+      # @param plan [Plan] @param progress [Progress] as the brief has it, unless another is tried
+      # @raise [UnworkableDay]
+      def initialize(plan, progress = plan.brief.progress)
+        @plan, @progress = plan, progress
+        @layout = Layout.new(plan, progress)
+      end
+
+      def instance = @layout.instance
+      def solution = @solution ||= Solver.new(instance).solve
+      def with(progress) = Roster.new(plan, progress)
+      def moment(minutes) = Moment.new(date, minutes).to_s
+      def iso(minutes) = Moment.new(date, minutes).iso
+
+      # @return [Hash] ready for JSON
+      def to_h = RosterSheet.new(self).to_h
+
+      # Everything is placed, in time, safe and at its best.
+      def works? = solution.misses.empty? && solution.unplaced.empty?
+
+      # Where this task may begin if nothing else moves.
+      def ranges(key) = Ranges.new(solution).of(key).map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } }
+
+      # Names and preparations with work on the service day that keep over night, most work first.
+      def movable
+        today = @layout.jobs.select { |job| job.keeps.first >= Stock::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
+        today.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+      end
+
+      # Names and preparations with the most cutting.
+      def cut_here
+        cut = @layout.jobs.select { |job| job.need.component.cut && !progress.cut.include?(job.need.component.preparation) }
+        cut.sort_by { |job| [-job.tasks.select { |task| task.key.include?("/cut") }.sum(&:minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+      end
+
+      def date = plan.brief.service.from.date
+
+      # Plainly, the worst first.
+      def says
+        return ["The service is over: its day is shown as it was planned."] if progress.now && progress.now > plan.brief.service.to.minutes
+        return ["No cook is on shift: add one to the kitchen, with hours."] if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
+
+        [*too_much_work, *solution.unplaced.map { |key| "#{instance[key].name}: fits nowhere in the hours there are." }] + solution.misses.sort_by { |miss|
+          [WORST_FIRST.index(miss.kind), -miss.minutes]
+        }.map { |miss| said(miss) }
+      end
+
+      # Which half-hour is too full, of what, by how much.
+      def problem
+        return if works?
+
+        worst = Overload.new(instance).worst or return
+        name = worst.kind == COOK ? "Hands" : instance.of_kind(worst.kind).first&.name || worst.kind
+        { "what" => "#{name}, #{moment(worst.from)} to #{moment(worst.from + Overload::SLOT)}: #{worst.wanted} min wanted, #{worst.have} there, #{worst.over} too many.",
+          "kind" => worst.kind, "from" => iso(worst.from), "to" => iso(worst.from + Overload::SLOT), "over_minutes" => worst.over }
+      end
+
+      private
+
+      def too_much_work
+        wanted, had = Overload.new(instance).hands
+        writer = plan.brief.practice.writer
+        ["The work is #{writer.min(wanted)} with hands; the shifts of these days have #{writer.min(had)}."] if wanted > had
+      end
+
+      def said(miss)
+        minutes = plan.brief.practice.writer.min(miss.minutes)
+        case miss.kind
+        when :late then "#{miss.task.name} is #{minutes} late: done at #{moment(solution.end(miss.task.key))}, wanted by #{moment(miss.task.latest)}."
+        when :unsafe then "#{instance[miss.link.task].name} waits #{minutes} longer than is safe (#{miss.link.why})."
+        else "#{instance[miss.link.task].name} is #{minutes} past its best when used (#{miss.link.why})."
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # A solved day written out, ready for JSON: lanes, tasks stretch by stretch, what may be made ahead.
+    class RosterSheet
+      FORMAT = "scullion/roster@1"
+      CLOSE = 1
+
+      # @param roster [Roster]
+      def initialize(roster)
+        @roster = roster
+      end
+
+      # @return [Hash]
+      def to_h
+        { "format" => FORMAT, "service" => service, "rules" => brief.rules.name, "now" => progress.now && iso(progress.now),
+          "from" => iso(solution.first), "to" => iso(solution.last),
+          "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
+          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided }.compact
+      end
+
+      private
+
+      def brief = @roster.plan.brief
+      def writer = brief.practice.writer
+      def progress = @roster.progress
+      def solution = @roster.solution
+      def instance = @roster.instance
+      def iso(minutes) = @roster.iso(minutes)
+      def moment(minutes) = @roster.moment(minutes)
+
+      def service = { "name" => brief.service.name, "date" => @roster.date.iso8601, "from" => brief.service.from.iso, "to" => brief.service.to.iso }
+
+      def decided
+        { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },
+          "borrowed" => progress.borrowed, "cut" => progress.cut }
+      end
+
+      def lanes
+        used = instance.tasks.flat_map { |task| (solution.taken[task.key] || []).flat_map(&:values) }.compact.uniq
+        instance.resources.select { |resource| resource.kind == COOK || used.include?(resource.key) }
+                .map { |resource|
+          { "key" => resource.key, "name" => resource.name, "kind" => resource.kind, "capacity" => resource.capacity, "open" => resource.open&.map { |hours|
+            hours.map { |minute|
+              iso(minute)
+            }
+          } }.compact
+        }
+      end
+
+      def tasks
+        instance.tasks.sort_by { |task| [solution.start(task.key), task.key] }.map do |task|
+          { "key" => task.key, "name" => task.name, **times(task), "segments" => segments(task), "slack_minutes" => slack(task), "critical" => critical?(task),
+            "placed" => !solution.unplaced.include?(task.key), "pinned" => !progress.pins[task.key].nil?, "state" => progress.marks[task.key]&.state,
+            "after" => task.after.map(&:task), **task.about.transform_keys(&:to_s), **hold(task) }.compact
+        end
+      end
+
+      def times(task)
+        start, stop = solution.start(task.key), solution.end(task.key)
+        { "start" => iso(start), "end" => iso(stop), "begins" => moment(start), "ends" => moment(stop),
+          "minutes" => task.minutes, "text" => writer.min(task.minutes), "hands_minutes" => task.hands_minutes }
+      end
+
+      def segments(task)
+        at = solution.start(task.key)
+        task.segments.each_with_index.map do |segment, index|
+          from, at = at, at + segment.minutes
+          taken = (solution.taken[task.key] || [])[index] || {}
+          { "from" => iso(from), "to" => iso(at), "hands" => segment.hands?, "name" => segment.name, "cook" => taken[COOK] && instance.resources.find { |resource|
+            resource.key == taken[COOK]
+          }.name,
+            "lanes" => taken.values.compact }.compact
+        end
+      end
+
+      # Until when what it makes is at its best, from the most that any that follows may wait.
+      def hold(task)
+        most = instance.followers[task.key].filter_map { |_, link| link.most }.min
+        most && task.about["preparation"] ? { "best_until" => iso(solution.end(task.key) + most) } : {}
+      end
+
+      # Minutes that it could begin sooner, as far as the order of work goes.
+      def slack(task) = [solution.start(task.key) - [solution.first + heads.fetch(task.key), task.earliest || instance.from].max, 0].max
+
+      # On the longest chain of tasks that wait for each other.
+      def critical?(task) = heads.fetch(task.key) + task.minutes + tails.fetch(task.key) >= longest - CLOSE
+
+      def longest = @longest ||= instance.tasks.map { |task| heads[task.key] + task.minutes + tails[task.key] }.max
+
+      def heads
+        @heads ||= instance.in_order.each_with_object({}) { |task, all|
+          all[task.key] = task.after.map { |link|
+            all[link.task] + instance[link.task].minutes + link.least
+          }.max || 0
+        }
+      end
+
+      def tails
+        @tails ||= instance.in_order.reverse.each_with_object({}) { |task, all|
+          all[task.key] = instance.followers[task.key].map { |follower, link|
+            all[follower.key] + follower.minutes + link.least
+          }.max || 0
+        }
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # What the kitchen has to work with on each of the days, as resources: cooks in their shifts,
+    # heat, cold, vessels and single tools.
+    class Stock
+      DAY = 1440
+
+      # @param brief [Brief] @param days [Integer] days before the service that may be used
+      # @param progress [Progress] what is borrowed for the day
+      def initialize(brief, days, progress)
+        @kitchen, @practice, @days, @progress = brief.kitchen, brief.practice, days, progress
+      end
+
+      # @return [Array<Resource>]
+      def resources = [*cooks, *heat, *cold, *vessels, *tools]
+
+      private
+
+      def cooks
+        own = @kitchen.cooks.each_with_index.map { |cook, index|
+          one("cook-#{index}", cook.initials, COOK, 1, open: (-@days..0).flat_map { |day|
+            cook.hours.map { |hours|
+              hours.map { |minute|
+                minute + (day * DAY)
+              }
+            }
+          })
+        }
+        own + @progress.extra.each_with_index.map { |hours, index| one("cook-extra-#{index}", "One more", COOK, 1, open: [hours]) }
+      end
+
+      def heat
+        [one("burner", "Burners", "burner", @kitchen.burners.sum(&:count) + @progress.borrowed.count("burner")),
+         *(@kitchen.ovens + (@kitchen.ovens.first(1) * @progress.borrowed.count("oven"))).each_with_index.map { |oven, index|
+           one("oven-#{index}", oven.name, "oven", oven.positions, moded: true)
+         },
+         *@kitchen.steamers.each_with_index.map { |steamer, index| one("steamer-#{index}", steamer.name, "steamer", steamer.positions) },
+         *@kitchen.microwaves.each_with_index.map { |microwave, index| one("microwave-#{index}", microwave.name, "microwave", 1) }]
+      end
+
+      def cold = @kitchen.chillers.each_with_index.map { |chiller, index| one("chiller-#{index}", chiller.name, "chiller", chiller.shelves) }
+
+      def vessels
+        [*@kitchen.pots.map { |pot| one("pot-#{pot.key}", pot.name, "pot-#{pot.key}", 1) },
+         *@kitchen.bowls.map { |bowl| one("bowl-#{bowl.key}", bowl.name, "bowl-#{bowl.key}", bowl.count) },
+         one("tray", "Trays", "tray", @kitchen.trays.sum(&:count))]
+      end
+
+      # What every kitchen has, everyone has; the rest is there once. Where it is missing the job is done all the same, and a snag says so.
+      def tools
+        single = @practice.keys("tools").reject { |tool| @practice.words("tools", tool)["plain"] }
+        [one("sink", "Sinks", "sink", @practice.fetch("day/sinks/sinks_times").to_i),
+         *single.map { |tool| one("tool-#{tool}", @practice.words("tools", tool)["name"].capitalize, "tool-#{tool}", 1) }]
+      end
+
+      def one(key, name, kind, capacity, open: nil, moded: false) = Resource.new(key: key, name: name, kind: kind, capacity: capacity, open: open, moded: moded)
+    end
+  end
+end

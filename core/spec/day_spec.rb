@@ -1,0 +1,171 @@
+# frozen_string_literal: true
+
+require_relative "../../bench/days"
+
+RSpec.describe Scullion::Day do
+  def task(key, minutes, after: [], latest: nil, uses: { "cook" => 1 }, **more)
+    { "key" => key, "name" => key, "latest" => latest, "after" => after.map { |link| link.is_a?(String) ? { "task" => link, "least" => 0 } : link },
+      "segments" => more[:segments] || [{ "minutes" => minutes, "uses" => uses.map { |kind, amount| { "kind" => kind, "amount" => amount } } }] }.merge(more.except(:segments).transform_keys(&:to_s))
+  end
+
+  def day(tasks, cooks: 1, open: [[0, 600]], resources: [], from: 0)
+    hands = Array.new(cooks) { |index| { "key" => "cook-#{index}", "name" => "C#{index}", "kind" => "cook", "capacity" => 1, "open" => open } }
+    Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => from, "to" => 600, "resources" => hands + resources, "tasks" => tasks)
+  end
+
+  def solve(...) = Scullion::Day::Solver.new(day(...)).solve
+
+  # Everything that a day must keep, checked without the solver's own bookkeeping.
+  def broken(solution)
+    instance = solution.instance
+    taken = Hash.new { |all, key| all[key] = [] }
+    solution.each_stretch { |segment, from, used, task| solution.unplaced.include?(task.key) || segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] } }
+    over = instance.resources.select do |resource|
+      taken[resource.key].any? do |from, to, _, mode|
+        at_once = taken[resource.key].select { |begins, ends,| begins <= from && ends > from }
+        at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.any? { |each| each[3] != mode }) ||
+          resource.open&.none? { |opens, closes| opens <= from && to <= closes }
+      end
+    end
+    before = instance.tasks.flat_map { |each| each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least } }
+    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : []].flatten
+  end
+
+  # Plate (10) is due at 100, so it begins at 90; mix (20) at 70; of the two cuts (30 each, one cook) one
+  # ends at 70 and one at 40. With two cooks both end at 70.
+  it "sets everything as late as deadlines and hands allow" do
+    tasks = [task("a", 30), task("b", 30), task("mix", 20, after: %w[a b]), task("plate", 10, after: ["mix"], latest: 100)]
+    expect(solve(tasks).starts).to include("plate" => 90, "mix" => 70).and(satisfy { |starts| starts.values_at("a", "b").sort == [10, 40] })
+    expect(solve(tasks, cooks: 2).starts.values_at("a", "b")).to eq [40, 40]
+  end
+
+  # A pot wants hands for 5, stands for 40, wants hands for 5: while it stands the cook cuts for 30.
+  it "fills the waits of long unattended work" do
+    pot = [[5, true], [40, false], [5, true]].map { |minutes, hands| { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] } }
+    solved = solve([task("pot", 50, segments: pot), task("cut", 30), task("mix", 10, after: %w[pot cut], latest: 100)])
+    expect([solved.start("pot"), solved.feasible?, solved.start("cut").between?(45, 55)]).to eq [40, true, true]
+  end
+
+  # Two roasts at different heats cannot share the one oven; at the same heat they can.
+  it "keeps an oven at one heat at a time" do
+    oven = [{ "key" => "oven", "name" => "Oven", "kind" => "oven", "capacity" => 4, "moded" => true }]
+    roast = ->(key, celsius) { task(key, 30, segments: [{ "minutes" => 30, "uses" => [{ "kind" => "oven", "amount" => 2, "mode" => celsius }] }], latest: 100) }
+    expect(solve([roast["a", 180], roast["b", 180]], resources: oven).starts.values).to eq [70, 70]
+    expect(solve([roast["a", 180], roast["b", 220]], resources: oven).starts.values.sort).to eq [40, 70]
+  end
+
+  # Dressed leaf keeps 20 min: with the cook away from 70 to 95, dressing waits until she is back.
+  it "would rather be within a window than early, and says by how much it is not" do
+    kept = [{ "task" => "dress", "least" => 0, "most" => 20 }]
+    expect(solve([task("dress", 10), task("plate", 5, after: kept, latest: 100)], open: [[0, 70], [80, 100]]).starts).to eq("dress" => 85, "plate" => 95)
+    missed = solve([task("dress", 10), task("plate", 5, after: kept, uses: {}, latest: 100)], open: [[0, 60]])
+    expect([missed.sum(:stale), missed.sum(:late)]).to eq [0, 0]
+    expect(missed.start("plate")).to be <= 80
+  end
+
+  it "waits for each other in a ring: refused" do
+    expect { solve([task("a", 5, after: ["b"]), task("b", 5, after: ["a"])]) }.to raise_error(Scullion::UnworkableDay, /waits for itself/)
+  end
+
+  it "leaves aside what fits nowhere, and keeps the rest" do
+    solved = solve([task("long", 700), task("short", 20, latest: 100)])
+    expect(solved.unplaced).to eq ["long"]
+    expect(solved.start("short")).to eq 80
+  end
+
+  describe "generated days" do
+    days = [10, 40, 80].flat_map { |size| [1, 2].map { |seed| GeneratedDays.make(size, seed) } }
+    solved = days.map { |instance| Scullion::Day::Solver.new(instance).solve }
+
+    it "are never double-booked, out of order or at two heats at once" do
+      expect(solved.map { |solution| broken(solution) }).to all(be_empty)
+      expect(solved).to all(be_feasible)
+    end
+
+    it "never end sooner than the bound, and the same day is solved the same way" do
+      solved.each { |solution| expect(solution.last - solution.first).to be >= Scullion::Day::Bound.new(solution.instance).minutes }
+      expect(Scullion::Day::Solver.new(days[2]).solve.starts).to eq solved[2].starts
+    end
+
+    it "come back the same from their written form" do
+      expect(Scullion::Day::Instance.from_h(JSON.parse(JSON.generate(days[1].to_h))).to_h).to eq days[1].to_h
+    end
+  end
+
+  describe Scullion::Day::Roster do
+    def roster(progress = {}, **options, &change)
+      made = plan(**options, &change)
+      border = Scullion::Border.new(progress)
+      described_class.new(made, Scullion::Day::Progress.read(border, made.brief.service.from.date)).tap { raise border.faults.inspect if border.faults.any? }
+    end
+
+    let(:usual) { roster }
+    let(:date) { usual.plan.brief.service.from.date.iso8601 }
+
+    def named(roster, part) = roster.to_h["tasks"].find { |each| each["name"].include?(part) }
+
+    it "is derived from the plan: every bench line, pot and bowl, ready by service, nobody double-booked" do
+      expect(broken(usual.solution)).to be_empty
+      expect(usual.to_h).to include("works" => true, "says" => [])
+      names = usual.to_h["tasks"].map { |each| each["name"] }
+      expect(names).to include(/Pearl barley: absorb/, /Roast carrot: peeled/, /Cucumber, salted: salt and drain/, /Whisk/, /Mix and dress/, /^Top/, /^Plate/, "Clean down")
+      expect(named(usual, "Top")["end"]).to eq "#{date}T11:45"
+    end
+
+    # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days cooked.
+    it "keeps the rest after mixing, and says what may be made ahead" do
+      expect(usual.solution.start("build/0/finish/1") - usual.solution.end("build/0/mix")).to be >= 60
+      tiers = usual.to_h["ahead"].to_h { |line| [line["name"], line["tier"]] }
+      expect(tiers).to include("Pearl barley" => "two days before", "Cucumber, salted" => "this morning")
+    end
+
+    it "makes ahead what it is told to" do
+      carrot = usual.to_h["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
+      moved = roster({ "ahead" => [{ "preparation" => carrot, "days" => 1 }] })
+      expect(moved.solution.end("cook/1")).to be <= 0
+      expect(moved.to_h["works"]).to be true
+    end
+
+    it "never starts later for more covers, and says where a day is too full, with ways out that help" do
+      expect(roster(covers: 280).solution.first).to be <= usual.solution.first
+      full = roster(covers: 900)
+      expect(full.to_h).to include("works" => false, "problem" => include("what" => /\d+ min wanted, \d+ there, \d+ too many/))
+      fixes = Scullion::Day::Fixes.new(full).to_a
+      expect(fixes).not_to be_empty
+      expect(fixes.first["effect"]).to match(/→/)
+    end
+
+    it "replans from now: what is done stays, what is under way keeps its time, the rest is not before now" do
+      now = "#{date}T09:30"
+      begun = usual.solution.start("prep/1/cut/1")
+      late = roster({ "now" => now, "marks" => [{ "task" => "cook/0", "state" => "done", "at" => "#{date}T07:00" },
+                                                { "task" => "prep/1/cut/1", "state" => "started", "at" => "#{date}T09:10" }] })
+      expect(late.solution.end("cook/0")).to eq 420
+      expect(late.solution.start("prep/1/cut/1")).to eq(550).and(be > begun)
+      expect(late.to_h["tasks"].reject { |each| each["state"] }.map { |each| each["start"] }.min).to be >= now
+      expect(broken(late.solution) - ["cook-0"]).to be_empty
+    end
+
+    it "makes again what was spoilt, with hands for its share" do
+      burnt = roster({ "now" => "#{date}T10:00", "marks" => [{ "task" => "cook/1", "state" => "failed", "share" => 0.5 }] })
+      expect(burnt.instance["cook/1"].hands_minutes).to be < usual.instance["cook/1"].hands_minutes
+      expect(burnt.solution.start("cook/1")).to be >= 600
+      expect(named(burnt, "Roast carrot: roast")["name"]).to end_with("once more")
+    end
+
+    it "holds a task where it is put, and gives the range in which it may stand" do
+      range = usual.ranges("prep/4/cut").first
+      expect(range["from"]).to be <= usual.to_h["tasks"].find { |each| each["key"] == "prep/4/cut" }["start"]
+      held = roster({ "pins" => [{ "task" => "prep/4/cut", "at" => range["from"] }] })
+      expect(held.iso(held.solution.start("prep/4/cut"))).to eq range["from"]
+      expect { usual.ranges("none") }.to raise_error(Scullion::UnknownFigure)
+    end
+
+    it "says that nobody is on shift, and that a service is over" do
+      alone = roster { |data| data["kitchen"]["cooks"] = [] }
+      expect(alone.to_h["says"]).to eq ["No cook is on shift: add one to the kitchen, with hours."]
+      expect(roster({ "now" => "#{date}T20:00" }).to_h["says"]).to eq ["The service is over: its day is shown as it was planned."]
+      expect(faults { |data| data["kitchen"]["cooks"][0]["break_from"] = "05:00" }.values).to include(/does not lie within the shift/)
+    end
+  end
+end

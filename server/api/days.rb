@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # The day of a service: solved when asked for, as it is decided and marked so far.
+    module Days
+      def self.registered(app)
+        app.helpers Reading
+        app.get("/api/services/:id/day") { json(roster(service_asked).to_h) }
+        app.get("/api/services/:id/day/fixes") { json(Day::Fixes.new(roster(service_asked)).to_a) }
+        app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
+        app.get("/api/services/:id/day/instance") { json(roster(service_asked).instance.to_h) }
+
+        app.post("/api/services/:id/day") do
+          service, decision = service_asked, body_document
+          roster = nil
+          service.with_lock do
+            service.day = Formats::DayDecision.new(service.day || {}, decision).to_h
+            roster = roster(service, decision["now"])
+            service.update_column(:day, service.day)
+          end
+          json(roster.to_h)
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def service_asked = Records::Service.find(params["id"])
+
+        # @param now [String, nil] local, "2026-11-28T09:40"
+        # @raise [InvalidBrief] when a decision cannot be
+        def roster(service, now = params["now"])
+          document = Formats::Briefing.document(service)
+          document = document.merge("day" => (document["day"] || {}).merge("now" => now)) if now
+          Day::Roster.new(Plan.for(Brief.read(document, Records.facts)))
+        end
+      end
+    end
+  end
+end

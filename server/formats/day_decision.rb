@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Formats
+    # One decision about a day, or one thing that happened, laid into what is kept of it.
+    class DayDecision
+      KINDS = %w[mark unmark pin unpin ahead extra unextra borrowed returned cut uncut].freeze
+
+      # @param day [Hash] what is kept so far @param decision [Hash] one of KINDS => what of it
+      def initialize(day, decision)
+        @day, @decision = day, decision
+      end
+
+      # @return [Hash] what is kept from now on
+      def to_h
+        @decision.slice(*KINDS).reduce(@day) { |day, (kind, said)| send(:"keep_#{kind}", day, said) }.reject { |_, kept| kept.empty? }
+      end
+
+      private
+
+      def put(day, list, said, by) = day.merge(list => without(day, list, by, said[by]) + [said])
+      def drop(day, list, value, by) = day.merge(list => without(day, list, by, value))
+      def without(day, list, by, value) = (day[list] || []).reject { |each| each[by] == value }
+
+      def keep_mark(day, said) = put(day, "marks", said.compact, "task")
+      def keep_unmark(day, task) = drop(day, "marks", task, "task")
+      def keep_pin(day, said) = put(day, "pins", said, "task")
+      def keep_unpin(day, task) = drop(day, "pins", task, "task")
+      def keep_ahead(day, said) = said["days"].zero? ? drop(day, "ahead", said["preparation"], "preparation") : put(day, "ahead", said, "preparation")
+      def keep_extra(day, said) = day.merge("extra" => (day["extra"] || []) + [said])
+      def keep_unextra(day, from) = drop(day, "extra", from, "from")
+      def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
+      def keep_returned(day, kind) = day.merge("borrowed" => (day["borrowed"] || []).dup.tap { |all| all.delete_at(all.index(kind) || all.size) })
+      def keep_cut(day, preparation) = day.merge("cut" => ((day["cut"] || []) + [preparation]).uniq)
+      def keep_uncut(day, preparation) = day.merge("cut" => (day["cut"] || []) - [preparation])
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "The day of a service", :server do
+  let(:day) { ask(:get, "/api/services/1/day") }
+
+  def task(roster, part) = roster["tasks"].find { |each| each["name"].include?(part) }
+  def decide(decision) = ask(:post, "/api/services/1/day", decision)
+
+  it "is solved when asked for, with lanes, tasks and what may be made ahead" do
+    expect(day).to include("works" => true, "says" => [])
+    expect(day["lanes"].map { |lane| lane["kind"] }).to include("cook", "burner")
+    expect(task(day, "Top")["end"]).to end_with("T11:45")
+    expect(day["ahead"].map { |line| line["tier"] }).to include("two days before", "this morning")
+  end
+
+  it "keeps marks, pins and what is made ahead, and gives them back in the brief" do
+    carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }
+    made = decide("ahead" => { "preparation" => carrot["preparation"], "days" => 1 })
+    expect(task(made, "Roast carrot: roast")["end"]).to be < "#{day['service']['date']}T00:00"
+    now = "#{day['service']['date']}T09:00"
+    marked = decide("now" => now, "mark" => { "task" => task(day, "Whisk")["key"], "state" => "done", "at" => now })
+    expect(task(marked, "Whisk")).to include("state" => "done", "end" => now)
+    expect(ask(:get, "/api/services/1/brief")["day"]).to include("ahead" => [include("days" => 1)], "marks" => [include("state" => "done")])
+    decide("unmark" => task(day, "Whisk")["key"])
+    decide("ahead" => { "preparation" => carrot["preparation"], "days" => 0 })
+    expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
+  end
+
+  it "gives the range of a task, ways out of a full day, and the day as another solver reads it" do
+    key = task(day, "White brined cheese")["key"]
+    expect(ask(:get, "/api/services/1/day/range?task=#{key}").first.keys).to eq %w[from to text]
+    ask(:post, "/api/services/1/changes", "version" => ask(:get, "/api/services/1")["version"], "at" => "service/covers", "value" => 900)
+    expect(ask(:get, "/api/services/1/day/fixes").first).to include("what", "effect", "decide")
+    expect(ask(:get, "/api/services/1/day/instance")["format"]).to eq "scullion/day@1"
+  end
+
+  it "says what cannot be decided, and keeps nothing of it" do
+    decide("pin" => { "task" => "x", "at" => "soon" })
+    expect([last_response.status, answer["faults"].first["what"]]).to eq [422, "\"soon\" cannot be read."]
+    ask(:get, "/api/services/1/day/range?task=none")
+    expect(last_response.status).to eq 404
+    expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
+  end
+end
