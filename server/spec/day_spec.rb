@@ -31,7 +31,7 @@ RSpec.describe "The day of a service", :server do
   it "gives the range of a task, ways out of a full day, and the day as another solver reads it" do
     key = task(day, "White brined cheese")["key"]
     expect(ask(:get, "/api/services/1/day/range?task=#{key}").first.keys).to eq %w[from to text]
-    ask(:post, "/api/services/1/changes", "version" => ask(:get, "/api/services/1")["version"], "at" => "service/covers", "value" => 900)
+    ask(:post, "/api/services/1/changes", { "version" => ask(:get, "/api/services/1")["version"], "at" => "service/covers", "value" => 900 })
     expect(ask(:get, "/api/services/1/day/fixes").first).to include("what", "effect", "decide")
     expect(ask(:get, "/api/services/1/day/instance")["format"]).to eq "scullion/day@1"
   end

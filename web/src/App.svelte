@@ -4,6 +4,7 @@
   import Paste from "./screens/Paste.svelte";
   import SaladScreen from "./screens/SaladScreen.svelte";
   import Salads from "./screens/Salads.svelte";
+  import Run from "./screens/Run.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
   import Services from "./screens/Services.svelte";
   import TopBar from "./parts/TopBar.svelte";
@@ -18,6 +19,8 @@
     {#key here.place.id}
       <ServiceDesk id={here.place.id} stage={here.place.stage} />
     {/key}
+  {:else if here.place.screen === "run"}
+    {#key here.place.id}<Run id={here.place.id} />{/key}
   {:else if here.place.screen === "salads"}
     <Salads />
   {:else if here.place.screen === "paste"}

@@ -1019,6 +1019,8 @@ export interface components {
             hands_minutes: number;
             /** @description It could begin so much sooner, as far as the order of work goes */
             slack_minutes: number;
+            /** @description The same in words */
+            slack: string;
             /** @description On the longest chain of tasks that wait for each other */
             critical: boolean;
             placed: boolean;

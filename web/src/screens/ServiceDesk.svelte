@@ -13,6 +13,7 @@
   import Build from "./stages/Build.svelte";
   import Buy from "./stages/Buy.svelte";
   import Cook from "./stages/Cook.svelte";
+  import Day from "./stages/Day.svelte";
   import Count from "./stages/Count.svelte";
   import Dress from "./stages/Dress.svelte";
   import Prep from "./stages/Prep.svelte";
@@ -22,7 +23,7 @@
   // svelte-ignore state_referenced_locally
   const desk = new Desk(id);
   setContext("desk", () => desk);
-  const stages = { count: Count, buy: Buy, prep: Prep, cook: Cook, dress: Dress, build: Build };
+  const stages = { count: Count, buy: Buy, prep: Prep, cook: Cook, dress: Dress, day: Day, build: Build };
   const Current = $derived(stages[stage]);
   $effect(() => {
     void units.turned;

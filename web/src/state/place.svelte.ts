@@ -1,7 +1,7 @@
-// Where we are, read from the address: /services, /services/ID/STAGE, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen.
-export const STAGES = ["count", "buy", "prep", "cook", "dress", "build"] as const;
+// Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen.
+export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
-export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "desk"; id: number; stage: Stage };
+export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "run"; id: number } | { screen: "desk"; id: number; stage: Stage };
 
 export const here = $state<{ place: Place }>({ place: read(location.pathname) });
 
@@ -15,6 +15,8 @@ function read(path: string): Place {
   if (path === "/kitchen") return { screen: "kitchen" };
   if (larder) return { screen: "larder", key: larder[1] };
   if (!desk) return { screen: "services" };
+
+  if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
 
   const stage = STAGES.find((known) => known === desk[2]) ?? "count";
   return { screen: "desk", id: Number(desk[1]), stage };

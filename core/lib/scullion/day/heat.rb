@@ -26,18 +26,16 @@ module Scullion
       # Waits last as long in each round; hands are shared out.
       def share(segment) = segment.hands? ? Segment.new(minutes: (segment.minutes / rounds.to_f).ceil, uses: segment.uses, name: segment.name) : segment
 
-      # What is soaked stands by itself and takes no heat.
+      # Soaking is a task of its own; tins take no heat.
       def stretches
         @cooking.stretches.filter_map do |kind, name|
           minutes = @cooking.public_send(name).ceil
-          next if minutes.zero?
+          next if minutes.zero? || name == :soak_minutes
 
           Segment.new(minutes: minutes, name: @cooking.class.definitions.fetch(name).label,
-                      uses: (kind == :hands ? [use(COOK)] : []) + (needs_heat?(name) ? equipment : []))
+                      uses: (kind == :hands ? [use(COOK)] : []) + (@cooking.instance_of?(Cooking::Tinned) ? [] : equipment))
         end
       end
-
-      def needs_heat?(name) = name != :soak_minutes && !@cooking.instance_of?(Cooking::Tinned)
 
       def equipment
         case @cooking

@@ -15,7 +15,8 @@ module Scullion
         @tasks ||= begin
           cut = cutting
           raw = @need.treated_after? || !component.treat ? [] : [treating(cut)]
-          cut + raw + heating(raw.empty? ? cut : raw)
+          soaked = soaking(cut + raw)
+          cut + raw + soaked + heating([soaked, raw, cut].find(&:any?) || [])
         end
       end
 
@@ -53,7 +54,7 @@ module Scullion
         said = [component.trim, cut_name].compact.uniq.join(", ").tr("-", " ")
         parts = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil
         Split.evenly(minutes, parts).each_with_index.map do |part, index|
-          task("#{@prep.at}/cut#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said}#{", part #{index + 1} of #{parts}" if parts > 1}", "prep", @prep.at,
+          task("#{@prep.at}/cut#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said}#{", one of #{parts} parts" if parts > 1}", "prep", @prep.at,
                [segment(part, hands, *tool)])
         end
       end
@@ -70,13 +71,23 @@ module Scullion
         [segment(whole(@prep.treating_minutes), hands, *sink, name: "By hand"), segment(wait, name: "Waits")]
       end
 
+      # Pulses stand in water over night, and longer in the cold if that suits the day.
+      def soaking(before)
+        return [] unless @cooking.respond_to?(:soak_minutes) && @cooking.soak_minutes.positive?
+
+        [task("#{@cooking.at}/soak", "#{@need.name}: soak", "cook", @cooking.at,
+              [segment(whole(@practice.fetch("day/soak/cover_minutes")), hands, name: "Cover with water"), segment(whole(@cooking.soak_minutes), name: "Soaks")], before)]
+      end
+
+      # Soaked or cut, it waits for the pot so long at most.
+      def waits(before) = @practice.fetch("day/#{before.any? { |each| each.key.end_with?('/soak') } ? 'soak' : 'raw'}/kept_minutes").to_i
+
       # Out of the pot, then mashed while it is warm, then into the cold: nothing of it may wait, so it is one task.
       def heating(before)
         return [] unless @cooking
 
         segments = Heat.new(@cooking, @practice, @brief.kitchen).segments + (@need.treated_after? ? treatment : []) + (@cooking.cools? ? chilling : [])
-        [task(@cooking.at, "#{@need.name}: #{@cooking.setting}", "cook", @cooking.at, segments, before, most: @practice.fetch("day/raw/kept_minutes").to_i,
-why: "cut and waiting for the pot")]
+        [task(@cooking.at, "#{@need.name}: #{@cooking.setting}", "cook", @cooking.at, segments, before, most: waits(before), why: "waiting for the pot")]
       end
 
       def chilling

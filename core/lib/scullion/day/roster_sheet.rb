@@ -51,7 +51,8 @@ module Scullion
 
       def tasks
         instance.tasks.sort_by { |task| [solution.start(task.key), task.key] }.map do |task|
-          { "key" => task.key, "name" => task.name, **times(task), "segments" => segments(task), "slack_minutes" => slack(task), "critical" => critical?(task),
+          { "key" => task.key, "name" => task.name, **times(task), "segments" => segments(task), "critical" => critical?(task),
+            "slack_minutes" => slack(task), "slack" => writer.min(slack(task)),
             "placed" => !solution.unplaced.include?(task.key), "pinned" => !progress.pins[task.key].nil?, "state" => progress.marks[task.key]&.state,
             "after" => task.after.map(&:task), **task.about.transform_keys(&:to_s), **hold(task) }.compact
         end

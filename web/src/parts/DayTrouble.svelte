@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { DayOf } from "../state/day.svelte";
+  import Mark from "./Mark.svelte";
+
+  // What would be late, unsafe or past its best, where the day is too full, and ways out of it.
+  let { day }: { day: DayOf } = $props();
+  const SHOWN = 4;
+  const roster = $derived(day.roster!);
+  const decided = $derived(roster.decided);
+  let all = $state(false);
+</script>
+
+{#if !roster.works}
+  <section class="tray" aria-label="What does not work">
+    <h2 class="flex items-center gap-2 text-xl"><Mark kind="stop" /> This day does not work yet</h2>
+    <ul class="mt-1">
+      {#each all ? roster.says : roster.says.slice(0, SHOWN) as said (said)}<li class="py-0.5">{said}</li>{/each}
+    </ul>
+    {#if roster.says.length > SHOWN && !all}<button class="link min-h-11" onclick={() => (all = true)}>and {roster.says.length - SHOWN} more</button>{/if}
+    {#if roster.problem}<p class="mt-1"><b>Fullest: {roster.problem.what}</b></p>{/if}
+    {#if day.fixes}
+      <ul class="mt-2">
+        {#each day.fixes as fix (fix.what)}
+          <li class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1"><span class="grow"><b>{fix.what}</b> <span class="quiet">{fix.effect}</span></span><button class="btn btn-primary h-11" disabled={day.busy} onclick={() => day.decide(fix.decide)}>Do it</button></li>
+        {:else}
+          <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
+        {/each}
+      </ul>
+    {:else}
+      <button class="btn btn-primary mt-2 h-11" disabled={day.busy} onclick={() => day.findFixes()}>{day.busy ? "Trying …" : "Find ways out"}</button>
+    {/if}
+  </section>
+{/if}
+{#if decided.extra.length + decided.borrowed.length + decided.cut.length > 0}
+  <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
+    {#each decided.extra as hours (hours.from)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}
+    {#each decided.borrowed as kind, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ returned: kind as "oven" })}>One more {kind} ×</button>{/each}
+    {#each decided.cut as preparation (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ uncut: preparation })}>{roster.ahead.find((line) => line.preparation === preparation)?.name ?? "Something"}: bought ready cut ×</button>{/each}
+  </section>
+{/if}

@@ -1,0 +1,50 @@
+<script lang="ts">
+  import type { Plan } from "../../api/client";
+  import AheadTable from "../../parts/AheadTable.svelte";
+  import DaySheets from "../../parts/DaySheets.svelte";
+  import DayTaskCard from "../../parts/DayTaskCard.svelte";
+  import DayTrouble from "../../parts/DayTrouble.svelte";
+  import Fault from "../../parts/Fault.svelte";
+  import Mark from "../../parts/Mark.svelte";
+  import DayRail from "../../pictures/DayRail.svelte";
+  import { DayOf } from "../../state/day.svelte";
+  import type { Desk } from "../../state/desk.svelte";
+
+  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
+  const ZOOMS = [1, 2, 4, 8, 24, 72];
+  // svelte-ignore state_referenced_locally
+  const day = new DayOf(desk.id);
+  let zoom = $state(8);
+  let equipment = $state(true);
+
+  // Solved again whenever the plan changes; the last one stays in sight meanwhile.
+  $effect(() => {
+    void plan;
+    void day.load();
+  });
+  const first = $derived(day.roster?.tasks.find((task) => task.placed));
+</script>
+
+{#if day.problem}<Fault problem={day.problem} />{/if}
+{#if day.roster}
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
+    <DayTrouble {day} />
+    <section class="tray">
+      <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h2 class="mr-auto text-xl">
+          {#if day.roster.works}<span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if} Begins {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
+        </h2>
+        <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={equipment} /> Equipment</label>
+        <label class="flex items-center gap-2">Show <select class="select h-11 w-28 text-lg" bind:value={zoom}>{#each ZOOMS as hours (hours)}<option value={hours}>{hours === 72 ? "3 days" : hours === 24 ? "1 day" : `${hours} h`}</option>{/each}</select></label>
+        <a class="btn btn-primary h-11" href="/services/{desk.id}/run">Run it</a>
+      </div>
+      <DayRail {day} {equipment} hours={zoom} />
+      <p class="quiet mt-1">Solid is hands on, hatched waits, a thick foot is the longest chain. Choose a task: green is where it may begin, the thin line how long it keeps. Drag it, or use the arrow keys.</p>
+    </section>
+    {#if day.task}<DayTaskCard {day} />{/if}
+    <AheadTable {day} />
+    <DaySheets roster={day.roster} />
+  </div>
+{:else if !day.problem}
+  <p class="quiet p-6">Laying out the day …</p>
+{/if}

@@ -1,0 +1,68 @@
+import { api, ask, type Problem, type Schemas } from "../api/client";
+
+export type Roster = Schemas["Roster"];
+export type DayTask = Schemas["DayTask"];
+export type DayDecision = Schemas["DayDecision"];
+export type Fix = { what: string; effect: string; decide: DayDecision };
+
+// The day of one service, solved by the server: loaded, decided upon, and loaded again as it is then.
+export class DayOf {
+  roster = $state.raw<Roster>();
+  problem = $state.raw<Problem>();
+  fixes = $state.raw<Fix[]>();
+  busy = $state(false);
+  // Where the chosen task may begin if nothing else moves.
+  ranges = $state.raw<Schemas["Span"][]>([]);
+  chosen = $state<string>();
+
+  constructor(
+    readonly id: number,
+    readonly now: () => string | undefined = () => undefined,
+  ) {}
+
+  get task(): DayTask | undefined {
+    return this.roster?.tasks.find((task) => task.key === this.chosen);
+  }
+
+  async load(): Promise<void> {
+    const { data, problem } = await ask(api.GET("/api/services/{id}/day", { params: { path: { id: this.id }, query: this.query() } }));
+    this.take(data, problem);
+  }
+
+  async decide(decision: DayDecision): Promise<void> {
+    this.busy = true;
+    const now = this.now();
+    const { data, problem } = await ask(api.POST("/api/services/{id}/day", { params: { path: { id: this.id } }, body: { ...decision, ...(now && { now }) } }));
+    this.busy = false;
+    this.take(data, problem);
+    if (data && this.chosen) await this.choose(this.chosen);
+  }
+
+  async findFixes(): Promise<void> {
+    this.busy = true;
+    const { data, problem } = await ask(api.GET("/api/services/{id}/day/fixes", { params: { path: { id: this.id }, query: this.query() } }));
+    this.busy = false;
+    this.fixes = data;
+    if (problem) this.problem = problem;
+  }
+
+  async choose(key: string | undefined): Promise<void> {
+    if (key !== this.chosen) this.ranges = [];
+    this.chosen = key;
+    if (!key) return;
+    const { data } = await ask(api.GET("/api/services/{id}/day/range", { params: { path: { id: this.id }, query: { task: key, ...this.query() } } }));
+    if (this.chosen === key) this.ranges = data ?? [];
+  }
+
+  private query(): { now?: string } {
+    const now = this.now();
+    return now ? { now } : {};
+  }
+
+  private take(roster: Roster | undefined, problem: Problem | undefined): void {
+    this.problem = problem;
+    if (!roster) return;
+    this.roster = roster;
+    this.fixes = undefined;
+  }
+}
