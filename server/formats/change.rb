@@ -34,6 +34,7 @@ module Scullion
       def apply
         case @at
         when %r{\Aservice/(#{DETAILS.join('|')})\z}o then detail(Regexp.last_match(1))
+        when %r{\Aservice/stock/([a-z0-9-]+)\z} then on_hand(Regexp.last_match(1))
         when %r{\Aservice/lines/(\d+)/(portion_grams|covers)\z} then line(Regexp.last_match(1).to_i, Regexp.last_match(2))
         when %r{\Asalads/([^/]+)/components/(\d+)/cook/([a-z_]+)\z}
           @previous = SchoolChoice.new(@service, Regexp.last_match(1), Regexp.last_match(2).to_i, Regexp.last_match(3)).take(@value)
@@ -51,6 +52,26 @@ module Scullion
         document = @service.to_brief.merge(name => written(name))
         read(document) { |border| Scullion::Service.read(border, salads) }
         @service.update!(name => document[name])
+      end
+
+      # What is on hand, in grams or as a cook writes it; nothing for not counted.
+      def on_hand(key)
+        ingredient = Formats::Shelf.larder[key] or fault("at", "There is no such ingredient.", "Reload the page.")
+        @previous = (@service.stock || {})[key]
+        grams = @value.to_s.strip.empty? ? nil : counted(ingredient)
+        stock = (@service.stock || {}).merge(key => grams).compact
+        read(@service.to_brief.merge("stock" => stock)) { |border| Scullion::Service.read(border, salads) }
+        @service.update!(stock: stock)
+      end
+
+      def counted(ingredient)
+        numeric = Float(@value.to_s.tr(",", "."), exception: false) and return numeric
+        packs = @value.to_s.match(/\A\s*(\d+)\s*(?:packs?|tins?|bags?|cases?|heads?|bunch(?:es)?)?\s*\z/)
+        return packs[1].to_i * ingredient.packs.first.grams if packs
+
+        Records.facts.practice.reader.read(@value.to_s).grams(ingredient, "whole")
+      rescue UnreadableAmount, MissingFigure => e
+        refuse(e.faults)
       end
 
       def line(index, name)

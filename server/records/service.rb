@@ -10,13 +10,14 @@ module Scullion
       has_many :ticks, dependent: :destroy
 
       attribute :day, ActiveRecord::Type::Json.new
+      attribute :stock, ActiveRecord::Type::Json.new
 
       # @param document [Hash] a service that core has read without fault
       # @raise [ActiveRecord::StaleObjectError]
       def write(document, version: nil)
         transaction do
           self.lock_version = version if version
-          assign_attributes({ "tables" => nil }.merge(document.slice("name", "date", "from", "to", "covers", "tables", "served_as", "over_prep")))
+          assign_attributes({ "tables" => nil }.merge(document.slice("name", "date", "from", "to", "covers", "tables", "served_as", "stock", "over_prep")))
           persisted? ? touch_version : save!
           lines.destroy_all
           document["lines"].each_with_index do |line, position|
@@ -34,7 +35,7 @@ module Scullion
 
       def to_brief
         { "name" => name, "date" => date.iso8601, "from" => from, "to" => to, "covers" => covers,
-          "tables" => tables, "served_as" => served_as, "over_prep" => over_prep, "lines" => lines.map(&:to_document) }.compact
+          "tables" => tables, "served_as" => served_as, "stock" => stock.presence, "over_prep" => over_prep, "lines" => lines.map(&:to_document) }.compact
       end
 
       def to_document = to_brief.merge("id" => id, "version" => lock_version)

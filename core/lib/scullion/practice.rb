@@ -17,7 +17,7 @@ module Scullion
       "factor" => [0.0001, 10_000, "times"], "days" => [1, 60, "days"], "by" => [-0.9, 0.9, "as a share"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"],
       "rates" => [0.1, 500, "kg an hour"], "per_h" => [0.1, 500, "kg an hour"], "mm" => [0.5, 400, "mm"], "grams" => [1, 50_000, "g"], "watts" => [300, 5000, "W"],
       "per_minute" => [1, 1000, "g a minute"], "per_k" => [0.5, 100, "kJ per K"],
-      "pours_ml" => [30, 5000, "ml"], "guests" => [1, 60, "guests"], "seconds" => [1, 600, "seconds"]
+      "pours_ml" => [30, 5000, "ml"], "guests" => [1, 60, "guests"], "heat_capacity" => [0.5, 5, "kJ per kg and K"], "seconds" => [1, 600, "seconds"]
     }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name

@@ -9,17 +9,19 @@ module Scullion
     MOST_COVERS = 5000
     MOST_TABLES = 1000
     STYLES = %w[plates family platters moulded buffet boxes].freeze
-    FIELDS = %w[name date from to covers tables served_as over_prep lines].freeze
+    FIELDS = %w[name date from to covers tables served_as stock over_prep lines].freeze
     CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
 
-    attr_reader :name, :from, :to, :covers, :tables, :served_as, :over_prep, :lines
+    attr_reader :name, :from, :to, :covers, :tables, :served_as, :stock, :over_prep, :lines
 
     # @param from [Moment] @param to [Moment] @param covers [Integer]
     # @param tables [Integer, nil] laid; nil where nobody has said
+    # @param stock [Hash{String=>Float}] g on hand, by ingredient
     # @param served_as [String] one of STYLES
     # @param over_prep [Float] share made on top, once, on finished portions
-    def initialize(name:, from:, to:, covers:, tables:, served_as:, over_prep:, lines:)
-      @name, @from, @to, @covers, @tables, @served_as, @over_prep, @lines = name, from, to, covers, tables, served_as, over_prep, lines
+    def initialize(name:, from:, to:, covers:, tables:, served_as:, stock:, over_prep:, lines:)
+      @name, @from, @to, @covers, @tables, @served_as, @stock, @over_prep, @lines =
+        name, from, to, covers, tables, served_as, stock, over_prep, lines
       freeze
     end
 
@@ -32,9 +34,15 @@ module Scullion
       parts = { name: border.text("name"), covers: border.whole("covers", 1..MOST_COVERS, "covers"),
                 tables: border.whole("tables", 1..MOST_TABLES, "tables", default: nil),
                 served_as: border.choice("served_as", STYLES, default: STYLES.first),
+                stock: stock(border),
                 over_prep: border.number("over_prep", 0..0.5, "as a share", default: 0.05),
                 lines: border.list("lines", 1..30, "salads") { |item| line(item, salads) } }
       new(from: from, to: to, **parts) if border.faults.size == before
+    end
+
+    # g on hand, by ingredient.
+    def self.stock(border)
+      border.within("stock", default: {}) { |item| item.data.keys.first(500).to_h { |key| [key, item.number(key, 0..1_000_000, "grams", default: 0.0)] } }
     end
 
     def self.window(border)
@@ -62,6 +70,6 @@ module Scullion
       Line.new(salad: salads[key], covers: item.whole("covers", 1..MOST_COVERS, "covers", default: nil),
                portion_grams: item.number("portion_grams", 10..2000, "grams", default: nil))
     end
-    private_class_method :window, :day, :line
+    private_class_method :stock, :window, :day, :line
   end
 end

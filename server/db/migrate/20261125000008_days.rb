@@ -6,6 +6,7 @@ class Days < ActiveRecord::Migration[7.2]
     change_table :services, bulk: true do |t|
       t.string :served_as, null: false, default: "plates"
       t.text :day
+      t.text :stock
     end
     change_table :cooks, bulk: true do |t|
       t.string :break_from

@@ -634,6 +634,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/short": {
+        parameters: {
+            query: {
+                ingredient: string;
+                /** @description What there is of it, as purchased */
+                grams: number;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** When less of one ingredient came in: covers possible, a smaller share for all, or what stands in */
+        get: operations["short"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/check-weigh": {
+        parameters: {
+            query: {
+                line: number;
+                /** @description Portions weighed, in order, g */
+                weights: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Portions weighed at the pass: mean, spread, drift, and what it does to the last guests */
+        get: operations["checkWeigh"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/taste": {
         parameters: {
             query?: never;
@@ -1000,6 +1046,10 @@ export interface components {
                 open?: string[][];
             }[];
             tasks: components["schemas"]["DayTask"][];
+            needed_by: {
+                ingredient: string;
+                date: string;
+            }[];
             ahead: components["schemas"]["AheadLine"][];
             decided: {
                 extra: components["schemas"]["Span"][];
@@ -1083,6 +1133,7 @@ export interface components {
             plating_minutes: components["schemas"]["Figure"];
             portions_per_minute: components["schemas"]["Figure"];
             start_at: components["schemas"]["Figure"];
+            warm_minutes: components["schemas"]["Figure"];
             portion_ml: components["schemas"]["Figure"];
         };
         /** @description A figure of the larder or of kitchen practice, set by hand */
@@ -1105,6 +1156,10 @@ export interface components {
              * @enum {string}
              */
             served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
+            /** @description g on hand, by ingredient */
+            stock?: {
+                [key: string]: number;
+            };
             /** @description Tables laid, for the jugs on them; guessed from the covers when left out */
             tables?: number | null;
             /** @description Share made on top, once, on finished portions; 0.05 when left out */
@@ -1129,6 +1184,10 @@ export interface components {
             tables?: number | null;
             /** @enum {string} */
             served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
+            /** @description g on hand, by ingredient */
+            stock?: {
+                [key: string]: number;
+            };
             over_prep?: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -1143,6 +1202,10 @@ export interface components {
             tables?: number;
             /** @enum {string} */
             served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
+            /** @description g on hand, by ingredient */
+            stock?: {
+                [key: string]: number;
+            };
             over_prep: number;
             lines: components["schemas"]["ServiceLine"][];
         };
@@ -1157,6 +1220,10 @@ export interface components {
             tables?: number;
             /** @enum {string} */
             served_as?: "plates" | "family" | "platters" | "moulded" | "buffet" | "boxes";
+            /** @description g on hand, by ingredient */
+            stock?: {
+                [key: string]: number;
+            };
             over_prep: number;
             salads: string[];
         };
@@ -2106,6 +2173,9 @@ export interface components {
             surplus_use?: string | null;
             allergens: string[];
             need_grams: components["schemas"]["Figure"];
+            on_hand_grams: components["schemas"]["Figure"];
+            order_grams: components["schemas"]["Figure"];
+            cost: components["schemas"]["Figure"];
             packs: components["schemas"]["Figure"];
             bought_grams: components["schemas"]["Figure"];
             surplus_grams: components["schemas"]["Figure"];
@@ -2349,6 +2419,11 @@ export interface components {
             bowl_count: number;
             shares: components["schemas"]["BowlShare"][];
             pours: components["schemas"]["BowlPour"][];
+            /** @description What the scale reads under the first bowl after each share and pour */
+            scale: {
+                at: string;
+                text: string;
+            }[];
             bowl_litres: components["schemas"]["Figure"];
             mix_ml: components["schemas"]["Figure"];
             batches: components["schemas"]["Figure"];
@@ -3367,6 +3442,90 @@ export interface operations {
                         format: string;
                         tasks: Record<string, never>[];
                         resources: Record<string, never>[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    short: {
+        parameters: {
+            query: {
+                ingredient: string;
+                /** @description What there is of it, as purchased */
+                grams: number;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The three ways */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ingredient: string;
+                        name: string;
+                        needed: string;
+                        have: string;
+                        short: string;
+                        share: number;
+                        enough_for: number;
+                        servings: {
+                            salad: string;
+                            salad_name: string;
+                            component: string;
+                            change_at: string;
+                            now: string;
+                            then: string;
+                            then_grams: number;
+                            swaps: {
+                                name: string;
+                                why: string;
+                            }[];
+                        }[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    checkWeigh: {
+        parameters: {
+            query: {
+                line: number;
+                /** @description Portions weighed, in order, g */
+                weights: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What they say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        mean: string;
+                        spread: string;
+                        aim: string;
+                        off: string;
+                        drift: string;
+                        enough_for: number;
+                        covers: number;
+                        says: string;
                     };
                 };
             };

@@ -9,6 +9,7 @@
   let { build }: { build: Bowls } = $props();
   const mixed = $derived(build.shares.filter((share) => Number(share.in_bowls_grams.value) > 0));
   const topped = $derived(build.shares.filter((share) => Number(share.top_grams.value) > 0));
+  const reads = (at: string) => build.scale.find((each) => each.at === at)?.text ?? "";
   const kept = $derived(build.pours.filter((pour) => pour.after === null));
 </script>
 
@@ -28,19 +29,21 @@
   </div>
   <div class="grid gap-x-10 gap-y-4 @6xl:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
     <table class="w-full self-start">
-      <thead><tr class="quiet h-8 text-left"><th class="w-36 pl-2 font-normal">Mixing order</th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th></tr></thead>
+      <thead><tr class="quiet h-8 text-left"><th class="w-36 pl-2 font-normal">Mixing order</th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th><th class="w-28 text-right font-normal">Scale reads</th></tr></thead>
       <tbody>
         {#each mixed as share, index (share.at)}
           <tr class="border-base-300 h-12 border-t">
             <td class="pl-2"><b>{index + 1}</b> <span class="quiet">{share.step}</span></td>
             <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden @3xl:inline">{share.why}</span></span></td>
             <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" /></td>
+            <td class="quiet text-right text-lg tabular-nums">{reads(share.at)}</td>
           </tr>
           {#each build.pours.filter((pour) => pour.after === index) as pour (pour.at)}
             <tr class="border-base-300 bg-base-200 h-12 border-t">
               <td class="quiet pl-2">Pour</td>
               <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing</b> <span class="quiet">{pour.name.toLowerCase()}, then taste</span></span></td>
               <td class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="{pour.name} in each bowl" /></td>
+              <td class="quiet text-right text-lg tabular-nums">{reads(pour.at)}</td>
             </tr>
           {/each}
         {/each}
@@ -58,7 +61,7 @@
       {/each}
       {#each kept as pour (pour.at)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
-          <Dot colour="var(--dressing)" /><b class="grow text-lg">Dressing, kept back</b>
+          <Dot colour="var(--dressing)" /><b class="grow text-lg">Dressing, {pour.name.toLowerCase()}</b>
           <span class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="Dressing kept back for each bowl" /><br /><span class="quiet">a bowl</span></span>
         </div>
       {/each}

@@ -4,6 +4,7 @@
   // Name, date and window, each saved when it is left.
   let { desk }: { desk: Desk } = $props();
   let dialog: HTMLDialogElement;
+  const STYLES = { plates: "on plates", family: "in family bowls", platters: "on platters", moulded: "in a ring", buffet: "from a buffet, leaf apart", boxes: "in takeaway boxes" };
   const fields = [
     { name: "name", label: "Name", type: "text" },
     { name: "date", label: "Date", type: "date" },
@@ -28,6 +29,10 @@
         {#if desk.faults[`service/${name}`]}<span class="text-error font-semibold" role="alert">{desk.faults[`service/${name}`]}</span>{/if}
       </label>
     {/each}
+    <label class="mb-2 block">
+      Goes out
+      <select class="select h-11 w-full text-lg" value={desk.service?.served_as ?? "plates"} onchange={(event) => save("served_as", event.currentTarget.value)}>{#each Object.entries(STYLES) as [style, words] (style)}<option value={style}>{words}</option>{/each}</select>
+    </label>
     <form method="dialog" class="modal-action"><button class="btn btn-primary h-11">Done</button></form>
   </div>
 </dialog>

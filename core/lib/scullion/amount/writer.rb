@@ -97,8 +97,9 @@ module Scullion
       def bowls(value) = counted(value, "bowl")
       def waves(value) = counted(value, "wave")
       def cooks(value) = counted(value, "cook")
+      def w_per_m2k(value) = "#{significant(value)} W/m²K"
       def seconds(value) = "#{value.round} s"
-      def a_minute(value) = "#{significant(value)} a minute"
+      def a_minute(value) = "#{decimal(value, 1)} a minute"
       def tables(value) = counted(value, "table")
       def jugs(value) = counted(value, "jug")
       def days(value) = counted(value, "day")

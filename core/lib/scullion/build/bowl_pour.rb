@@ -25,8 +25,7 @@ module Scullion
         { "at" => at, "key" => stage.key, "name" => stage.name, "bowls" => per_bowl, "after" => after }
       end
 
-      private
-
+      # The place in mixing order of the last share it goes onto; nil for what is kept back.
       def after
         layers = stage.pours.map(&:layer)
         bowls.ordered.rindex { |share| layers.include?(share.layer) }

@@ -31,7 +31,7 @@ module Scullion
       def words
         { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "bowl" => bowl.name,
           "bowl_count" => bowl.count, "shares" => ordered.map(&:to_h),
-          "pours" => pours.map(&:to_h) }
+          "pours" => pours.map(&:to_h), "scale" => scale }
       end
 
       def snags
@@ -40,6 +40,14 @@ module Scullion
         [Snag.new(severity: "look", stage: "build",
                   what: "#{portion.salad.name} takes #{batches} bowls; the kitchen has #{bowl.count} of the #{bowl.name}.",
                   remedy: "Mix in #{batches.fdiv(bowl.count).ceil} rounds, emptying into pans between them.")]
+      end
+
+      # What the scale reads under the first bowl after each share and each pour, in mixing order.
+      # @return [Array<Hash>] at and text
+      def scale
+        total = 0.0
+        ordered.each_with_index.flat_map { |share, index| [share, *pours.select { |pour| pour.after == index }] }
+               .map { |sheet| { "at" => sheet.at, "text" => writer.g_exact((total += sheet.per_bowl.first).round(1)) } }
       end
 
       # In mixing order.

@@ -7,7 +7,10 @@ module Scullion
     class Waves < Sheet
       Wave = Struct.new(:number, :from, :to, :covers, keyword_init: true)
 
-      attr_reader :window, :portion, :practice, :style
+      # Surface of a heap against its volume to the power of two thirds: that of a ball.
+      HEAP = 4.84
+
+      attr_reader :window, :portion, :practice, :style, :rules
 
       brought :dressed_minutes, of: :window
       brought :rest_minutes, of: :window
@@ -42,6 +45,20 @@ module Scullion
       figure(:start_at, "Begin plating", :moment, from: %i[service_from plating_minutes lead_minutes],
              how: "start of service − the plating of the first wave, at most so long before") { service_from - [plating_minutes, lead_minutes].min.ceil }
       assumption :lead_minutes, "Begun before a wave, at most", :min, book: :practice, at: "day/plating/lead_minutes"
+      assumption :ambient, "Round the bowl", :celsius, book: :practice, at: "display/ambient_celsius"
+      assumption :chilled, "As it comes out", :celsius, book: :practice, at: "display/start_celsius"
+      assumption :limit, "Cold at most", :celsius, book: :rules, at: "cold_celsius"
+      assumption :heat, "Heat capacity of the salad", :heat, book: :practice, at: "display/heat_capacity"
+      assumption :film, "Heat taken up through its surface", :w_per_m2k, book: :practice, at: "display/surface"
+      assumption :bulk, "As it lies", :g_per_ml, book: :practice, at: "display/bulk_density"
+      figure(:warm_minutes, "Out, until it is warmer than cold", :min, from: %i[wave_grams ambient chilled limit heat film bulk],
+             how: "one lump: mass × heat capacity ÷ (surface of a heap of that volume × heat taken up) × ln((round it − as it comes out) ÷ (round it − cold at most))") do
+        next 0.0 if chilled >= limit
+
+        volume = wave_grams / bulk / 1e6
+        time = wave_grams * heat / (film * HEAP * (volume**(2 / 3.0)))
+        time / 60 * Math.log((ambient - chilled) / (ambient - limit))
+      end
       figure(:portion_ml, "Portion by volume", :ml, from: -> { [*portion.layers.map { |layer| [layer, :ml] }, [portion, :dressing_ml]] },
              how: "the layers and the dressing added up") { portion.layers.sum(&:ml) + portion.dressing_ml }
 
@@ -49,6 +66,7 @@ module Scullion
       def initialize(at, portion, window, brief)
         super(at)
         @portion, @window, @practice = portion, window, brief.practice
+        @rules = brief.rules
         @style, @cooks = brief.service.served_as, brief.kitchen.cooks.size
       end
 

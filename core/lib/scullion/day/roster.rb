@@ -32,6 +32,13 @@ module Scullion
       # Where this task may begin if nothing else moves.
       def ranges(key) = Ranges.new(solution).of(key).map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } }
 
+      # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
+      def needed_by
+        firsts = @layout.jobs.flat_map { |job| job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] } } +
+                 plan.dressings.flat_map { |batch| batch.parts.map { |part| [part.ingredient.key, solution.start("#{batch.at}/whisk")] } }
+        firsts.group_by(&:first).transform_values { |all| all.map(&:last).min }
+      end
+
       # Names and preparations with work on the service day that keep over night, most work first.
       def movable
         today = @layout.jobs.select { |job| job.keeps.first >= Stock::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }

@@ -17,7 +17,7 @@ module Scullion
         { "format" => FORMAT, "service" => service, "rules" => brief.rules.name, "now" => progress.now && iso(progress.now),
           "from" => iso(solution.first), "to" => iso(solution.last),
           "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
-          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided }.compact
+          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided, "needed_by" => needed_by }.compact
       end
 
       private
@@ -31,6 +31,11 @@ module Scullion
       def moment(minutes) = @roster.moment(minutes)
 
       def service = { "name" => brief.service.name, "date" => @roster.date.iso8601, "from" => brief.service.from.iso, "to" => brief.service.to.iso }
+
+      def needed_by
+        dates = @roster.needed_by.transform_values { |minute| Moment.new(@roster.date, minute).date }
+        dates.map { |key, date| { "ingredient" => key, "date" => date.iso8601 } }
+      end
 
       def decided
         { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },

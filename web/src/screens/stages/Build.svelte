@@ -1,14 +1,17 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
+  import type { Desk } from "../../state/desk.svelte";
   import BuildCard from "../../parts/BuildCard.svelte";
+  import ServeCard from "../../parts/ServeCard.svelte";
   import HoldPanel from "../../parts/HoldPanel.svelte";
 
-  let { plan }: { plan: Plan } = $props();
+  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.build as build, index (build.at)}
     <BuildCard {build} />
+    {#if plan.waves[index]}<ServeCard waves={plan.waves[index]} id={desk.id} line={index} />{/if}
     {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}
   {/each}
 </div>

@@ -1,27 +1,48 @@
 <script lang="ts">
+  import { untrack } from "svelte";
   import type { Plan } from "../../api/client";
+  import { api, ask } from "../../api/client";
   import PurchaseRow from "../../parts/PurchaseRow.svelte";
+  import ShortOf from "../../parts/ShortOf.svelte";
+  import type { Desk } from "../../state/desk.svelte";
 
-  let { plan }: { plan: Plan } = $props();
+  // The order by supplier section, with what is on hand taken off, and the day by which it is wanted.
+  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
   const sections = $derived([...new Set(plan.buy.map((line) => line.section))]);
+  const total = $derived(plan.buy.reduce((sum, line) => sum + Number(line.cost.value), 0));
+  let needed = $state.raw<Record<string, string>>({});
+  let short = $state<string>();
+
+  $effect(() => {
+    void plan;
+    const id = untrack(() => desk.id);
+    void ask(api.GET("/api/services/{id}/day", { params: { path: { id } } })).then(({ data }) => {
+      if (data) needed = Object.fromEntries(data.needed_by.map((each) => [each.ingredient, each.date]));
+    });
+  });
 </script>
 
 <section class="tray">
+  <div class="mb-1 flex flex-wrap items-baseline gap-x-4"><h2 class="mr-auto text-xl">The order</h2><p class="quiet">about <b class="text-base-content text-xl tabular-nums">{total.toFixed(2)}</b> in your money, at the larder's prices</p><a class="btn btn-outline no-print h-11 self-center" href="/api/services/{desk.id}/order.csv" download>CSV</a></div>
   <table class="w-full">
     <thead>
       <tr class="quiet h-9 text-left">
         <th class="font-normal">What must come in</th>
         <th class="text-right font-normal">Order</th>
         <th class="hidden pl-6 text-right font-normal @lg:table-cell">Needed</th>
-        <th class="hidden pl-6 font-normal @3xl:table-cell">Over, and its use</th>
-        <th class="hidden pl-6 text-right font-normal @4xl:table-cell">Enough for</th>
+        <th class="hidden pl-6 text-right font-normal @3xl:table-cell">On hand</th>
+        <th class="hidden pl-6 font-normal @4xl:table-cell">Wanted by</th>
+        <th class="hidden pl-6 font-normal @5xl:table-cell">Over, and its use</th>
+        <th class="hidden pl-6 text-right font-normal @3xl:table-cell">Price</th>
+        <th class="no-print w-20"></th>
       </tr>
     </thead>
     {#each sections as section (section)}
       <tbody>
-        <tr><th colspan="5" class="pt-4 pb-1 text-left"><h2 class="text-lg">{section}</h2></th></tr>
+        <tr><th colspan="8" class="pt-4 pb-1 text-left"><h2 class="text-lg">{section}</h2></th></tr>
         {#each plan.buy.filter((line) => line.section === section) as line (line.at)}
-          <PurchaseRow {line} />
+          <PurchaseRow {line} {desk} by={needed[line.ingredient]} short={short === line.ingredient} onshort={() => (short = short === line.ingredient ? undefined : line.ingredient)} />
+          {#if short === line.ingredient}<tr><td colspan="8"><ShortOf {line} {desk} /></td></tr>{/if}
         {/each}
       </tbody>
     {/each}

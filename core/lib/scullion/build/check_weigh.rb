@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Build
+    # A few portions weighed at the pass: their mean and spread, whether they drift, and what that
+    # does to the last guests. Rules of the job, "Build".
+    class CheckWeigh
+      # Portions that come out within this share of the aim need no word.
+      NEAR = 0.03
+
+      # @param waves [Waves] of the salad @param weights [Array<Float>] g, in the order they were plated
+      def initialize(waves, weights)
+        @waves, @weights, @writer = waves, weights, waves.writer
+      end
+
+      # @return [Hash] ready for JSON
+      def to_h
+        { "mean" => @writer.g_whole(mean), "spread" => "± #{@writer.g_whole(spread)}", "aim" => @writer.g_whole(aim),
+          "off" => "#{off.negative? ? '−' : '+'}#{@writer.share(off.abs)}",
+          "drift" => drift_in_words, "enough_for" => enough_for, "covers" => @waves.covers, "says" => says }
+      end
+
+      def mean = @weights.sum / @weights.size
+
+      # Standard deviation of the sample.
+      def spread = Math.sqrt(@weights.sum { |weight| (weight - mean)**2 } / [@weights.size - 1, 1].max)
+
+      # Portions that all of the salad makes at this weight.
+      def enough_for = (@waves.finished_grams / mean + 1e-9).floor
+
+      # g heavier with each portion, by least squares.
+      def drift
+        middle = (@weights.size - 1) / 2.0
+        squares = @weights.each_index.sum { |index| (index - middle)**2 }
+        squares.zero? ? 0.0 : @weights.each_with_index.sum { |weight, index| (index - middle) * (weight - mean) } / squares
+      end
+
+      private
+
+      def aim = @waves.portion_grams
+      def off = (mean / aim) - 1
+
+      def drift_in_words
+        if drift.abs < aim * NEAR / @weights.size
+          "steady"
+        else
+          "#{@writer.g(drift.abs)} #{drift.positive? ? 'heavier' : 'lighter'} with each"
+        end
+      end
+
+      def says
+        short = @waves.covers - enough_for
+        return "#{short} guests would get none: aim for #{@writer.g_whole(aim)}, level the spoon." if short.positive?
+        return "On the mark." if off.abs <= NEAR
+
+        return "Heavy, but there is enough for all: the extra made on top is going." if off.positive?
+
+        "Light: #{enough_for - @waves.covers} portions would be left over. Give a little more."
+      end
+    end
+  end
+end
