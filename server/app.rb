@@ -19,6 +19,12 @@ require_relative "formats/own_salad"
 require_relative "formats/recipe_card"
 require_relative "formats/build_change"
 require_relative "formats/day_decision"
+require_relative "formats/sheets"
+require_relative "formats/service_import"
+require_relative "formats/copied_service"
+require_relative "formats/packet"
+require_relative "formats/day_calendar"
+require_relative "formats/label_picture"
 require_relative "guards/body_limit"
 require_relative "guards/headers"
 require_relative "guards/explain"
@@ -28,6 +34,7 @@ require_relative "api/about"
 require_relative "api/plans"
 require_relative "api/services"
 require_relative "api/days"
+require_relative "api/paper"
 require_relative "api/ticks"
 require_relative "api/salads"
 require_relative "api/salad_bench"
@@ -53,7 +60,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Days, Api::Ticks,
+    register Api::About, Api::Plans, Api::Services, Api::Days, Api::Paper, Api::Ticks,
              Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
              Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 

@@ -69,7 +69,9 @@ module Scullion
         packs = @value.to_s.match(/\A\s*(\d+)\s*(?:packs?|tins?|bags?|cases?|heads?|bunch(?:es)?)?\s*\z/)
         return packs[1].to_i * ingredient.packs.first.grams if packs
 
-        Records.facts.practice.reader.read(@value.to_s).grams(ingredient, "whole")
+        amount = Records.facts.practice.reader.read(@value.to_s)
+        fault("value", "Cannot read #{amount.rest.inspect[0, 60]}.", "Write a weight or packs: 2 kg, 3 bags.") unless amount.rest.empty?
+        amount.grams(ingredient, "whole")
       rescue UnreadableAmount, MissingFigure => e
         refuse(e.faults)
       end

@@ -23,7 +23,7 @@
 </script>
 
 <section class="tray">
-  <div class="mb-1 flex flex-wrap items-baseline gap-x-4"><h2 class="mr-auto text-xl">The order</h2><p class="quiet">about <b class="text-base-content text-xl tabular-nums">{total.toFixed(2)}</b> in your money, at the larder's prices</p><a class="btn btn-outline no-print h-11 self-center" href="/api/services/{desk.id}/order.csv" download>CSV</a></div>
+  <div class="mb-1 flex flex-wrap items-baseline gap-x-4"><h2 class="mr-auto text-xl">The order</h2><p class="quiet">about <b class="text-base-content text-xl tabular-nums">{total.toFixed(2)}</b> in your money, at the larder's prices</p><a class="btn btn-outline no-print h-11 self-center" href="/api/services/{desk.id}/lists/order.csv" download>CSV</a></div>
   <table class="w-full">
     <thead>
       <tr class="quiet h-9 text-left">

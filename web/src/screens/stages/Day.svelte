@@ -6,6 +6,7 @@
   import DayTrouble from "../../parts/DayTrouble.svelte";
   import Fault from "../../parts/Fault.svelte";
   import Mark from "../../parts/Mark.svelte";
+  import PaperCard from "../../parts/PaperCard.svelte";
   import DayRail from "../../pictures/DayRail.svelte";
   import { DayOf } from "../../state/day.svelte";
   import type { Desk } from "../../state/desk.svelte";
@@ -43,6 +44,7 @@
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
     <AheadTable {day} />
+    <PaperCard id={desk.id} />
     <DaySheets roster={day.roster} />
   </div>
 {:else if !day.problem}
