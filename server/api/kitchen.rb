@@ -9,6 +9,13 @@ module Scullion
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
         app.get("/api/house-rules") { json(house_rules) }
 
+        app.put("/api/house-rules/:key") do
+          document = body_document.merge("key" => params["key"])
+          read(document) { |border| HouseRules.read(border, "Your house rules.") }
+          Records::HouseRules.find_or_initialize_by(key: params["key"]).update!(document.merge("source" => "Your house rules."))
+          json(house_rules)
+        end
+
         app.get("/api/kitchen/starters") { json(Records.facts.starters) }
         app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings }) }
 

@@ -172,4 +172,13 @@ RSpec.describe "Mixed lines", :server do
     change("service/lines/0/covers", "some")
     expect(last_response.status).to eq 422
   end
+
+  it "changes the limits of a set of house rules, and every hold follows" do
+    rules = ask(:get, "/api/house-rules").find { |set| set["key"] == "a" }.except("key", "words", "source")
+    ask(:put, "/api/house-rules/a", rules.merge("out_minutes" => 60))
+    expect(ask(:get, "/api/services/1/plan")["snags"].map { |snag| snag["what"] }).to include(/longer than House rules A lets food stand/)
+    ask(:put, "/api/house-rules/a", rules.merge("cold_celsius" => 60))
+    expect([last_response.status, answer["faults"].first["where"]]).to eq [422, "/cold_celsius"]
+    expect(ask(:put, "/api/house-rules/ours", rules.merge("name" => "Ours")).map { |set| set["name"] }).to include("Ours")
+  end
 end

@@ -1086,6 +1086,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house-rules/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a set of house rules, or add one of your own */
+        put: operations["writeHouseRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2211,12 +2230,29 @@ export interface components {
             /** @description and to cold within these in all */
             cooled_minutes: number;
         };
+        HouseRulesWrite: {
+            name: string;
+            cold_celsius: number;
+            hot_celsius: number;
+            out_minutes: number;
+            days: number;
+            first_celsius: number;
+            first_minutes: number;
+            cooled_minutes: number;
+        };
         HouseRulesInWords: {
             /** @description The set in sentences, in the house's units */
             words: string;
         } & {
             key: string;
             name: string;
+            cold_celsius: number;
+            hot_celsius: number;
+            out_minutes: number;
+            days: number;
+            first_celsius: number;
+            first_minutes: number;
+            cooled_minutes: number;
         };
         Figure: {
             value: number | string;
@@ -4314,6 +4350,33 @@ export interface operations {
                     "application/json": components["schemas"]["HouseRulesInWords"][];
                 };
             };
+        };
+    };
+    writeHouseRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: components["parameters"]["Key"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRulesWrite"];
+            };
+        };
+        responses: {
+            /** @description All sets */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRulesInWords"][];
+                };
+            };
+            default: components["responses"]["Problem"];
         };
     };
 }

@@ -19,7 +19,7 @@ export const LISTS: List[] = [
   { list: "microwaves", title: "Microwaves", noun: "microwave", least: 0, columns: [{ field: "watts", unit: "W" }], blank: { name: "Microwave", watts: 1000 } },
   { list: "chillers", title: "Fridges and chillers", noun: "fridge", least: 0, columns: [{ field: "method", unit: "cools as", kind: "choice", wide: true }, { field: "shelves", unit: "shelves" }], blank: { name: "Fridge", method: "fan-fridge", shelves: 6 } },
   { list: "ice_machines", title: "Ice", noun: "ice machine", least: 0, columns: [{ field: "kg_per_day", unit: "kg a day" }, { field: "bin_kg", unit: "kg in the bin" }], blank: { name: "Ice machine", kg_per_day: 45, bin_kg: 20 } },
-  { list: "cooks", title: "Cooks and shifts", noun: "cook", least: 0, columns: [{ field: "from", unit: "from", kind: "time" }, { field: "to", unit: "to", kind: "time" }], blank: { initials: "AB", from: "07:00", to: "15:00" } },
+  { list: "cooks", title: "Cooks and shifts", noun: "cook", least: 0, columns: [{ field: "from", unit: "from", kind: "time" }, { field: "to", unit: "to", kind: "time" }, { field: "break_from", unit: "break from", kind: "time" }, { field: "break_to", unit: "break to", kind: "time" }], blank: { initials: "AB", from: "07:00", to: "15:00" } },
 ];
 
 export const nameOf = (row: Row): string => String(row.name ?? row.initials ?? "");

@@ -5,6 +5,7 @@
   import HouseMeasures from "../parts/HouseMeasures.svelte";
   import Initials from "../parts/Initials.svelte";
   import KitchenList from "../parts/KitchenList.svelte";
+  import RulesEditor from "../parts/RulesEditor.svelte";
   import StarterKitchens from "../parts/StarterKitchens.svelte";
   import ToolShelf from "../parts/ToolShelf.svelte";
   import { LISTS, type Row } from "../parts/kitchen";
@@ -43,8 +44,11 @@
     saved = "Its rate is set. Every plan follows it.";
   }
 
+  // A cook without a break leaves its times out.
+  const withoutEmpty = (cook: KitchenRecord["cooks"][number]) => Object.fromEntries(Object.entries(cook).filter(([, value]) => value !== "" && value !== undefined)) as typeof cook;
+
   async function save(): Promise<void> {
-    const answer = await ask(api.PUT("/api/kitchen", { body: kitchen! }));
+    const answer = await ask(api.PUT("/api/kitchen", { body: { ...kitchen!, cooks: kitchen!.cooks.map(withoutEmpty) } }));
     problem = answer.problem;
     if (answer.data) {
       kitchen = answer.data;
@@ -73,6 +77,7 @@
       <label class="sm:col-span-2">Name <input class="input h-11 w-full text-lg" maxlength="120" value={ours.name} oninput={(event) => put({ name: event.currentTarget.value })} /></label>
       <label class="sm:col-span-2">House rules <select class="select h-11 w-full text-lg" value={ours.house_rules} onchange={(event) => put({ house_rules: event.currentTarget.value })}>{#each rules as set (set.key)}<option value={set.key}>{set.name}</option>{/each}</select></label>
       <HouseMeasures measures={ours.measures} onmeasures={(measures) => put({ measures })} />
+      {#if chosen}<RulesEditor rules={chosen} onsaved={(all) => (rules = all)} />{/if}
       {#if chosen}<p class="quiet sm:col-span-2 lg:col-span-4">{chosen.words}</p>{/if}
     </section>
     <div class="gap-3 lg:columns-2">
