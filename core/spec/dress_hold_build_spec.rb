@@ -73,12 +73,25 @@ RSpec.describe "Dressing, holding and building" do
 
     it "dresses late enough to be at its best at the end, early enough to rest before the start" do
       expect([window.dress_from, window.dress_by, window.ready_from].map(&:to_s)).to eq %w[09:30 10:45 10:30]
-      expect(window.to_h["limits"]).to eq("rest" => "Pearl barley", "dressed" => "Cucumber, salted", "topped" => "Sunflower seeds", "discard" => "time out of the cold")
+      # Salted cucumber keeps 12 h undressed, as the dill does.
+      expect(window.ready_after.to_s).to eq "Fri 27 Nov, 22:45"
+      expect(window.to_h["limits"]).to eq("rest" => "Pearl barley", "kept" => "Cucumber, salted", "dressed" => "Cucumber, salted", "topped" => "Sunflower seeds", "discard" => "time out of the cold")
     end
 
     it "is best until the first component fades, and discarded by the stricter house rule, named" do
       expect([window.best_until, window.out_until, window.date_mark, window.discard_by].map(&:to_s)).to eq ["14:45", "15:45", "Fri 4 Dec, 23:59", "15:45"]
       expect(window.to_h["rules"]).to eq "House rules A"
+    end
+
+    # Made on 28 March and kept 7 days, that day being the first: until the end of 3 April, whether or not the clocks change in between.
+    it "counts date marks in days of the calendar, across month ends, year ends and changes of the clocks" do
+      marks = %w[2026-03-28 2026-02-25 2028-02-25 2026-12-29 2026-10-24].map { |date| plan { |data| data["service"]["date"] = date }.windows[0].date_mark }
+      expect(marks.map { |mark| [mark.date.iso8601, mark.clock] }).to eq [%w[2026-04-03 23:59], %w[2026-03-03 23:59], %w[2028-03-02 23:59], %w[2027-01-04 23:59], %w[2026-10-30 23:59]]
+    end
+
+    it "says that no moment is right when the rest outlasts the best" do
+      never = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 50 }] }
+      expect(never.snags.map { |snag| [snag.severity, snag.what] }).to include(["stop", /Pearl barley rests 1 h dressed, and Cucumber, salted lasts only 50 min/])
     end
 
     it "asks for waves when rest and freshness cannot both be had" do

@@ -53,7 +53,7 @@ module Scullion
       from, to = Moment.at(day, from), Moment.at(day, to)
       return [from, to] if from < to
 
-      border.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end.")
+      border.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00.")
     end
 
     def self.day(border)

@@ -2602,12 +2602,15 @@ export interface components {
             cold: string;
             limits: {
                 rest: string;
+                kept: string;
                 dressed: string;
                 topped?: string | null;
                 discard: string;
             };
             tcs: string[];
             rest_minutes: components["schemas"]["Figure"];
+            kept_minutes: components["schemas"]["Figure"];
+            ready_after: components["schemas"]["Figure"];
             dressed_minutes: components["schemas"]["Figure"];
             out_minutes: components["schemas"]["Figure"];
             dress_from: components["schemas"]["Figure"];

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DayOf } from "../state/day.svelte";
+  import { shortDay } from "./day";
   import { minutesOf, momentOf } from "./clock";
 
   // The task that is chosen on the rail: when, who, what it waits for, how far it may move.
@@ -24,7 +25,7 @@
     {#if waits.length > 0}Waits for: {waits.join("; ")}.{/if}
     {task.slack_minutes > 0 ? `Could begin ${task.slack} sooner, by the order of work.` : "Cannot begin sooner."}
     {#if task.critical}<b class="text-accent">On the longest chain.</b>{/if}
-    {#if task.best_until}At its best until {task.best_until.slice(11)}{task.best_until.slice(0, 10) === task.end.slice(0, 10) ? "" : " another day"}.{/if}
+    {#if task.best_until}At its best until {task.best_until.slice(0, 10) === task.end.slice(0, 10) ? "" : `${shortDay(task.best_until.slice(0, 10))}, `}{task.best_until.slice(11)}.{/if}
   </p>
   <p class="quiet">{day.ranges.length > 0 ? `May begin ${day.ranges.map((range) => (range.from === range.to ? range.text.split(" to ")[0] : range.text)).join(", or ")} if nothing else moves.` : "Cannot move unless something else does."}</p>
   <div class="mt-2 flex flex-wrap gap-2">

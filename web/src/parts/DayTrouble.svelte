@@ -14,7 +14,7 @@
   <section class="tray" aria-label="What does not work">
     <h2 class="flex items-center gap-2 text-xl"><Mark kind="stop" /> This day does not work yet</h2>
     <ul class="mt-1">
-      {#each all ? roster.says : roster.says.slice(0, SHOWN) as said (said)}<li class="py-0.5">{said}</li>{/each}
+      {#each all ? roster.says : roster.says.slice(0, SHOWN) as said, index (index)}<li class="py-0.5">{said}</li>{/each}
     </ul>
     {#if roster.says.length > SHOWN && !all}<button class="link min-h-11" onclick={() => (all = true)}>and {roster.says.length - SHOWN} more</button>{/if}
     {#if roster.problem}<p class="mt-1"><b>Fullest: {roster.problem.what}</b></p>{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   let dialog: HTMLDialogElement;
   const keys: [string, string][] = [
-    ["1 – 7", "the stages, Count to Build"],
+    ["1 – 7", "the stages, Count to Build; Day is 6"],
     ["+  −", "one cover more or less"],
     ["w", "the working of the figure in focus; Esc closes it"],
     ["s", "snags"],

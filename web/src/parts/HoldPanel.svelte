@@ -13,9 +13,9 @@
     <p><b>{hold.rules}</b> <span class="quiet">· keep at {hold.cold} or colder · your local code decides</span></p>
   </div>
   <div class="my-3 grid grid-cols-2 gap-x-6 gap-y-3 @3xl:grid-cols-3 @6xl:grid-cols-6">
+    <Fact label="Ready, undressed, from" of={hold.ready_after} note="{hold.limits.kept}: {hold.kept_minutes.text}" />
     <Fact label="Dress no earlier than" of={hold.dress_from} note="{hold.limits.dressed}: {hold.dressed_minutes.text}" />
     <Fact label="Dress by" of={hold.dress_by} note={Number(hold.rest_minutes.value) > 0 ? `${hold.limits.rest} rests ${hold.rest_minutes.text}` : "no rest needed"} />
-    <Fact label="Earliest ready" of={hold.ready_from} />
     <Fact label="Top no earlier than" of={hold.top_from} note={hold.limits.topped ?? ""} />
     <Fact label="Best until" of={hold.best_until} note={hold.limits.dressed} />
     <Fact label="Discard by" of={hold.discard_by} note="{hold.limits.discard}, {hold.out_minutes.text}" />

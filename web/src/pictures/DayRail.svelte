@@ -12,6 +12,8 @@
   const SNAP = 5;
   const DRAG = 4;
   const LABEL = 112;
+  const STEPS = [15, 30, 60, 120, 180, 360, 720];
+  const CLOCK_WIDTH = 58;
   let width = $state(900);
   let scroller: HTMLDivElement;
   let pulled = $state<{ key: string; by: number }>();
@@ -23,7 +25,8 @@
   const to = $derived(edge(Math.max(minutesOf(roster.to), minutesOf(roster.service.to)) + 15, true));
   const scale = $derived(Math.max((width - LABEL) / (hours * 60), 0.15));
   const x = (minute: number) => (minute - from) * scale;
-  const step = $derived(hours > 30 ? 360 : hours > 12 ? 120 : hours > 5 ? 60 : hours > 2 ? 30 : 15);
+  // As close as the clock times can stand without touching.
+  const step = $derived(STEPS.find((each) => each * scale >= CLOCK_WIDTH) ?? STEPS.at(-1)!);
   const marks = $derived(Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, index) => from + index * step));
   const service = $derived([minutesOf(roster.service.from), minutesOf(roster.service.to)] as const);
   const chosen = $derived(day.task);

@@ -18,6 +18,8 @@
   const next = $derived(run.next);
   const away = $derived(roster ? minutesOf(roster.service.from) - run.minute : 0);
   const DAY = 1440;
+  const SOON = 180;
+  const otherDay = (start: string) => (start.slice(0, 10) === run.now.slice(0, 10) ? "" : `on ${shortDay(start.slice(0, 10))}`);
   const rehearsed = $derived(run.ahead !== 0);
   const due = (start: string) => minutesOf(start) - run.minute;
 </script>
@@ -55,7 +57,7 @@
         <ul>
           {#each next.slice(0, NEXT) as task (task.key)}
             <li class="border-base-300 flex items-center gap-3 border-t py-2">
-              <span class="min-w-0 grow"><b class="text-xl tabular-nums">{task.begins}</b> <span class={due(task.start) < 0 ? "text-error font-bold" : "quiet"}>{due(task.start) < 0 ? `${-due(task.start)} min ago` : due(task.start) < DAY ? `in ${due(task.start)} min` : ""}</span><br /><span class="text-lg break-words">{task.name}</span> <span class="quiet">{task.text}{task.segments[0]?.cook ? `, ${task.segments[0].cook}` : ""}</span></span>
+              <span class="min-w-0 grow"><b class="text-xl tabular-nums">{task.begins}</b> <span class={due(task.start) < 0 ? "text-error font-bold" : "quiet"}>{due(task.start) < 0 ? `${-due(task.start)} min ago` : due(task.start) < SOON ? `in ${due(task.start)} min` : otherDay(task.start)}</span><br /><span class="text-lg break-words">{task.name}</span> <span class="quiet">{task.text}{task.segments[0]?.cook ? `, ${task.segments[0].cook}` : ""}</span></span>
               <button class="btn btn-primary h-14 text-lg" aria-label="Start {task.name}" disabled={run.day.busy} onclick={() => run.start(task)}>Start</button>
             </li>
           {/each}

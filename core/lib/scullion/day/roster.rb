@@ -58,9 +58,7 @@ module Scullion
         return ["The service is over: its day is shown as it was planned."] if progress.now && progress.now > plan.brief.service.to.minutes
         return ["No cook is on shift: add one to the kitchen, with hours."] if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
 
-        [*too_much_work, *solution.unplaced.map { |key| "#{instance[key].name}: fits nowhere in the hours there are." }] + solution.misses.sort_by { |miss|
-          [WORST_FIRST.index(miss.kind), -miss.minutes]
-        }.map { |miss| said(miss) }
+        [*too_much_work, *left_out, *solution.misses.sort_by { |miss| [WORST_FIRST.index(miss.kind), -miss.minutes] }.map { |miss| said(miss) }].uniq
       end
 
       # Which half-hour is too full, of what, by how much.
@@ -74,6 +72,8 @@ module Scullion
       end
 
       private
+
+      def left_out = solution.unplaced.map { |key| "#{instance[key].name}: fits nowhere in the hours there are." }
 
       def too_much_work
         wanted, had = Overload.new(instance).hands

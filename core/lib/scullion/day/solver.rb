@@ -10,8 +10,8 @@ module Scullion
       ROUNDS = 3
       MENDS = 4
       # Passes with the order shaken, more of them for a small day.
-      SHAKES = ->(tasks) { (900 / (tasks + 10)).clamp(2, 40) }
-      SHAKEN_BY = 90
+      SHAKES = ->(tasks) { (2400 / (tasks + 10)).clamp(4, 60) }
+      SHAKEN_BY = [40, 90, 200].freeze
 
       # @param by [Symbol] what a solution is judged by: :score, or :makespan for the shortest day
       def initialize(instance, by: :score)
@@ -95,7 +95,10 @@ module Scullion
         end
       end
 
-      def shake(key, round) = (key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } % ((2 * SHAKEN_BY) + 1)) - SHAKEN_BY
+      def shake(key, round)
+        most = SHAKEN_BY[round % SHAKEN_BY.size]
+        (key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } % ((2 * most) + 1)) - most
+      end
 
       # The same day with no task before a minute.
       def from(minute)

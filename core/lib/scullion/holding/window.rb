@@ -16,6 +16,7 @@ module Scullion
       assumption :dressed_minutes, "Best once dressed, for", :min, book: :practice, at: -> { "holds/#{shortest.hold_class}/dressed_minutes" }, shown: true
       assumption :topped_minutes, "Best on top, for", :min, book: :practice,
                  at: -> { "holds/#{frailest.hold_class}/dressed_minutes" if frailest }, none: [1440.0, "Nothing is held back."]
+      assumption :kept_minutes, "Best ready but undressed, for", :min, book: :practice, at: -> { "holds/#{soonest.hold_class}/kept_minutes" }, shown: true
       assumption :out_minutes, "Out of temperature control, at most", :min, book: :rules, at: "out_minutes", shown: true
       assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
 
@@ -24,6 +25,7 @@ module Scullion
       figure(:dress_by, "Dress by", :moment, from: %i[service_from rest_minutes], how: "start of service − rest") { service_from - rest_minutes }
       figure(:ready_from, "Earliest ready", :moment, from: %i[dress_from rest_minutes],
              how: "dress no earlier than + rest") { dress_from + rest_minutes }
+      figure(:ready_after, "Have it all ready no earlier than", :moment, from: %i[dress_at kept_minutes], how: "dressed at − best ready but undressed") { dress_at - kept_minutes }
       figure(:top_from, "Top no earlier than", :moment, from: %i[service_to topped_minutes],
              how: "end of service − best on top") { service_to - topped_minutes }
       figure(:dress_at, "Dressed at", :moment, from: %i[dress_by], how: "as late, and so as fresh, as the rest allows") { dress_by }
@@ -48,7 +50,7 @@ module Scullion
       end
 
       def snags
-        [waves, too_long].compact
+        [never, waves, too_long].compact
       end
 
       private
@@ -57,6 +59,7 @@ module Scullion
 
       # The component that rests longest, the one that fades first once dressed, and of those
       # held back for the top the one that fades first there.
+      def soonest = @soonest ||= components.min_by { |component| hold(component, "kept_minutes") }
       def slowest = @slowest ||= components.max_by { |component| hold(component, "rest_minutes") }
       def shortest = @shortest ||= components.select { |component| component.held_back < 1 }.min_by { |component| hold(component, "dressed_minutes") }
       def frailest = @frailest ||= components.select { |component| component.held_back.positive? }.min_by { |component| hold(component, "dressed_minutes") }
@@ -64,12 +67,21 @@ module Scullion
       def hold(component, what) = practice.fetch("holds/#{component.hold_class}/#{what}")
 
       def limits
-        { "rest" => slowest.name, "dressed" => shortest.name, "topped" => frailest&.name,
+        { "rest" => slowest.name, "kept" => soonest.name, "dressed" => shortest.name, "topped" => frailest&.name,
           "discard" => out_until <= date_mark ? "time out of the cold" : "date mark" }
       end
 
+      # Its rest outlasts its best: no moment is right.
+      def never
+        return unless rest_minutes >= dressed_minutes
+
+        Snag.new(severity: "stop", stage: "build",
+                 what: "#{portion.salad.name}: #{slowest.name} rests #{writer.min(rest_minutes)} dressed, and #{shortest.name} lasts only #{writer.min(dressed_minutes)}.",
+                 remedy: "Dress #{slowest.name} apart and ahead, and fold #{shortest.name} in at the pass; or check the two figures.")
+      end
+
       def waves
-        return unless dress_from > dress_by
+        return if rest_minutes >= dressed_minutes || dress_from <= dress_by
 
         Snag.new(severity: "look", stage: "build",
                  what: "#{portion.salad.name} cannot be rested from #{dress_by} and still be at its best at #{service_to}: " \

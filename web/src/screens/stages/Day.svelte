@@ -15,7 +15,8 @@
   const ZOOMS = [1, 2, 4, 8, 24, 72];
   // svelte-ignore state_referenced_locally
   const day = new DayOf(desk.id);
-  let zoom = $state(8);
+  const PHONE = 640;
+  let zoom = $state(innerWidth < PHONE ? 2 : 8);
   let equipment = $state(true);
 
   // Solved again whenever the plan changes; the last one stays in sight meanwhile.
