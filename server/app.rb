@@ -35,6 +35,9 @@ require_relative "api/plans"
 require_relative "api/services"
 require_relative "api/days"
 require_relative "api/paper"
+require_relative "api/serving"
+require_relative "api/copies"
+require_relative "api/house_rules"
 require_relative "api/ticks"
 require_relative "api/salads"
 require_relative "api/salad_bench"
@@ -60,7 +63,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Days, Api::Paper, Api::Ticks,
+    register Api::About, Api::Plans, Api::Services, Api::Copies, Api::Days, Api::Paper, Api::Serving, Api::HouseRuleSets, Api::Ticks,
              Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
              Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 

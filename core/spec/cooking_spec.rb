@@ -139,4 +139,10 @@ RSpec.describe "Cooking in water" do
       expect(cooked_with(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include("stop")
     end
   end
+
+  it "says when a pot that is asked for is not in this kitchen, and plans in one that is" do
+    without = plan { |data| data["salads"][0]["components"][0]["cook"]["pot"] = "pot-99" }
+    expect(without.snags.map(&:what)).to include(/a pot this kitchen has not \(pot-99\)/)
+    expect(without.cooking[0].pot.key).to eq plan.cooking[0].pot.key
+  end
 end

@@ -151,6 +151,7 @@ RSpec.describe Scullion::Day do
       expect(burnt.instance["cook/1"].hands_minutes).to be < usual.instance["cook/1"].hands_minutes
       expect(burnt.solution.start("cook/1")).to be >= 600
       expect(named(burnt, "Roast carrot: roast")["name"]).to end_with("once more")
+      expect(burnt.notes.first).to match(/Roast carrot, 50 % once more: [\d.]+ kg of carrots as bought.*what is left serves 70/)
     end
 
     it "holds a task where it is put, and gives the range in which it may stand" do

@@ -7,14 +7,6 @@ module Scullion
       def self.registered(app)
         app.helpers Reading
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
-        app.get("/api/house-rules") { json(house_rules) }
-
-        app.put("/api/house-rules/:key") do
-          document = body_document.merge("key" => params["key"])
-          read(document) { |border| HouseRules.read(border, "Your house rules.") }
-          Records::HouseRules.find_or_initialize_by(key: params["key"]).update!(document.merge("source" => "Your house rules."))
-          json(house_rules)
-        end
 
         app.get("/api/kitchen/starters") { json(Records.facts.starters) }
         app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings }) }
@@ -34,14 +26,6 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        # The sets to choose from, each also in words as this house writes.
-        def house_rules
-          writer = Amount::Writer.for(Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"])))
-          Records::HouseRules.order(:key).map do |record|
-            record.to_document.merge("words" => HouseRules.read(Border.new(record.to_document), "").in_words(writer))
-          end
-        end
-
         # Every tool, and what it cuts in an hour: the kitchen's own rate where it has set one.
         def tool_rates
           practice = Records.facts.practice.with(Records::OwnFigure.of_practice)

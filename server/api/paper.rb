@@ -7,7 +7,8 @@ module Scullion
     module Paper
       def self.registered(app)
         app.helpers Reading
-
+        lists(app)
+        labels(app)
         app.get("/api/services/:id/packet.pdf") do
           paper = params["paper"] || "a4"
           content_type "application/pdf"
@@ -15,6 +16,14 @@ module Scullion
           Formats::Packet.new(sheets, paper).render
         end
 
+        app.get("/api/services/:id/day.ics") do
+          content_type "text/calendar"
+          attachment "day-#{params['id']}.ics"
+          Formats::DayCalendar.new(roster(service_asked)).to_ical
+        end
+      end
+
+      def self.lists(app)
         app.get("/api/services/:id/lists") { json(sheets.all.map { |sheet| { "key" => sheet.key, "title" => sheet.title } }) }
 
         app.get("/api/services/:id/lists/:list.csv") do
@@ -23,13 +32,9 @@ module Scullion
           attachment "#{sheet.key}-#{params['id']}.csv"
           sheet.to_csv
         end
+      end
 
-        app.get("/api/services/:id/day.ics") do
-          content_type "text/calendar"
-          attachment "day-#{params['id']}.ics"
-          Formats::DayCalendar.new(roster(service_asked)).to_ical
-        end
-
+      def self.labels(app)
         app.get("/api/services/:id/labels") { json(sheets.hold_labels) }
 
         app.get("/api/services/:id/labels/:number.svg") do
@@ -38,6 +43,7 @@ module Scullion
           Formats::LabelPicture.new(label).to_svg
         end
       end
+      private_class_method :lists, :labels
 
       # Helpers of these routes.
       module Reading

@@ -1223,6 +1223,8 @@ export interface components {
             first: string;
             works: boolean;
             says: string[];
+            /** @description What making something again takes */
+            notes: string[];
             problem?: {
                 what: string;
                 kind: string;
@@ -1292,6 +1294,7 @@ export interface components {
             keeps: string;
             why: string;
             used: string;
+            used_at: string;
             earliest: string;
             earliest_at: string;
             ready_at: string;
@@ -1309,6 +1312,8 @@ export interface components {
             finish: string;
             tool: string;
             dressed_in_waves: boolean;
+            /** @description Its weight */
+            portion: string;
             list: {
                 number: number;
                 from: string;

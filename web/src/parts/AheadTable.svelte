@@ -7,12 +7,18 @@
   let { day }: { day: DayOf } = $props();
   const TIERS = ["two days before", "the day before", "this morning", "last minute"];
   const DAYS = ["On the day", "Day before", "2 days before"];
+  const movable = $derived(day.roster!.ahead.filter((line) => line.days === 0 && line.may.includes(1)));
+  // One after the other, each solved with those before it.
+  async function allAhead(): Promise<void> {
+    for (const line of movable) await day.decide({ ahead: { preparation: line.preparation, days: 1 } });
+  }
   const lines = $derived(day.roster!.ahead);
 </script>
 
 <section class="tray" aria-label="Made ahead">
-  <div class="flex flex-wrap items-baseline justify-between gap-x-4">
-    <h2 class="text-xl">What may be made ahead</h2>
+  <div class="flex flex-wrap items-baseline gap-x-4">
+    <h2 class="mr-auto text-xl">What may be made ahead</h2>
+    {#if movable.length > 1}<button class="btn btn-outline no-print h-11 self-center" disabled={day.busy} onclick={allAhead}>Make all {movable.length} that keep the day before</button>{/if}
     <p class="quiet"><b>{day.roster!.rules}</b> · your local code decides</p>
   </div>
   {#each TIERS.filter((tier) => lines.some((line) => line.tier === tier)) as tier (tier)}

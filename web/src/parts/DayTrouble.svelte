@@ -31,6 +31,11 @@
     {/if}
   </section>
 {/if}
+{#if roster.notes.length > 0}
+  <section class="tray" aria-label="Made again">
+    {#each roster.notes as note, index (index)}<p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{note}</span></p>{/each}
+  </section>
+{/if}
 {#if decided.extra.length + decided.borrowed.length + decided.cut.length > 0}
   <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
     {#each decided.extra as hours (hours.from)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}

@@ -23,7 +23,7 @@
     <Fact label="Pace" of={waves.portions_per_minute} note={waves.tool} />
     <Fact label="Plating, a wave" of={waves.plating_minutes} />
     <Fact label="Waves" of={waves.waves} note={waves.dressed_in_waves ? "dressed wave by wave" : "mixed once, topped late"} />
-    <Fact label="Portion by volume" of={waves.portion_ml} />
+    <Fact label="Portion by volume" of={waves.portion_ml} note="{waves.portion} on the scale" />
     <Fact label="On display, warm after" of={waves.warm_minutes} note="a wave as one lump" />
   </div>
   {#if waves.list.length > 1}

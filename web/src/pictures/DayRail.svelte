@@ -6,9 +6,10 @@
 
   // The day on a rail: a lane for each cook and each piece of equipment, hands-on solid and unattended
   // hatched. A task is chosen, then dragged or moved by the arrow keys within the range that is shown.
-  let { day, equipment, hours }: { day: DayOf; equipment: boolean; hours: number } = $props();
+  let { day, equipment, holds, hours }: { day: DayOf; equipment: boolean; holds: boolean; hours: number } = $props();
 
   const ROW = 40;
+  const RIBBON = 26;
   const SNAP = 5;
   const DRAG = 4;
   const LABEL = 112;
@@ -20,6 +21,10 @@
 
   const roster = $derived(day.roster!);
   const lanes = $derived(lanesOf(roster).filter((lane) => lane.kind === "cook" || (equipment && lane.bars.length > 0)));
+  // What is ready waits so long, and no longer than it keeps.
+  const ribbons = $derived(
+    holds ? roster.ahead.map((line) => ({ ...line, from: minutesOf(line.ready_at), used: minutesOf(line.used_at), to: minutesOf(line.ready_at) + minutesOf(line.used_at) - minutesOf(line.earliest_at) })) : [],
+  );
   const edge = (minute: number, up: boolean) => (up ? Math.ceil(minute / 60) : Math.floor(minute / 60)) * 60;
   const from = $derived(edge(Math.min(minutesOf(roster.from), ...lanes.flatMap((lane) => lane.bars.map((bar) => bar.from))), false));
   const to = $derived(edge(Math.max(minutesOf(roster.to), minutesOf(roster.service.to)) + 15, true));
@@ -83,9 +88,10 @@
     {#each lanes as lane (lane.key)}
       <div class="border-base-300 flex items-center border-t pr-2" style:height="{lane.rows * ROW + 6}px"><b class="leading-tight break-words">{lane.name}</b></div>
     {/each}
+    {#each ribbons as ribbon (ribbon.preparation)}<div class="border-base-300 truncate border-t pr-2" style:height="{RIBBON}px">{ribbon.name}</div>{/each}
   </div>
   <div class="overflow-x-auto" bind:this={scroller}>
-    <div class="relative" style:width="{x(to)}px" style:height="{48 + lanes.reduce((sum, lane) => sum + lane.rows * ROW + 6, 0)}px">
+    <div class="relative" style:width="{x(to)}px" style:height="{48 + lanes.reduce((sum, lane) => sum + lane.rows * ROW + 6, 0) + ribbons.length * RIBBON}px">
       {#each marks as mark (mark)}
         <div class="absolute top-0 bottom-0 border-l {mark % 1440 === 0 ? 'border-primary border-l-2' : 'border-base-300'}" style:left="{x(mark)}px">
           <span class="quiet absolute top-5 left-1 whitespace-nowrap tabular-nums">{clockOf(mark)}</span>
@@ -123,6 +129,12 @@
                 {#if (bar.to - bar.from) * scale > 34}<span class="px-1.5">{bar.name}</span>{/if}
               </button>
             {/each}
+          </div>
+        {/each}
+        {#each ribbons as ribbon (ribbon.preparation)}
+          <div class="border-base-300 relative border-t" style:height="{RIBBON}px" role="img" aria-label="{ribbon.name}: ready {clockOf(ribbon.from)}, used {ribbon.used}, keeps {ribbon.keeps}">
+            <div class="bg-success/25 border-success absolute inset-y-1 rounded-r-full border-y border-r" style:left="{x(ribbon.from)}px" style:width="{Math.max(Math.min(ribbon.to, to) - ribbon.from, 0) * scale}px"></div>
+            <div class="bg-success absolute inset-y-1" style:left="{x(ribbon.from)}px" style:width="{Math.max(ribbon.used - ribbon.from, 0) * scale}px"></div>
           </div>
         {/each}
       </div>

@@ -84,7 +84,7 @@ module Scullion
       def words
         serving = practice.words("serving", style)
         { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "style" => style, "style_name" => serving["name"], "finish" => serving["finish"],
-          "tool" => serving["tool"], "dressed_in_waves" => dressed_in_waves?,
+          "tool" => serving["tool"], "dressed_in_waves" => dressed_in_waves?, "portion" => writer.g_whole(portion_grams),
           "list" => list.map { |wave|
             { "number" => wave.number, "from" => wave.from.to_s, "to" => wave.to.to_s, "covers" => wave.covers, "grams" => writer.g(finished_grams * wave.covers / covers) }
           } }

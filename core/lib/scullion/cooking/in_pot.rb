@@ -44,13 +44,25 @@ module Scullion
 
       def snags
         return [no_room] unless most_dry_grams.positive?
+
+        [*no_such_pot, *in_batches]
+      end
+
+      private
+
+      def no_such_pot
+        wanted = component.cook["pot"]
+        return [] if wanted.nil? || kitchen.pot(wanted)
+
+        [snag("look", "#{need.name} is meant for a pot this kitchen has not (#{wanted}).", "Planned in the #{pot.name}: choose another, or add the pot to the kitchen.")]
+      end
+
+      def in_batches
         return [] if batches == 1
 
         [snag("look", "#{need.name} does not fit one pot: #{batches} batches of #{writer.g(batch_dry_grams)} raw in the #{pot.name}.",
               "Use #{batches} pots side by side, or cook one batch after the other.")]
       end
-
-      private
 
       # Levels in the pot, by name.
       def lines = %i[water_line_cm]

@@ -32,6 +32,15 @@ module Scullion
       # Where this task may begin if nothing else moves.
       def ranges(key) = Ranges.new(solution).of(key).map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } }
 
+      # What has to be made again takes as much again of what it is made from.
+      # @return [Array<String>]
+      def notes
+        progress.marks.each_value.select { |mark| mark.state == "failed" }.filter_map do |mark|
+          job = @layout.jobs.find { |each| each.tasks.any? { |task| task.key == mark.task } } or next
+          again(job.need, mark.share || 1.0)
+        end
+      end
+
       # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
       def needed_by
         firsts = @layout.jobs.flat_map { |job| job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] } } +
@@ -72,6 +81,14 @@ module Scullion
       end
 
       private
+
+      def again(need, share)
+        writer = plan.brief.practice.writer
+        more = plan.preps.find { |prep| prep.need.equal?(need) }.ap_grams * share
+        over = plan.purchases.find { |purchase| purchase.ingredient.equal?(need.ingredient) }&.surplus_grams || 0.0
+        "#{need.name}, #{writer.share(share)} once more: #{writer.g(more)} of #{need.ingredient.name.downcase} as bought. #{writer.g(over)} is over" \
+          "#{more <= over ? '.' : "; without more, what is left serves #{(plan.brief.service.covers * (1 - share) + 1e-9).floor}."}"
+      end
 
       def left_out = solution.unplaced.map { |key| "#{instance[key].name}: fits nowhere in the hours there are." }
 

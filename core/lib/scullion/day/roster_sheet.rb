@@ -16,7 +16,8 @@ module Scullion
       def to_h
         { "format" => FORMAT, "service" => service, "rules" => brief.rules.name, "now" => progress.now && iso(progress.now),
           "from" => iso(solution.first), "to" => iso(solution.last),
-          "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
+          "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "notes" => @roster.notes,
+          "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
           "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided, "needed_by" => needed_by }.compact
       end
 

@@ -7,6 +7,7 @@
   import Fault from "../../parts/Fault.svelte";
   import Mark from "../../parts/Mark.svelte";
   import PaperCard from "../../parts/PaperCard.svelte";
+  import { wallClock } from "../../parts/clock";
   import DayRail from "../../pictures/DayRail.svelte";
   import { DayOf } from "../../state/day.svelte";
   import type { Desk } from "../../state/desk.svelte";
@@ -18,6 +19,7 @@
   const PHONE = 640;
   let zoom = $state(innerWidth < PHONE ? 2 : 8);
   let equipment = $state(true);
+  let holds = $state(true);
 
   // Solved again whenever the plan changes; the last one stays in sight meanwhile.
   $effect(() => {
@@ -30,6 +32,7 @@
 {#if day.problem}<Fault problem={day.problem} />{/if}
 {#if day.roster}
   <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
+    {#if day.roster.service.to < wallClock()}<p class="tray">This service is over: its day is shown as it was planned. Under Services, <i>Again</i> makes it for another date.</p>{/if}
     <DayTrouble {day} />
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -37,11 +40,12 @@
           {#if day.roster.works}<span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if} Begins {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
         </h2>
         <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={equipment} /> Equipment</label>
+        <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={holds} /> Holds</label>
         <label class="flex items-center gap-2">Show <select class="select h-11 w-28 text-lg" bind:value={zoom}>{#each ZOOMS as hours (hours)}<option value={hours}>{hours === 72 ? "3 days" : hours === 24 ? "1 day" : `${hours} h`}</option>{/each}</select></label>
         <a class="btn btn-primary h-11" href="/services/{desk.id}/run">Run it</a>
       </div>
-      <DayRail {day} {equipment} hours={zoom} />
-      <p class="quiet mt-1">Solid is hands on, hatched waits, a thick foot is the longest chain. Choose a task: green is where it may begin, the thin line how long it keeps. Drag it, or use the arrow keys.</p>
+      <DayRail {day} {equipment} {holds} hours={zoom} />
+      <p class="quiet mt-1">Solid is hands on, hatched waits, a thick foot is the longest chain; ribbons are what stands ready, and how long it keeps. Choose a task: green is where it may begin, the thin line how long it keeps. Drag it, or use the arrow keys.</p>
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
     <AheadTable {day} />
