@@ -119,6 +119,24 @@ RSpec.describe Scullion::Day do
       expect(tiers).to include("Pearl barley" => "two days before", "Cucumber, salted" => "this morning")
     end
 
+    # By house rules of two days, what is cooked the day before is at its last; by rules of one it is cooked on the day.
+    it "lets nothing be made before its date mark allows" do
+      strict = { "key" => "strict", "name" => "Strict", "cold_celsius" => 5, "hot_celsius" => 60, "out_minutes" => 240, "days" => 2, "first_celsius" => 21, "first_minutes" => 120, "cooled_minutes" => 360 }
+      day = roster { |data| data["house_rules"] = strict }
+      barley = day.to_h["ahead"].find { |line| line["name"] == "Pearl barley" }
+      expect(barley).to include("tier" => "the day before", "why" => "Strict: 2 days with the day it is made")
+      same = roster { |data| data["house_rules"] = strict.merge("days" => 1) }
+      expect(same.solution.start("cook/0")).to be >= 0
+      expect(same.to_h["works"]).to be false
+    end
+
+    # Out of the cold from the topping on: with a limit of one hour, a service of 1 h 45 is not safe to its end in one wave.
+    it "says what stands out of the cold longer than the house rules allow" do
+      short = { "key" => "short", "name" => "Short", "cold_celsius" => 5, "hot_celsius" => 60, "out_minutes" => 10, "days" => 4, "first_celsius" => 21, "first_minutes" => 120, "cooled_minutes" => 360 }
+      link = roster { |data| data["house_rules"] = short }.instance["build/0/plate/1/1"].after.first
+      expect(link.to_h).to include("most" => 10, "safety" => true, "why" => "Short: out of the cold")
+    end
+
     it "makes ahead what it is told to" do
       carrot = usual.to_h["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
       moved = roster({ "ahead" => [{ "preparation" => carrot, "days" => 1 }] })

@@ -119,9 +119,9 @@ note: cautions(lines.values_at(*bench["lines"])))
       # Kept as long as it is at its best; discarded by the date mark of the house rules.
       def made_ahead
         days = @roster.plan.brief.rules.fetch("days").to_i
-        @roster.layout.jobs.zip(@plan["needs"]).reject { |job, _| job.tasks.empty? }.map do |job, _|
+        @roster.layout.jobs.reject { |job| job.tasks.empty? }.map do |job|
           ready = Moment.new(@roster.date, job.done.map { |key| @roster.solution.end(key) }.max)
-          label(job.need.name, ready, [ready + job.keeps.first, ready.end_of_day(days - 1)].min, ready.end_of_day(days - 1), job.need.ingredient.allergens)
+          label(job.need.name, ready, [ready + job.keeps, ready.end_of_day(days - 1)].min, ready.end_of_day(days - 1), job.need.ingredient.allergens)
         end
       end
 

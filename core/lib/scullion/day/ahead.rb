@@ -18,13 +18,19 @@ module Scullion
       private
 
       def line(job)
-        minutes, why = job.keeps
         use = used(job)
-        earliest = use - minutes
-        { "preparation" => job.need.component.preparation, "name" => job.need.name, "colour" => job.need.ingredient.colour, "keeps" => writer.min(minutes), "why" => why,
+        earliest = [use - job.keeps, *job.not_before].max
+        { "preparation" => job.need.component.preparation, "name" => job.need.name, "colour" => job.need.ingredient.colour, "keeps" => writer.min(job.keeps),
+          "why" => why(job, earliest),
           "used" => @roster.moment(use), "used_at" => @roster.iso(use), "earliest" => @roster.moment(earliest), "earliest_at" => @roster.iso(earliest),
           "ready_at" => @roster.iso(ready(job)), "tier" => tier(earliest, use),
           "days" => @roster.progress.ahead.fetch(job.need.component.preparation, 0), "may" => may(earliest), "hands" => writer.min(job.tasks.sum(&:hands_minutes)) }
+      end
+
+      # Its kind, or the house rules where their date mark comes first.
+      def why(job, earliest)
+        rules = @roster.plan.brief.rules
+        earliest == job.not_before ? "#{rules.name}: #{writer.days(rules.fetch('days').to_i)} with the day it is made" : job.hold
       end
 
       def writer = @roster.plan.brief.practice.writer

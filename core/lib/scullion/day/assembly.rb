@@ -46,7 +46,9 @@ module Scullion
 
       # A job for each plater, from shortly before the wave until it is over.
       def plate(wave)
-        finished = Link.new(task: "#{at}/finish/#{wave.number}", least: 0, most: (wave.to - wave.from) + @waves.lead_minutes.to_i, why: "finished and waiting")
+        stands, out = (wave.to - wave.from) + @waves.lead_minutes.to_i, @waves.rules.fetch("out_minutes").to_i
+        finished = Link.new(task: "#{at}/finish/#{wave.number}", least: 0, most: [stands, out].min, safety: out < stands,
+                            why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting")
         Array.new(@waves.platers.to_i) do |index|
           task("#{at}/plate/#{wave.number}/#{index + 1}", "Plate #{salad.name}#{named(wave)}", "build", at, @waves.plating_minutes, [finished],
                earliest: wave.from.minutes - @waves.lead_minutes.to_i, latest: plated_by(wave))
@@ -68,7 +70,7 @@ module Scullion
             layer.portion.equal?(@build.portion) && (held ? layer.held_back.positive? : layer.held_back < 1)
           }
         }
-        links = chosen.flat_map { |job| job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps.first, why: job.keeps.last) } }
+        links = chosen.flat_map { |job| job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps, why: job.hold) } }
         held ? links : [*whisk.map { |each| Link.new(task: each.key, least: 0) }, *links]
       end
 

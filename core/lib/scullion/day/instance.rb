@@ -29,6 +29,12 @@ module Scullion
     # One job of the day. earliest: it may not begin before; latest: it must end by; pinned: it begins then.
     # about: what the plan says of it, passed through.
     Task = Struct.new(:key, :name, :segments, :after, :earliest, :latest, :pinned, :about, keyword_init: true) do
+      # A copy that is given other segments is measured anew.
+      def initialize_copy(other)
+        super
+        @minutes = @equipment = nil
+      end
+
       def minutes = @minutes ||= segments.sum(&:minutes)
       # The kinds of resource it holds from beginning to end, beside hands.
       def equipment = @equipment ||= segments.flat_map(&:uses).map(&:kind).uniq - [COOK]

@@ -16,7 +16,9 @@ module Scullion
           cut = cutting
           raw = @need.treated_after? || !component.treat ? [] : [treating(cut)]
           soaked = soaking(cut + raw)
-          cut + raw + soaked + heating([soaked, raw, cut].find(&:any?) || [])
+          all = cut + raw + soaked + heating([soaked, raw, cut].find(&:any?) || [])
+          waited_for = all.flat_map { |task| task.after.map(&:task) }
+          all.each { |task| task.earliest = not_before unless waited_for.include?(task.key) }
         end
       end
 
@@ -24,20 +26,14 @@ module Scullion
       # @return [Array<String>]
       def done = tasks.map(&:key) - tasks.flat_map { |task| task.after.map(&:task) }
 
-      # How long it keeps at its best once it is ready, and by whose rule.
-      # @return [Array(Integer, String)] minutes, why
-      def keeps
-        quality = @practice.fetch("holds/#{component.hold_class}/kept_minutes").to_i
-        safety = (@brief.rules.fetch("days").to_i - 1) * Stock::DAY
-        if component.tcs? && safety < quality
-          [safety,
-           "#{@brief.rules.name}: #{@practice.writer.days(@brief.rules.fetch('days'))} with the day it is made"]
-        else
-          [quality,
-           @practice.words("holds",
-                           component.hold_class)["name"]]
-        end
-      end
+      # At its best by its kind, once it is ready, min. @return [Integer]
+      def keeps = @practice.fetch("holds/#{component.hold_class}/kept_minutes").to_i
+
+      def hold = @practice.words("holds", component.hold_class)["name"]
+
+      # By its date mark: it may not be made before this minute, the midnight that begins the first day it may be kept from.
+      # @return [Integer, nil] nil where no date mark is needed
+      def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Stock::DAY : nil
 
       attr_reader :need
 
@@ -97,11 +93,13 @@ module Scullion
       end
 
       def task(key, name, stage, at, segments, before = [], most: nil, why: nil)
-        Task.new(key: key, name: name, segments: segments.reject { |each| each.minutes.zero? },
-                 after: before.map { |earlier| Link.new(task: earlier.key, least: 0, most: most, why: why) },
-                 about: { "stage" => stage, "at" => at, "preparation" => component.preparation, "colour" => @need.ingredient.colour, "for" => @need.layers.map { |layer|
-                   layer.portion.salad.name
-                 }.uniq })
+        Task.new(key: key, name: name, segments: segments.reject { |each| each.minutes.zero? }, about: about(stage, at),
+                 after: before.map { |earlier| Link.new(task: earlier.key, least: 0, most: most, why: why) })
+      end
+
+      def about(stage, at)
+        salads = @need.layers.map { |layer| layer.portion.salad.name }.uniq
+        { "stage" => stage, "at" => at, "preparation" => component.preparation, "colour" => @need.ingredient.colour, "for" => salads }
       end
 
       def hands = use(COOK)

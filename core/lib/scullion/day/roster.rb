@@ -50,7 +50,7 @@ module Scullion
 
       # Names and preparations with work on the service day that keep over night, most work first.
       def movable
-        today = @layout.jobs.select { |job| job.keeps.first >= Stock::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
+        today = @layout.jobs.select { |job| job.keeps >= Stock::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
         today.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
