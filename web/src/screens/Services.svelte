@@ -26,11 +26,14 @@
   const weeks = $derived([...new Set((services ?? []).map((service) => monday(service.date)))].map((start) => ({ start, services: services!.filter((service) => monday(service.date) === start) })));
 
   async function bring(event: Event): Promise<void> {
-    const file = (event.target as HTMLInputElement).files?.[0];
-    if (!file) return;
+    const input = event.target as HTMLInputElement;
+    const text = await input.files?.[0]?.text();
+    // So that the same file, mended, can be chosen again.
+    input.value = "";
+    if (text === undefined) return;
     let brief: unknown;
     try {
-      brief = JSON.parse(await file.text());
+      brief = JSON.parse(text);
     } catch {
       problem = { type: "about:blank", title: "That file is not JSON.", status: 400, remedy: "Choose the file that a service's Day gave: Whole service, JSON.", faults: [] };
       return;

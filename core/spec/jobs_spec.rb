@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+# What the day is made of: each job with its minutes, its heat and what it waits for.
+RSpec.describe Scullion::Day::Jobs do
+  def instance(progress = {}, **options, &change)
+    made = plan(**options, &change)
+    Scullion::Day::Layout.new(made, Scullion::Day::Progress.read(Scullion::Border.new(progress), made.brief.service.from.date)).instance
+  end
+
+  let(:usual) { instance }
+
+  def kinds(task) = task.segments.map { |segment| segment.uses.map(&:kind).sort }
+
+  # Set up and cut for 117 min are three parts of 39; nothing is lost in the sharing.
+  it "shares a long bench job out in parts of three quarters of an hour at most, that add up to it" do
+    parts = usual.tasks.select { |task| task.key.start_with?("prep/1/cut") }
+    prep = plan.preps[1]
+    expect(parts.sum(&:minutes)).to eq (prep.trimming_minutes + prep.cutting_minutes + prep.tool_minutes).ceil
+    expect(parts.map(&:minutes)).to all(be <= 45)
+    expect(parts.flat_map { |task| kinds(task) }.uniq).to eq [%w[cook tool-disc]]
+  end
+
+  # Absorbed under a lid ajar: loaded by hand, then the pot and its burner by themselves, then by hand, spread, and into the cold.
+  it "takes burner and pot for as long as the food is in the pot, and shelves while it chills" do
+    barley = usual["cook/0"]
+    expect(kinds(barley).first).to eq %w[burner cook pot-pot-40]
+    expect(kinds(barley)[1...-3]).to all(eq %w[burner pot-pot-40])
+    expect(kinds(barley).last(2)).to eq [%w[cook], %w[chiller]]
+  end
+
+  it "cooks in as many rounds as the pot takes, each as long as one, the hands shared out" do
+    big = instance(covers: 560)
+    batches = plan(covers: 560).cooking[0].batches
+    waits = ->(day) { day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size }
+    expect(batches).to be > 1
+    expect(waits[big]).to eq batches * waits[usual]
+  end
+
+  it "takes oven positions at the heat of the roast" do
+    uses = usual["cook/1"].segments.flat_map(&:uses).select { |use| use.kind == "oven" }
+    expect(uses.map(&:mode).uniq).to eq [plan.cooking[1].celsius.round(-1)]
+    expect(uses.map(&:amount).max).to be <= plan.brief.kitchen.oven_positions
+  end
+
+  it "soaks pulses as a task of its own that may wait in the cold, and cooks them after it" do
+    dried = instance { |data| data["salads"][0]["components"].find { |line| line["ingredient"] == "white-beans" }.merge!("ingredient" => "dry-white-beans", "cook" => { "method" => "simmer" }) }
+    soak = dried.tasks.find { |task| task.key.end_with?("/soak") }
+    boil = dried[soak.key.delete_suffix("/soak")]
+    expect(soak.segments.map(&:hands?)).to eq [true, false]
+    expect(boil.after.map { |link| [link.task, link.most] }).to eq [[soak.key, 720]]
+  end
+
+  it "leaves the cutting out of what is bought ready cut, and makes ahead what is to be" do
+    carrot = plan.needs[1].component.preparation
+    expect(instance({ "cut" => [carrot] }).tasks.map(&:key).grep(%r{prep/1/cut})).to be_empty
+    expect(instance({ "ahead" => [{ "preparation" => carrot, "days" => 2 }] })["cook/1"].latest).to eq(-1440)
+  end
+
+  it "lends a burner, an oven, or a cook for some hours" do
+    date = plan.brief.service.from.date.iso8601
+    more = instance({ "borrowed" => %w[oven burner], "extra" => [{ "from" => "#{date}T07:00", "to" => "#{date}T09:00" }] })
+    expect(more.of_kind("oven").size).to eq usual.of_kind("oven").size + 1
+    expect(more.of_kind("burner").first.capacity).to eq usual.of_kind("burner").first.capacity + 1
+    expect(more.of_kind("cook").last.open).to eq [[420, 540]]
+  end
+
+  it "gives cooks their break" do
+    rested = instance { |data| data["kitchen"]["cooks"][0].merge!("break_from" => "10:00", "break_to" => "10:30") }
+    expect(rested.of_kind("cook").first.open.last(2)).to eq [[390, 600], [630, 870]]
+  end
+
+  describe Scullion::Day::Chill do
+    # A deeper layer takes longer, and no layer longer than the house rules allow.
+    it "chills on shelves by the depth, never deeper or longer than the rules allow" do
+      minutes = [2, 4].map { |depth| plan { |data| data["figures"] = [{ "at" => "practice/day/cool/depth_cm", "value" => depth }] }.then { |made| described_class.new(made.cooking[0], made.brief).minutes } }
+      expect(minutes.first).to be < minutes.last
+      expect(minutes.last).to be <= plan.brief.rules.fetch("cooled_minutes")
+      expect(described_class.new(plan.cooking[0], plan.brief).shelves).to be_between(1, plan.brief.kitchen.chillers.map(&:shelves).max)
+    end
+  end
+
+  describe Scullion::Day::Overload do
+    def wanted(minutes, cooks: 1)
+      tasks = minutes.each_with_index.map { |long, index| { "key" => "t#{index}", "name" => "t#{index}", "latest" => 600, "segments" => [{ "minutes" => long, "uses" => [{ "kind" => "cook", "amount" => 1 }] }] } }
+      hands = Array.new(cooks) { |index| { "key" => "c#{index}", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]] } }
+      described_class.new(Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => 0, "to" => 600, "resources" => hands, "tasks" => tasks))
+    end
+
+    # Three jobs of 30 min all due at 600: the last half-hour is asked for 90 min of one cook.
+    it "names the half-hour that is asked for the most beyond what there is, and the hands in all" do
+      expect(wanted([30, 30, 30]).worst.to_h).to eq(kind: "cook", from: 570, wanted: 90, have: 30)
+      expect(wanted([30, 30], cooks: 2).worst).to be_nil
+      expect(wanted([30, 30]).hands).to eq [60, 600]
+    end
+  end
+end
