@@ -1271,6 +1271,8 @@ export interface components {
             pinned: boolean;
             /** @enum {string} */
             state?: "started" | "done" | "late" | "failed";
+            /** @description How long it was said to run over */
+            over_minutes?: number;
             best_until?: string;
             stage: string;
             at?: string;

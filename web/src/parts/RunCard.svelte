@@ -9,13 +9,6 @@
   const stretch = $derived(run.stretch(task));
   const left = $derived(run.left(task));
   let asking = $state(false);
-  // Ten minutes more than it was meant to take, each time it is said.
-  const over = $derived(Math.max(task.minutes - task.segments.reduce((sum, each) => sum + (Date.parse(`${each.to}Z`) - Date.parse(`${each.from}Z`)) / 60000, 0), 0));
-  let said = $state(0);
-  function late(): void {
-    said += LATE;
-    void run.late(task, over + said);
-  }
 </script>
 
 <li class="tray" aria-label={task.name}>
@@ -33,7 +26,7 @@
     </div>
   </div>
   <div class="mt-3 flex flex-wrap gap-2">
-    <button class="btn btn-outline h-12 text-lg" disabled={run.day.busy} onclick={late}>Running late, {LATE} min more</button>
+    <button class="btn btn-outline h-12 text-lg" disabled={run.day.busy} onclick={() => run.late(task, (task.over_minutes ?? 0) + LATE)}>Running late, {LATE} min more</button>
     <button class="btn btn-outline h-12 text-lg" disabled={run.day.busy} aria-expanded={asking} onclick={() => (asking = !asking)}>Spoilt</button>
     <button class="btn btn-ghost h-12 text-lg" disabled={run.day.busy} onclick={() => run.reopen(task)}>Not begun after all</button>
     {#if asking}

@@ -59,9 +59,14 @@ module Scullion
         instance.tasks.sort_by { |task| [solution.start(task.key), task.key] }.map do |task|
           { "key" => task.key, "name" => task.name, **times(task), "segments" => segments(task), "critical" => critical?(task),
             "slack_minutes" => slack(task), "slack" => writer.min(slack(task)),
-            "placed" => !solution.unplaced.include?(task.key), "pinned" => !progress.pins[task.key].nil?, "state" => progress.marks[task.key]&.state,
+            "placed" => !solution.unplaced.include?(task.key), "pinned" => !progress.pins[task.key].nil?, **marked(task),
             "after" => task.after.map(&:task), **task.about.transform_keys(&:to_s), **hold(task) }.compact
         end
+      end
+
+      def marked(task)
+        mark = progress.marks[task.key]
+        mark ? { "state" => mark.state, "over_minutes" => mark.minutes } : {}
       end
 
       def times(task)
