@@ -33,7 +33,12 @@ module Scullion
 
       # What is labelled: preparations when they are ready, salads when they are dressed.
       # @return [Array<Hash>] name, ready, best, discard, allergens, rules
-      def hold_labels = made_ahead + dressed
+      def hold_labels
+        Day::HoldLabels.new(@roster).to_a.map do |label|
+          { "name" => label.name, "ready" => stamp(label.ready), "best" => stamp(label.best), "discard" => stamp(label.discard),
+            "allergens" => label.allergens.empty? ? "none of the 14" : label.allergens.join(", "), "rules" => @plan["service"]["rules"] }
+        end
+      end
 
       private
 
@@ -114,24 +119,6 @@ note: cautions(lines.values_at(*bench["lines"])))
       def labels
         rows = hold_labels.map { |label| [label["name"], label["ready"], label["best"], label["discard"], label["allergens"]] }
         sheet("labels", "Hold labels", ["What", "Ready", "Best until", "Discard by", "Contains"], rows, [5, 5, 5, 5, 5], note: "#{@plan['service']['rules']}. #{LEGAL}")
-      end
-
-      # Kept as long as it is at its best; discarded by the date mark of the house rules.
-      def made_ahead
-        days = @roster.plan.brief.rules.fetch("days").to_i
-        @roster.layout.jobs.reject { |job| job.tasks.empty? }.map do |job|
-          ready = Moment.new(@roster.date, job.done.map { |key| @roster.solution.end(key) }.max)
-          label(job.need.name, ready, [ready + job.keeps, ready.end_of_day(days - 1)].min, ready.end_of_day(days - 1), job.need.ingredient.allergens)
-        end
-      end
-
-      def dressed
-        @roster.plan.windows.map { |window| label(window.portion.salad.name, window.dress_at, window.best_until, window.discard_by, window.portion.contains) }
-      end
-
-      def label(name, ready, best, discard, allergens)
-        { "name" => name, "ready" => stamp(ready), "best" => stamp(best), "discard" => stamp(discard), "allergens" => allergens.empty? ? "none of the 14" : allergens.join(", "),
-"rules" => @plan["service"]["rules"] }
       end
 
       def stamp(moment) = "#{moment.date.strftime('%a %-d %b')} #{moment.clock}"

@@ -1300,6 +1300,7 @@ export interface components {
             earliest: string;
             earliest_at: string;
             ready_at: string;
+            keeps_until: string;
             tier: string;
             days: number;
             may: number[];
@@ -2304,6 +2305,8 @@ export interface components {
             /** @enum {string} */
             format: "scullion/plan@1";
             service: {
+                /** @description In your own money */
+                order_cost: string;
                 served_as: string;
                 name: string;
                 date: string;

@@ -23,7 +23,7 @@
   const lanes = $derived(lanesOf(roster).filter((lane) => lane.kind === "cook" || (equipment && lane.bars.length > 0)));
   // What is ready waits so long, and no longer than it keeps.
   const ribbons = $derived(
-    holds ? roster.ahead.map((line) => ({ ...line, from: minutesOf(line.ready_at), used: minutesOf(line.used_at), to: minutesOf(line.ready_at) + minutesOf(line.used_at) - minutesOf(line.earliest_at) })) : [],
+    holds ? roster.ahead.map((line) => ({ ...line, from: minutesOf(line.ready_at), used: minutesOf(line.used_at), to: minutesOf(line.keeps_until) })) : [],
   );
   const edge = (minute: number, up: boolean) => (up ? Math.ceil(minute / 60) : Math.floor(minute / 60)) * 60;
   const from = $derived(edge(Math.min(minutesOf(roster.from), ...lanes.flatMap((lane) => lane.bars.map((bar) => bar.from))), false));

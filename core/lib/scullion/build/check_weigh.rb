@@ -5,9 +5,6 @@ module Scullion
     # A few portions weighed at the pass: their mean and spread, whether they drift, and what that
     # does to the last guests. Rules of the job, "Build".
     class CheckWeigh
-      # Portions that come out within this share of the aim need no word.
-      NEAR = 0.03
-
       # @param waves [Waves] of the salad @param weights [Array<Float>] g, in the order they were plated
       def initialize(waves, weights)
         @waves, @weights, @writer = waves, weights, waves.writer
@@ -37,11 +34,13 @@ module Scullion
 
       private
 
+      # Portions that come out within this share of the aim need no word.
+      def near = @waves.practice.fetch("day/checks/near_share")
       def aim = @waves.portion_grams
       def off = (mean / aim) - 1
 
       def drift_in_words
-        if drift.abs < aim * NEAR / @weights.size
+        if drift.abs < aim * near / @weights.size
           "steady"
         else
           "#{@writer.g(drift.abs)} #{drift.positive? ? 'heavier' : 'lighter'} with each"
@@ -51,7 +50,7 @@ module Scullion
       def says
         short = @waves.covers - enough_for
         return "#{short} guests would get none: aim for #{@writer.g_whole(aim)}, level the spoon." if short.positive?
-        return "On the mark." if off.abs <= NEAR
+        return "On the mark." if off.abs <= near
 
         return "Heavy, but there is enough for all: the extra made on top is going." if off.positive?
 

@@ -23,7 +23,7 @@ module Scullion
         { "preparation" => job.need.component.preparation, "name" => job.need.name, "colour" => job.need.ingredient.colour, "keeps" => writer.min(job.keeps),
           "why" => why(job, earliest),
           "used" => @roster.moment(use), "used_at" => @roster.iso(use), "earliest" => @roster.moment(earliest), "earliest_at" => @roster.iso(earliest),
-          "ready_at" => @roster.iso(ready(job)), "tier" => tier(earliest, use),
+          "ready_at" => @roster.iso(ready(job)), "keeps_until" => @roster.iso(ready(job) + job.keeps), "tier" => tier(earliest, use),
           "days" => @roster.progress.ahead.fetch(job.need.component.preparation, 0), "may" => may(earliest), "hands" => writer.min(job.tasks.sum(&:hands_minutes)) }
       end
 

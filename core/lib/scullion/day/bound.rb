@@ -13,19 +13,11 @@ module Scullion
       end
 
       # @return [Integer] minutes from the first start to the last end
-      def minutes = [longest_chain, *kinds.map { |kind| by_load(kind) }].max
+      def minutes = [@instance.longest_chain, *kinds.map { |kind| by_load(kind) }].max
 
       private
 
       def kinds = @instance.resources.map(&:kind).uniq
-      def heads = @heads ||= chain(@instance.in_order) { |task| task.after.map { |link| [link.task, link.least] } }
-      def tails = @tails ||= chain(@instance.in_order.reverse) { |task| @instance.followers[task.key].map { |follower, link| [follower.key, link.least] } }
-
-      def chain(order)
-        order.each_with_object({}) { |task, done| done[task.key] = yield(task).map { |key, least| done[key] + @instance[key].minutes + least }.max || 0 }
-      end
-
-      def longest_chain = @instance.tasks.map { |task| heads[task.key] + task.minutes + tails[task.key] }.max || 0
 
       # What lies at least so far from the beginning and from the end must fit between them.
       def by_load(kind)
@@ -61,7 +53,7 @@ module Scullion
           before = at
           at += segment.minutes
           use = segment.uses.find { |each| each.kind == kind }
-          Stretch.new(heads[task.key] + before, segment.minutes, use.amount, use.mode, task.minutes - at + tails[task.key]) if use
+          Stretch.new(@instance.heads[task.key] + before, segment.minutes, use.amount, use.mode, task.minutes - at + @instance.tails[task.key]) if use
         end
       end
     end

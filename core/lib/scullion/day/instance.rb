@@ -83,6 +83,14 @@ module Scullion
         end
       end
 
+      # The longest way to the start of each task, and from its end. @return [Hash{String=>Integer}] minutes by task
+      def heads = @heads ||= longest(in_order) { |task| task.after.map { |link| [link.task, link.least] } }
+      def tails = @tails ||= longest(in_order.reverse) { |task| followers[task.key].map { |follower, link| [follower.key, link.least] } }
+
+      # The longest chain of tasks that wait for each other that this one is on, and that there is.
+      def chain(task) = heads.fetch(task.key) + task.minutes + tails.fetch(task.key)
+      def longest_chain = tasks.map { |task| chain(task) }.max || 0
+
       # The same day with other tasks or resources.
       def with(tasks: @tasks, resources: @resources) = Instance.new(tasks: tasks, resources: resources, from: from, to: to)
 
@@ -106,6 +114,10 @@ module Scullion
       private_class_method :segment
 
       private
+
+      def longest(order)
+        order.each_with_object({}) { |task, done| done[task.key] = yield(task).map { |key, least| done[key] + self[key].minutes + least }.max || 0 }
+      end
 
       def ring(left)
         raise UnworkableDay, Fault.new(what: "#{left.first.name} waits for itself, by way of #{left.last.name}.", where: "day", remedy: "Take one of the two orders out.")

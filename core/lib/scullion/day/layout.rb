@@ -5,9 +5,6 @@ module Scullion
     # A plan laid out as a day to be scheduled: every task derived from it, tied to the others by
     # what comes first, how long it keeps and how soon it must follow. Rules of the job, "The day".
     class Layout
-      CLEAR_UP = 180
-      SOON_AFTER = 20
-
       # @param plan [Plan] @param progress [Progress]
       def initialize(plan, progress = plan.brief.progress)
         @plan, @brief, @practice, @progress = plan, plan.brief, plan.brief.practice, progress
@@ -17,7 +14,7 @@ module Scullion
       # @raise [UnworkableDay] when the tasks wait for each other in a ring
       def instance
         @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Stock.new(@brief, days, @progress).resources, from: [-days * Stock::DAY, *@progress.now].max,
-                                   to: service_to + CLEAR_UP)
+                                   to: service_to + @practice.fetch("day/clean/most_minutes").to_i)
       end
 
       # The jobs of each preparation.
@@ -51,10 +48,10 @@ module Scullion
 
       def clean_down
         minutes = @practice.fetch("day/clean/setup_minutes") + (@practice.fetch("day/clean/per_salad_minutes") * @plan.portions.size)
-        plated = salads.select { |task| task.key.include?("/plate/") }
-        Task.new(key: "clean", name: "Clean down", segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])],
+        plated = salads.select { |task| task.key.include?("/plate/") }.map { |task| Link.new(task: task.key, least: 0) }
+        Task.new(key: "clean", name: "Clean down", segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])], after: plated,
                  about: { "stage" => "build", "for" => [] },
-                 earliest: service_to, latest: service_to + [minutes.ceil + SOON_AFTER, CLEAR_UP].min, after: plated.map { |task| Link.new(task: task.key, least: 0) })
+                 earliest: service_to, latest: service_to + minutes.ceil + @practice.fetch("day/clean/soon_minutes").to_i)
       end
     end
   end

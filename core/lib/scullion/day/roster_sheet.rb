@@ -80,12 +80,11 @@ module Scullion
         task.segments.each_with_index.map do |segment, index|
           from, at = at, at + segment.minutes
           taken = (solution.taken[task.key] || [])[index] || {}
-          { "from" => iso(from), "to" => iso(at), "hands" => segment.hands?, "name" => segment.name, "cook" => taken[COOK] && instance.resources.find { |resource|
-            resource.key == taken[COOK]
-          }.name,
-            "lanes" => taken.values.compact }.compact
+          { "from" => iso(from), "to" => iso(at), "hands" => segment.hands?, "name" => segment.name, "cook" => named(taken[COOK]), "lanes" => taken.values.compact }.compact
         end
       end
+
+      def named(key) = instance.resources.find { |resource| resource.key == key }&.name
 
       # Until when what it makes is at its best, from the most that any that follows may wait.
       def hold(task)
@@ -94,28 +93,10 @@ module Scullion
       end
 
       # Minutes that it could begin sooner, as far as the order of work goes.
-      def slack(task) = [solution.start(task.key) - [solution.first + heads.fetch(task.key), task.earliest || instance.from].max, 0].max
+      def slack(task) = [solution.start(task.key) - [solution.first + instance.heads.fetch(task.key), task.earliest || instance.from].max, 0].max
 
       # On the longest chain of tasks that wait for each other.
-      def critical?(task) = heads.fetch(task.key) + task.minutes + tails.fetch(task.key) >= longest - CLOSE
-
-      def longest = @longest ||= instance.tasks.map { |task| heads[task.key] + task.minutes + tails[task.key] }.max
-
-      def heads
-        @heads ||= instance.in_order.each_with_object({}) { |task, all|
-          all[task.key] = task.after.map { |link|
-            all[link.task] + instance[link.task].minutes + link.least
-          }.max || 0
-        }
-      end
-
-      def tails
-        @tails ||= instance.in_order.reverse.each_with_object({}) { |task, all|
-          all[task.key] = instance.followers[task.key].map { |follower, link|
-            all[follower.key] + follower.minutes + link.least
-          }.max || 0
-        }
-      end
+      def critical?(task) = instance.chain(task) >= instance.longest_chain - CLOSE
     end
   end
 end

@@ -31,7 +31,7 @@ module Scullion
 
       # For a backward pass: the task with the most work before it goes first, and the like.
       def rules
-        heads, work = heads_of(@instance), @instance.tasks.to_h { |task| [task.key, task.minutes] }
+        heads, work = @instance.heads, @instance.tasks.to_h { |task| [task.key, task.minutes] }
         chain = @instance.tasks.to_h { |task| [task.key, tightness(task)] }
         [negated(heads) { |key| heads[key] + work[key] }, negated(heads) { |key| heads[key] }, negated(heads) { |key| work[key] },
          negated(heads) { |key| chain[key] + heads[key] }, @instance.tasks.to_h { |task| [task.key, -task.hands_minutes - heads[task.key]] },
@@ -42,13 +42,6 @@ module Scullion
 
       # What holds on to it: tasks with a short most go first.
       def tightness(task) = @instance.followers[task.key].filter_map { |_, link| link.most && (600.0 / (link.most + 10)) }.sum * 20
-
-      # The longest way to the start of each task. @return [Hash{String=>Integer}]
-      def heads_of(instance)
-        instance.in_order.each_with_object({}) do |task, heads|
-          heads[task.key] = task.after.map { |link| heads[link.task] + instance[link.task].minutes + link.least }.max || 0
-        end
-      end
 
       def backward(priority) = Mirror.back(@instance, Pass.new(@mirror, priority).run)
 
@@ -115,13 +108,10 @@ module Scullion
 
       # Forwards: what must end first, or has the most to come after it, goes first.
       def slack_rules
-        tails = @instance.in_order.reverse.each_with_object({}) do |task, all|
-          all[task.key] = @instance.followers[task.key].map { |follower, link| link.least + follower.minutes + all[follower.key] }.max || 0
-        end
         due = @instance.in_order.reverse.each_with_object({}) do |task, all|
           all[task.key] = [*task.latest, *@instance.followers[task.key].map { |follower, link| all[follower.key] - follower.minutes - link.least }, @instance.to].min
         end
-        [due, tails.transform_values(&:-@)]
+        [due, @instance.tails.transform_values(&:-@)]
       end
     end
   end

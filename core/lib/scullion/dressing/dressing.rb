@@ -76,9 +76,6 @@ module Scullion
         @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
       end
 
-      # Kept by the hold, there is always something to wake it up with.
-      LEAST_KEPT = 0.05
-
       # Stages of the salad's own, in place of a preset.
       OWN = { "name" => "Stages of this salad's own", "why" => "As written on the bench." }.freeze
 
@@ -126,7 +123,7 @@ module Scullion
       # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.
       def by_hold(stages)
         kept = stages.find { |stage| stage["by_hold"] } or return stages
-        share = drunk_share.clamp(LEAST_KEPT, most_drunk)
+        share = drunk_share.clamp(practice.fetch("dressing/thirst/least_share"), most_drunk)
         stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
       end
 

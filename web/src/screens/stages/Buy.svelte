@@ -9,7 +9,6 @@
   // The order by supplier section, with what is on hand taken off, and the day by which it is wanted.
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
   const sections = $derived([...new Set(plan.buy.map((line) => line.section))]);
-  const total = $derived(plan.buy.reduce((sum, line) => sum + Number(line.cost.value), 0));
   let needed = $state.raw<Record<string, string>>({});
   let short = $state<string>();
 
@@ -23,7 +22,7 @@
 </script>
 
 <section class="tray">
-  <div class="mb-1 flex flex-wrap items-baseline gap-x-4"><h2 class="mr-auto text-xl">The order</h2><p class="quiet">about <b class="text-base-content text-xl tabular-nums">{total.toFixed(2)}</b> in your money, at the larder's prices</p><a class="btn btn-outline no-print h-11 self-center" href="/api/services/{desk.id}/lists/order.csv" download>CSV</a></div>
+  <div class="mb-1 flex flex-wrap items-baseline gap-x-4"><h2 class="mr-auto text-xl">The order</h2><p class="quiet">about <b class="text-base-content text-xl tabular-nums">{plan.service.order_cost}</b> in your money, at the larder's prices</p><a class="btn btn-outline no-print h-11 self-center" href="/api/services/{desk.id}/lists/order.csv" download>CSV</a></div>
   <table class="w-full">
     <thead>
       <tr class="quiet h-9 text-left">
