@@ -113,10 +113,11 @@ module Bench
       (solved.last - solved.first).fdiv(Scullion::Day::Bound.new(instance).minutes) - 1
     end
     large = GeneratedDays.make(150, 1)
-    solve = -> { Scullion::Day::Solver.new(large).solve }
+    solve, shortest = %i[score makespan].map { |by| -> { Scullion::Day::Solver.new(large, by: by).solve } }
     [Figure.new(name: "#{gaps.size} generated days, over the proven bound on average", value: (gaps.sum / gaps.size * 100).round(1), unit: "%", aim: 10, better: "lower"),
      Figure.new(name: "the same at worst", value: (gaps.max * 100).round(1), unit: "%", aim: 25, better: "lower"),
-     Figure.new(name: "a day of 150 tasks solved", value: (seconds(5, solve) * 1000).round, unit: "ms", aim: 300, better: "lower")]
+     Figure.new(name: "a day of 150 tasks solved so", value: (seconds(5, shortest) * 1000).round, unit: "ms", aim: 300, better: "lower"),
+     Figure.new(name: "the same day solved as the kitchen asks for it", value: (seconds(5, solve) * 1000).round, unit: "ms", aim: 300, better: "lower")]
   end
 
   # A typo looked up by the server among 5,000 ingredients: the larder's own under ever new names.

@@ -10,7 +10,7 @@ module Scullion
       attr_reader :resource, :load
 
       def initialize(resource)
-        @resource, @load = resource, 0
+        @resource, @open, @moded, @load = resource, resource.open, resource.moded, 0
         # Level and mode hold from one time to the next.
         @times, @levels, @modes = [-FOREVER, FOREVER], [0, 0], [nil, nil]
       end
@@ -20,13 +20,14 @@ module Scullion
       def free_from(start, minutes, amount, mode)
         return if amount > resource.capacity
 
-        loop do
-          start = free_of_bookings(start, minutes, amount, mode)
+        start = free_of_bookings(start, minutes, amount, mode)
+        while @open
           open = open_from(start, minutes)
           return open if open.nil? || open == start
 
-          start = open
+          start = free_of_bookings(open, minutes, amount, mode)
         end
+        start
       end
 
       def book(from, minutes, amount, mode)
@@ -41,16 +42,14 @@ module Scullion
       private
 
       def open_from(start, minutes)
-        return start unless resource.open
-
-        window = resource.open.find { |from, to| [from, start].max + minutes <= to } or return
+        window = @open.find { |from, to| [from, start].max + minutes <= to } or return
         [window.first, start].max
       end
 
       def free_of_bookings(start, minutes, amount, mode)
         index, most = holding(start), resource.capacity - amount
         while @times[index] < start + minutes
-          start = @times[index + 1] if @levels[index] > most || (resource.moded && @levels[index].positive? && @modes[index] != mode)
+          start = @times[index + 1] if @levels[index] > most || (@moded && @levels[index].positive? && @modes[index] != mode)
           index += 1
         end
         start

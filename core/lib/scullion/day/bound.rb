@@ -3,58 +3,79 @@
 module Scullion
   module Day
     # The least time that a day can take, whatever the order: the longest chain of tasks that wait
-    # for each other, and for each kind of resource its work spread over all of them between the
-    # shortest way to it and the shortest way from it, for the work that is so far from both.
+    # for each other, or the shortest day in which every kind of resource has room for what must
+    # fall between any two times of it (energetic reasoning, as in constraint-based scheduling).
     class Bound
-      MOST_STEPS = 16
+      # Times tried for either end of a stretch of the day; fewer times only make a lower bound.
+      MOST_TIMES = 40
 
       def initialize(instance)
         @instance = instance
       end
 
       # @return [Integer] minutes from the first start to the last end
-      def minutes = [@instance.longest_chain, *kinds.map { |kind| by_load(kind) }].max
+      def minutes
+        chain = @instance.longest_chain
+        (chain..(chain + @instance.tasks.sum(&:minutes))).bsearch { |length| loads.none? { |load| overfull?(load, length) } }
+      end
 
       private
 
-      def kinds = @instance.resources.map(&:kind).uniq
-
-      # What lies at least so far from the beginning and from the end must fit between them.
-      def by_load(kind)
-        stretches, resources = @instance.tasks.flat_map { |task| of(task, kind) }, @instance.of_kind(kind)
-        steps(stretches, :before).product(steps(stretches, :after)).map do |before, after|
-          inside = stretches.select { |each| each.before >= before && each.after >= after }
-          inside.empty? ? 0 : before + busy(inside, resources).ceil + after
-        end.max || 0
-      end
-
-      # Distances to try, smallest and largest among them.
-      def steps(stretches, side)
-        all = stretches.map(&side).uniq.sort
-        all.size <= MOST_STEPS ? all : Array.new(MOST_STEPS) { |index| all[index * (all.size - 1) / (MOST_STEPS - 1)] }
-      end
-
-      # What needs another mode cannot go on at the same time, where there is only one to set.
-      def busy(stretches, resources)
-        return stretches.sum { |each| each.minutes * each.amount }.fdiv(resources.sum(&:capacity)) unless resources.size == 1 && resources.first.moded
-
-        stretches.group_by(&:mode).each_value.sum do |alike|
-          fit = alike.map(&:amount).uniq.size == 1 ? resources.first.capacity / alike.first.amount * alike.first.amount : resources.first.capacity
-          alike.sum { |each| each.minutes * each.amount }.fdiv(fit)
+      # What one kind of resource must do: how many of it there are, and its holds.
+      Load = Struct.new(:count, :holds)
+      # Minutes that it is held for, the least before and after them, and the share of one that is taken.
+      Hold = Struct.new(:before, :minutes, :after, :share) do
+        # What of it must fall between two times of a day of that length, however it is moved.
+        def within(from, to, length)
+          [[minutes, to - from, before + minutes - from, to - (length - after - minutes)].min, 0].max * share
         end
       end
 
-      Stretch = Struct.new(:before, :minutes, :amount, :mode, :after)
-
-      # The stretches of a task on that kind, with the minutes before and after each.
-      def of(task, kind)
-        at = 0
-        task.segments.filter_map do |segment|
-          before = at
-          at += segment.minutes
-          use = segment.uses.find { |each| each.kind == kind }
-          Stretch.new(@instance.heads[task.key] + before, segment.minutes, use.amount, use.mode, task.minutes - at + @instance.tails[task.key]) if use
+      def loads
+        @loads ||= @instance.resources.group_by(&:kind).map do |kind, resources|
+          held = @instance.tasks.flat_map { |task| held(task, kind) }
+          Load.new(resources.size, shares(held, resources).map { |(task, at, minutes, _), share|
+            Hold.new(@instance.heads[task.key] + at, minutes, task.minutes - at - minutes + @instance.tails[task.key], share)
+          })
         end
+      end
+
+      # What a task takes of that kind, what follows without a gap as one. @return [Array<Array(Task, Integer, Integer, Use)>]
+      def held(task, kind)
+        task.demands.select { |_, _, use| use.kind == kind }.each_with_object([]) do |(at, minutes, use), all|
+          last = all.last
+          last && kind != COOK && last[1] + last[2] == at && last[3].amount == use.amount ? last[2] += minutes : all << [task, at, minutes, use]
+        end
+      end
+
+      # Amounts as shares of one resource. Two modes never share, so that this counts mode by mode. Where all that
+      # one mode holds is of one size, what is left over beside whole ones helps nobody; nor does what no other of its mode can fill.
+      def shares(held, resources)
+        held.group_by { |*, use| use.mode if resources.all?(&:moded) }.each_value.flat_map do |alike|
+          amounts = alike.map { |*, use| use.amount }
+          most = [room(resources, amounts.uniq), amounts.sum].min
+          alike.zip(amounts.map { |amount| amount.fdiv([most, amount].max) })
+        end
+      end
+
+      def room(resources, sizes)
+        capacities = resources.map(&:capacity).uniq
+        sizes.size == 1 && capacities.size == 1 ? capacities.first.div(sizes.first) * sizes.first : resources.sum(&:capacity).fdiv(resources.size)
+      end
+
+      def overfull?(load, length)
+        holds = load.holds
+        froms = times(holds.flat_map { |hold| [hold.before, hold.before + hold.minutes, length - hold.after - hold.minutes] })
+        tos = times(holds.flat_map { |hold| [length - hold.after, length - hold.after - hold.minutes, hold.before + hold.minutes] })
+        froms.any? do |from|
+          tos.any? { |to| to > from && holds.sum { |hold| hold.within(from, to, length) } > (load.count * (to - from)) + 1e-6 }
+        end
+      end
+
+      # Smallest and largest among them.
+      def times(all)
+        sorted = all.uniq.sort
+        sorted.size <= MOST_TIMES ? sorted : Array.new(MOST_TIMES) { |index| sorted[index * (sorted.size - 1) / (MOST_TIMES - 1)] }
       end
     end
   end

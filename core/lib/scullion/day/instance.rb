@@ -32,12 +32,21 @@ module Scullion
       # A copy that is given other segments is measured anew.
       def initialize_copy(other)
         super
-        @minutes = @equipment = nil
+        @minutes = @equipment = @demands = nil
       end
 
       def minutes = @minutes ||= segments.sum(&:minutes)
       # The kinds of resource it holds from beginning to end, beside hands.
       def equipment = @equipment ||= segments.flat_map(&:uses).map(&:kind).uniq - [COOK]
+
+      # Everything it takes: from how many minutes after its start, for how many, and what.
+      # @return [Array<Array(Integer, Integer, Use)>]
+      def demands
+        @demands ||= segments.zip(offsets).flat_map { |segment, at| segment.uses.map { |use| [at, segment.minutes, use] } }
+      end
+
+      # When each of its segments begins, in minutes after its start.
+      def offsets = segments.reduce([0]) { |all, segment| all << (all.last + segment.minutes) }
       def hands_minutes = segments.select(&:hands?).sum(&:minutes)
 
       def to_h

@@ -2,35 +2,57 @@
 
 module Scullion
   module Day
-    # One run through a day in the order of a priority: each task as early as what it waits for
-    # and the resources allow. Run on a mirrored day it sets each task as late as it can be.
+    # One run through a day: each task as early as what it waits for and the resources allow. Run on
+    # a mirrored day it sets each task as late as it can be.
     class Pass
       # Tries for one task; a day is never worked at for ever.
       MOST_TRIES = 400
 
+      # A task that waits for nothing more, its turn, and the soonest that it was last seen to fit.
+      Ready = Struct.new(:task, :turn, :soonest)
+      # When a task begins, and on what.
+      Fit = Struct.new(:from, :chosen)
+
       # @param priority [Hash{String=>Numeric}] by task; the smallest of those that are ready goes first
-      def initialize(instance, priority)
-        @instance = instance
-        @rank = instance.tasks.sort_by { |task| [priority.fetch(task.key), task.key] }.each_with_index.to_h { |task, rank| [task.key, rank] }
+      # @param eager [Float, nil] instead, what fits soonest goes first, with so much of the priority added
+      def initialize(instance, priority, eager: nil)
+        @instance, @priority, @eager = instance, priority, eager
         @bookings = instance.resources.group_by(&:kind).transform_values { |all| all.map { |resource| Bookings.new(resource) } }
-        @starts, @taken, @unplaced = {}, {}, []
+        @cooks = @bookings.fetch(COOK, [])
+        @starts, @taken, @unplaced, @ready, @choices = {}, {}, [], [], {}
       end
 
       # @return [Solution]
       def run
         waiting = @instance.tasks.to_h { |task| [task.key, task.after.size] }
         @instance.tasks.select(&:pinned).each { |task| pin(task) }
-        ready = @instance.tasks.select { |task| waiting[task.key].zero? }
-        until ready.empty?
-          task = ready.min_by { |each| @rank[each.key] }
-          ready.delete(task)
-          place(task) unless task.pinned
-          @instance.followers[task.key].map(&:first).each { |follower| ready << follower if (waiting[follower.key] -= 1).zero? }
+        @instance.tasks.each { |task| wait_in_turn(task) if task.after.empty? }
+        until @ready.empty?
+          task, fit = take
+          place(task, fit) unless task.pinned
+          @instance.followers[task.key].map(&:first).each { |follower| wait_in_turn(follower) if (waiting[follower.key] -= 1).zero? }
         end
         Solution.new(@instance, @starts, @taken, @unplaced)
       end
 
       private
+
+      def wait_in_turn(task, soonest = -Bookings::FOREVER)
+        turn = @eager ? soonest + (@eager * @priority.fetch(task.key)) : @priority.fetch(task.key)
+        behind = @ready.bsearch_index { |each| each.turn > turn || (each.turn == turn && each.task.key > task.key) }
+        @ready.insert(behind || -1, Ready.new(task, turn, soonest))
+      end
+
+      # The first in turn; when eager, once it still fits as soon as it was thought to.
+      def take
+        loop do
+          first = @ready.shift
+          fit = first.task.pinned ? nil : fit(first.task)
+          return first.task, fit if @eager.nil? || fit.nil? || fit.from == first.soonest
+
+          wait_in_turn(first.task, fit.from)
+        end
+      end
 
       def pin(task)
         @starts[task.key] = task.pinned
@@ -41,33 +63,41 @@ module Scullion
       def free_now(use, from, minutes) = @bookings.fetch(use.kind, []).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
 
       # As early as can be; what fits nowhere is left aside, and those that wait for it go on as if it were done.
-      def place(task)
-        start = task.after.map { |link| ended(link.task) + link.least }.push(task.earliest || @instance.from).max
-        choices(task).filter_map { |chosen| first_fit(task, start, chosen)&.then { |from| [from, chosen] } }.min_by(&:first).then do |from, chosen|
-          next leave(task, start) unless from
+      def place(task, fit)
+        return leave(task) unless fit
 
-          @starts[task.key] = from
-          book(task, from, chosen) { |use, at, minutes| use.kind == COOK ? free_cook(use, at, minutes, task) : chosen[use.kind] }
-        end
+        @starts[task.key] = fit.from
+        book(task, fit.from, fit.chosen) { |use, at, minutes| use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind] }
       end
 
-      def leave(task, start)
+      def leave(task)
         @unplaced << task.key
-        @starts[task.key] = start
+        @starts[task.key] = earliest(task)
       end
+
+      # @return [Fit, nil]
+      def fit(task)
+        start, best = earliest(task), nil
+        choices(task).each do |chosen|
+          from = first_fit(task, start, chosen)
+          best = Fit.new(from, chosen) if from && (best.nil? || from < best.from)
+        end
+        best
+      end
+
+      def earliest(task) = task.after.map { |link| ended(link.task) + link.least }.push(task.earliest || @instance.from).max
 
       def ended(key) = @starts.fetch(key) + @instance[key].minutes
 
       # For each kind but cooks, one resource through the whole task.
       def choices(task)
-        task.equipment.reduce([{}]) { |all, kind| @bookings.fetch(kind, []).flat_map { |one| all.map { |chosen| chosen.merge(kind => one) } } }
+        @choices[task.equipment] ||= task.equipment.reduce([{}]) { |all, kind| @bookings.fetch(kind, []).flat_map { |one| all.map { |chosen| chosen.merge(kind => one) } } }
       end
 
       def first_fit(task, start, chosen)
         MOST_TRIES.times do
           later = later_start(task, start, chosen)
-          return start if later == start
-          return if later.nil?
+          return later if later.nil? || later == start
 
           start = later
         end
@@ -76,21 +106,17 @@ module Scullion
 
       # The same start when everything fits; a later one to try, or nil for never.
       def later_start(task, start, chosen)
-        at = start
-        task.segments.each do |segment|
-          segment.uses.each do |use|
-            free = use.kind == COOK ? soonest_cook(at, segment.minutes, use) : chosen[use.kind]&.free_from(at, segment.minutes, use.amount, use.mode)
-            return nil unless free
-            return start + free - at if free > at
-          end
-          at += segment.minutes
+        task.demands.each do |offset, minutes, use|
+          at = start + offset
+          free = use.kind == COOK ? soonest_cook(at, minutes, use) : chosen[use.kind]&.free_from(at, minutes, use.amount, use.mode)
+          return free && (free - offset) unless free == at
         end
         start
       end
 
       def soonest_cook(at, minutes, use)
         soonest = nil
-        @bookings.fetch(COOK, []).each do |cook|
+        @cooks.each do |cook|
           free = cook.free_from(at, minutes, use.amount, use.mode) or next
           return at if free == at
 
@@ -101,7 +127,7 @@ module Scullion
 
       # The cook who began the task if free, else the one with the least to do.
       def free_cook(use, at, minutes, task)
-        free = @bookings.fetch(COOK).select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
+        free = @cooks.select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
         mine = @taken[task.key]&.flat_map(&:values)
         free.find { |cook| mine&.include?(cook.resource.key) } || free.min_by { |cook| [cook.load, cook.resource.key] }
       end

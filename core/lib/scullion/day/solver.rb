@@ -3,15 +3,23 @@
 module Scullion
   module Day
     # Schedules a day backwards from its deadlines, so that food is as fresh as its windows ask: a
-    # serial pass for each of several priorities, then passes to and fro in the order of the best so
-    # far while that still improves it. Where no backward pass fits into the time there is, forwards
-    # from its beginning, and what is late is late. Deterministic, and bounded.
+    # pass for each of several priorities, strictly by turn and then eagerly (what fits soonest goes
+    # first); passes to and fro in the order of the best so far while that still improves it; and that
+    # order shaken. Where no backward pass fits into the time there is, forwards from its beginning,
+    # and what is late is late. Deterministic, and bounded.
     class Solver
       ROUNDS = 3
       MENDS = 4
-      # Passes with the order shaken, more of them for a small day.
-      SHAKES = ->(tasks) { (2400 / (tasks + 10)).clamp(4, 60) }
+      # Passes with an order shaken, more of them for a small day; and by up to how many minutes.
+      SHAKES = ->(tasks) { (300_000 / ((tasks + 20)**2)).clamp(8, 60) }
       SHAKEN_BY = [40, 90, 200].freeze
+      # How much an eager pass heeds the order, in minutes of waiting for a minute of it.
+      HEEDFUL = 0.2
+      HASTY = 0.05
+      # How many of the ways of another try are worth their time: for the shortest day all of them.
+      WAYS = { score: 1, makespan: 4 }.freeze
+      # Squeezed too, when it is no longer than so many times the best.
+      NEAR = 1.05
 
       # @param by [Symbol] what a solution is judged by: :score, or :makespan for the shortest day
       def initialize(instance, by: :score)
@@ -22,28 +30,36 @@ module Scullion
 
       # @return [Solution]
       def solve
-        best = rules.map { |rule| backward(rule) }.min_by(&@by)
+        best = better(*rules.map { |rule| backward(rule) }, *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) })
+        best = better(best, squeezed(best, chains, HEEDFUL))
         best = shaken(to_and_fro(mended(best)))
         best.feasible? ? best : late(best)
       end
 
       private
 
+      def better(*solutions) = solutions.min_by(&@by)
+
       # For a backward pass: the task with the most work before it goes first, and the like.
       def rules
-        heads, work = @instance.heads, @instance.tasks.to_h { |task| [task.key, task.minutes] }
-        chain = @instance.tasks.to_h { |task| [task.key, tightness(task)] }
-        [negated(heads) { |key| heads[key] + work[key] }, negated(heads) { |key| heads[key] }, negated(heads) { |key| work[key] },
-         negated(heads) { |key| chain[key] + heads[key] }, @instance.tasks.to_h { |task| [task.key, -task.hands_minutes - heads[task.key]] },
-         @instance.tasks.to_h { |task| [task.key, task.latest ? -task.latest : 0] }]
+        heads = @instance.heads
+        [long_ways, order { |task| heads[task.key] }, order(&:minutes), order { |task| tightness(task) + heads[task.key] },
+         order { |task| task.hands_minutes + heads[task.key] }, order { |task| task.latest || 0 }]
       end
 
-      def negated(heads) = heads.each_key.to_h { |key| [key, -yield(key)] }
+      # The way to the end of a task, and the whole way that it is on.
+      def long_ways = @long_ways ||= order { |task| @instance.heads[task.key] + task.minutes }
+      def chains = @chains ||= order { |task| @instance.chain(task) }
+
+      def order = @instance.tasks.to_h { |task| [task.key, -yield(task)] }
 
       # What holds on to it: tasks with a short most go first.
       def tightness(task) = @instance.followers[task.key].filter_map { |_, link| link.most && (600.0 / (link.most + 10)) }.sum * 20
 
-      def backward(priority) = Mirror.back(@instance, Pass.new(@mirror, priority).run)
+      def backward(order, eager = nil) = Mirror.back(@instance, Pass.new(@mirror, order, eager: eager).run)
+
+      # Forwards from where a solution begins, in some order, then backwards in the order of the ends.
+      def squeezed(solution, order = solution.starts, eager = nil) = backward(by_ends(Pass.new(from(solution.first), order, eager: eager).run))
 
       # Where a task came so early that what follows it waits too long, that one is drawn towards it.
       def mended(best)
@@ -67,11 +83,9 @@ module Scullion
 
       def by_ends(solution) = solution.starts.to_h { |key, start| [key, -start - @instance[key].minutes] }
 
-      # Forwards in the order of the starts, then backwards in the order of the ends.
       def to_and_fro(best)
         ROUNDS.times do
-          squeezed = Pass.new(from(best.first), best.starts).run
-          found = backward(by_ends(squeezed))
+          found = squeezed(best)
           return best unless (found.public_send(@by) <=> best.public_send(@by)).negative?
 
           best = found
@@ -79,18 +93,24 @@ module Scullion
         best
       end
 
-      # The order of the best so far with every task moved up or down by up to so many minutes, ever
-      # the same way for the same day.
-      def shaken(best)
-        SHAKES.call(@instance.tasks.size).times.reduce(best) do |found, round|
-          tried = backward(found.starts.to_h { |key, start| [key, -start - @instance[key].minutes + shake(key, round)] })
-          (tried.public_send(@by) <=> found.public_send(@by)).negative? ? tried : found
+      def shaken(best) = SHAKES.call(@instance.tasks.size).times.reduce(best) { |found, round| better(found, another(found, round)) }
+
+      # The best order shaken, strictly or eagerly; or an order of the rules shaken, eagerly, from either end.
+      def another(best, round)
+        case round % WAYS.fetch(@by)
+        when 0 then backward(shake(by_ends(best), round))
+        when 1 then backward(shake(by_ends(best), round), HEEDFUL)
+        when 2 then backward(shake(long_ways, round), HASTY).then { |found| length(found) <= length(best) * NEAR ? squeezed(found) : found }
+        else squeezed(best, shake(chains, round), HEEDFUL)
         end
       end
 
-      def shake(key, round)
+      def length(solution) = solution.last - solution.first
+
+      # Every task moved up or down by up to so many minutes, ever the same way for the same day.
+      def shake(order, round)
         most = SHAKEN_BY[round % SHAKEN_BY.size]
-        (key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } % ((2 * most) + 1)) - most
+        order.to_h { |key, turn| [key, turn + (key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } % ((2 * most) + 1)) - most] }
       end
 
       # The same day with no task before a minute.
