@@ -142,13 +142,14 @@ RSpec.describe Scullion::Day do
       expect(broken(usual.solution)).to be_empty
       expect(usual.to_h).to include("works" => true, "says" => [])
       names = usual.to_h["tasks"].map { |each| each["name"] }
-      expect(names).to include(/Pearl barley: absorb/, /Roast carrot: peeled/, /Cucumber, salted: salt and drain/, /Whisk/, /Mix and dress/, /^Top/, /^Plate/, "Clean down")
-      expect(named(usual, "Top")["end"]).to eq "#{date}T11:45"
+      expect(names).to include(/Pearl barley: absorb/, /Roast carrot: peeled/, /Cucumber, salted: salt and drain/, /Whisk/, /Mix and dress/, /^Re-dress and top/, /^Plate/, "Clean down")
+      expect(named(usual, "Re-dress")["end"]).to eq "#{date}T11:45"
     end
 
     # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days cooked.
     it "keeps the rest after mixing, and says what may be made ahead" do
-      expect(usual.solution.start("build/0/finish/1") - usual.solution.end("build/0/mix")).to be >= 60
+      expect(usual.instance["build/0/mix"].segments.last).to have_attributes(name: "Rests", minutes: 60, hands?: false)
+      expect(usual.solution.start("build/0/finish/1")).to be >= usual.solution.end("build/0/mix")
       tiers = usual.to_h["ahead"].to_h { |line| [line["name"], line["tier"]] }
       expect(tiers).to include("Pearl barley" => "two days before", "Cucumber, salted" => "this morning")
     end

@@ -87,7 +87,7 @@ RSpec.describe Scullion::Dressing do
       [1, 7, 140, 2777].each do |covers|
         batch = plan(covers: covers) { |data| data["salads"][0]["dressing"]["preset"] = preset }.dressings.first
         expect(batch.stages.sum { |stage| (stage.grams * 10).round }).to eq (batch.batch_grams * 10).round
-        expect(batch.stages.reject { |stage| stage.into == "bowl" }.flat_map(&:pours)).to eq []
+        expect(batch.stages.select { |stage| %w[plate table back].include?(stage.into) }.flat_map(&:pours)).to eq []
       end
     end
   end

@@ -21,11 +21,13 @@ RSpec.describe Scullion::Day::Jobs do
   end
 
   # Absorbed under a lid ajar: loaded by hand, then the pot and its burner by themselves, then by hand, spread, and into the cold.
-  it "takes burner and pot for as long as the food is in the pot, and shelves while it chills" do
+  # Most of the dressing goes in while it is warm, on its way.
+  it "takes burner and pot for as long as the food is in the pot, and trays and shelves while it chills" do
     barley = usual["cook/0"]
     expect(kinds(barley).first).to eq %w[burner cook pot-pot-40]
-    expect(kinds(barley)[1...-3]).to all(eq %w[burner pot-pot-40])
-    expect(kinds(barley).last(2)).to eq [%w[cook], %w[chiller]]
+    expect(kinds(barley)[1...-4]).to all(eq %w[burner pot-pot-40])
+    expect(kinds(barley).last(3)).to eq [%w[cook tray-tray-60], %w[cook], %w[chiller tray-tray-60]]
+    expect(barley.segments.last(3).map(&:name)).to eq ["Spread to cool", "Pour in Mustard vinaigrette", "Chills"]
   end
 
   it "cooks in as many rounds as the pot takes, each as long as one, the hands shared out" do
@@ -34,6 +36,23 @@ RSpec.describe Scullion::Day::Jobs do
     waits = ->(day) { day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size }
     expect(batches).to be > 1
     expect(waits[big]).to eq batches * waits[usual]
+  end
+
+  # Two batches in two pots are one round: half the waits, twice the burners.
+  it "cooks batches side by side where there is one more pot" do
+    big, more = [{}, { "borrowed" => ["pot-pot-40"] }].map { |progress| instance(progress, covers: 560) }
+    waits = ->(day) { day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size }
+    expect(waits[more]).to eq (waits[big] / 2.0).ceil
+    expect(more["cook/0"].segments.first.uses.to_h { |use| [use.kind, use.amount] }).to include("burner" => 2, "pot-pot-40" => 2)
+  end
+
+  it "puts a roast in by several loads: fewer places and trays at once, for so much longer" do
+    carrot = plan.needs[1].component.preparation
+    once, twice = [{}, { "loads" => [{ "preparation" => carrot, "loads" => 2 }] }].map { |progress| instance(progress)["cook/1"] }
+    most = ->(task) { task.segments.flat_map(&:uses).group_by(&:kind).transform_values { |uses| uses.map(&:amount).max }.values_at("oven", "tray-tray-60") }
+    expect(most[twice]).to eq(most[once].map { |amount| (amount / 2.0).ceil })
+    waits = ->(task) { task.segments.select { |segment| segment.name.start_with?("In the oven") }.sum(&:minutes) }
+    expect(waits[twice]).to eq 2 * waits[once]
   end
 
   it "takes oven positions at the heat of the roast" do
@@ -64,6 +83,42 @@ RSpec.describe Scullion::Day::Jobs do
     expect(more.of_kind("cook").last.open).to eq [[420, 540]]
   end
 
+  describe "a dressing in stages" do
+    def split(preset) = instance { |data| data["salads"][0]["dressing"]["preset"] = preset }
+    def called(day, part) = day.tasks.find { |task| task.name.start_with?(part) }
+
+    # Absorbed, spread, then poured: the whisk must be over by then, not before the pot is on.
+    it "is whisked by the time it is poured in warm" do
+      link = usual["cook/0"].after.find { |each| each.task == "dress/0/whisk" }
+      expect(link.least).to eq(-usual["cook/0"].segments[0...-2].sum(&:minutes))
+      solved = Scullion::Day::Solver.new(usual).solve
+      expect(solved.end("dress/0/whisk")).to be <= solved.start("cook/0") - link.least
+    end
+
+    it "marinates raw cuts a quarter of an hour before they are mixed, for an hour at most" do
+      day = split("marinate-first")
+      steeped = called(day, "Marinate")
+      expect(steeped.segments.map { |segment| [segment.hands?, segment.name] }).to eq [[true, nil], [false, "Stands in it"]]
+      expect(steeped.segments.last.minutes).to eq 15
+      expect(steeped.after.map(&:task)).to include("dress/0/whisk", "prep/3/treat")
+      mix = day["build/0/mix"]
+      expect(mix.after.map(&:task)).to include(steeped.key)
+      expect(mix.after.map(&:task)).not_to include("prep/3/treat")
+      expect(mix.after.find { |link| link.task == steeped.key }.most).to eq 60
+    end
+
+    # 140 covers at eight to a table are 18 tables: 2 min and half a minute a jug.
+    it "is set on the tables before the first guest" do
+      jugs = called(split("table-jug"), "Fill 18 jugs")
+      expect([jugs.minutes, jugs.latest]).to eq [11, split("table-jug")["build/0/finish/1"].latest]
+    end
+
+    it "goes over it again when topped, where some is kept back" do
+      expect(usual["build/0/finish/1"].minutes).to be > split("all-at-once")["build/0/finish/1"].minutes
+      expect([usual, split("all-at-once")].map { |day| day["build/0/finish/1"].name.split.first }).to eq %w[Re-dress Top]
+    end
+  end
+
   it "gives cooks their break" do
     rested = instance { |data| data["kitchen"]["cooks"][0].merge!("break_from" => "10:00", "break_to" => "10:30") }
     expect(rested.of_kind("cook").first.open.last(2)).to eq [[390, 600], [630, 870]]
@@ -75,7 +130,9 @@ RSpec.describe Scullion::Day::Jobs do
       minutes = [2, 4].map { |depth| plan { |data| data["figures"] = [{ "at" => "practice/day/cool/depth_cm", "value" => depth }] }.then { |made| described_class.new(made.cooking[0], made.brief).minutes } }
       expect(minutes.first).to be < minutes.last
       expect(minutes.last).to be <= plan.brief.rules.fetch("cooled_minutes")
-      expect(described_class.new(plan.cooking[0], plan.brief).shelves).to be_between(1, plan.brief.kitchen.chillers.map(&:shelves).max)
+      shelves, trays = described_class.new(plan.cooking[0], plan.brief).uses.map(&:amount)
+      expect(shelves).to be_between(1, plan.brief.kitchen.chillers.map(&:shelves).max)
+      expect(trays).to be_between(shelves, plan.brief.kitchen.trays.last.count)
     end
   end
 

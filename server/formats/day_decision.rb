@@ -4,7 +4,7 @@ module Scullion
   module Formats
     # One decision about a day, or one thing that happened, laid into what is kept of it.
     class DayDecision
-      KINDS = %w[mark unmark pin unpin ahead extra unextra borrowed returned cut uncut].freeze
+      KINDS = %w[mark unmark pin unpin ahead extra unextra borrowed returned cut uncut loads].freeze
 
       # @param day [Hash] what is kept so far @param decision [Hash] one of KINDS => what of it
       def initialize(day, decision)
@@ -31,6 +31,7 @@ module Scullion
       def keep_unextra(day, from) = drop(day, "extra", from, "from")
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
       def keep_returned(day, kind) = day.merge("borrowed" => (day["borrowed"] || []).dup.tap { |all| all.delete_at(all.index(kind) || all.size) })
+      def keep_loads(day, said) = said["loads"] == 1 ? drop(day, "loads", said["preparation"], "preparation") : put(day, "loads", said, "preparation")
       def keep_cut(day, preparation) = day.merge("cut" => ((day["cut"] || []) + [preparation]).uniq)
       def keep_uncut(day, preparation) = day.merge("cut" => (day["cut"] || []) - [preparation])
     end

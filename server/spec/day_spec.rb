@@ -11,7 +11,7 @@ RSpec.describe "The day of a service", :server do
   it "is solved when asked for, with lanes, tasks and what may be made ahead" do
     expect(day).to include("works" => true, "says" => [])
     expect(day["lanes"].map { |lane| lane["kind"] }).to include("cook", "burner")
-    expect(task(day, "Top")["end"]).to end_with("T11:45")
+    expect(task(day, "Re-dress")["end"]).to end_with("T11:45")
     expect(day["ahead"].map { |line| line["tier"] }).to include("two days before", "this morning")
   end
 

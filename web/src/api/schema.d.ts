@@ -1158,7 +1158,16 @@ export interface components {
             extra?: components["schemas"]["HoursMore"][];
             /** @description Preparations bought ready cut */
             cut?: string[];
-            borrowed?: ("burner" | "oven")[];
+            /** @description Kinds of resource that there is one more of */
+            borrowed?: components["schemas"]["Borrowable"][];
+            loads?: components["schemas"]["OvenLoads"][];
+        };
+        /** @description burner, oven, pot-KEY or tray-KEY */
+        Borrowable: string;
+        /** @description What goes into the oven in several loads, one after the other */
+        OvenLoads: {
+            preparation: string;
+            loads: number;
         };
         DayMark: {
             task: string;
@@ -1195,10 +1204,9 @@ export interface components {
             extra?: components["schemas"]["HoursMore"];
             /** @description Its from */
             unextra?: string;
-            /** @enum {string} */
-            borrowed?: "burner" | "oven";
-            /** @enum {string} */
-            returned?: "burner" | "oven";
+            borrowed?: components["schemas"]["Borrowable"];
+            returned?: components["schemas"]["Borrowable"];
+            loads?: components["schemas"]["OvenLoads"];
             cut?: string;
             uncut?: string;
         };
@@ -1247,8 +1255,12 @@ export interface components {
             ahead: components["schemas"]["AheadLine"][];
             decided: {
                 extra: components["schemas"]["Span"][];
-                borrowed: string[];
+                borrowed: {
+                    kind: string;
+                    text: string;
+                }[];
                 cut: string[];
+                loads: components["schemas"]["OvenLoads"][];
             };
         };
         DayTask: {
@@ -1897,7 +1909,7 @@ export interface components {
                 when?: string;
                 share?: number;
                 /** @enum {string} */
-                into?: "bowl" | "plate" | "table" | "back";
+                into?: "bowl" | "warm" | "ahead" | "plate" | "table" | "back";
                 /** @description Kinds of component, such as warm-grain; none means all */
                 to?: string[];
             }[];
@@ -2583,7 +2595,7 @@ export interface components {
             name: string;
             when: string;
             /** @enum {string} */
-            into: "bowl" | "plate" | "table" | "back";
+            into: "bowl" | "warm" | "ahead" | "plate" | "table" | "back";
             /** @description As ladles, by the batch; on plate and table by the serving */
             ladles: string;
             pours: {

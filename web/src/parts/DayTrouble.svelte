@@ -8,6 +8,8 @@
   const roster = $derived(day.roster!);
   const decided = $derived(roster.decided);
   let all = $state(false);
+
+  const named = (preparation: string) => roster.ahead.find((line) => line.preparation === preparation)?.name ?? "Something";
 </script>
 
 {#if !roster.works}
@@ -36,10 +38,11 @@
     {#each roster.notes as note, index (index)}<p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{note}</span></p>{/each}
   </section>
 {/if}
-{#if decided.extra.length + decided.borrowed.length + decided.cut.length > 0}
+{#if decided.extra.length + decided.borrowed.length + decided.cut.length + decided.loads.length > 0}
   <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
     {#each decided.extra as hours (hours.from)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}
-    {#each decided.borrowed as kind, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ returned: kind as "oven" })}>One more {kind} ×</button>{/each}
-    {#each decided.cut as preparation (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ uncut: preparation })}>{roster.ahead.find((line) => line.preparation === preparation)?.name ?? "Something"}: bought ready cut ×</button>{/each}
+    {#each decided.borrowed as one, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ returned: one.kind })}>One more {one.text} ×</button>{/each}
+    {#each decided.loads as { preparation, loads } (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ loads: { preparation, loads: 1 } })}>{named(preparation)}: {loads} loads ×</button>{/each}
+    {#each decided.cut as preparation (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ uncut: preparation })}>{named(preparation)}: bought ready cut ×</button>{/each}
   </section>
 {/if}

@@ -4,7 +4,8 @@
   // How one dressing is split, stage by stage. Whatever share is typed, another stage takes the rest.
   type Stage = NonNullable<NonNullable<SaladInput["dressing"]>["stages"]>[number];
   let { batch, layers, onchange }: { batch: DressingBatch; layers: Layer[]; onchange: (stages: Stage[] | undefined) => void } = $props();
-  const INTO = { bowl: "into the bowl", plate: "on the plate", table: "in jugs on the tables", back: "kept back" } as const;
+  const INTO = { bowl: "into the bowl", warm: "in while it is warm", ahead: "on a while ahead", plate: "on the plate", table: "in jugs on the tables", back: "kept back" } as const;
+  const ONTO = ["bowl", "warm", "ahead"];
   const MOST = 8;
 
   const stages = $derived<Stage[]>(batch.stages.map(({ key, name, when, into, to, share }) => ({ key, name, when, into, to, share: Number(share.value) })));
@@ -45,7 +46,7 @@
         <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {stage.name}" disabled={stages.length === 1} onclick={() => remove(index)}>×</button>
       </div>
       <select class="select h-11 w-full text-lg" aria-label="{stage.name}: where it goes" value={stage.into} onchange={(event) => put(index, { into: event.currentTarget.value as Stage["into"] })}>{#each Object.entries(INTO) as [into, words] (into)}<option value={into}>{words}</option>{/each}</select>
-      {#if stage.into === "bowl" && kinds.length > 1}
+      {#if ONTO.includes(stage.into ?? "bowl") && kinds.length > 1}
         <div class="flex flex-wrap gap-2" role="group" aria-label="{stage.name}: onto">
           {#each kinds as kind (kind)}<button class="btn h-11 {stage.to?.includes(kind) ? 'btn-primary' : 'btn-outline'}" aria-pressed={stage.to?.includes(kind)} onclick={() => toggle(index, kind)}>{kind.replace("-", " ")}</button>{/each}
           {#if !stage.to?.some((kind) => kinds.includes(kind))}<span class="quiet self-center">over everything</span>{/if}

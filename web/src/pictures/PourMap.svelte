@@ -6,7 +6,7 @@
   // wide as its grams.
   let { batch }: { batch: DressingBatch } = $props();
 
-  const ELSEWHERE = { bowl: "into the bowl", plate: "on the plates", table: "on the tables", back: "kept back" } as const;
+  const ELSEWHERE = { bowl: "into the bowl", warm: "in while warm", ahead: "on ahead", plate: "on the plates", table: "on the tables", back: "kept back" } as const;
   const ROW = 44;
   const GAP = 12;
   const HEIGHT_OF_ALL = 210;

@@ -5,9 +5,13 @@ import type { DayTask, Roster } from "../state/day.svelte";
 export type Bar = { task: DayTask; from: number; to: number; hands: boolean; name: string; row: number };
 export type RailLane = { key: string; name: string; kind: string; rows: number; bars: Bar[]; open: [number, number][] };
 
+// What soaks, rests or drains takes neither hands nor equipment.
+const ALONE = { key: "alone", name: "By itself", kind: "alone", open: [] };
+
 // What each lane shows: stretches that overlap on what takes several at once lie in rows below each other.
 export function lanesOf(roster: Roster): RailLane[] {
-  return roster.lanes.map((lane) => {
+  const cooks = roster.lanes.filter((lane) => lane.kind === "cook");
+  return [...cooks, ALONE, ...roster.lanes.filter((lane) => lane.kind !== "cook")].map((lane) => {
     const found = roster.tasks
       .filter((task) => task.placed)
       .flatMap((task) => merged(task, lane.key))
@@ -26,11 +30,11 @@ export function lanesOf(roster: Roster): RailLane[] {
 // Stretches of one task that follow each other on a lane, with hands or without, are one bar.
 function merged(task: DayTask, lane: string): Omit<Bar, "row">[] {
   return task.segments
-    .filter((segment) => segment.lanes.includes(lane))
+    .filter((segment) => (lane === ALONE.key ? segment.lanes.length === 0 && !segment.hands : segment.lanes.includes(lane)))
     .reduce<Omit<Bar, "row">[]>((bars, segment) => {
       const [from, to] = [minutesOf(segment.from), minutesOf(segment.to)];
       const last = bars.at(-1);
       if (last && last.to === from && last.hands === segment.hands) return [...bars.slice(0, -1), { ...last, to }];
-      return [...bars, { task, from, to, hands: segment.hands, name: task.name }];
+      return [...bars, { task, from, to, hands: segment.hands, name: lane === ALONE.key && segment.name ? `${segment.name}: ${task.name}` : task.name }];
     }, []);
 }

@@ -2,8 +2,8 @@
 
 module Scullion
   module Day
-    # The tasks that put one salad together: whisk, mix (and dress) or dress wave by wave, top,
-    # plate. Each wave is due when its first guest comes.
+    # The tasks that put one salad together: whisk, fill the table jugs, marinate, mix (and dress)
+    # and rest, or dress wave by wave, top, plate. Each wave is due when its first guest comes.
     class Assembly
       # @param waves [Build::Waves] @param build [Build::Bowls] @param batch [Dressing::Batch, nil]
       # @param jobs [Array<Jobs>] of its preparations
@@ -12,7 +12,10 @@ module Scullion
       end
 
       # @return [Array<Task>]
-      def tasks = [*whisk, *(@waves.dressed_in_waves? ? [] : [mix]), *@waves.list.flat_map { |wave| [finish(wave), *plate(wave)] }]
+      def tasks = [*whisk, *jugs, *marinades.map(&:task), *(dressed? ? [] : [mix]), *@waves.list.flat_map { |wave| [finish(wave), *plate(wave)] }]
+
+      # The task that makes a batch of dressing. @param batch [Dressing::Batch]
+      def self.whisk_key(batch) = "#{batch.at}/whisk"
 
       private
 
@@ -23,31 +26,74 @@ module Scullion
       def whisk
         return [] unless @batch
 
-        minutes = @practice.fetch("day/whisk/setup_minutes") + (@practice.fetch("day/whisk/per_kg_minutes") * @batch.whisk_grams / 1000)
-        [task("#{@batch.at}/whisk", "Whisk #{@batch.recipe.name}", "dress", @batch.at, minutes, [])]
+        [task(Assembly.whisk_key(@batch), "Whisk #{@batch.recipe.name}", "dress", @batch.at, minutes("whisk", "per_kg", @batch.whisk_grams / 1000), [])]
+      end
+
+      # A job's minutes: setting up, and so many for each of what it is counted by.
+      def minutes(job, by, count) = @practice.fetch("day/#{job}/setup_minutes") + (@practice.fetch("day/#{job}/#{by}_minutes") * count)
+
+      def stages(into) = (@batch&.stages || []).select { |stage| stage.into == into }
+
+      # On the tables before the first guest.
+      def jugs
+        stages("table").map do |stage|
+          task("#{stage.at}/jugs", "Fill #{@practice.writer.jugs(stage.jugs)} with #{@batch.recipe.name}", "dress", @batch.at, minutes("jugs", "per_jug", stage.jugs), after_whisk,
+               latest: @waves.list.first.from.minutes)
+        end
+      end
+
+      Marinade = Struct.new(:task, :jobs)
+
+      # Raw cuts stand in some of it before the rest joins them. @return [Array<Marinade>] with the jobs that it waits for
+      def marinades
+        @marinades ||= stages(Dressing::Stage::AHEAD).map do |stage|
+          jobs = @jobs.select { |job| job.need.layers.any? { |layer| stage.pours.any? { |pour| pour.layer.equal?(layer) } } }
+          made = task("#{stage.at}/marinate", "#{stage.name} #{stage.pours.map { |pour| pour.layer.component.name.downcase }.join(', ')}", "dress", @batch.at,
+                      minutes("pour", "per_kg", stage.grams / 1000), after_whisk + waiting_for(jobs))
+          made.segments += [Segment.new(minutes: @practice.fetch("day/marinate/minutes").ceil, uses: [], name: "Stands in it")]
+          Marinade.new(made, jobs)
+        end
       end
 
       def mix
-        task("#{at}/mix", "Mix and dress #{salad.name}", "build", at, @practice.fetch("day/mix/setup_minutes") + (@practice.fetch("day/mix/per_bowl_minutes") * @build.batches),
-             ready(held: false), use("bowl-#{@build.bowl.key}", [@build.batches.to_i, @build.bowl.count].min))
+        mixed = task("#{at}/mix", "Mix and dress #{salad.name}", "build", at, minutes("mix", "per_bowl", @build.batches),
+                     ready(held: false), use("bowl-#{@build.bowl.key}", [@build.batches.to_i, @build.bowl.count].min))
+        mixed.segments += [Segment.new(minutes: rest, uses: [], name: "Rests")] if rest.positive?
+        mixed
       end
 
-      # Topped, and dressed where it would not last from the first guest to the last.
+      def rest = window.rest_minutes.to_i
+
+      # Topped, and dressed where it would not last from the first guest to the last; what was kept back goes over it.
+      # No wave is begun before the one that goes out first.
       def finish(wave)
-        dressed = @waves.dressed_in_waves?
-        kind = dressed ? "mix" : "top"
-        minutes = @practice.fetch("day/#{kind}/setup_minutes") + (@practice.fetch("day/#{kind}/per_bowl_minutes") * @build.batches / @waves.waves.to_f)
-        after = dressed ? ready(held: nil) : [Link.new(task: "#{at}/mix", least: window.rest_minutes.to_i, most: lasting(wave), why: "best once dressed"), *ready(held: true)]
-        task("#{at}/finish/#{wave.number}", "#{dressed ? 'Dress and top' : 'Top'} #{salad.name}#{named(wave)}", "build", at, minutes, after, latest: wave.from.minutes)
+        before = wave.number > 1 ? [Link.new(task: finish_key(wave.number - 1), least: -finish_minutes)] : []
+        after = dressed? ? ready(held: nil) : [Link.new(task: "#{at}/mix", least: 0, most: lasting(wave) - rest, why: "best once dressed"), *ready(held: true)]
+        task(finish_key(wave.number), "#{finish_name} #{salad.name}#{named(wave)}", "build", at, finish_minutes, before + after, latest: wave.from.minutes)
+      end
+
+      def dressed? = @waves.dressed_in_waves?
+      def again? = stages(Dressing::Stage::BACK).any?
+      def finish_key(number) = "#{at}/finish/#{number}"
+
+      def finish_name
+        return "Dress and top" if dressed?
+
+        again? ? "Re-dress and top" : "Top"
+      end
+
+      def finish_minutes
+        bowls = @build.batches / @waves.waves.to_f
+        (minutes(dressed? ? "mix" : "top", "per_bowl", bowls) + (again? ? minutes("redress", "per_bowl", bowls) : 0)).ceil
       end
 
       # From the end of mixing, so that the last guest of the wave still has it at its best.
-      def lasting(wave) = [(window.dressed_minutes - (wave.to - wave.from)).to_i, window.rest_minutes.to_i].max
+      def lasting(wave) = [(window.dressed_minutes - (wave.to - wave.from)).to_i, rest].max
 
       # A job for each plater, from shortly before the wave until it is over.
       def plate(wave)
         stands, out = (wave.to - wave.from) + @waves.lead_minutes.to_i, @waves.rules.fetch("out_minutes").to_i
-        finished = Link.new(task: "#{at}/finish/#{wave.number}", least: 0, most: [stands, out].min, safety: out < stands,
+        finished = Link.new(task: finish_key(wave.number), least: 0, most: [stands, out].min, safety: out < stands,
                             why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting")
         Array.new(@waves.platers.to_i) do |index|
           task("#{at}/plate/#{wave.number}/#{index + 1}", "Plate #{salad.name}#{named(wave)}", "build", at, @waves.plating_minutes, [finished],
@@ -70,9 +116,14 @@ module Scullion
             layer.portion.equal?(@build.portion) && (held ? layer.held_back.positive? : layer.held_back < 1)
           }
         }
-        links = chosen.flat_map { |job| job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps, why: job.hold) } }
-        held ? links : [*whisk.map { |each| Link.new(task: each.key, least: 0) }, *links]
+        return waiting_for(chosen) if held
+
+        most = @practice.fetch("day/marinate/most_minutes").to_i
+        [*after_whisk, *waiting_for(chosen - marinades.flat_map(&:jobs)), *marinades.map { |each| Link.new(task: each.task.key, least: 0, most: most, why: "marinated") }]
       end
+
+      def after_whisk = whisk.map { |each| Link.new(task: each.key, least: 0) }
+      def waiting_for(jobs) = jobs.flat_map { |job| job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps, why: job.hold) } }
 
       def task(key, name, stage, place, minutes, after, *uses, earliest: nil, latest: nil)
         Task.new(key: key, name: name, segments: [Segment.new(minutes: [minutes.ceil, 1].max, uses: [use(COOK), *uses])], after: after, earliest: earliest, latest: latest,

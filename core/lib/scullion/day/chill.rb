@@ -2,18 +2,22 @@
 
 module Scullion
   module Day
-    # Cooling on trays as the day sees it: how many shelves for how long. A layer that the house
+    # Cooling on trays as the day sees it: how many shelves and trays for how long. A layer that the house
     # rules allow, no deeper than is usual.
     class Chill
       def initialize(cooking, brief)
         @cooking, @brief, @practice = cooking, brief, brief.practice
       end
 
-      # @return [Integer] shelves taken, no more than the largest chiller has; 0 where there is none
-      def shelves
-        most = @brief.kitchen.chillers.map(&:shelves).max or return 0
-        trays.clamp(1, most)
+      # Shelves and trays while it chills: no more than the largest chiller has, no shelf where there is none.
+      # @return [Array<Use>]
+      def uses
+        most = @brief.kitchen.chillers.map(&:shelves).max
+        [most && Use.new(kind: "chiller", amount: layers.clamp(1, most)), *trays].compact
       end
+
+      # @return [Array<Use>] no more than the kitchen has
+      def trays = [Use.new(kind: "tray-#{tray.key}", amount: layers.clamp(1, tray.count))]
 
       # @return [Integer] minutes until the middle is cold, by the house rules at the latest
       def minutes
@@ -30,7 +34,8 @@ module Scullion
         @depth ||= [@practice.fetch("day/cool/depth_cm"), Holding::Cooling.new(method, @practice, @brief.rules).greatest_depth_cm].min.clamp(Holding::Cooling::STEP_CM, Holding::Cooling::DEEPEST_CM)
       end
 
-      def trays = (@cooking.finished_ml / (@brief.kitchen.trays.last.area * 10_000 * depth)).ceil
+      def tray = @brief.kitchen.trays.last
+      def layers = (@cooking.finished_ml / (tray.area * 10_000 * depth)).ceil
 
       def slab
         Holding::Slab.new(depth: depth / 100.0, surface: fetch("surface"), ambient: fetch("celsius"), diffusivity: @practice.fetch("cooling/food/diffusivity"),

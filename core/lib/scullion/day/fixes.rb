@@ -28,7 +28,7 @@ module Scullion
 
       def tried
         worst = Overload.new(@roster.instance).worst
-        [*(hands(worst) if worst), *(borrowed(worst) if worst), *yesterday, *ready_cut]
+        [*(hands(worst) if worst), *borrowed([*worst&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)), *(loads if worst && !worst.kind.eql?(COOK)), *yesterday, *ready_cut]
       end
 
       # One more cook for two hours around the fullest half-hour, and for the two hours before.
@@ -42,16 +42,23 @@ module Scullion
         end
       end
 
-      def borrowed(worst)
-        kind = Progress::BORROWED.find { |each| each == worst.kind } or return []
-        [{ what: "One more #{kind}", progress: @progress.with(borrowed: @progress.borrowed + [kind]), decide: { "borrowed" => kind } }]
+      def borrowed(kinds)
+        kinds.map { |kind| { what: "One more #{@roster.called(kind)}", progress: @progress.with(borrowed: @progress.borrowed + [kind]), decide: { "borrowed" => kind } } }
+      end
+
+      # Where the oven or its trays are short: half as many trays at once, twice as often.
+      def loads
+        @roster.divisible.map do |name, preparation, rounds|
+          { what: "#{name}: into the oven in #{rounds} loads", progress: @progress.with(loads: @progress.loads.merge(preparation => rounds)),
+            decide: { "loads" => { "preparation" => preparation, "loads" => rounds } } }
+        end
       end
 
       # The preparations with the most work on the day itself that keep until the day after.
       def yesterday
         @roster.movable.first(BULKY).map do |name, preparation|
           { what: "#{name}: make it the day before", progress: @progress.with(ahead: @progress.ahead.merge(preparation => 1)),
-decide: { "ahead" => { "preparation" => preparation, "days" => 1 } } }
+            decide: { "ahead" => { "preparation" => preparation, "days" => 1 } } }
         end
       end
 

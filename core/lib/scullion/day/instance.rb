@@ -14,8 +14,8 @@ module Scullion
       def to_h = { "minutes" => minutes, "name" => name, "uses" => uses.map(&:to_h) }.compact
     end
 
-    # From the end of an earlier task to the start of this one: at least so many minutes, at most
-    # so many (nil for no limit). safety: passing the most is unsafe, not only stale.
+    # From the end of an earlier task to the start of this one: at least so many minutes (fewer than
+    # none: only so long after this one has begun), at most so many (nil for no limit). safety: passing the most is unsafe, not only stale.
     Link = Struct.new(:task, :least, :most, :safety, :why, keyword_init: true) do
       def to_h = { "task" => task, "least" => least, "most" => most, "safety" => safety || nil, "why" => why }.compact
     end
@@ -125,7 +125,7 @@ module Scullion
       private
 
       def longest(order)
-        order.each_with_object({}) { |task, done| done[task.key] = yield(task).map { |key, least| done[key] + self[key].minutes + least }.max || 0 }
+        order.each_with_object({}) { |task, done| done[task.key] = yield(task).map { |key, least| done[key] + self[key].minutes + least }.push(0).max }
       end
 
       def ring(left)

@@ -3,11 +3,12 @@
 module Scullion
   module Day
     # The tasks that make one preparation ready: trim and cut, treat, cook, cool. Derived from the
-    # plan, with its minutes.
+    # plan, with its minutes. A dressing that goes in while it is warm is poured on its way to the cold.
     class Jobs
       # @param need [Plan::Need] @param prep [Plan::Prep] @param brief [Brief] @param cut [Boolean] it comes in ready cut
-      def initialize(need, prep, brief, cut: false)
-        @need, @prep, @cooking, @brief, @practice, @bought_cut = need, prep, prep.cooking, brief, brief.practice, cut
+      # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dressing::Pour>] while it is warm
+      def initialize(need, prep, brief, heat: nil, cut: false, pours: [])
+        @need, @prep, @cooking, @brief, @practice, @heat, @bought_cut, @pours = need, prep, prep.cooking, brief, brief.practice, heat, cut, pours
       end
 
       # @return [Array<Task>] in the order they are done
@@ -35,7 +36,7 @@ module Scullion
       # @return [Integer, nil] nil where no date mark is needed
       def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Stock::DAY : nil
 
-      attr_reader :need
+      attr_reader :need, :heat
 
       private
 
@@ -82,15 +83,24 @@ module Scullion
       def heating(before)
         return [] unless @cooking
 
-        segments = Heat.new(@cooking, @practice, @brief.kitchen).segments + (@need.treated_after? ? treatment : []) + (@cooking.cools? ? chilling : [])
-        [task(@cooking.at, "#{@need.name}: #{@cooking.setting}", "cook", @cooking.at, segments, before, most: waits(before), why: "waiting for the pot")]
+        warm = @heat.segments + (@need.treated_after? ? treatment : []) + spreading
+        segments = warm + @pours.map { |pour| pouring(pour) } + chilling
+        [task(@cooking.at, "#{@need.name}: #{@cooking.setting}", "cook", @cooking.at, segments, before, most: waits(before), why: "waiting for the pot").tap do |task|
+          task.after += @pours.each_index.map { |index| whisked(@pours[index], (warm + segments[warm.size, index]).sum(&:minutes)) }
+        end]
       end
 
-      def chilling
-        chilled = Chill.new(@cooking, @brief)
-        shelves = chilled.shelves.positive? ? [use("chiller", chilled.shelves)] : []
-        [segment(whole(@practice.fetch("day/cool/spread_minutes")), hands, name: "Spread to cool"), segment(chilled.minutes, *shelves, name: "Chills")]
+      # Its dressing is ready when it is poured, so many minutes into the task.
+      def whisked(pour, into) = Link.new(task: Assembly.whisk_key(pour.stage.dressing), least: -into, why: "poured in warm")
+
+      def pouring(pour)
+        minutes = @practice.fetch("day/pour/setup_minutes") + (@practice.fetch("day/pour/per_kg_minutes") * pour.grams / 1000)
+        segment(whole(minutes), hands, name: "Pour in #{pour.stage.dressing.recipe.name}")
       end
+
+      def chilled = @chilled ||= Chill.new(@cooking, @brief)
+      def spreading = @cooking.cools? ? [segment(whole(@practice.fetch("day/cool/spread_minutes")), hands, *chilled.trays, name: "Spread to cool")] : []
+      def chilling = @cooking.cools? ? [segment(chilled.minutes, *chilled.uses, name: "Chills")] : []
 
       def task(key, name, stage, at, segments, before = [], most: nil, why: nil)
         Task.new(key: key, name: name, segments: segments.reject { |each| each.minutes.zero? }, about: about(stage, at),

@@ -20,10 +20,21 @@ module Scullion
       # The jobs of each preparation.
       # @return [Array<Jobs>]
       def jobs
-        @jobs ||= @plan.needs.zip(@plan.preps).map { |need, prep| Jobs.new(need, prep, @brief, cut: @progress.cut.include?(need.component.preparation)) }
+        @jobs ||= @plan.needs.zip(@plan.preps).map do |need, prep|
+          Jobs.new(need, prep, @brief, cut: @progress.cut.include?(need.component.preparation), heat: prep.cooking && heat(need, prep.cooking), pours: warm_pours(need))
+        end
       end
 
       private
+
+      def heat(need, cooking)
+        Heat.new(cooking, @practice, @brief.kitchen, loads: @progress.loads.fetch(need.component.preparation, 1), borrowed: @progress.borrowed)
+      end
+
+      def warm_pours(need)
+        stages = @plan.dressings.flat_map(&:stages).select { |stage| stage.into == Dressing::Stage::WARM }
+        stages.flat_map(&:pours).select { |pour| need.layers.any? { |layer| layer.equal?(pour.layer) } }
+      end
 
       def days = @practice.fetch("day/ahead/days").to_i
       def service_from = @brief.service.from.minutes

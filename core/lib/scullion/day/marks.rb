@@ -34,9 +34,10 @@ module Scullion
         task
       end
 
-      # Its hands and heat are free again, whatever it took.
+      # Its hands and heat are free again, whatever it took, and it waits for nothing.
       def over(task, mark)
         ended = mark.at || now
+        task.after = []
         task.segments = [Segment.new(minutes: task.minutes, uses: [], name: "Done")]
         task.pinned = ended - task.segments.first.minutes
         task

@@ -4,7 +4,8 @@ module Scullion
   module Day
     # What has happened so far, and what the cook decided about the day: the time now, tasks
     # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
-    # bought ready cut, and what is borrowed for the day: a cook for some hours, an oven, a burner.
+    # bought ready cut or put into the oven in several loads, and what is borrowed for the day: a cook
+    # for some hours, an oven, a burner, a pot, a tray.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -12,22 +13,25 @@ module Scullion
       STATES = %w[started done late failed].freeze
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
-      FIELDS = %w[now marks pins ahead extra cut borrowed].freeze
-      BORROWED = %w[burner oven].freeze
+      LOADS = (1..6).freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed loads].freeze
+      # Kinds of resource that one more of can be had for a day.
+      BORROWED = /\A(burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed
+      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads
 
       # @param now [Integer, nil] minutes from midnight of the service day
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
       # @param ahead [Hash{String=>Integer}] days ahead by preparation
       # @param extra [Array<Array(Integer, Integer)>] hours of one more cook each
       # @param cut [Array<String>] preparations bought ready cut @param borrowed [Array<String>] each one more of BORROWED
-      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [])
-        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed = now, marks, pins, ahead, extra, cut, borrowed
+      # @param loads [Hash{String=>Integer}] into the oven by preparation
+      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {})
+        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads = now, marks, pins, ahead, extra, cut, borrowed, loads
         freeze
       end
 
-      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, **changes)
+      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, **changes)
 
       # @param border [Border] at the data @param date [Date] of the service
       # @return [Progress, nil] nil when the border has noted faults
@@ -37,9 +41,10 @@ module Scullion
         parts = { now: minute(border, "now", date),
                   marks: (border.list("marks", 0..1000, "marks", default: []) { |item| mark(item, date) } || []).compact.to_h { |mark| [mark.task, mark] },
                   pins: (border.list("pins", 0..300, "pins", default: []) { |item| pin(item, date) } || []).compact.to_h,
-                  ahead: (border.list("ahead", 0..300, "preparations", default: []) { |item| early(item) } || []).compact.to_h,
+                  ahead: (border.list("ahead", 0..300, "preparations", default: []) { |item| counted(item, "days", DAYS_AHEAD) } || []).compact.to_h,
+                  loads: (border.list("loads", 0..300, "preparations", default: []) { |item| counted(item, "loads", LOADS) } || []).compact.to_h,
                   extra: (border.list("extra", 0..20, "hours", default: []) { |item| hours(item, date) } || []).compact,
-                  cut: texts(border, "cut"), borrowed: texts(border, "borrowed") & BORROWED }
+                  cut: texts(border, "cut"), borrowed: texts(border, "borrowed").grep(BORROWED) }
         new(**parts) if border.faults.size == before
       end
 
@@ -65,9 +70,10 @@ module Scullion
 
       def self.texts(border, name) = Array(border.raw(name)).grep(String).first(300)
 
-      def self.early(item)
-        item.only("preparation", "days")
-        [item.text("preparation", most: 200), item.whole("days", DAYS_AHEAD, "days")].then { |pair| pair if pair.all? }
+      # So many of something for one preparation.
+      def self.counted(item, field, range)
+        item.only("preparation", field)
+        [item.text("preparation", most: 200), item.whole(field, range, field)].then { |pair| pair if pair.all? }
       end
 
       # "2026-11-28T09:40" as minutes from midnight of the service day.
@@ -77,7 +83,7 @@ module Scullion
       rescue Date::Error
         border.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
       end
-      private_class_method :mark, :pin, :hours, :texts, :early, :minute
+      private_class_method :mark, :pin, :hours, :texts, :counted, :minute
     end
   end
 end

@@ -60,6 +60,17 @@ module Scullion
         cut.sort_by { |job| [-job.tasks.select { |task| task.key.include?("/cut") }.sum(&:minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
+      # Pots that are filled more than once. @return [Array<String>] kinds of resource
+      def short_of = @layout.jobs.filter_map { |job| job.heat&.short_of }.uniq
+
+      # Names and preparations whose trays could go into the oven in one load more, and how many that makes.
+      def divisible
+        @layout.jobs.select { |job| job.heat&.divisible? && job.heat.rounds < Progress::LOADS.max }.map { |job| [job.need.name, job.need.component.preparation, job.heat.rounds + 1] }
+      end
+
+      # A kind of resource by the name that the kitchen has for it.
+      def called(kind) = kind.include?("-") ? instance.of_kind(kind).first&.name || kind : kind
+
       def date = plan.brief.service.from.date
 
       # Plainly, the worst first.

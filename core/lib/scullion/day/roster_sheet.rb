@@ -40,7 +40,8 @@ module Scullion
 
       def decided
         { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },
-          "borrowed" => progress.borrowed, "cut" => progress.cut }
+          "borrowed" => progress.borrowed.map { |kind| { "kind" => kind, "text" => @roster.called(kind) } }, "cut" => progress.cut,
+          "loads" => progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } } }
       end
 
       def lanes

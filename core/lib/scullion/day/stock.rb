@@ -43,10 +43,12 @@ module Scullion
       def cold = @kitchen.chillers.each_with_index.map { |chiller, index| one("chiller-#{index}", chiller.name, "chiller", chiller.shelves) }
 
       def vessels
-        [*@kitchen.pots.map { |pot| one("pot-#{pot.key}", pot.name, "pot-#{pot.key}", 1) },
-         *@kitchen.bowls.map { |bowl| one("bowl-#{bowl.key}", bowl.name, "bowl-#{bowl.key}", bowl.count) },
-         one("tray", "Trays", "tray", @kitchen.trays.sum(&:count))]
+        [*@kitchen.pots.map { |pot| vessel("pot-#{pot.key}", pot.name, 1) },
+         *@kitchen.bowls.map { |bowl| vessel("bowl-#{bowl.key}", bowl.name, bowl.count) },
+         *@kitchen.trays.map { |tray| vessel("tray-#{tray.key}", tray.name, tray.count) }]
       end
+
+      def vessel(kind, name, count) = one(kind, name, kind, count + @progress.borrowed.count(kind))
 
       # What every kitchen has, everyone has; the rest is there once. Where it is missing the job is done all the same, and a snag says so.
       def tools

@@ -37,12 +37,18 @@ module Scullion
       def key = @stage["key"]
       def name = @stage["name"]
 
-      # Where it goes: bowl, plate or table; back is kept for later.
-      def into = @stage.fetch("into", "bowl")
+      BOWL = "bowl"
+      WARM = "warm"
+      AHEAD = "ahead"
+      BACK = "back"
+
+      # Where it goes: bowl (what is in it while warm, or ahead of the rest), plate or table; back is kept for later.
+      def into = @stage.fetch("into", BOWL)
+      def onto_components? = [BOWL, WARM, AHEAD].include?(into)
 
       def words
         { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"], "into" => into, "to" => Array(@stage["to"]),
-          "ladles" => Ladles.new(practice).of(%w[bowl back].include?(into) ? ml : per_serving_ml), "pours" => pours.map(&:to_h) }
+          "ladles" => Ladles.new(practice).of(onto_components? || into == BACK ? ml : per_serving_ml), "pours" => pours.map(&:to_h) }
       end
 
       private
@@ -51,7 +57,7 @@ module Scullion
       def targets
         carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
         chosen = carrying.select { |layer| Array(@stage["to"]).include?(layer.component.uptake_class) }
-        return [] unless into == "bowl"
+        return [] unless onto_components?
 
         chosen.empty? ? carrying : chosen
       end

@@ -4,7 +4,7 @@ module Scullion
   # Reads a salad from plain data against a larder, noting every fault at the border.
   class SaladForm
     LEAST_STAGE = 0.01
-    INTO = %w[bowl plate table back].freeze
+    INTO = %w[bowl warm ahead plate table back].freeze
     # A component by its share of the build, "20 %".
     SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
 
