@@ -13,13 +13,14 @@ module Scullion
 
         app.post("/api/services/:id/day") do
           service, decision = service_asked, body_document
-          roster = nil
+          roster = before = nil
           service.with_lock do
-            service.day = Formats::DayDecision.new(service.day || {}, decision).to_h
+            said = Formats::DayDecision.new(service.day || {}, decision)
+            service.day, before = said.to_h, said.before
             roster = roster(service, decision["now"])
             service.update_column(:day, service.day)
           end
-          json(roster.to_h)
+          json(roster.to_h.merge("before" => before))
         end
       end
 

@@ -4,7 +4,9 @@ module Scullion
   module Formats
     # One decision about a day, or one thing that happened, laid into what is kept of it.
     class DayDecision
-      KINDS = %w[mark unmark pin unpin ahead extra unextra borrowed returned cut uncut loads].freeze
+      # Each with the list that it is kept in.
+      KINDS = { "mark" => "marks", "unmark" => "marks", "pin" => "pins", "unpin" => "pins", "ahead" => "ahead", "extra" => "extra", "unextra" => "extra",
+                "borrowed" => "borrowed", "returned" => "borrowed", "cut" => "cut", "uncut" => "cut", "loads" => "loads", "restore" => nil }.freeze
 
       # @param day [Hash] what is kept so far @param decision [Hash] one of KINDS => what of it
       def initialize(day, decision)
@@ -13,11 +15,18 @@ module Scullion
 
       # @return [Hash] what is kept from now on
       def to_h
-        @decision.slice(*KINDS).reduce(@day) { |day, (kind, said)| send(:"keep_#{kind}", day, said) }.reject { |_, kept| kept.empty? }
+        @decision.slice(*KINDS.keys).reduce(@day) { |day, (kind, said)| send(:"keep_#{kind}", day, said) }.reject { |_, kept| kept.empty? }
+      end
+
+      # The lists that this changes, as they were: to restore them undoes it.
+      # @return [Hash]
+      def before
+        KINDS.values_at(*@decision.keys).compact.to_h { |list| [list, @day[list] || []] }
       end
 
       private
 
+      def keep_restore(day, lists) = day.merge(lists)
       def put(day, list, said, by) = day.merge(list => without(day, list, by, said[by]) + [said])
       def drop(day, list, value, by) = day.merge(list => without(day, list, by, value))
       def without(day, list, by, value) = (day[list] || []).reject { |each| each[by] == value }

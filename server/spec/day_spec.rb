@@ -28,6 +28,26 @@ RSpec.describe "The day of a service", :server do
     expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
   end
 
+  it "takes back a decision by what it was before, and nothing else with it" do
+    cheese = task(day, "White brined cheese")
+    decide("pin" => { "task" => cheese["key"], "at" => cheese["start"] })
+    lent = decide("borrowed" => "oven")
+    expect(lent).to include("before" => { "borrowed" => [] }, "decided" => include("borrowed" => [{ "kind" => "oven", "text" => "oven" }]))
+    expect(decide("restore" => lent["before"])["decided"]["borrowed"]).to eq []
+    expect(task(decide("returned" => "burner"), "White brined cheese")["pinned"]).to be true
+    decide("unpin" => cheese["key"])
+    expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
+  end
+
+  it "puts a roast into the oven in two loads, and back into one" do
+    carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
+    twice = decide("loads" => { "preparation" => carrot, "loads" => 2 })
+    expect(task(twice, "Roast carrot: roast")["minutes"]).to be > task(day, "Roast carrot: roast")["minutes"]
+    expect(decide("loads" => { "preparation" => carrot, "loads" => 1 })["decided"]["loads"]).to eq []
+    decide("borrowed" => "mandoline")
+    expect(last_response.status).to eq 422
+  end
+
   it "gives the range of a task, ways out of a full day, and the day as another solver reads it" do
     key = task(day, "White brined cheese")["key"]
     expect(ask(:get, "/api/services/1/day/range?task=#{key}").first.keys).to eq %w[from to text]

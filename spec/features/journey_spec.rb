@@ -448,7 +448,7 @@ RSpec.describe "The day", :journey, type: :feature do
     within("section[aria-label='Made ahead']") { find("li", text: "White brined cheese").find_button("Day before").send_keys(:enter) }
     expect(page).to have_css("button[aria-pressed=true]", text: "Day before")
     expect(page).to have_no_css("button[aria-label^='White brined cheese'][aria-label*='#{before}']")
-    within("section[aria-label='Made ahead']") { find("li", text: "White brined cheese").find_button("On the day").send_keys(:enter) }
+    find_button("Undo").send_keys(:enter)
     expect(page).to have_no_css("button[aria-pressed=true]", text: "Day before")
     select "3 days", from: "Show"
     uncheck "Equipment"
@@ -462,6 +462,10 @@ RSpec.describe "The day", :journey, type: :feature do
     expect(page).to have_css("section[aria-label='What does not work']", text: "This day does not work yet")
     click_button "Find ways out"
     expect(page).to have_css("section[aria-label='What does not work'] li", text: "→")
+    click_button "Do it", match: :first
+    expect(page).to have_css("section[aria-label='Decided for this day'] button", text: "×")
+    click_button "Undo"
+    expect(page).to have_no_css("section[aria-label='Decided for this day']")
     fill_in "Covers", with: "140"
     find_field("Covers").send_keys(:enter)
     expect(page).to have_text("Ready in time.")

@@ -1209,6 +1209,7 @@ export interface components {
             loads?: components["schemas"]["OvenLoads"];
             cut?: string;
             uncut?: string;
+            restore?: components["schemas"]["DayKept"];
         };
         Span: {
             from: string;
@@ -1248,6 +1249,7 @@ export interface components {
                 open?: string[][];
             }[];
             tasks: components["schemas"]["DayTask"][];
+            before?: components["schemas"]["DayKept"];
             needed_by: {
                 ingredient: string;
                 date: string;

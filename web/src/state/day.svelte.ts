@@ -18,6 +18,7 @@ export class DayOf {
   constructor(
     readonly id: number,
     readonly now: () => string | undefined = () => undefined,
+    readonly remember: (undo: { back: () => void }) => void = () => {},
   ) {}
 
   get task(): DayTask | undefined {
@@ -35,6 +36,8 @@ export class DayOf {
     const { data, problem } = await ask(api.POST("/api/services/{id}/day", { params: { path: { id: this.id } }, body: { ...decision, ...(now && { now }) } }));
     this.busy = false;
     this.take(data, problem);
+    const before = data?.before;
+    if (before && !decision.restore) this.remember({ back: () => void this.decide({ restore: before }) });
     if (data && this.chosen) await this.choose(this.chosen);
   }
 

@@ -6,11 +6,12 @@ import { by } from "./who.svelte";
 type Value = string | number | null;
 
 type Change = { at: string; value: Value; keep: Keep; undoes?: boolean };
-type Undo = { at: string; value: Value; keep: Keep; covers: number };
+type Undo = { back: () => void; covers?: number };
 type Clash = { mine: Change; theirs: Service };
 
 const BURST = 4000;
 const RETRY = 2000;
+const UNDOS = 50;
 
 // One service on the desk: its plan, the changes on their way, what can be undone, and the
 // working that is open. Changes go one after the other; of several to the same figure only
@@ -51,7 +52,12 @@ export class Desk implements Explains {
     if (!last) return;
 
     this.undos = this.undos.slice(1);
-    this.enqueue({ at: last.at, value: last.value, keep: last.keep, undoes: true });
+    last.back();
+  }
+
+  // Something that can be taken back, the latest first.
+  remember(undo: Undo): void {
+    this.undos = [undo, ...this.undos].slice(0, UNDOS);
   }
 
   // Sends ours again on top of theirs, or lets it go.
@@ -118,7 +124,8 @@ export class Desk implements Explains {
     burst: boolean,
     since: number | undefined,
   ): void {
-    if (!change.undoes && !burst) this.undos = [{ at: change.at, value: data.previous, keep: change.keep, covers: this.service!.covers }, ...this.undos].slice(0, 50);
+    const back = () => this.enqueue({ at: change.at, value: data.previous, keep: change.keep, undoes: true });
+    if (!change.undoes && !burst) this.remember({ back, covers: this.service!.covers });
     this.lastAt = change.undoes ? "" : change.at;
     this.lastTime = Date.now();
     delete this.faults[change.at];

@@ -15,7 +15,7 @@
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
   const ZOOMS = [1, 2, 4, 8, 24, 72];
   // svelte-ignore state_referenced_locally
-  const day = new DayOf(desk.id);
+  const day = new DayOf(desk.id, undefined, (undo) => desk.remember(undo));
   const PHONE = 640;
   let zoom = $state(innerWidth < PHONE ? 2 : 8);
   let equipment = $state(true);
