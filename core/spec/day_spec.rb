@@ -190,11 +190,11 @@ RSpec.describe Scullion::Day do
 
     it "replans from now: what is done stays, what is under way keeps its time, the rest is not before now" do
       now = "#{date}T09:30"
-      begun = usual.solution.start("prep/1/cut/1")
+      begun = usual.solution.start("prep/1/trim/1")
       late = roster({ "now" => now, "marks" => [{ "task" => "cook/0", "state" => "done", "at" => "#{date}T07:00" },
-                                                { "task" => "prep/1/cut/1", "state" => "started", "at" => "#{date}T09:10" }] })
+                                                { "task" => "prep/1/trim/1", "state" => "started", "at" => "#{date}T09:10" }] })
       expect(late.solution.end("cook/0")).to eq 420
-      expect(late.solution.start("prep/1/cut/1")).to eq(550).and(be > begun)
+      expect(late.solution.start("prep/1/trim/1")).to eq(550).and(be > begun)
       expect(late.to_h["tasks"].reject { |each| each["state"] }.map { |each| each["start"] }.min).to be >= now
       expect(broken(late.solution) - ["cook-0"]).to be_empty
     end

@@ -27,16 +27,20 @@ module Scullion
       def trouble(solution) = solution.score.first(4)
 
       def tried
-        worst = Overload.new(@roster.instance).worst
-        [*(hands(worst) if worst), *borrowed([*worst&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)), *(loads if worst && !worst.kind.eql?(COOK)), *yesterday, *ready_cut]
+        overload = Overload.new(@roster.instance)
+        tight = overload.worst
+        [*overload.worst_of(COOK)&.then { |worst| hands(worst) }, *borrowed([*tight&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)),
+         *(loads if tight && tight.kind != COOK), *yesterday, *ready_cut]
       end
 
-      # One more cook for two hours around the fullest half-hour, and for the two hours before.
+      # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; or for a whole shift.
       def hands(worst)
-        return [] unless worst.kind == COOK
+        shift = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, to| from.div(Stock::DAY) == worst.from.div(Stock::DAY) && to > from }
+        opens, closes = shift.map(&:first).min, shift.map(&:last).max
+        return [] unless opens
 
-        [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map do |from|
-          hours = [from, from + HOURS]
+        begins = [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map { |from| from.clamp(opens, [opens, closes - HOURS].max) }
+        [*begins.map { |from| [from, from + HOURS] }, [opens, closes]].uniq.map do |hours|
           { what: "One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", progress: @progress.with(extra: @progress.extra + [hours]),
             decide: { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } } }
         end

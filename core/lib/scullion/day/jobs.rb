@@ -5,6 +5,8 @@ module Scullion
     # The tasks that make one preparation ready: trim and cut, treat, cook, cool. Derived from the
     # plan, with its minutes. A dressing that goes in while it is warm is poured on its way to the cold.
     class Jobs
+      PART = ", one of "
+
       # @param need [Plan::Need] @param prep [Plan::Prep] @param brief [Brief] @param cut [Boolean] it comes in ready cut
       # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dressing::Pour>] while it is warm
       def initialize(need, prep, brief, heat: nil, cut: false, pours: [])
@@ -15,17 +17,16 @@ module Scullion
       def tasks
         @tasks ||= begin
           cut = cutting
-          raw = @need.treated_after? || !component.treat ? [] : [treating(cut)]
-          soaked = soaking(cut + raw)
-          all = cut + raw + soaked + heating([soaked, raw, cut].find(&:any?) || [])
-          waited_for = all.flat_map { |task| task.after.map(&:task) }
-          all.each { |task| task.earliest = not_before unless waited_for.include?(task.key) }
+          raw = @need.treated_after? || !component.treat ? [] : [treating(last(cut))]
+          soaked = soaking(last(cut + raw))
+          all = cut + raw + soaked + heating(last(cut + raw + soaked))
+          last(all).each { |task| task.earliest = not_before }
+          all
         end
       end
 
-      # What the next one waits for: all that nothing of this job comes after.
-      # @return [Array<String>]
-      def done = tasks.map(&:key) - tasks.flat_map { |task| task.after.map(&:task) }
+      # What the next one waits for. @return [Array<String>]
+      def done = last(tasks).map(&:key)
 
       # At its best by its kind, once it is ready, min. @return [Integer]
       def keeps = @practice.fetch("holds/#{component.hold_class}/kept_minutes").to_i
@@ -40,19 +41,34 @@ module Scullion
 
       private
 
+      # All that none of the others comes after.
+      def last(tasks)
+        waited_for = tasks.flat_map { |task| task.after.map(&:task) }
+        tasks.reject { |task| waited_for.include?(task.key) }
+      end
+
       def component = @need.component
       def cut_name = component.cut ? @practice.cuts.fetch(component.cut)["name"].downcase : component.trim
 
-      # A long job is shared out in parts, which any cook may take at any time.
+      # With a knife each piece is trimmed and cut; for a machine all of it is trimmed first, and nobody waits for the machine meanwhile.
       def cutting
-        minutes = whole(@prep.trimming_minutes + @prep.cutting_minutes + @prep.tool_minutes)
-        return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut) && minutes.positive?
+        return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut)
 
-        said = [component.trim, cut_name].compact.uniq.join(", ").tr("-", " ")
+        trimming, cutting = @prep.trimming_minutes, @prep.cutting_minutes + @prep.tool_minutes
+        return at_bench("cut", [component.trim, cut_name].compact.uniq.join(", "), trimming + cutting, tool) unless tool.any? && trimming.positive?
+
+        trimmed = at_bench("trim", component.trim, trimming)
+        trimmed + at_bench("cut", cut_name, cutting, tool, trimmed)
+      end
+
+      # A long job is shared out in parts, which any cook may take at any time.
+      def at_bench(step, said, minutes, uses = [], before = [])
+        return [] unless minutes.positive?
+
         parts = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil
-        Split.evenly(minutes, parts).each_with_index.map do |part, index|
-          task("#{@prep.at}/cut#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said}#{", one of #{parts} parts" if parts > 1}", "prep", @prep.at,
-               [segment(part, hands, *tool)])
+        Split.evenly(whole(minutes), parts).each_with_index.map do |part, index|
+          task("#{@prep.at}/#{step}#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said.tr('-', ' ')}#{"#{PART}#{parts} parts" if parts > 1}", "prep", @prep.at,
+               [segment(part, hands, *uses)], before)
         end
       end
 

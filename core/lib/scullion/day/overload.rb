@@ -16,13 +16,15 @@ module Scullion
         @instance = instance
       end
 
-      # @return [Worst, nil] minutes wanted and had in the fullest half-hour; nil when all fits
-      def worst
-        kind, slots = wanted.keys.group_by(&:first).max_by { |name, keys| [queue(name, keys.map(&:last)), name] }
-        return if kind.nil? || queue(kind, slots.map(&:last)).zero?
+      # @return [Worst, nil] minutes wanted and had in the fullest half-hour of the tight kind; nil when all fits
+      def worst = wanted.keys.map(&:first).uniq.max_by { |kind| [queue(kind), kind] }&.then { |kind| worst_of(kind) }
 
-        slots.map(&:last).map { |slot| Worst.new(kind: kind, from: slot * SLOT, wanted: wanted[[kind, slot]], have: had(kind, slot)) }
-             .select { |each| each.over.positive? }.max_by { |each| [each.have.positive? ? 1 : 0, each.over, -each.from] }
+      # @return [Worst, nil] the fullest half-hour of one kind; nil when it is enough
+      def worst_of(kind)
+        return if queue(kind).zero?
+
+        slots(kind).map { |slot| Worst.new(kind: kind, from: slot * SLOT, wanted: wanted[[kind, slot]], have: had(kind, slot)) }
+                   .select { |each| each.over.positive? }.max_by { |each| [each.have.positive? ? 1 : 0, each.over, -each.from] }
       end
 
       # Minutes of hands wanted in all, and had between the first and the last day.
@@ -35,14 +37,16 @@ module Scullion
       private
 
       # The longest that work waits for this kind, in half-hours of all of it.
-      def queue(kind, slots)
+      def queue(kind)
         carried = longest = 0
-        slots.max.downto(slots.min) do |slot|
+        slots(kind).max&.downto(slots(kind).min) do |slot|
           carried = [carried + wanted[[kind, slot]] - had(kind, slot), 0].max
           longest = carried if carried > longest
         end
         longest.fdiv(@instance.of_kind(kind).sum(&:capacity).clamp(1, nil) * SLOT)
       end
+
+      def slots(kind) = (@slots ||= wanted.keys.group_by(&:first).transform_values { |keys| keys.map(&:last) }).fetch(kind, [])
 
       # By kind and half-hour: amount × minutes.
       def wanted

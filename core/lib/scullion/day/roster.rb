@@ -57,7 +57,7 @@ module Scullion
       # Names and preparations with the most cutting.
       def cut_here
         cut = @layout.jobs.select { |job| job.need.component.cut && !progress.cut.include?(job.need.component.preparation) }
-        cut.sort_by { |job| [-job.tasks.select { |task| task.key.include?("/cut") }.sum(&:minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+        cut.sort_by { |job| [-job.tasks.select { |task| task.key.match?(%r{/(trim|cut)}) }.sum(&:minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # Pots that are filled more than once. @return [Array<String>] kinds of resource
@@ -78,7 +78,7 @@ module Scullion
         return ["The service is over: its day is shown as it was planned."] if progress.now && progress.now > plan.brief.service.to.minutes
         return ["No cook is on shift: add one to the kitchen, with hours."] if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
 
-        [*too_much_work, *left_out, *solution.misses.sort_by { |miss| [WORST_FIRST.index(miss.kind), -miss.minutes] }.map { |miss| said(miss) }].uniq
+        [*too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }].uniq
       end
 
       # Which half-hour is too full, of what, by how much.
@@ -101,7 +101,16 @@ module Scullion
           "#{more <= over ? '.' : "; without more, what is left serves #{(plan.brief.service.covers * (1 - share) + 1e-9).floor}."}"
       end
 
-      def left_out = solution.unplaced.map { |key| "#{instance[key].name}: fits nowhere in the hours there are." }
+      # Of the parts of one job only the one that misses by the most.
+      def worst_of_each
+        sorted = solution.misses.sort_by { |miss| [WORST_FIRST.index(miss.kind), -miss.minutes] }
+        sorted.uniq { |miss| [miss.kind, whole_job(about(miss))] }
+      end
+
+      def about(miss) = miss.link ? instance[miss.link.task] : miss.task
+      def whole_job(task) = task.name.split(Jobs::PART).first
+
+      def left_out = solution.unplaced.map { |key| "#{whole_job(instance[key])}: fits nowhere in the hours there are." }
 
       def too_much_work
         wanted, had = Overload.new(instance).hands
@@ -112,9 +121,9 @@ module Scullion
       def said(miss)
         minutes = plan.brief.practice.writer.min(miss.minutes)
         case miss.kind
-        when :late then "#{miss.task.name} is #{minutes} late: done at #{moment(solution.end(miss.task.key))}, wanted by #{moment(miss.task.latest)}."
-        when :unsafe then "#{instance[miss.link.task].name} waits #{minutes} longer than is safe (#{miss.link.why})."
-        else "#{instance[miss.link.task].name} is #{minutes} past its best when used (#{miss.link.why})."
+        when :late then "#{whole_job(miss.task)} is #{minutes} late: done at #{moment(solution.end(miss.task.key))}, wanted by #{moment(miss.task.latest)}."
+        when :unsafe then "#{whole_job(about(miss))} waits #{minutes} longer than is safe (#{miss.link.why})."
+        else "#{whole_job(about(miss))} is #{minutes} past its best when used (#{miss.link.why})."
         end
       end
     end

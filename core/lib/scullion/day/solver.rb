@@ -10,6 +10,7 @@ module Scullion
     class Solver
       ROUNDS = 3
       MENDS = 4
+      LONG = 10_000
       # Passes with an order shaken, more of them for a small day; and by up to how many minutes.
       SHAKES = ->(tasks) { (300_000 / ((tasks + 20)**2)).clamp(8, 60) }
       SHAKEN_BY = [40, 90, 200].freeze
@@ -44,12 +45,19 @@ module Scullion
       def rules
         heads = @instance.heads
         [long_ways, order { |task| heads[task.key] }, order(&:minutes), order { |task| tightness(task) + heads[task.key] },
-         order { |task| task.hands_minutes + heads[task.key] }, order { |task| task.latest || 0 }]
+         order { |task| task.hands_minutes + heads[task.key] }, order { |task| task.latest || 0 }, order { |task| -keeps[task.key] }]
       end
 
       # The way to the end of a task, and the whole way that it is on.
       def long_ways = @long_ways ||= order { |task| @instance.heads[task.key] + task.minutes }
       def chains = @chains ||= order { |task| @instance.chain(task) }
+
+      # How long before the end of the day a task may be over, by what keeps how long after it.
+      def keeps
+        @keeps ||= @instance.in_order.reverse.each_with_object({}) do |task, all|
+          all[task.key] = @instance.followers[task.key].map { |follower, link| all[follower.key] + follower.minutes + (link.most || LONG) }.min || 0
+        end
+      end
 
       def order = @instance.tasks.to_h { |task| [task.key, -yield(task)] }
 
