@@ -39,6 +39,9 @@ RSpec.describe "Buying and serving" do
       expect([waves.lasts_minutes, waves.service_minutes, waves.waves, waves.dressed_in_waves?]).to eq [180, 105, 1, false]
       fading = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }] }.waves[0]
       expect([fading.lasts_minutes, fading.waves, fading.dressed_in_waves?]).to eq [40, 3, true]
+      # Three waves of 35 min: 100 min to the last guest of each, an hour's rest before the first.
+      expect(fading.list.map { |wave| [wave.dress_from, wave.dress_by].join(" ") }).to eq ["10:40 10:45", "11:15 11:20", "11:50 11:55"]
+      expect(waves.list.first.dress_from).to be_nil
       expect(fading.list.sum(&:covers)).to eq 140
       expect(fading.list.map { |wave| wave.to - wave.from }).to all(be <= 40)
     end

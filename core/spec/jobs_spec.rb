@@ -127,6 +127,24 @@ RSpec.describe Scullion::Day::Jobs do
     end
   end
 
+  # Three waves from 11:45, 12:20 and 12:55: an hour's rest before them, and the last guest 35 min later has it within 100 min.
+  it "dresses for each wave no sooner than its last guest allows, and no wave before the one that goes out first" do
+    day = instance { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }] }
+    finish = (1..3).map { |number| day["build/0/finish/#{number}"] }
+    expect(finish.map { |task| task.earliest + task.minutes }).to eq [640, 675, 710]
+    expect(finish.map(&:latest)).to eq [645, 680, 715]
+    expect(day["build/0/plate/1/1"].after.first.least).to eq 60 - 12
+    starts = Scullion::Day::Solver.new(day).solve.starts.values_at(*finish.map(&:key))
+    expect(starts).to eq starts.sort
+    expect(day.tasks.map(&:key)).not_to include("build/0/mix")
+  end
+
+  it "takes what is cooled first to the cold undressed" do
+    cooled = instance { |data| data["salads"][0]["components"][0]["cook"]["serve"] = "cooled" }
+    expect(cooled["cook/0"].segments.map(&:name)).not_to include(/Pour/)
+    expect(cooled["cook/0"].after).to be_empty
+  end
+
   it "gives cooks their break" do
     rested = instance { |data| data["kitchen"]["cooks"][0].merge!("break_from" => "10:00", "break_to" => "10:30") }
     expect(rested.of_kind("cook").first.open.last(2)).to eq [[390, 600], [630, 870]]

@@ -106,7 +106,7 @@ note: cautions(lines.values_at(*bench["lines"])))
             [[share["step"], share["name"], text(share, "per_bowl_grams"), scale[share["at"]], top(share)],
              *bowls["pours"].select { |pour|
                pour["after"] == index
-             }.map { |pour| ["Pour", "Dressing, #{pour['name'].downcase}", text(pour, "per_bowl_grams"), scale[pour["at"]], ""] }]
+             }.map { |pour| [pour["already"] ? "With it" : "Pour", "Dressing, #{pour['name'].downcase}", text(pour, "per_bowl_grams"), scale[pour["at"]], ""] }]
           end
           note = "#{text(bowls, 'batches')} of #{bowls['bowl']}. #{waves['style_name']}: #{waves['finish']} Begin plating #{text(waves, 'start_at')}, #{text(waves, 'waves')}."
           sheet("build-#{key(bowls['salad'])}", "Build: #{bowls['salad_name']}", ["Step", "Into each bowl", "Grams", "Scale reads", "For the top"], rows, [5, 6, 3, 4, 3],

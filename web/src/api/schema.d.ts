@@ -1337,6 +1337,9 @@ export interface components {
                 to: string;
                 covers: number;
                 grams: string;
+                /** @description Where it is dressed for each wave */
+                dress_from?: string;
+                dress_by?: string;
             }[];
             seconds: components["schemas"]["Figure"];
             service_minutes: components["schemas"]["Figure"];
@@ -2672,8 +2675,12 @@ export interface components {
             name: string;
             /** @description Grams for each bowl, in order */
             bowls: number[];
-            /** @description The share it is poured on, in mixing order; none for what is kept back */
+            /** @enum {string} */
+            into: "bowl" | "warm" | "ahead" | "plate" | "table" | "back";
+            /** @description The share it is poured on, in mixing order; none for what does not go into the bowl */
             after?: number | null;
+            /** @description What comes into the bowl brings it along */
+            already: boolean;
             per_bowl_grams: components["schemas"]["Figure"];
         };
         BowlShare: {

@@ -10,7 +10,9 @@
   const mixed = $derived(build.shares.filter((share) => Number(share.in_bowls_grams.value) > 0));
   const topped = $derived(build.shares.filter((share) => Number(share.top_grams.value) > 0));
   const reads = (at: string) => build.scale.find((each) => each.at === at)?.text ?? "";
-  const kept = $derived(build.pours.filter((pour) => pour.after === null));
+  const apart = $derived(build.pours.filter((pour) => pour.after === null));
+  const WHERE = { back: "kept back", plate: "over the plates", table: "in the table jugs" } as const;
+  const where = (into: string) => WHERE[into as keyof typeof WHERE] ?? into;
 </script>
 
 <section class="tray">
@@ -20,7 +22,7 @@
   </div>
   <div class="my-3 grid items-center gap-x-8 gap-y-3 @4xl:grid-cols-[1fr_1.2fr]">
     <div class="min-w-0"><BowlPicture {build} /></div>
-    <div class="grid grid-cols-[repeat(auto-fit,minmax(10.5rem,1fr))] gap-x-5 gap-y-2">
+    <div class="grid grid-cols-2 gap-x-5 gap-y-2">
       <Fact label="Bowls" of={build.batches} size="text-3xl" />
       <Fact label="In each" of={build.portions_per_bowl} />
       <Fact label="Full to" of={build.fill} />
@@ -40,8 +42,8 @@
           </tr>
           {#each build.pours.filter((pour) => pour.after === index) as pour (pour.at)}
             <tr class="border-base-300 bg-base-200 h-12 border-t">
-              <td class="quiet pl-2">Pour</td>
-              <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing</b> <span class="quiet">{pour.name.toLowerCase()}, then taste</span></span></td>
+              <td class="quiet pl-2">{pour.already ? "With it" : "Pour"}</td>
+              <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing</b> <span class="quiet">{pour.name.toLowerCase()}, {pour.already ? (pour.into === "warm" ? "in it since it was warm" : "on it already") : "then taste"}</span></span></td>
               <td class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="{pour.name} in each bowl" /></td>
               <td class="quiet text-right text-lg tabular-nums">{reads(pour.at)}</td>
             </tr>
@@ -50,19 +52,19 @@
       </tbody>
     </table>
     <div>
-      <h3 class="text-lg">Held back for the top</h3>
+      <h3 class="text-lg">Held back{topped.length > 0 ? " for the top" : ""}</h3>
       {#each topped as share (share.at)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
           <Dot colour={share.colour} /><b class="grow text-lg">{share.name}</b>
           <span class="text-right"><Figure of={share.top_grams} size="text-2xl" label="{share.name} for the top" /><br /><Figure of={share.top_per_serving_grams} size="text-base" label="{share.name} on each serving" /> <span class="quiet">a serving</span></span>
         </div>
       {:else}
-        <p class="quiet">Nothing: all of it goes into the bowls.</p>
+        {#if apart.length === 0}<p class="quiet">Nothing: all of it goes into the bowls.</p>{/if}
       {/each}
-      {#each kept as pour (pour.at)}
+      {#each apart as pour (pour.at)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
           <Dot colour="var(--dressing)" /><b class="grow text-lg">Dressing, {pour.name.toLowerCase()}</b>
-          <span class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="Dressing kept back for each bowl" /><br /><span class="quiet">a bowl</span></span>
+          <span class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="Dressing {where(pour.into)} for each bowl" /><br /><span class="quiet">a bowl, {where(pour.into)}</span></span>
         </div>
       {/each}
       <p class="quiet mt-2">Bowls differ by a gram at most, so that they add up exactly.</p>

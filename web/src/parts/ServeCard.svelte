@@ -30,7 +30,7 @@
     <table class="w-full">
       <tbody>
         {#each waves.list as wave (wave.number)}
-          <tr class="border-base-300 h-11 border-t"><td class="w-28">Wave <b>{wave.number}</b></td><td class="text-lg tabular-nums">{wave.from} to {wave.to}</td><td class="text-right text-lg"><b>{wave.covers}</b> covers</td><td class="w-32 text-right text-lg font-bold tabular-nums">{wave.grams}</td></tr>
+          <tr class="border-base-300 h-11 border-t"><td class="w-28">Wave <b>{wave.number}</b></td><td class="text-lg tabular-nums">{wave.from} to {wave.to}</td>{#if wave.dress_from}<td class="tabular-nums"><span class="quiet">dress</span> <b class="text-lg">{wave.dress_from} to {wave.dress_by}</b></td>{/if}<td class="text-right text-lg"><b>{wave.covers}</b> covers</td><td class="w-32 text-right text-lg font-bold tabular-nums">{wave.grams}</td></tr>
         {/each}
       </tbody>
     </table>

@@ -10,6 +10,7 @@
   const ROW = 44;
   const GAP = 12;
   const HEIGHT_OF_ALL = 210;
+  const RIM = 40;
   const pours = $derived(
     batch.stages.flatMap((stage) =>
       stage.pours.length > 0
@@ -20,8 +21,8 @@
   const total = $derived(Number(batch.batch_grams.value));
   const scale = $derived(HEIGHT_OF_ALL / total);
   const rows = $derived(pours.map((pour) => Math.max(pour.grams * scale + GAP, ROW)));
-  const height = $derived(Math.max(rows.reduce((sum, row) => sum + row, 0), HEIGHT_OF_ALL + 34 * batch.stages.length) + GAP);
-  const jugTop = $derived((height - HEIGHT_OF_ALL) / 2);
+  const height = $derived(Math.max(rows.reduce((sum, row) => sum + row, 0), HEIGHT_OF_ALL + Math.max(34 * batch.stages.length, RIM)) + GAP);
+  const jugTop = $derived(Math.max((height - HEIGHT_OF_ALL) / 2, RIM));
 
   // Stages stand apart; pours stand on rows of their own.
   const stages = $derived(

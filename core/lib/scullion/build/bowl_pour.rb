@@ -20,12 +20,14 @@ module Scullion
 
       def practice = bowls.practice
 
-      # after: the share it is poured on, counted in mixing order; none for what is kept back.
+      # after: the share it is poured on, counted in mixing order; none for what does not go into the bowl.
+      # already: what comes into the bowl brings it along.
       def words
-        { "at" => at, "key" => stage.key, "name" => stage.name, "bowls" => per_bowl, "after" => after }
+        { "at" => at, "key" => stage.key, "name" => stage.name, "into" => stage.into, "bowls" => per_bowl, "after" => after,
+          "already" => stage.pours.any? && stage.pours.all? { |pour| stage.before_bowl?(pour.layer) } }
       end
 
-      # The place in mixing order of the last share it goes onto; nil for what is kept back.
+      # The place in mixing order of the last share it goes onto; nil for what does not go into the bowl.
       def after
         layers = stage.pours.map(&:layer)
         bowls.ordered.rindex { |share| layers.include?(share.layer) }

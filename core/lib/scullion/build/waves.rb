@@ -5,7 +5,10 @@ module Scullion
     # How much of a salad is finished for each part of the service, so that nothing is served past
     # its best; and the pace at which it is plated. Rules of the job, "Build".
     class Waves < Sheet
-      Wave = Struct.new(:number, :from, :to, :covers, keyword_init: true)
+      # dress_from, dress_by: where it is dressed for each wave, so that it has rested and the last guest has it at its best.
+      Wave = Struct.new(:number, :from, :to, :covers, :dress_from, :dress_by, keyword_init: true) do
+        def words = { "number" => number, "covers" => covers, **%i[from to dress_from dress_by].to_h { |name| [name.to_s, self[name]&.to_s] } }.compact
+      end
 
       # Surface of a heap against its volume to the power of two thirds: that of a ball.
       HEAP = 4.84
@@ -77,7 +80,7 @@ module Scullion
       def list
         @list ||= Split.evenly(covers, waves).each_with_index.map do |count, index|
           from, to = [index, index + 1].map { |step| service_from + (service_minutes * step / waves.to_f).round }
-          Wave.new(number: index + 1, from: from, to: to, covers: count)
+          Wave.new(number: index + 1, from: from, to: to, covers: count, **(dressed_in_waves? ? dressed(from, to) : {}))
         end
       end
 
@@ -85,9 +88,7 @@ module Scullion
         serving = practice.words("serving", style)
         { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "style" => style, "style_name" => serving["name"], "finish" => serving["finish"],
           "tool" => serving["tool"], "dressed_in_waves" => dressed_in_waves?, "portion" => writer.g_whole(portion_grams),
-          "list" => list.map { |wave|
-            { "number" => wave.number, "from" => wave.from.to_s, "to" => wave.to.to_s, "covers" => wave.covers, "grams" => writer.g(finished_grams * wave.covers / covers) }
-          } }
+          "list" => list.map { |wave| { **wave.words, "grams" => writer.g(finished_grams * wave.covers / covers) } } }
       end
 
       # @return [Array<Snag>]
@@ -98,6 +99,13 @@ module Scullion
         [Snag.new(severity: "look", stage: "build",
                   what: "#{portion.salad.name}: plating a wave takes #{writer.min(plating_minutes)}, and a wave lasts #{writer.min(wave_minutes)}.",
                   remedy: "One more plater, or serve it in family bowls.")]
+      end
+
+      private
+
+      def dressed(from, to)
+        by = from - rest_minutes
+        { dress_from: [to - dressed_minutes, by].min, dress_by: by }
       end
     end
   end

@@ -65,11 +65,12 @@ module Scullion
       def rest = window.rest_minutes.to_i
 
       # Topped, and dressed where it would not last from the first guest to the last; what was kept back goes over it.
-      # No wave is begun before the one that goes out first.
+      # No wave is begun before the one that goes out first, nor so early that its last guest has it past its best.
       def finish(wave)
         before = wave.number > 1 ? [Link.new(task: finish_key(wave.number - 1), least: -finish_minutes)] : []
         after = dressed? ? ready(held: nil) : [Link.new(task: "#{at}/mix", least: 0, most: lasting(wave) - rest, why: "best once dressed"), *ready(held: true)]
-        task(finish_key(wave.number), "#{finish_name} #{salad.name}#{named(wave)}", "build", at, finish_minutes, before + after, latest: wave.from.minutes)
+        task(finish_key(wave.number), "#{finish_name} #{salad.name}#{named(wave)}", "build", at, finish_minutes, before + after,
+             earliest: wave.dress_from && (wave.dress_from.minutes - finish_minutes), latest: (wave.dress_by || wave.from).minutes)
       end
 
       def dressed? = @waves.dressed_in_waves?
@@ -92,8 +93,9 @@ module Scullion
 
       # A job for each plater, from shortly before the wave until it is over.
       def plate(wave)
-        stands, out = (wave.to - wave.from) + @waves.lead_minutes.to_i, @waves.rules.fetch("out_minutes").to_i
-        finished = Link.new(task: finish_key(wave.number), least: 0, most: [stands, out].min, safety: out < stands,
+        rests = dressed? ? rest : 0
+        stands, out = (wave.to - wave.from) + @waves.lead_minutes.to_i + rests, @waves.rules.fetch("out_minutes").to_i
+        finished = Link.new(task: finish_key(wave.number), least: [rests - @waves.lead_minutes.to_i, 0].max, most: [stands, out].min, safety: out < stands,
                             why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting")
         Array.new(@waves.platers.to_i) do |index|
           task("#{at}/plate/#{wave.number}/#{index + 1}", "Plate #{salad.name}#{named(wave)}", "build", at, @waves.plating_minutes, [finished],

@@ -37,6 +37,9 @@ module Scullion
       # @return [Integer, nil] nil where no date mark is needed
       def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Stock::DAY : nil
 
+      # At the bench, with a knife or a machine, min.
+      def cutting_minutes = cutting.sum(&:minutes)
+
       attr_reader :need, :heat
 
       private

@@ -33,7 +33,7 @@ module Scullion
 
       def warm_pours(need)
         stages = @plan.dressings.flat_map(&:stages).select { |stage| stage.into == Dressing::Stage::WARM }
-        stages.flat_map(&:pours).select { |pour| need.layers.any? { |layer| layer.equal?(pour.layer) } }
+        stages.flat_map(&:pours).select { |pour| pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) } }
       end
 
       def days = @practice.fetch("day/ahead/days").to_i

@@ -57,7 +57,7 @@ module Scullion
       # Names and preparations with the most cutting.
       def cut_here
         cut = @layout.jobs.select { |job| job.need.component.cut && !progress.cut.include?(job.need.component.preparation) }
-        cut.sort_by { |job| [-job.tasks.select { |task| task.key.match?(%r{/(trim|cut)}) }.sum(&:minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+        cut.sort_by { |job| [-job.cutting_minutes, job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # Pots that are filled more than once. @return [Array<String>] kinds of resource

@@ -44,6 +44,8 @@ module Scullion
 
       # Where it goes: bowl (what is in it while warm, or ahead of the rest), plate or table; back is kept for later.
       def into = @stage.fetch("into", BOWL)
+      # Poured before the bowl: in while it is warm, where it is, or on ahead of the rest.
+      def before_bowl?(layer) = into == AHEAD || (into == WARM && layer.component.dressed_warm?(practice))
       def onto_components? = [BOWL, WARM, AHEAD].include?(into)
 
       def words

@@ -50,6 +50,15 @@ module Scullion
 
     def density = ingredient.density(form)
 
+    # It can be dressed while it is hot from the pot: cooked so, and neither rinsed cold nor cooled first.
+    # @param practice [Practice]
+    def dressed_warm?(practice)
+      return false unless method && method::HOT
+
+      serve = practice.schools(cook["method"])["serve"] or return true
+      (cook["serve"] || serve.keys.first) == "warm"
+    end
+
     # The address of what the treatment leaves, or with bread adds.
     def treat_at = %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
     def treatable? = !treat_at.nil?

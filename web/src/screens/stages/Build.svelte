@@ -12,6 +12,6 @@
   {#each plan.build as build, index (build.at)}
     <BuildCard {build} />
     {#if plan.waves[index]}<ServeCard waves={plan.waves[index]} id={desk.id} line={index} />{/if}
-    {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} />{/if}
+    {#if plan.hold[index]}<HoldPanel hold={plan.hold[index]} service={plan.service} waves={plan.waves[index]} />{/if}
   {/each}
 </div>
