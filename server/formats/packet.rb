@@ -12,9 +12,10 @@ module Scullion
       PAPER = { "a4" => "A4", "letter" => "LETTER" }.freeze
       MARGIN = 36
       # Points: a letter 1/200 of the distance high is read with ease; 20 pt is 7 mm.
-      WALL, DESK, SMALL, TITLE = 20, 11, 11, 28
+      # A little less where that saves a second page.
+      WALL, DESK, SMALL, TITLE = [20, 18].freeze, [11, 10].freeze, 11, 28
       LABELS_ACROSS, LABELS_DOWN = 2, 5
-      CELL = { borders: [:bottom], border_width: 0.75, padding: [5, 4, 5, 2], overflow: :shrink_to_fit, min_font_size: 9 }.freeze
+      CELL = { borders: [:bottom], border_width: 0.75, padding: [5, 8, 5, 2], overflow: :shrink_to_fit, min_font_size: 9 }.freeze
 
       # @param sheets [Sheets] @param paper [String] a key of PAPER
       def initialize(sheets, paper)
@@ -37,19 +38,22 @@ module Scullion
       def page(sheet, first:)
         @pdf.start_new_page unless first
         @pdf.text(sheet.title, size: TITLE, style: :bold)
-        @pdf.text(@sheets.subtitle, size: DESK)
-        @pdf.text(sheet.note, size: DESK) if sheet.note
+        @pdf.text(@sheets.subtitle, size: SMALL)
+        @pdf.text(sheet.note, size: SMALL) if sheet.note
         @pdf.move_down(8)
-        sheet.rows.empty? ? @pdf.text("Nothing here.", size: DESK) : table(sheet)
+        return @pdf.text("Nothing here.", size: SMALL) if sheet.rows.empty?
+
+        tables = (sheet.wall ? WALL : DESK).lazy.map { |size| table(sheet, size) }
+        (tables.find { |table| table.height <= @pdf.cursor } || tables.first).draw
       end
 
-      def table(sheet)
-        size = sheet.wall ? WALL : DESK
+      def table(sheet, size)
         widths = sheet.widths.map { |width| @pdf.bounds.width * width / sheet.widths.sum }
         cells = [sheet.head, *sheet.rows].map { |row| row.map(&:to_s) }
-        @pdf.table(cells, header: true, column_widths: widths, cell_style: CELL.merge(size: size)) do |grid|
-          grid.row(0).style(font_style: :bold, size: DESK, border_width: 1.5)
+        @pdf.make_table(cells, header: true, column_widths: widths, cell_style: CELL.merge(size: size)) do |grid|
+          grid.row(0).style(font_style: :bold, size: SMALL, border_width: 1.5)
           grid.column(0).style(font_style: :bold)
+          sheet.amounts.each { |column| grid.column(column).style(align: :right) }
         end
       end
 

@@ -8,7 +8,8 @@ module Scullion
     # type and that go out as CSV.
     class Sheets
       # wall: set large, to be read from two metres. widths: of the columns, against each other.
-      Sheet = Struct.new(:key, :title, :note, :head, :rows, :widths, :wall, keyword_init: true) do
+      # amounts: columns of numbers, which stand under each other.
+      Sheet = Struct.new(:key, :title, :note, :head, :rows, :widths, :wall, :amounts, keyword_init: true) do
         def to_csv = CSV.generate { |csv| [head, *rows].each { |row| csv << row.map { |cell| safe(cell.to_s) } } }
 
         private
@@ -17,6 +18,7 @@ module Scullion
         def safe(text) = text.match?(/\A[=+@\t\r]/) ? "'#{text}" : text
       end
 
+      KEPT = { "plate" => "Over plates", "table" => "Table jugs" }.freeze
       LEGAL = "Your local code and your food-safety lead decide."
 
       # @param roster [Day::Roster]
@@ -29,7 +31,10 @@ module Scullion
       def all = [order, *prep, *cook, *dressing, *days, *build, labels, matrix]
 
       def title = @plan["service"]["name"]
-      def subtitle = "#{@plan['service']['date']}, #{@plan['service']['from']} to #{@plan['service']['to']}, #{@plan['service']['covers']} covers"
+
+      def subtitle
+        "#{Date.iso8601(@plan['service']['date']).strftime('%a %-d %b %Y')}, #{@plan['service']['from']} to #{@plan['service']['to']}, #{@plan['service']['covers']} covers"
+      end
 
       # What is labelled: preparations when they are ready, salads when they are dressed.
       # @return [Array<Hash>] name, ready, best, discard, allergens, rules
@@ -42,18 +47,23 @@ module Scullion
 
       private
 
-      def sheet(key, title, head, rows, widths, note: nil, wall: false) = Sheet.new(key: key, title: title, note: note, head: head, rows: rows, widths: widths, wall: wall)
+      def sheet(key, title, head, rows, widths, note: nil, wall: false, amounts: [])
+        Sheet.new(key: key, title: title, note: note, head: head, rows: rows, widths: widths, wall: wall, amounts: amounts)
+      end
+
       def text(sheet, name) = sheet.fetch(name).fetch("text")
+
+      # Nothing where there is none.
+      def some(sheet, name) = sheet[name]["value"].positive? ? text(sheet, name) : ""
+      def day(iso) = Date.iso8601(iso[0, 10]).strftime("%a %-d %b")
 
       def order
         dates = @day["needed_by"].to_h { |each| each.values_at("ingredient", "date") }
-        rows = @plan["buy"].map { |line|
-          [line["section"], line["name"], line["order"], text(line, "need_grams"), text(line, "on_hand_grams"), dates[line["ingredient"]]&.then { |date|
-            Date.iso8601(date).strftime("%a %-d %b")
-          }, text(line, "surplus_grams"),
-           text(line, "cost")]
-        }
-        sheet("order", "Order", ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "Over", "Price"], rows, [4, 5, 4, 3, 3, 3, 3, 3])
+        rows = @plan["buy"].map do |line|
+          [line["section"], line["name"], line["order"], text(line, "need_grams"), some(line, "on_hand_grams"), dates[line["ingredient"]]&.then { |date| day(date) },
+           text(line, "surplus_grams"), text(line, "cost")]
+        end
+        sheet("order", "Order", ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "Over", "Price"], rows, [7, 7, 6, 4.5, 4, 5.5, 4, 3.5], amounts: [2, 3, 4, 6, 7])
       end
 
       def prep
@@ -63,8 +73,8 @@ module Scullion
             [line["name"], text(line, "ap_grams"), [line["trim"], line.dig("cut", "name"), line.dig("treat", "name")].compact.join(", "), text(line, "ready_grams"),
              text(line, "hands_minutes")]
           }
-          sheet("prep-#{key(bench['name'])}", "Prep: #{bench['name']}", ["Item", "As bought", "Do", "Ready", "Minutes"], rows, [5, 3, 6, 3, 3], wall: true,
-note: cautions(lines.values_at(*bench["lines"])))
+          sheet("prep-#{key(bench['name'])}", "Prep: #{bench['name']}", ["Item", "As bought", "Do", "Ready", "Minutes"], rows, [5, 4, 6, 4, 4],
+                wall: true, amounts: [1, 3, 4], note: cautions(lines.values_at(*bench["lines"])))
         end
       end
 
@@ -72,9 +82,9 @@ note: cautions(lines.values_at(*bench["lines"])))
 
       def cook
         @plan["cook"].map do |line|
-          rows = line["facts"].filter_map { |fact| [fact["label"], line.dig(fact["name"], "text")] if line.dig(fact["name"], "text") }
+          rows = line["facts"].filter_map { |fact| line[fact["name"]]&.then { |figure| [fact["label"], figure["text"]] unless figure["value"].to_f.zero? } }
           sheet("cook-#{key(line['name'])}", "Cook: #{line['name']}", ["What", "How much"], [*rows, ["Done when", line["done"]]], [4, 6],
-                note: [line["setting"], *line["cautions"]].join(". "), wall: true)
+                note: ["#{line['setting']}.", *line["cautions"]].join(" "), wall: true)
         end
       end
 
@@ -82,7 +92,7 @@ note: cautions(lines.values_at(*bench["lines"])))
         @plan["dress"].map do |batch|
           parts = batch["parts"].map { |part| [part["name"], text(part, "grams"), text(part, "ml"), part["strong"] ? "begin with #{text(part, 'start_grams')}" : ""] }
           stages = batch["stages"].map { |stage| ["→ #{stage['name']}", text(stage, "grams"), text(stage, "ml"), stage["when"]] }
-          sheet("dressing-#{key(batch['salad'])}", "Dressing: #{batch['name']}", %w[Part Weigh Measure Note], parts + stages, [5, 3, 3, 6],
+          sheet("dressing-#{key(batch['salad'])}", "Dressing: #{batch['name']}", %w[Part Weigh Measure Note], parts + stages, [5, 3, 3, 6], amounts: [1, 2],
                 note: "For #{batch['salad_name']}. #{batch.dig('character', 'emulsion', 'how')}", wall: true)
         end
       end
@@ -92,29 +102,30 @@ note: cautions(lines.values_at(*bench["lines"])))
         @day["lanes"].select { |lane| lane["kind"] == "cook" }.map do |cook|
           rows = @day["tasks"].flat_map { |task| task["segments"].select { |each| each["hands"] && each["lanes"].include?(cook["key"]) }.map { |each| [each["from"], task, each] } }
                               .sort_by(&:first).map { |from, task, each| [moment(from), [task["name"], each["name"]&.downcase].compact.join(", "), "#{minutes(each)} min", "☐"] }
-          sheet("day-#{key(cook['name'])}", "Day: #{cook['name']}", ["Begin", "What", "For", ""], rows, [5, 11, 3, 1], wall: true)
+          sheet("day-#{key(cook['name'])}", "Day: #{cook['name']}", ["Begin", "What", "For", ""], rows, [5, 11, 3, 1], wall: true, amounts: [2])
         end
       end
 
       def minutes(segment) = %w[to from].map { |side| DateTime.iso8601(segment[side]) }.reduce(:-).*(1440).round
-      def moment(iso) = iso.start_with?(@plan["service"]["date"]) ? iso[11..] : "#{Date.iso8601(iso[0, 10]).strftime('%a %-d %b')} #{iso[11..]}"
+      def moment(iso) = iso.start_with?(@plan["service"]["date"]) ? iso[11..] : "#{day(iso)} #{iso[11..]}"
 
       def build
         @plan["build"].zip(@plan["waves"]).map do |bowls, waves|
           scale = bowls["scale"].to_h { |each| each.values_at("at", "text") }
           rows = bowls["shares"].each_with_index.flat_map do |share, index|
-            [[share["step"], share["name"], text(share, "per_bowl_grams"), scale[share["at"]], top(share)],
+            weighed = share["in_bowls_grams"]["value"].positive? ? [text(share, "per_bowl_grams"), scale[share["at"]]] : ["", ""]
+            [[share["step"], share["name"], *weighed, some(share, "top_grams")],
              *bowls["pours"].select { |pour|
                pour["after"] == index
              }.map { |pour| [pour["already"] ? "With it" : "Pour", "Dressing, #{pour['name'].downcase}", text(pour, "per_bowl_grams"), scale[pour["at"]], ""] }]
           end
+          rows += bowls["pours"].reject { |pour| pour["after"] }
+                                .map { |pour| [KEPT.fetch(pour["into"], "Kept back"), "Dressing, #{pour['name'].downcase}", "", "", text(pour, "per_bowl_grams")] }
           note = "#{text(bowls, 'batches')} of #{bowls['bowl']}. #{waves['style_name']}: #{waves['finish']} Begin plating #{text(waves, 'start_at')}, #{text(waves, 'waves')}."
-          sheet("build-#{key(bowls['salad'])}", "Build: #{bowls['salad_name']}", ["Step", "Into each bowl", "Grams", "Scale reads", "For the top"], rows, [5, 6, 3, 4, 3],
-                wall: true, note: note)
+          sheet("build-#{key(bowls['salad'])}", "Build: #{bowls['salad_name']}", ["Step", "Into each bowl", "Grams", "Scale reads", "Held back"], rows, [5, 6, 4, 4, 4],
+                amounts: [2, 3, 4], wall: true, note: note)
         end
       end
-
-      def top(share) = share["top_grams"]["value"].positive? ? text(share, "top_grams") : ""
 
       def labels
         rows = hold_labels.map { |label| [label["name"], label["ready"], label["best"], label["discard"], label["allergens"]] }
@@ -128,9 +139,8 @@ note: cautions(lines.values_at(*bench["lines"])))
         diets = @tastes.first["suits"]["diets"].map { |diet| diet["name"] }
         rows = allergens.map { |name| [name, *@tastes.map { |taste| contains(taste, name) }] } +
                diets.map { |name| [name, *@tastes.map { |taste| taste["suits"]["diets"].find { |each| each["name"] == name }["suits"] ? "yes" : "no" }] }
-        sheet("matrix", "For the front of house", ["", *@tastes.map { |taste| taste["name"] }], rows, [4, *@tastes.map {
-          5
-        }], note: "May be cross-contact: decide in your kitchen.", wall: true)
+        sheet("matrix", "For the front of house", ["", *@tastes.map { |taste| taste["name"] }], rows, [0.38 * @tastes.size, *([1] * @tastes.size)],
+              note: "May be cross-contact: decide in your kitchen.", wall: true)
       end
 
       def contains(taste, name) = taste["suits"]["allergens"].find { |each| each["name"] == name }&.then { |found| "CONTAINS: #{found['lines'].join(', ')}" } || "–"

@@ -15,6 +15,9 @@
   const where = (into: string) => WHERE[into as keyof typeof WHERE] ?? into;
 </script>
 
+<!-- What the scale reads, under the grams where there is no room beside them. -->
+{#snippet narrow(at: string)}<span class="quiet block tabular-nums @lg:hidden">scale {reads(at)}</span>{/snippet}
+
 <section class="tray">
   <div class="flex flex-wrap items-baseline justify-between gap-x-6">
     <h2 class="text-2xl">{build.salad_name}</h2>
@@ -31,21 +34,21 @@
   </div>
   <div class="grid gap-x-10 gap-y-4 @6xl:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
     <table class="w-full self-start">
-      <thead><tr class="quiet h-8 text-left"><th class="w-36 pl-2 font-normal">Mixing order</th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th><th class="w-28 text-right font-normal">Scale reads</th></tr></thead>
+      <thead><tr class="quiet h-8 text-left"><th class="pl-2 font-normal @lg:w-36"><span class="hidden @lg:inline">Mixing order</span></th><th class="font-normal">Into each bowl</th><th class="text-right font-normal">Grams</th><th class="hidden w-28 text-right font-normal @lg:table-cell">Scale reads</th></tr></thead>
       <tbody>
         {#each mixed as share, index (share.at)}
           <tr class="border-base-300 h-12 border-t">
-            <td class="pl-2"><b>{index + 1}</b> <span class="quiet">{share.step}</span></td>
+            <td class="pl-2"><b>{index + 1}</b> <span class="quiet hidden @lg:inline">{share.step}</span></td>
             <td><span class="flex items-center gap-2"><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span class="quiet hidden @3xl:inline">{share.why}</span></span></td>
-            <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" /></td>
-            <td class="quiet text-right text-lg tabular-nums">{reads(share.at)}</td>
+            <td class="text-right"><Figure of={share.per_bowl_grams} size="text-2xl" label="{share.name} in each bowl" />{@render narrow(share.at)}</td>
+            <td class="quiet hidden text-right text-lg tabular-nums @lg:table-cell">{reads(share.at)}</td>
           </tr>
           {#each build.pours.filter((pour) => pour.after === index) as pour (pour.at)}
             <tr class="border-base-300 bg-base-200 h-12 border-t">
-              <td class="quiet pl-2">{pour.already ? "With it" : "Pour"}</td>
-              <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing</b> <span class="quiet">{pour.name.toLowerCase()}, {pour.already ? (pour.into === "warm" ? "in it since it was warm" : "on it already") : "then taste"}</span></span></td>
-              <td class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="{pour.name} in each bowl" /></td>
-              <td class="quiet text-right text-lg tabular-nums">{reads(pour.at)}</td>
+              <td class="quiet pl-2"><span class="hidden @lg:inline">{pour.already ? "With it" : "Pour"}</span></td>
+              <td><span class="flex items-center gap-2"><Dot colour="var(--dressing)" /><b class="text-lg">Dressing<span class="@lg:hidden">, {pour.name.toLowerCase()}</span></b> <span class="quiet hidden @lg:inline">{pour.name.toLowerCase()}, {pour.already ? (pour.into === "warm" ? "in it since it was warm" : "on it already") : "then taste"}</span></span></td>
+              <td class="text-right"><Figure of={pour.per_bowl_grams} size="text-2xl" label="{pour.name} in each bowl" />{@render narrow(pour.at)}</td>
+              <td class="quiet hidden text-right text-lg tabular-nums @lg:table-cell">{reads(pour.at)}</td>
             </tr>
           {/each}
         {/each}

@@ -18,7 +18,7 @@
     <label class="flex min-h-11 cursor-pointer items-center gap-2"><span class="quiet">{done ? "done" : "to do"}</span><input type="checkbox" class="checkbox checkbox-lg" aria-label="{line.name} is done" checked={done} onchange={(event) => ontick(event.currentTarget.checked)} /></label>
   </div>
   <div class="my-2 grid gap-x-5 {treatBefore ? 'grid-cols-2 @lg:grid-cols-4' : 'grid-cols-3'}">
-    <Fact label="Bought (AP)" of={line.ap_grams} size="text-3xl" />
+    <Fact label="Bought (AP)" of={line.ap_grams} size={treatBefore ? "text-2xl" : "text-3xl"} />
     <Fact label={line.trim ? `${line.trim} (EP)` : "Untrimmed (EP)"} of={line.ep_grams} />
     <Fact label={line.cut ? "Cut" : "Whole"} of={line.prepped_grams} />
     {#if treatBefore}<Fact label="Ready" of={line.ready_grams} />{/if}

@@ -5,6 +5,7 @@
   import RunCard from "../parts/RunCard.svelte";
   import { minutesOf } from "../parts/clock";
   import { shortDay } from "../parts/day";
+  import type { DayTask } from "../state/day.svelte";
   import { RunOf } from "../state/run.svelte";
 
   // The day as it is worked, for a tablet at the pass: now, next, what stands, and one big tick.
@@ -19,7 +20,13 @@
   const away = $derived(roster ? minutesOf(roster.service.from) - run.minute : 0);
   const DAY = 1440;
   const SOON = 180;
-  const otherDay = (start: string) => (start.slice(0, 10) === run.now.slice(0, 10) ? "" : `on ${shortDay(start.slice(0, 10))}`);
+  // When it is due, seen from now; a day that its time names already is not named again.
+  function dueIn(task: DayTask): string {
+    const minutes = due(task.start);
+    if (minutes < 0) return `${-minutes} min ago`;
+    if (minutes < SOON) return minutes === 0 ? "now" : `in ${minutes} min`;
+    return task.start.slice(0, 10) === run.now.slice(0, 10) || task.begins.includes(" ") ? "" : `on ${shortDay(task.start.slice(0, 10))}`;
+  }
   const rehearsed = $derived(run.ahead !== 0);
   const due = (start: string) => minutesOf(start) - run.minute;
 </script>
@@ -57,7 +64,7 @@
         <ul>
           {#each next.slice(0, NEXT) as task (task.key)}
             <li class="border-base-300 flex items-center gap-3 border-t py-2">
-              <span class="min-w-0 grow"><b class="text-xl tabular-nums">{task.begins}</b> <span class={due(task.start) < 0 ? "text-error font-bold" : "quiet"}>{due(task.start) < 0 ? `${-due(task.start)} min ago` : due(task.start) < SOON ? `in ${due(task.start)} min` : otherDay(task.start)}</span><br /><span class="text-lg break-words">{task.name}</span> <span class="quiet">{task.text}{task.segments[0]?.cook ? `, ${task.segments[0].cook}` : ""}</span></span>
+              <span class="min-w-0 grow"><b class="text-xl tabular-nums">{task.begins}</b> <span class={due(task.start) < 0 ? "text-error font-bold" : "quiet"}>{dueIn(task)}</span><br /><span class="text-lg break-words">{task.name}</span> <span class="quiet inline-block">{task.text}{task.segments[0]?.cook ? `, ${task.segments[0].cook}` : ""}</span></span>
               <button class="btn btn-primary h-14 text-lg" aria-label="Start {task.name}" disabled={run.day.busy} onclick={() => run.start(task)}>Start</button>
             </li>
           {/each}

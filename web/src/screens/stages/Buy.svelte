@@ -33,7 +33,7 @@
         <th class="hidden pl-6 font-normal @4xl:table-cell">Wanted by</th>
         <th class="hidden pl-6 font-normal @5xl:table-cell">Over, and its use</th>
         <th class="hidden pl-6 text-right font-normal @3xl:table-cell">Price</th>
-        <th class="no-print w-20"></th>
+        <th class="no-print @lg:w-20"></th>
       </tr>
     </thead>
     {#each sections as section (section)}
