@@ -86,6 +86,7 @@ module Scullion
       from = brief.service.from
       { "name" => brief.service.name, "date" => from.date.iso8601, "from" => from.clock, "to" => brief.service.to.clock,
         "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name, "served_as" => brief.service.served_as,
+        "latest_dress" => waves.map(&:dress_by).max.to_s,
         "order_cost" => brief.practice.writer.money(purchases.sum(&:cost)),
         "kitchen" => brief.kitchen.name, "crew" => crew }
     end

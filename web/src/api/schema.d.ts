@@ -2322,6 +2322,8 @@ export interface components {
             /** @enum {string} */
             format: "scullion/plan@1";
             service: {
+                /** @description When the last salad, or the last wave of one, must be dressed */
+                latest_dress: string;
                 /** @description In your own money */
                 order_cost: string;
                 served_as: string;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { HoldWindow, Portion } from "../api/client";
+  import type { HoldWindow, Portion, Schemas } from "../api/client";
   import type { Desk } from "../state/desk.svelte";
   import CutThrough from "../pictures/CutThrough.svelte";
   import AmountField from "./AmountField.svelte";
@@ -9,7 +9,7 @@
   import HoldLine from "./HoldLine.svelte";
 
   // One salad as one portion: its layers by volume, and what they come to for everyone.
-  let { portion, desk, hold, index }: { portion: Portion; desk: Desk; hold: HoldWindow | undefined; index: number } = $props();
+  let { portion, desk, hold, waves, index }: { portion: Portion; desk: Desk; hold: HoldWindow | undefined; waves: Schemas["Waves"] | undefined; index: number } = $props();
   const ROW = 48;
 </script>
 
@@ -57,5 +57,5 @@
       </div>
     </div>
   </div>
-  {#if hold}<HoldLine {hold} />{/if}
+  {#if hold}<HoldLine {hold} {waves} />{/if}
 </section>

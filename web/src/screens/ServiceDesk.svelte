@@ -30,6 +30,10 @@
     void desk.open();
   });
 
+  $effect(() => {
+    if (desk.plan) desk.solveSoon();
+  });
+
   function keys(event: KeyboardEvent): void {
     const target = event.target as HTMLElement;
     if ((event.ctrlKey || event.metaKey) && event.key === "z" && !target.closest("input, textarea")) desk.undo();

@@ -25,12 +25,17 @@ export class DayOf {
     return this.roster?.tasks.find((task) => task.key === this.chosen);
   }
 
+  private asked = 0;
+
+  // Of several loads under way only the latest counts.
   async load(): Promise<void> {
+    const turn = ++this.asked;
     const { data, problem } = await ask(api.GET("/api/services/{id}/day", { params: { path: { id: this.id }, query: this.query() } }));
-    this.take(data, problem);
+    if (turn === this.asked) this.take(data, problem);
   }
 
   async decide(decision: DayDecision): Promise<void> {
+    this.asked++;
     this.busy = true;
     const now = this.now();
     const { data, problem } = await ask(api.POST("/api/services/{id}/day", { params: { path: { id: this.id } }, body: { ...decision, ...(now && { now }) } }));

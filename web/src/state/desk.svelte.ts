@@ -1,6 +1,7 @@
 import { api, ask, plainly, type Plan, type Problem, type Service, type Working } from "../api/client";
 
 import type { Explains, Keep } from "./explains";
+import { DayOf } from "./day.svelte";
 import { by } from "./who.svelte";
 
 type Value = string | number | null;
@@ -12,6 +13,7 @@ type Clash = { mine: Change; theirs: Service };
 const BURST = 4000;
 const RETRY = 2000;
 const UNDOS = 50;
+const STILL = 250;
 
 // One service on the desk: its plan, the changes on their way, what can be undone, and the
 // working that is open. Changes go one after the other; of several to the same figure only
@@ -33,7 +35,13 @@ export class Desk implements Explains {
   private lastTime = 0;
   private fading: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(readonly id: number) {}
+  // The day of this service, solved a moment after the plan stands still.
+  readonly day: DayOf;
+  private solving: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(readonly id: number) {
+    this.day = new DayOf(id, undefined, (undo) => this.remember(undo));
+  }
 
   async open(): Promise<void> {
     const path = { params: { path: { id: this.id } } };
@@ -75,6 +83,11 @@ export class Desk implements Explains {
     const { data, problem } = await ask(api.GET("/api/services/{id}/working", { params: { path: { id: this.id }, query: { at } } }));
     this.working = data;
     this.problem = problem;
+  }
+
+  solveSoon(): void {
+    clearTimeout(this.solving);
+    this.solving = setTimeout(() => void this.day.load(), STILL);
   }
 
   private enqueue(change: Change): void {

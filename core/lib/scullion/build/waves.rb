@@ -84,6 +84,9 @@ module Scullion
         end
       end
 
+      # The latest that any of it may be dressed. @return [Moment]
+      def dress_by = dressed_in_waves? ? list.last.dress_by : window.dress_by
+
       def words
         serving = practice.words("serving", style)
         { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "style" => style, "style_name" => serving["name"], "finish" => serving["finish"],

@@ -1,7 +1,5 @@
 <script lang="ts">
-  import { untrack } from "svelte";
   import type { Plan } from "../../api/client";
-  import { api, ask } from "../../api/client";
   import PurchaseRow from "../../parts/PurchaseRow.svelte";
   import ShortOf from "../../parts/ShortOf.svelte";
   import type { Desk } from "../../state/desk.svelte";
@@ -9,16 +7,8 @@
   // The order by supplier section, with what is on hand taken off, and the day by which it is wanted.
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
   const sections = $derived([...new Set(plan.buy.map((line) => line.section))]);
-  let needed = $state.raw<Record<string, string>>({});
+  const needed = $derived(Object.fromEntries((desk.day.roster?.needed_by ?? []).map((each) => [each.ingredient, each.date])));
   let short = $state<string>();
-
-  $effect(() => {
-    void plan;
-    const id = untrack(() => desk.id);
-    void ask(api.GET("/api/services/{id}/day", { params: { path: { id } } })).then(({ data }) => {
-      if (data) needed = Object.fromEntries(data.needed_by.map((each) => [each.ingredient, each.date]));
-    });
-  });
 </script>
 
 <section class="tray">

@@ -9,7 +9,7 @@
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
   {#each plan.count as portion, index (portion.at)}
-    <PortionCard {portion} {desk} {index} hold={plan.hold[index]} />
+    <PortionCard {portion} {desk} {index} hold={plan.hold[index]} waves={plan.waves[index]} />
   {/each}
 </div>
 <GuestMatrix id={desk.id} {plan} />

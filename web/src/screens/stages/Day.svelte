@@ -1,5 +1,4 @@
 <script lang="ts">
-  import type { Plan } from "../../api/client";
   import AheadTable from "../../parts/AheadTable.svelte";
   import DaySheets from "../../parts/DaySheets.svelte";
   import DayTaskCard from "../../parts/DayTaskCard.svelte";
@@ -9,23 +8,16 @@
   import PaperCard from "../../parts/PaperCard.svelte";
   import { wallClock } from "../../parts/clock";
   import DayRail from "../../pictures/DayRail.svelte";
-  import { DayOf } from "../../state/day.svelte";
   import type { Desk } from "../../state/desk.svelte";
 
-  let { plan, desk }: { plan: Plan; desk: Desk } = $props();
+  let { desk }: { desk: Desk } = $props();
   const ZOOMS = [1, 2, 4, 8, 24, 72];
-  // svelte-ignore state_referenced_locally
-  const day = new DayOf(desk.id, undefined, (undo) => desk.remember(undo));
+  const day = $derived(desk.day);
   const PHONE = 640;
   let zoom = $state(innerWidth < PHONE ? 2 : 8);
   let equipment = $state(true);
   let holds = $state(true);
 
-  // Solved again whenever the plan changes; the last one stays in sight meanwhile.
-  $effect(() => {
-    void plan;
-    void day.load();
-  });
   const first = $derived(day.roster?.tasks.find((task) => task.placed));
 </script>
 
