@@ -67,7 +67,7 @@ module Scullion
              Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
              Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 
-    not_found { problem(404, "There is nothing at this address.") }
+    not_found { response.body.empty? ? problem(404, "There is nothing at this address.") : response.body }
   end
 
   # The whole stack, outermost first: who may ask, what may come in, then the contract.

@@ -92,6 +92,14 @@ RSpec.describe Scullion::Dressing do
     end
   end
 
+  # What is whisked is 2 % more than what pours; a stage measures what it weighs, and the jug keeps what sticks.
+  it "measures every stage as heavy as it is poured" do
+    batch = plan.dressings.first
+    density = batch.whisk_grams / batch.batch_ml
+    batch.stages.each { |stage| expect(stage.grams / stage.ml).to be_within(1e-9).of(density) }
+    expect(batch.batch_ml - batch.stages.sum(&:ml)).to be_within(0.01).of((batch.whisk_grams - batch.batch_grams) / density)
+  end
+
   it "takes stages of the salad's own, which add up to the whole" do
     own = [{ "key" => "first", "name" => "First", "share" => 0.6 }, { "key" => "jug", "name" => "Jug", "share" => 0.4, "into" => "table" }]
     expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map { |stage| [stage.name, stage.grams] }).to eq [["First", 2819.0], ["Jug", 1880.0]]

@@ -78,10 +78,10 @@ module Scullion
         end
       end
 
-      def on_tray? = @cooking.respond_to?(:on) && !%w[pan fry].include?(@cooking.on) && @kitchen.ovens.any?
+      def on_tray? = @cooking.respond_to?(:on) && !%w[pan fry].include?(@cooking.on)
 
       def in_oven(celsius, trays)
-        most = @kitchen.ovens.map(&:positions).max or return [use("burner")]
+        most = @kitchen.ovens.map(&:positions).max
         tray = @kitchen.trays.last
         [Use.new(kind: "oven", amount: trays.to_i.clamp(1, most), mode: (celsius / STEP.to_f).round * STEP), use("tray-#{tray.key}", trays.to_i.clamp(1, tray.count))]
       end

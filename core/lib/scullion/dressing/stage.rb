@@ -8,13 +8,14 @@ module Scullion
       attr_reader :dressing, :pours
 
       brought :batch_grams, of: :dressing
+      brought :whisk_grams, of: :dressing
       brought :batch_ml, of: :dressing
       brought :servings, of: :dressing
       decision(:share, "Share of the batch", :share, change: nil,
                source: -> { "The split \"#{dressing.words['preset']}\"." }) { @stage["share"] }
       figure(:grams, "Pour", :g, writes: :g_exact, from: %i[batch_grams share],
              how: "batch × share, in whole scale steps so that the stages add up exactly") { @split }
-      figure(:ml, "By the jug", :ml, from: %i[grams batch_grams batch_ml], how: "its share of the jug") { grams / batch_grams * batch_ml }
+      figure(:ml, "By the jug", :ml, from: %i[grams whisk_grams batch_ml], how: "pour ÷ whisked up × in the jug: what sticks is no part of it") { grams / whisk_grams * batch_ml }
       figure(:per_serving_ml, "Per serving", :ml, from: %i[ml servings], how: "jug ÷ portions to make") { ml / servings }
 
       # @return [Array<Stage>] their grams add up to the batch
