@@ -32,7 +32,7 @@ RSpec.describe Scullion::Day::Heat do
     roast = heat(carrot)
     expect(kinds(roast)).to eq %w[cook oven tray-tray-60]
     expect(roast.segments.first.uses.map(&:kind)).to eq ["oven"]
-    expect(roast.segments.flat_map(&:uses).map(&:mode).compact.uniq).to eq [planned(carrot).cooking.first.celsius.round(-1)]
+    expect(roast.segments.flat_map(&:uses).filter_map(&:mode).uniq).to eq [planned(carrot).cooking.first.celsius.round(-1)]
   end
 
   it "takes a steamer where there is one, and a burner for the covered pan where there is none" do

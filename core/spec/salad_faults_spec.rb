@@ -7,7 +7,7 @@ RSpec.describe Scullion::SaladForm do
   end
 
   def at(place, field) = "/salads/0/components/#{place}/#{field}"
-  def dressing(&spoil) = faults { |data| yield(data["salads"][0]["dressing"]) }
+  def dressing = faults { |data| yield(data["salads"][0]["dressing"]) }
 
   describe "a component" do
     it "is of the larder, and of a role, that there are" do

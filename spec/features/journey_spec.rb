@@ -459,6 +459,23 @@ RSpec.describe "The day", :journey, type: :feature do
     expect(page).to have_no_text("Galley oven")
   end
 
+  it "moves a task by the arrow keys within its range, and says by the header when all begins" do
+    day
+    bar = "button[aria-label^='Whisk Mustard vinaigrette']"
+    begins = -> { find(bar, match: :first)["aria-label"][/\d\d:\d\d/] }
+    before = begins.call
+    find(bar, match: :first).send_keys(:space)
+    expect(page).to have_css("section[aria-label='The task']", text: /May begin/)
+    find(bar, match: :first).send_keys(:left)
+    expect(page).to have_no_css("#{bar}[aria-label*='#{before}']")
+    expect(begins.call).to be < before
+    click_button "Undo"
+    expect(page).to have_css("#{bar}[aria-label*='#{before}']")
+    visit "/services/1/count"
+    click_link "first start"
+    expect(page).to have_current_path("/services/1/day")
+  end
+
   it "says what does not work, and does what helps" do
     visit "/services/1/day"
     fill_in "Covers", with: "900"

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "Formats" do
+  describe Scullion::Formats::BuildChange do
+    def build(**change)
+      { "name" => "Quay bowl", "components" => [{ "ingredient" => "carrot", "grams" => 60 }, { "ingredient" => "dill", "grams" => 4, "name" => "Picked dill" }],
+        "dressing" => { "name" => "Oil", "preset" => "all-at-once", "parts" => [{ "ingredient" => "rapeseed-oil", "ml" => 10 }] } }.merge(change.transform_keys(&:to_s))
+    end
+
+    def said(before, after) = described_class.new(before, after, "carrot" => "Carrots", "leek" => "Leeks").to_s
+
+    it "names what came, what went and what weighs otherwise" do
+      expect(said(build, build("components" => [{ "ingredient" => "carrot", "grams" => 62.5 }, { "ingredient" => "leek", "grams" => 10 }])))
+        .to eq "Picked dill taken out; Leeks added; Carrots 60 → 62.5 g"
+    end
+
+    it "says by what name it went, and what became of the dressing" do
+      expect(said(build, build("name" => "Pier bowl"))).to eq "was called Quay bowl"
+      expect(said(build, build("dressing" => nil))).to eq "dressing taken out"
+      expect(said(build("dressing" => nil), build)).to eq "dressing added"
+      expect(said(build, build("dressing" => build["dressing"].merge("preset" => "by-the-hold")))).to eq "dressing split another way"
+      expect(said(build, build("dressing" => build["dressing"].merge("parts" => [])))).to eq "dressing changed"
+    end
+
+    it "says so when only the order or the way of preparing changed" do
+      expect(said(build, build("components" => build["components"].reverse))).to eq "put in another order, or prepared another way"
+    end
+
+    it "calls an ingredient that is gone from the larder by its key" do
+      expect(said(build, build("components" => build["components"] + [{ "ingredient" => "samphire", "grams" => 5 }]))).to eq "samphire added"
+    end
+  end
+
+  describe Scullion::Formats::DayDecision do
+    def decided(day, decision) = described_class.new(day, decision).to_h
+
+    it "keeps one of each by its name, the last said" do
+      once = decided({}, { "pin" => { "task" => "a", "at" => "x" } })
+      expect(decided(once, { "pin" => { "task" => "a", "at" => "y" } })).to eq("pins" => [{ "task" => "a", "at" => "y" }])
+      expect(decided(once, { "unpin" => "a" })).to eq({})
+    end
+
+    it "borrows as many as are asked for, and gives back one at a time" do
+      day = decided(decided({}, { "borrowed" => "oven" }), { "borrowed" => "oven" })
+      expect(day).to eq("borrowed" => %w[oven oven])
+      expect(decided(day, { "returned" => "oven" })).to eq("borrowed" => ["oven"])
+      expect(decided(day, { "returned" => "burner" })).to eq day
+    end
+
+    it "forgets what is back to how it usually is" do
+      expect(decided({ "ahead" => [{ "preparation" => "p", "days" => 2 }] }, { "ahead" => { "preparation" => "p", "days" => 0 } })).to eq({})
+      expect(decided({ "loads" => [{ "preparation" => "p", "loads" => 3 }] }, { "loads" => { "preparation" => "p", "loads" => 1 } })).to eq({})
+      expect(decided({ "cut" => ["p"] }, { "uncut" => "p" })).to eq({})
+    end
+
+    it "is undone by restoring the lists that it touched, whatever it was" do
+      day = { "pins" => [{ "task" => "a", "at" => "x" }], "borrowed" => ["oven"], "marks" => [{ "task" => "m", "state" => "done" }] }
+      [{ "pin" => { "task" => "b", "at" => "y" } }, { "unpin" => "a" }, { "borrowed" => "burner" }, { "returned" => "oven" }, { "cut" => "p" }, { "mark" => { "task" => "m", "state" => "late" } },
+       { "unmark" => "m" }, { "ahead" => { "preparation" => "p", "days" => 1 } }, { "loads" => { "preparation" => "p", "loads" => 2 } }, { "extra" => { "from" => "1", "to" => "2" } }].each do |decision|
+        said = described_class.new(day, decision)
+        expect(decided(said.to_h, { "restore" => said.before })).to eq(day), decision.keys.first
+      end
+    end
+  end
+
+  describe Scullion::Formats::LinkedRecipe do
+    def words(recipe) = described_class.plain(JSON.generate({ "@type" => "Recipe", "name" => "Quay bowl", "recipeIngredient" => ["1 carrot"] }.merge(recipe)))
+
+    it "writes a recipe out as a cook would type it, however its steps are kept" do
+      { "Grate it.\nEat it." => %w[Grate Eat], ["Grate it.", "Eat it."] => %w[Grate Eat], [{ "@type" => "HowToStep", "name" => "Grate it." }] => %w[Grate],
+        [{ "itemListElement" => [{ "text" => "Grate it." }] }] => %w[Grate], nil => [], 7 => [] }.each do |steps, said|
+        text = words("recipeInstructions" => steps)
+        expect(text.lines.first).to eq "Quay bowl\n"
+        said.each { |word| expect(text).to include(word) }
+        expect(text.include?("Method:")).to be said.any?
+      end
+    end
+
+    it "takes the yield as a number, a text or a list, or leaves it to be asked for" do
+      { 4 => "Serves 4", "makes 6 portions" => "Serves 6", ["8", "8 servings"] => "Serves 8" }.each { |yields, said| expect(words("recipeYield" => yields)).to include(said) }
+      expect(words("recipeYield" => "plenty")).not_to include("Serves")
+    end
+
+    it "takes older names of the same fields, and a type by its address" do
+      expect(words("@type" => "http://schema.org/Recipe", "recipeIngredient" => nil, "ingredients" => ["2 leeks"])).to include("2 leeks")
+      expect(words("@type" => ["Thing", "schema:Recipe"])).to include("1 carrot")
+    end
+
+    it "refuses a recipe without ingredients" do
+      expect { words("recipeIngredient" => []) }.to raise_error(Scullion::UnreadableAmount, /lists no ingredients/)
+    end
+  end
+end
+
+RSpec.describe "Sheets of a service", :server do
+  def rows(key)
+    header "Host", "127.0.0.1"
+    get("/api/services/1/lists/#{key}.csv")
+    CSV.parse(last_response.body.force_encoding("UTF-8"))
+  end
+
+  it "weigh each bowl as the scale reads, with what comes in with the grain and what is held back" do
+    build = rows("build-barley-roast-carrot-dill")
+    expect(build.first).to eq ["Step", "Into each bowl", "Grams", "Scale reads", "Held back"]
+    expect(build.map(&:first)).to include("With it", "Pour", "Kept back")
+    expect(build.find { |row| row[0] == "With it" }).to eq ["With it", "Dressing, soak", "862 g", "6,252 g", ""]
+    expect(build.find { |row| row[1] == "Sunflower seeds" }.drop(2)).to eq ["", "", "1,470 g"]
+    expect(build.last).to eq ["Kept back", "Dressing, reserve", "", "", "157 g"]
+  end
+
+  it "say how a pot is done, and nothing of what is nothing" do
+    cook = rows("cook-pearl-barley")
+    expect(cook.last.first).to eq "Done when"
+    expect(cook.map(&:last)).not_to include("0 g", "0 min")
+  end
+
+  it "order by section, with the day it is wanted and blanks for what is not on hand" do
+    order = rows("order")
+    expect(order.first).to eq ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "Over", "Price"]
+    expect(order.drop(1).map { |row| row[5] }).to all(match(/\A(Thu|Fri|Sat) \d+ Nov\z/))
+    expect(order.drop(1).map { |row| row[4] }.uniq).to eq [""]
+  end
+
+  it "give each cook her own day, in order, with minutes" do
+    %w[ml tr ok].each do |cook|
+      day = rows("day-#{cook}").drop(1)
+      expect(day).not_to be_empty
+      expect(day.map { |row| row[2] }).to all(match(/\A\d+ min\z/))
+    end
+    expect(rows("day-tr").map { |row| row[1] }).to include(/Pearl barley.*pour in mustard vinaigrette/)
+  end
+end
