@@ -43,9 +43,7 @@ module Scullion
 
       # For a backward pass: the task with the most work before it goes first, and the like.
       def rules
-        heads = @instance.heads
-        [long_ways, order { |task| heads[task.key] }, order(&:minutes), order { |task| tightness(task) + heads[task.key] },
-         order { |task| task.hands_minutes + heads[task.key] }, order { |task| task.latest || 0 }, order { |task| -keeps[task.key] }]
+        [long_ways, order(&:minutes), order { |task| tightness(task) + @instance.heads[task.key] }, order { |task| task.latest || 0 }, order { |task| -keeps[task.key] }]
       end
 
       # The way to the end of a task, and the whole way that it is on.
