@@ -139,6 +139,17 @@ RSpec.describe Scullion::Day::Jobs do
     expect(day.tasks.map(&:key)).not_to include("build/0/mix")
   end
 
+  # 560 covers are twelve bowls: 63 min of mixing are two parts of six bowls, which nothing but tubs keeps apart.
+  it "shares long mixing out between cooks, bowl by bowl" do
+    big = instance(covers: 560)
+    parts = big.tasks.select { |task| task.key.start_with?("build/0/mix") }
+    bowls = plan(covers: 560).builds[0].batches
+    expect(parts.map(&:key)).to eq %w[build/0/mix/1 build/0/mix/2]
+    expect(parts.sum { |task| task.segments.first.minutes }).to eq (2 * 3) + (5 * bowls)
+    expect(big["build/0/finish/1"].after.map(&:task)).to include("build/0/mix/1", "build/0/mix/2")
+    expect(usual.tasks.map(&:key).grep(/mix/)).to eq ["build/0/mix"]
+  end
+
   it "takes what is cooled first to the cold undressed" do
     cooled = instance { |data| data["salads"][0]["components"][0]["cook"]["serve"] = "cooled" }
     expect(cooled["cook/0"].segments.map(&:name)).not_to include(/Pour/)

@@ -12,7 +12,7 @@ module Scullion
       end
 
       # @return [Array<Task>]
-      def tasks = [*whisk, *jugs, *marinades.map(&:task), *(dressed? ? [] : [mix]), *@waves.list.flat_map { |wave| [finish(wave), *plate(wave)] }]
+      def tasks = [*whisk, *jugs, *marinades.map(&:task), *mixes, *@waves.list.flat_map { |wave| [finish(wave), *plate(wave)] }]
 
       # The task that makes a batch of dressing. @param batch [Dressing::Batch]
       def self.whisk_key(batch) = "#{batch.at}/whisk"
@@ -55,9 +55,20 @@ module Scullion
         end
       end
 
-      def mix
-        mixed = task("#{at}/mix", "Mix and dress #{salad.name}", "build", at, minutes("mix", "per_bowl", @build.batches),
-                     ready(held: false), use("bowl-#{@build.bowl.key}", [@build.batches.to_i, @build.bowl.count].min))
+      # All at once, and shared out between cooks where it takes long; none where it is dressed wave by wave.
+      def mixes
+        return [] if dressed?
+
+        @mixes ||= begin
+          parts = minutes("mix", "per_bowl", @build.batches).fdiv(@practice.fetch("day/chunk/most_minutes")).ceil.clamp(1, @build.batches.to_i)
+          Split.evenly(@build.batches.to_i, parts).each_with_index.map { |bowls, index| mix(bowls, index, parts) }
+        end
+      end
+
+      def mix(bowls, index, parts)
+        several = parts > 1
+        mixed = task("#{at}/mix#{"/#{index + 1}" if several}", "Mix and dress #{salad.name}#{"#{Jobs::PART}#{parts} parts" if several}", "build", at,
+                     minutes("mix", "per_bowl", bowls), ready(held: false), use("bowl-#{@build.bowl.key}", [bowls, @build.bowl.count / parts].min.clamp(1, nil)))
         mixed.segments += [Segment.new(minutes: rest, uses: [], name: "Rests")] if rest.positive?
         mixed
       end
@@ -68,7 +79,8 @@ module Scullion
       # No wave is begun before the one that goes out first, nor so early that its last guest has it past its best.
       def finish(wave)
         before = wave.number > 1 ? [Link.new(task: finish_key(wave.number - 1), least: -finish_minutes)] : []
-        after = dressed? ? ready(held: nil) : [Link.new(task: "#{at}/mix", least: 0, most: lasting(wave) - rest, why: "best once dressed"), *ready(held: true)]
+        mixed = mixes.map { |each| Link.new(task: each.key, least: 0, most: lasting(wave) - rest, why: "best once dressed") }
+        after = dressed? ? ready(held: nil) : mixed + ready(held: true)
         task(finish_key(wave.number), "#{finish_name} #{salad.name}#{named(wave)}", "build", at, finish_minutes, before + after,
              earliest: wave.dress_from && (wave.dress_from.minutes - finish_minutes), latest: (wave.dress_by || wave.from).minutes)
       end
