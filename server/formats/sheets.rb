@@ -101,12 +101,11 @@ module Scullion
       def days
         @day["lanes"].select { |lane| lane["kind"] == "cook" }.map do |cook|
           rows = @day["tasks"].flat_map { |task| task["segments"].select { |each| each["hands"] && each["lanes"].include?(cook["key"]) }.map { |each| [each["from"], task, each] } }
-                              .sort_by(&:first).map { |from, task, each| [moment(from), [task["name"], each["name"]&.downcase].compact.join(", "), "#{minutes(each)} min", "☐"] }
+                              .sort_by(&:first).map { |from, task, each| [moment(from), [task["name"], each["name"]&.downcase].compact.join(", "), each["text"], "☐"] }
           sheet("day-#{key(cook['name'])}", "Day: #{cook['name']}", ["Begin", "What", "For", ""], rows, [5, 11, 3, 1], wall: true, amounts: [2])
         end
       end
 
-      def minutes(segment) = %w[to from].map { |side| DateTime.iso8601(segment[side]) }.reduce(:-).*(1440).round
       def moment(iso) = iso.start_with?(@plan["service"]["date"]) ? iso[11..] : "#{day(iso)} #{iso[11..]}"
 
       def build

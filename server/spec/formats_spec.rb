@@ -127,7 +127,7 @@ RSpec.describe "Sheets of a service", :server do
     %w[ml tr ok].each do |cook|
       day = rows("day-#{cook}").drop(1)
       expect(day).not_to be_empty
-      expect(day.map { |row| row[2] }).to all(match(/\A\d+ min\z/))
+      expect(day.map { |row| row[2] }).to all(match(/\A(\d+ h \d\d|\d+ h|\d+ min)\z/))
     end
     expect(rows("day-tr").map { |row| row[1] }).to include(/Pearl barley.*pour in mustard vinaigrette/)
   end

@@ -1297,6 +1297,7 @@ export interface components {
             segments: {
                 from: string;
                 to: string;
+                text: string;
                 hands: boolean;
                 name?: string;
                 cook?: string;

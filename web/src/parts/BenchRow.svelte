@@ -8,6 +8,7 @@
   // One component on the bench: how much, what for, how it is prepared, what is kept for the top,
   // and its place in the mixing order.
   let { bench, component, layer, index, count }: { bench: SaladBench; component: Component; layer: Layer; index: number; count: number } = $props();
+  const ROW = "application/x-scullion-row";
   const HELD = [["0", "all mixed in"], ["0.5", "half on top"], ["1", "all on top"]] as const;
 
   let open = $state(false);
@@ -45,12 +46,12 @@
 
   function dropped(event: DragEvent): void {
     event.preventDefault();
-    const from = Number(event.dataTransfer?.getData("text/plain"));
-    if (Number.isInteger(from)) bench.move(from, index);
+    const from = event.dataTransfer?.getData(ROW);
+    if (from) bench.move(Number(from), index);
   }
 </script>
 
-<li class="border-base-300 border-t py-2" draggable="true" ondragstart={(event) => event.dataTransfer?.setData("text/plain", String(index))} ondragover={(event) => event.preventDefault()} ondrop={dropped}>
+<li class="border-base-300 border-t py-2" draggable="true" ondragstart={(event) => event.dataTransfer?.setData(ROW, String(index))} ondragover={(event) => event.preventDefault()} ondrop={dropped}>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
     <span class="flex shrink-0">
       <button class="btn btn-ghost h-11 w-9 p-0" aria-label="{layer.name}: mix earlier" disabled={index === 0} onclick={() => bench.move(index, index - 1)}>↑</button>

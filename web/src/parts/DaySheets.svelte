@@ -14,7 +14,6 @@
           .sort((one, other) => one.segment.from.localeCompare(other.segment.from)),
       })),
   );
-  const minutes = (from: string, to: string) => Math.round((Date.parse(`${to}Z`) - Date.parse(`${from}Z`)) / 60000);
 </script>
 
 <div class="grid grid-cols-[repeat(auto-fit,minmax(min(24rem,100%),1fr))] items-start gap-3">
@@ -30,7 +29,7 @@
             <tr class="border-base-300 h-11 border-t">
               <td class="w-20 text-xl font-bold tabular-nums">{segment.from.slice(11)}</td>
               <td>{task.name}{#if segment.name}<span class="quiet">, {segment.name.toLowerCase()}</span>{/if}</td>
-              <td class="w-20 text-right tabular-nums">{minutes(segment.from, segment.to)} min</td>
+              <td class="w-20 text-right tabular-nums">{segment.text}</td>
             </tr>
           {:else}
             <tr><td class="quiet">Nothing to do: free for what comes up.</td></tr>
