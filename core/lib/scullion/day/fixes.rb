@@ -73,12 +73,15 @@ module Scullion
       end
 
       def effect(now, then_)
-        parts = [words("not done at all", now.unplaced.size, then_.unplaced.size, "tasks"), words("unsafe", now.sum(:unsafe), then_.sum(:unsafe), "min"),
-                 words("late", now.sum(:late), then_.sum(:late), "min"), words("past its best", now.sum(:stale), then_.sum(:stale), "min")].compact
+        left = [now, then_].map { |each| each.unplaced.size }
+        parts = [("not done at all: #{left.first} → #{left.last} tasks" if left.uniq.size > 1),
+                 *{ unsafe: "unsafe", late: "late", stale: "past its best" }.map { |kind, what| changed(what, now.sum(kind), then_.sum(kind)) }].compact
         parts.empty? ? "begins #{@roster.moment(then_.first)}" : parts.join(", ")
       end
 
-      def words(what, before, after, unit) = before == after ? nil : "#{what}: #{before} → #{after} #{unit}"
+      # In all, over every task.
+      def changed(what, before, after) = before == after ? nil : "#{what} in all: #{lasting(before)} → #{lasting(after)}"
+      def lasting(minutes) = minutes.zero? ? "none" : @roster.plan.brief.practice.writer.min(minutes)
     end
   end
 end

@@ -81,7 +81,8 @@ module Scullion
         task.segments.each_with_index.map do |segment, index|
           from, at = at, at + segment.minutes
           taken = (solution.taken[task.key] || [])[index] || {}
-          { "from" => iso(from), "to" => iso(at), "text" => writer.min(segment.minutes), "hands" => segment.hands?, "name" => segment.name, "cook" => named(taken[COOK]), "lanes" => taken.values.compact }.compact
+          { "from" => iso(from), "to" => iso(at), "text" => writer.min(segment.minutes), "hands" => segment.hands?, "name" => segment.name,
+            "cook" => named(taken[COOK]), "lanes" => taken.values.compact }.compact
         end
       end
 
