@@ -47,6 +47,49 @@ RSpec.describe Scullion::Dressing do
     end
   end
 
+  # 100 ml of soya milk take 200 to 400 ml of oil.
+  describe Scullion::Dressing::FullEmulsion do
+    def whisked(oil, base: "soya-milk")
+      plan do |data|
+        data["salads"][0]["dressing"]["parts"] = [{ "ingredient" => "rapeseed-oil", "role" => "fat", "ml" => oil }, { "ingredient" => base, "role" => "emulsifier", "ml" => 100 },
+                                                  { "ingredient" => "cider-vinegar", "role" => "acid", "ml" => 20 }]
+      end
+    end
+
+    def full(oil, **options) = whisked(oil, **options).dressings.first.full
+
+    it "says how much oil the base takes, for this batch" do
+      made = full(300)
+      expect(made.oil_times).to be_within(0.01).of(3)
+      expect([made.least_oil_ml, made.most_oil_ml]).to eq [made.base_ml * 2, made.base_ml * 4]
+      expect(made.base_ml + made.oil_ml).to be < made.dressing.batch_ml
+      expect(made.to_h).to include("base" => "Soya milk", "fits" => true, "room" => "20 °C", "rescue" => /Split/)
+    end
+
+    it "gives the order, everything at room temperature, the acid last" do
+      expect(full(300).to_h["order"]).to match [/room temperature/, /drops/, /Acid last/, /water/]
+    end
+
+    # 500 ml of oil want 125 ml of base: a quarter more than there is.
+    it "says when it would split or stay thin, and what is missing" do
+      split, thin = [500, 150].map { |oil| whisked(oil).snags.find { |snag| snag.stage == "dress" && snag.what.match?(/splits|thin/) } }
+      base = full(500).base_ml
+      expect([split.what, split.remedy]).to match [/more oil than its base takes, and splits/, /#{Regexp.escape(plan.brief.practice.writer.ml(base / 4))} more base/]
+      expect(thin.what).to include("stays thin")
+      expect(whisked(300).snags.map(&:what).grep(/splits|thin/)).to be_empty
+    end
+
+    it "is not for what is bought as an emulsion, held by mustard, or not held at all" do
+      expect(full(100, base: "mayonnaise")).to be_nil
+      expect(full(60, base: "mustard")).to be_nil
+      expect(plan.dressings.first.full).to be_nil
+    end
+
+    it "knows egg as a base too" do
+      expect(full(350, base: "pasteurised-yolk").to_h["base"]).to eq "Egg yolk, pasteurised"
+    end
+  end
+
   describe Scullion::Dressing::Character do
     def character(*list) = described_class.new(parts(*list), facts.practice)
 
@@ -54,6 +97,12 @@ RSpec.describe Scullion::Dressing do
       expect(character(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20]).emulsion).to eq "loose"
       expect(described_class.new(recipe.parts, facts.practice).emulsion).to eq "held"
       expect(character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]).to include("name" => "full", "rescue" => /Split/)
+    end
+
+    it "keeps two days on raw egg, four on soya, and as long as the rest of it on bought mayonnaise" do
+      { "pasteurised-yolk" => "2 days", "pasteurised-egg" => "2 days", "soya-milk" => "4 days", "mayonnaise" => "10 days" }.each do |key, days|
+        expect(character(["rapeseed-oil", "fat", 60], [key, "emulsifier", 25]).to_h["keeping"]["text"]).to eq(days), key
+      end
     end
 
     it "keeps as long as the most perishable thing in it" do

@@ -72,7 +72,7 @@ module Scullion
 
     # Every sheet of the plan, flat.
     def sheets
-      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *benches, *dressings, *dressings.flat_map(&:parts),
+      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *benches, *dressings, *dressings.filter_map(&:full), *dressings.flat_map(&:parts),
        *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *waves, *builds,
        *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
     end

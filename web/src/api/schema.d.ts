@@ -2575,6 +2575,7 @@ export interface components {
             /** @description Is there any acid in it? */
             acid: boolean;
             character: components["schemas"]["DressingCharacter"];
+            full?: components["schemas"]["FullEmulsion"];
             whisk_grams: components["schemas"]["Figure"];
             parts: components["schemas"]["DressingPart"][];
             stages: components["schemas"]["DressingStage"][];
@@ -2582,6 +2583,22 @@ export interface components {
             batch_ml: components["schemas"]["Figure"];
             fat_to_acid: components["schemas"]["Figure"];
             salad_share: components["schemas"]["Figure"];
+        };
+        /** @description How much oil the base of a full emulsion takes, and in which order it is made */
+        FullEmulsion: {
+            at: string;
+            base: string;
+            order: string[];
+            rescue: string;
+            room: string;
+            fits: boolean;
+            base_ml: components["schemas"]["Figure"];
+            oil_ml: components["schemas"]["Figure"];
+            oil_times: components["schemas"]["Figure"];
+            least_oil_ml: components["schemas"]["Figure"];
+            most_oil_ml: components["schemas"]["Figure"];
+            least_times?: components["schemas"]["Figure"];
+            most_times?: components["schemas"]["Figure"];
         };
         DressingPart: {
             at: string;

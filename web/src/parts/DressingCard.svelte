@@ -7,6 +7,7 @@
   import Dot from "./Dot.svelte";
   import Fact from "./Fact.svelte";
   import Figure from "./Figure.svelte";
+  import FullEmulsion from "./FullEmulsion.svelte";
 
   // The dressing of one salad: the formula by weight and by jug, and where it is poured.
   let { batch, servings }: { batch: DressingBatch; servings: string } = $props();
@@ -46,8 +47,9 @@
       <p class="quiet mb-2">{batch.why}</p>
       <PourMap {batch} />
       <div class="mt-4"><RatioBar character={batch.character} /></div>
-      <p class="mt-2"><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how} {batch.character.emulsion.rescue ?? ""}</p>
+      <p class="mt-2"><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how} {batch.full ? "" : (batch.character.emulsion.rescue ?? "")}</p>
       <p><b>Keeps {batch.character.keeping.text} in the fridge.</b> {batch.character.keeping.why}</p>
+      {#if batch.full}<FullEmulsion full={batch.full} />{/if}
     </div>
   </div>
   <table class="mt-3 w-full">

@@ -3,6 +3,7 @@
   import RatioBar from "../pictures/RatioBar.svelte";
   import type { SaladBench } from "../state/salad.svelte";
   import Fact from "./Fact.svelte";
+  import FullEmulsion from "./FullEmulsion.svelte";
   import FindIngredient from "./FindIngredient.svelte";
   import StageEditor from "./StageEditor.svelte";
 
@@ -62,8 +63,9 @@
         <Fact label="Of the salad's weight" of={batch.salad_share} />
         <div class="border-base-300 border-b pb-1"><div class="quiet">Keeps in the fridge</div><b class="text-2xl">{batch.character.keeping.text}</b></div>
       </div>
-      <p><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how}{batch.character.emulsion.again ? ` Again every ${batch.character.emulsion.again}.` : ""} {batch.character.emulsion.rescue ?? ""}</p>
+      <p><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how}{batch.character.emulsion.again ? ` Again every ${batch.character.emulsion.again}.` : ""} {batch.full ? "" : (batch.character.emulsion.rescue ?? "")}</p>
       <p class="quiet">{batch.character.keeping.why}</p>
+      {#if batch.full}<FullEmulsion full={batch.full} />{/if}
     {/if}
     <ul class="mt-2">
       {#each dressing.parts as each, index (`${each.ingredient}-${index}`)}

@@ -20,9 +20,17 @@ module Scullion
         share(binders) >= least("held") ? "held" : "loose"
       end
 
+      # What an emulsion can be whisked up on; bought mayonnaise is one already.
+      # @return [Array<Salad::Part>]
+      def bases
+        most = @practice.fetch("emulsions/full/base/most_fat")
+        by_role("emulsifier").select { |part| part.ingredient.allergens.intersect?(FULL_BASES) && part.ingredient.figures["content/fat"].to_f <= most }
+      end
+
       # The most perishable thing in it decides. @return [String] a key of facts/practice/keeping
       def keeping
-        return "egg" if @parts.any? { |part| part.ingredient.family == "egg" }
+        return "egg" if @parts.any? { |part| part.ingredient.family == "egg" || (bases.include?(part) && part.ingredient.allergens.include?("eggs")) }
+        return "soya" if bases.any?
         return "juice" if @parts.any? { |part| part.ingredient.key.end_with?("-juice") }
         return "dairy" if @parts.any? { |part| part.ingredient.family == "dairy" }
 

@@ -28,12 +28,13 @@ module Scullion
       STRONG = %w[spice allium salt root fruiting].freeze
 
       def ingredient = part.ingredient
+      def role = part.role
       def practice = dressing.practice
 
       def strong? = @strong
 
       def words
-        { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "role" => part.role,
+        { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "role" => role,
           "colour" => ingredient.colour, "strong" => strong? }
       end
     end
@@ -42,7 +43,7 @@ module Scullion
     # what the components carry; the formula and the stages split it without remainder.
     # Rules of the job, "Dressing" and "Dressing allocation".
     class Batch < Sheet
-      attr_reader :portion, :practice, :window, :parts, :stages
+      attr_reader :portion, :practice, :window, :parts, :stages, :full
 
       brought :per_serving_grams, of: :portion, as: :dressing_grams
       brought :servings, of: :portion
@@ -74,6 +75,7 @@ module Scullion
         @portion, @window, @practice = portion, window, practice
         @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
         @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
+        @full = FullEmulsion.of(self)
       end
 
       # Stages of the salad's own, in place of a preset.
@@ -94,10 +96,11 @@ module Scullion
                  "preset" => preset["name"], "why" => preset["why"], "parts" => parts.map(&:to_h), "stages" => stages.map(&:to_h) }
         hash["acid"] = by_role("acid").any?
         hash["character"] = Character.new(recipe.parts, practice).to_h
+        hash["full"] = full.to_h if full
         hash
       end
 
-      def snags = [*heavy_or_light, *thirst]
+      def snags = [*heavy_or_light, *thirst, *full&.snags]
 
       private
 
@@ -127,7 +130,7 @@ module Scullion
         stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
       end
 
-      def by_role(*roles) = parts.select { |part| roles.include?(part.part.role) }
+      def by_role(*roles) = parts.select { |part| roles.include?(part.role) }
 
       def round_up(grams)
         per_gram = (1 / Split.step(grams)).round
