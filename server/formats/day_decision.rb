@@ -31,15 +31,18 @@ module Scullion
       def drop(day, list, value, by) = day.merge(list => without(day, list, by, value))
       def without(day, list, by, value) = (day[list] || []).reject { |each| each[by] == value }
 
+      # The first of those that are meant, and no other.
+      def one_less(day, list, &meant) = day.merge(list => (day[list] || []).dup.tap { |all| all.delete_at(all.index(&meant) || all.size) })
+
       def keep_mark(day, said) = put(day, "marks", said.compact, "task")
       def keep_unmark(day, task) = drop(day, "marks", task, "task")
       def keep_pin(day, said) = put(day, "pins", said, "task")
       def keep_unpin(day, task) = drop(day, "pins", task, "task")
       def keep_ahead(day, said) = said["days"].zero? ? drop(day, "ahead", said["preparation"], "preparation") : put(day, "ahead", said, "preparation")
       def keep_extra(day, said) = day.merge("extra" => (day["extra"] || []) + [said])
-      def keep_unextra(day, from) = drop(day, "extra", from, "from")
+      def keep_unextra(day, from) = one_less(day, "extra") { |hours| hours["from"] == from }
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
-      def keep_returned(day, kind) = day.merge("borrowed" => (day["borrowed"] || []).dup.tap { |all| all.delete_at(all.index(kind) || all.size) })
+      def keep_returned(day, kind) = one_less(day, "borrowed") { |each| each == kind }
       def keep_loads(day, said) = said["loads"] == 1 ? drop(day, "loads", said["preparation"], "preparation") : put(day, "loads", said, "preparation")
       def keep_cut(day, preparation) = day.merge("cut" => ((day["cut"] || []) + [preparation]).uniq)
       def keep_uncut(day, preparation) = day.merge("cut" => (day["cut"] || []) - [preparation])

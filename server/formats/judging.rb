@@ -22,8 +22,9 @@ module Scullion
       # @return [Hash] ready for JSON
       def to_h
         shown = plan.to_h
+        slips = Salad::Slip.of(plan.portions.first, plan.dressings.first, plan.taste.ledgers.first)
         { "salad" => document, "portion" => shown["count"].first, "taste" => plan.taste.to_a.first, "dress" => shown["dress"].first,
-          "slips" => Salad::Slip.of(plan.portions.first, plan.dressings.first), "hold" => shown["hold"].first, "snags" => shown["snags"], "months" => months }.compact
+          "slips" => slips, "hold" => shown["hold"].first, "snags" => shown["snags"], "months" => months }.compact
       end
 
       # The salad as core understood it, its amounts in grams.

@@ -23,6 +23,12 @@ RSpec.describe "The salad bench", :server do
     expect(told.keys).to include("/components/0/cook")
   end
 
+  it "says what stands there twice, and that the second is to be taken out" do
+    twice = judge(barley.merge("components" => barley["components"] + [barley["components"][5].merge("grams" => 3)]))
+    expect(twice["slips"].map { |slip| [slip["at"], slip["reading"]["factor"]] }).to eq [["components/7", 0]]
+    expect(judge["slips"]).to eq []
+  end
+
   it "explains any figure of it" do
     expect(judge(barley, "/api/bench/working?at=taste/0/salt_share")).to include("label" => "Salt, of the salad", "text" => "0.9 %")
     expect(judge(barley, "/api/bench/working?at=cost/0/cost")["from"].size).to eq 13

@@ -49,6 +49,11 @@ RSpec.describe "Formats" do
       expect(decided(day, { "returned" => "burner" })).to eq day
     end
 
+    it "sends one of two cooks home who came at the same hour" do
+      both = { "extra" => [{ "from" => "2026-11-28T06:30", "to" => "2026-11-28T08:30" }, { "from" => "2026-11-28T06:30", "to" => "2026-11-28T15:00" }] }
+      expect(decided(both, { "unextra" => "2026-11-28T06:30" })["extra"].size).to eq 1
+    end
+
     it "forgets what is back to how it usually is" do
       expect(decided({ "ahead" => [{ "preparation" => "p", "days" => 2 }] }, { "ahead" => { "preparation" => "p", "days" => 0 } })).to eq({})
       expect(decided({ "loads" => [{ "preparation" => "p", "loads" => 3 }] }, { "loads" => { "preparation" => "p", "loads" => 1 } })).to eq({})

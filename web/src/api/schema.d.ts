@@ -1721,7 +1721,7 @@ export interface components {
             dress?: components["schemas"]["DressingBatch"];
             hold: components["schemas"]["HoldWindow"];
             snags: components["schemas"]["Snag"][];
-            /** @description Amounts that are never in that food */
+            /** @description Amounts that are never in that food, and what is counted twice */
             slips: {
                 at: string;
                 ingredient: string;
@@ -1729,7 +1729,7 @@ export interface components {
                 range: string;
                 reading?: {
                     grams: number;
-                    /** @description What the amount is multiplied by to mend it */
+                    /** @description What the amount is multiplied by to mend it; 0 to take the line out */
                     factor: number;
                     text: string;
                     name: string;
@@ -2576,6 +2576,8 @@ export interface components {
             acid: boolean;
             character: components["schemas"]["DressingCharacter"];
             full?: components["schemas"]["FullEmulsion"];
+            /** @description Allergens */
+            contains: string[];
             whisk_grams: components["schemas"]["Figure"];
             parts: components["schemas"]["DressingPart"][];
             stages: components["schemas"]["DressingStage"][];

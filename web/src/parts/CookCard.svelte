@@ -26,7 +26,7 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
   </div>
-  {#each batch.snags as snag (snag.what)}
+  {#each batch.snags as snag, index (index)}
     <p class="mt-2 flex items-start gap-2"><span class="mt-1"><Mark kind={snag.severity} /></span><span><b class={snag.severity === "stop" ? "text-error" : "text-warning"}>{snag.what}</b> {snag.remedy}</span></p>
   {/each}
   {#if again}<p class="quiet mt-1">{text(batch, batch.headline)} raw in all; the figures below are for each of {batches} batches.</p>{/if}

@@ -17,7 +17,7 @@
 </script>
 
 <div class="grid grid-cols-[repeat(auto-fit,minmax(min(24rem,100%),1fr))] items-start gap-3">
-  {#each sheets as sheet (sheet.name)}
+  {#each sheets as sheet, place (place)}
     <section class="tray" aria-label="Day sheet of {sheet.name}">
       <h2 class="text-xl">{sheet.name}</h2>
       <table class="w-full">

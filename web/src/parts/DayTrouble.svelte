@@ -22,7 +22,7 @@
     {#if roster.problem}<p class="mt-1"><b>Fullest: {roster.problem.what}</b></p>{/if}
     {#if day.fixes}
       <ul class="mt-2">
-        {#each day.fixes as fix (fix.what)}
+        {#each day.fixes as fix, index (index)}
           <li class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1"><span class="grow"><b>{fix.what}</b> <span class="quiet">{fix.effect}</span></span><button class="btn btn-primary h-11" disabled={day.busy} onclick={() => day.decide(fix.decide)}>Do it</button></li>
         {:else}
           <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
@@ -40,7 +40,7 @@
 {/if}
 {#if decided.extra.length + decided.borrowed.length + decided.cut.length + decided.loads.length > 0}
   <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
-    {#each decided.extra as hours (hours.from)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}
+    {#each decided.extra as hours, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}
     {#each decided.borrowed as one, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ returned: one.kind })}>One more {one.text} ×</button>{/each}
     {#each decided.loads as { preparation, loads } (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ loads: { preparation, loads: 1 } })}>{named(preparation)}: {loads} loads ×</button>{/each}
     {#each decided.cut as preparation (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ uncut: preparation })}>{named(preparation)}: bought ready cut ×</button>{/each}

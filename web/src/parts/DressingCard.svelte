@@ -47,8 +47,9 @@
       <p class="quiet mb-2">{batch.why}</p>
       <PourMap {batch} />
       <div class="mt-4"><RatioBar character={batch.character} /></div>
-      <p class="mt-2"><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how} {batch.full ? "" : (batch.character.emulsion.rescue ?? "")}</p>
+      <p class="mt-2"><b>Emulsion: {batch.character.emulsion.name}.</b> {batch.character.emulsion.how}{batch.character.emulsion.again ? ` Again every ${batch.character.emulsion.again}.` : ""} {batch.full ? "" : (batch.character.emulsion.rescue ?? "")}</p>
       <p><b>Keeps {batch.character.keeping.text} in the fridge.</b> {batch.character.keeping.why}</p>
+      <p><b>Contains {batch.contains.length > 0 ? batch.contains.join(", ") : "none of the 14 allergens"}.</b></p>
       {#if batch.full}<FullEmulsion full={batch.full} />{/if}
     </div>
   </div>

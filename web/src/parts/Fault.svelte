@@ -7,7 +7,7 @@
 
 <div class="border-error bg-base-100 mb-3 rounded-lg border-2 p-3" role="alert">
   <p class="flex items-center gap-2"><Mark kind="stop" /><b>{problem.title}</b> {problem.remedy ?? ""}</p>
-  {#each problem.faults as fault (fault.where + fault.what)}
+  {#each problem.faults as fault, index (index)}
     <p class="pl-6">{fault.what} {fault.remedy} <span class="quiet">{fault.where}</span></p>
   {/each}
 </div>

@@ -71,7 +71,7 @@
         <div class="border-base-300 grid grid-cols-[1.5rem_5rem_1fr] gap-2 border-t py-2">
           <span class="mt-1"><Mark kind={row.fate === "refused" ? "stop" : "fits"} /></span>
           <span class="quiet">line {row.line}</span>
-          <span><b>{row.name}</b> {row.fate}{#each row.faults as fault (fault.where + fault.what)}<br />{fault.what} {fault.remedy} <span class="quiet">{fault.where}</span>{/each}</span>
+          <span><b>{row.name}</b> {row.fate}{#each row.faults as fault, index (index)}<br />{fault.what} {fault.remedy} <span class="quiet">{fault.where}</span>{/each}</span>
         </div>
       {/each}
     {/if}

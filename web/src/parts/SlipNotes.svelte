@@ -3,8 +3,8 @@
   import type { SaladBench } from "../state/salad.svelte";
   import Mark from "./Mark.svelte";
 
-  // Amounts that are never in that food: the usual range, the nearest reading that fits with one
-  // tap to take it, or "it is right".
+  // Amounts that are never in that food, and what is counted twice: the usual range, the nearest
+  // reading that fits with one tap to take it, or "it is right".
   let { slips, bench }: { slips: Judged["slips"]; bench: SaladBench } = $props();
 
   type Slip = Judged["slips"][number];
@@ -15,9 +15,17 @@
     const dressing = bench.salad!.dressing!;
     void bench.put({ ...bench.salad!, dressing: { ...dressing, parts: dressing.parts.map((each, at) => (at === index ? change(each) : each)) } }, "dressing");
   }
+  // A reading of nothing takes the line out.
+  function takeOut(slip: Slip): void {
+    const others = <T,>(list: T[]) => list.filter((_, at) => at !== place(slip));
+    const salad = bench.salad!;
+    if (slip.at.startsWith("components/")) void bench.put({ ...salad, components: others(salad.components) }, "components");
+    else void bench.put({ ...salad, dressing: { ...salad.dressing!, parts: others(salad.dressing!.parts) } }, "dressing");
+  }
   function take(slip: Slip): void {
     const { grams, factor } = slip.reading!;
-    if (slip.at.startsWith("components/")) bench.component(place(slip), { grams });
+    if (factor === 0) takeOut(slip);
+    else if (slip.at.startsWith("components/")) bench.component(place(slip), { grams });
     else part(place(slip), (each) => ({ ...each, ...(each.ml !== undefined ? { ml: each.ml * factor } : { grams: each.grams! * factor }) }));
   }
   function right(slip: Slip): void {
@@ -26,12 +34,12 @@
   }
 </script>
 
-{#each slips as slip (slip.at)}
+{#each slips as slip (`${slip.at} ${slip.what}`)}
   <div class="tray mb-3" role="status" aria-label="A slip?">
     <p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span><b>{slip.what}</b> {slip.range}</span></p>
     <p class="mt-2 flex flex-wrap items-center gap-2 pl-6">
       {#if slip.at.startsWith("dressing/")}<span>In the dressing.</span>{/if}
-      {#if slip.reading}<button class="btn btn-primary h-11" onclick={() => take(slip)}>Make it {slip.reading.text}: {slip.reading.name}</button>{/if}
+      {#if slip.reading}<button class="btn btn-primary h-11" onclick={() => take(slip)}>{slip.reading.factor === 0 ? "Take this one out" : `Make it ${slip.reading.text}`}: {slip.reading.name}</button>{/if}
       <button class="btn btn-outline h-11" onclick={() => right(slip)}>It is right</button>
     </p>
   </div>

@@ -27,7 +27,7 @@
 <dialog class="modal" bind:this={dialog}>
   <div class="modal-box tray max-w-2xl">
     <h2 class="mb-3 text-xl">Snags, worst first</h2>
-    {#each snags as snag (snag.what)}
+    {#each snags as snag, index (index)}
       <div class="border-base-300 grid grid-cols-[1.5rem_1fr_auto] gap-2 border-t py-3">
         <span class="mt-1"><Mark kind={snag.severity} /></span>
         <div><b>{snag.what}</b><br />{snag.remedy}</div>

@@ -42,7 +42,7 @@
 <svg width={WIDTH} {height} viewBox="0 0 {WIDTH} {height}" role="img" aria-label="One portion cut through: {layers.map((layer) => layer.name).join(', ')} from the top">
   <clipPath id="bowl-{portion.salad}-{row}"><path d="M3 {PAD}V{height - 34}a30 30 0 0 0 30 30H{BOWL - 33}a30 30 0 0 0 30 -30V{PAD}z" /></clipPath>
   <g clip-path="url(#bowl-{portion.salad}-{row})">
-    {#each bands as band (band.name)}
+    {#each bands as band, index (index)}
       <rect x="0" y={band.y} width={BOWL} height={band.height} fill={band.colour} />
       <path d="M0 {band.y}H{BOWL}" stroke="var(--color-base-100)" stroke-width="1.5" />
     {/each}
@@ -54,7 +54,7 @@
     {/each}
     {#if pull && pulled}<text x={BOWL / 2} y={Math.max(bands[pull.index]!.y + 4, 18)} text-anchor="middle" font-size="17" font-weight="700" class="on-food">{pulled.name} {grams} g</text>{/if}
   {/if}
-  {#each leads ? bands : [] as band, index (band.name)}
+  {#each leads ? bands : [] as band, index (index)}
     <path d="M{BOWL + 2} {band.y + band.height / 2}L{WIDTH - 22} {(index + 0.5) * row}H{WIDTH}" fill="none" stroke="var(--quiet)" stroke-width="1.5" />
   {/each}
 </svg>

@@ -15,7 +15,7 @@
 </script>
 
 <svg width="96" height={HEIGHT + 14} viewBox="0 0 96 {HEIGHT + 14}" role="img" aria-label="The dressing as heights in a jar: {batch.fat_to_acid.text} fat to acid">
-  {#each bands as band (band.name)}
+  {#each bands as band, index (index)}
     <rect x="6" y={band.y} width="84" height={band.height} fill={band.colour} />
     <path d="M6 {band.y}h84" stroke="var(--color-base-100)" />
   {/each}

@@ -55,14 +55,14 @@
       <path d={band(94, stage.from, 250, stage.y, stage.height)} fill="var(--dressing)" fill-opacity="0.4" />
       <rect x="250" y={stage.y} width="12" height={stage.height} fill="var(--rim)" />
     {/each}
-    {#each streams as stream (stream.stage + stream.name)}
+    {#each streams as stream, index (index)}
       <path d={band(262, stream.y, 470, stream.to - stream.height / 2, stream.height)} fill={stream.colour} fill-opacity="0.75" />
     {/each}
     <g font-size="18" fill="var(--color-base-content)">
       {#each stages as stage (stage.key)}
         <text x="250" y={stage.y - 8} class="halo"><tspan font-weight="700">{stage.name}</tspan> {stage.text}</text>
       {/each}
-      {#each streams as stream (stream.stage + stream.name)}
+      {#each streams as stream, index (index)}
         <foreignObject x="476" y={stream.to - 20} width="244" height="44">
           <span class="flex h-11 items-center gap-2 whitespace-nowrap"><Figure of={stream.of} size="text-lg" label="{stream.name}, {stream.stage}" />{stream.name}</span>
         </foreignObject>

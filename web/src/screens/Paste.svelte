@@ -112,7 +112,7 @@
       {#if told.length > 0}
         <h3 class="mt-3 text-lg">Found in the steps</h3>
         <ul>
-          {#each told as step (step.text)}
+          {#each told as step, index (index)}
             <li class="py-1"><b>{[step.celsius && `${step.celsius} °C`, step.minutes.length > 0 && `${step.minutes.join(", ")} min`, step.ratio, step.reserve, step.rest && "rests or cools"].filter(Boolean).join(" · ")}</b> <span class="quiet">{step.text}</span></li>
           {/each}
         </ul>

@@ -97,6 +97,7 @@ module Scullion
         hash["acid"] = by_role("acid").any?
         hash["character"] = Character.new(recipe.parts, practice).to_h
         hash["full"] = full.to_h if full
+        hash["contains"] = parts.flat_map { |part| part.ingredient.allergens.to_a }.uniq.sort
         hash
       end
 

@@ -38,8 +38,10 @@ module Scullion
       end
 
       # Every slip of a build and its dressing that the cook has not called right.
-      # @param portion [Plan::Portion] @return [Array<Hash>] each with where it stands
-      def self.of(portion, dressing)
+      # @param portion [Plan::Portion] @param ledger [Plan::Ledger] @return [Array<Hash>] each with where it stands
+      def self.of(portion, dressing, ledger) = amounts(portion, dressing) + Twice.new(portion, dressing, ledger).to_a
+
+      def self.amounts(portion, dressing)
         total = portion.portion_grams
         layers = portion.layers.each_with_index.map { |layer, index| [layer.ingredient, layer.grams, "components/#{index}", layer.component.right] }
         parts = (dressing&.parts || []).each_with_index.map { |part, index| [part.ingredient, portion.dressing_grams * part.share, "dressing/parts/#{index}", part.part.right] }
@@ -48,6 +50,7 @@ module Scullion
           slip.to_h.merge("at" => at) if slip.slip?
         end
       end
+      private_class_method :amounts
 
       private
 
