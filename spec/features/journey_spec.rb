@@ -278,6 +278,20 @@ RSpec.describe "The salad bench", :journey, type: :feature do
     expect(page).to have_no_css("li", text: "Sunflower seeds")
   end
 
+  it "shows a line that stands there twice, and takes it out with one tap" do
+    salads = "#{Capybara.app_host}/api/salads"
+    barley = JSON.parse(Net::HTTP.get(URI("#{salads}/barley-roast-carrot-dill"))).except("id", "version")
+    twice = barley.merge("key" => "dill-twice", "name" => "Dill twice", "components" => barley["components"] + [barley["components"][5].merge("grams" => 3)])
+    Net::HTTP.post(URI(salads), JSON.generate(twice), "Content-Type" => "application/json")
+    visit "/salads/dill-twice"
+    expect(page).to have_css("[aria-label='A slip?']", text: "Dill stands here again: 4 g a serving before, 3 g here.")
+    click_button "Take this one out: said twice"
+    expect(page).to have_no_css("[aria-label='A slip?']")
+    expect(page).to have_field("Dill, per serving", count: 1)
+  ensure
+    Net::HTTP.start(URI(salads).host, URI(salads).port) { |http| http.delete("/api/salads/dill-twice") }
+  end
+
   it "resizes by role, opens a working, sets a salad beside another, and adds one from the larder" do
     bench
     click_button "side"
