@@ -26,15 +26,22 @@ export class DayOf {
   }
 
   private asked = 0;
+  private deciding: Promise<void> | undefined;
 
-  // Of several loads under way only the latest counts.
+  // Never beside a decision, whose answer it would undo on screen; of several under way only the latest counts.
   async load(): Promise<void> {
     const turn = ++this.asked;
+    await this.deciding;
     const { data, problem } = await ask(api.GET("/api/services/{id}/day", { params: { path: { id: this.id }, query: this.query() } }));
     if (turn === this.asked) this.take(data, problem);
   }
 
   async decide(decision: DayDecision): Promise<void> {
+    this.deciding = this.send(decision);
+    await this.deciding;
+  }
+
+  private async send(decision: DayDecision): Promise<void> {
     this.asked++;
     this.busy = true;
     const now = this.now();
