@@ -23,12 +23,36 @@ module ExampleBrief
 
   def plan(covers: 140, &change) = Scullion::Plan.for(brief(covers: covers, &change))
 
+  # One component for 140 covers at 110 g with 5 % on top: 16,170 g finished.
+  def planned(component, covers: 140, &change)
+    plan(covers: covers) do |data|
+      data["salads"][0]["components"] = [{ "role" => "base", "grams" => 110 }.merge(component)]
+      change&.call(data)
+    end
+  end
+
   # Every fault of a spoiled brief, as where => what.
   def faults(&spoil)
     brief(&spoil)
     {}
   rescue Scullion::InvalidBrief => e
     e.faults.to_h { |fault| [fault.where, fault.what] }
+  end
+
+  # Everything that a day must keep, checked without the solver's own bookkeeping.
+  def broken(solution)
+    instance = solution.instance
+    taken = Hash.new { |all, key| all[key] = [] }
+    solution.each_stretch { |segment, from, used, task| solution.unplaced.include?(task.key) || segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] } }
+    over = instance.resources.select do |resource|
+      taken[resource.key].any? do |from, to, _, mode|
+        at_once = taken[resource.key].select { |begins, ends,| begins <= from && ends > from }
+        at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.any? { |each| each[3] != mode }) ||
+          resource.open&.none? { |opens, closes| opens <= from && to <= closes }
+      end
+    end
+    before = instance.tasks.flat_map { |each| each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least } }
+    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : []].flatten
   end
 end
 

@@ -15,22 +15,6 @@ RSpec.describe Scullion::Day do
 
   def solve(...) = Scullion::Day::Solver.new(day(...)).solve
 
-  # Everything that a day must keep, checked without the solver's own bookkeeping.
-  def broken(solution)
-    instance = solution.instance
-    taken = Hash.new { |all, key| all[key] = [] }
-    solution.each_stretch { |segment, from, used, task| solution.unplaced.include?(task.key) || segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] } }
-    over = instance.resources.select do |resource|
-      taken[resource.key].any? do |from, to, _, mode|
-        at_once = taken[resource.key].select { |begins, ends,| begins <= from && ends > from }
-        at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.any? { |each| each[3] != mode }) ||
-          resource.open&.none? { |opens, closes| opens <= from && to <= closes }
-      end
-    end
-    before = instance.tasks.flat_map { |each| each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least } }
-    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : []].flatten
-  end
-
   # Plate (10) is due at 100, so it begins at 90; mix (20) at 70; of the two cuts (30 each, one cook) one
   # ends at 70 and one at 40. With two cooks both end at 70.
   it "sets everything as late as deadlines and hands allow" do

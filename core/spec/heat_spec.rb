@@ -2,13 +2,6 @@
 
 # What each way of cooking takes of the kitchen, stretch by stretch.
 RSpec.describe Scullion::Day::Heat do
-  def planned(component, covers: 140, &change)
-    plan(covers: covers) do |data|
-      data["salads"][0]["components"] = [{ "role" => "base", "grams" => 110 }.merge(component)]
-      change&.call(data)
-    end
-  end
-
   def heat(component, covers: 140, loads: 1, borrowed: [], &change)
     made = planned(component, covers: covers, &change)
     described_class.new(made.cooking.first, made.brief.practice, made.brief.kitchen, loads: loads, borrowed: borrowed)

@@ -1,14 +1,6 @@
 # frozen_string_literal: true
 
 RSpec.describe "The ways of cooking" do
-  # One component for 140 covers at 110 g with 5 % on top: 16,170 g finished.
-  def planned(component, covers: 140, &change)
-    plan(covers: covers) do |data|
-      data["salads"][0]["components"] = [{ "role" => "base", "grams" => 110 }.merge(component)]
-      change&.call(data)
-    end
-  end
-
   def cooked(ingredient, method, covers: 140, **more)
     cook = { "method" => method }.merge(more.delete(:cook) || {})
     planned({ "ingredient" => ingredient, "cook" => cook }.merge(more.transform_keys(&:to_s)), covers: covers).cooking.first

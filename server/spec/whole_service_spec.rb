@@ -6,26 +6,10 @@ require_relative "server_helper"
 RSpec.describe "A whole service", :server do
   def brief(id) = ask(:get, "/api/services/#{id}/brief")
 
-  def planned(id, covers = nil)
+  def service_plan(id, covers = nil)
     document = brief(id)
     document["service"]["covers"] = covers if covers
     Scullion::Plan.for(Scullion::Brief.read(document, Scullion::Records.facts))
-  end
-
-  # Everything that a solved day must keep, checked without the solver's own bookkeeping.
-  def clashes(solution)
-    taken = Hash.new { |all, key| all[key] = [] }
-    solution.each_stretch do |segment, from, used, task|
-      next if solution.unplaced.include?(task.key)
-
-      segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] }
-    end
-    solution.instance.resources.select do |resource|
-      taken[resource.key].any? do |from, *|
-        at_once = taken[resource.key].select { |begins, ends, *| begins <= from && ends > from }
-        at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.map(&:last).uniq.size > 1)
-      end
-    end
   end
 
   [1, 2].each do |id|
@@ -33,12 +17,12 @@ RSpec.describe "A whole service", :server do
       it "is the same plan from the same brief, to the byte, wherever it is planned" do
         here = ask(:get, "/api/services/#{id}/plan")
         expect(ask(:post, "/api/plan", brief(id))).to eq here
-        expect(JSON.generate(planned(id).to_h)).to eq JSON.generate(planned(id).to_h)
+        expect(JSON.generate(service_plan(id).to_h)).to eq JSON.generate(service_plan(id).to_h)
       end
 
       it "adds up exactly: dressing by stage and pour, bowls, waves and guests, for any covers" do
         [1, 7, 40, 120, 333].each do |covers|
-          made = planned(id, covers)
+          made = service_plan(id, covers)
           made.dressings.each do |batch|
             expect(batch.stages.sum { |stage| (stage.grams * 10).round }).to eq (batch.batch_grams * 10).round
             expect(batch.parts.sum { |part| (part.grams * 10).round }).to eq (batch.whisk_grams * 10).round
@@ -51,14 +35,14 @@ RSpec.describe "A whole service", :server do
 
       it "never buys, cooks or whisks less for more guests" do
         amounts = [1, 7, 40, 120, 333].map do |covers|
-          made = planned(id, covers)
+          made = service_plan(id, covers)
           [made.purchases.sum(&:need_grams), made.cooking.sum(&:finished_grams), made.dressings.sum(&:whisk_grams), made.builds.sum(&:mix_ml), made.preps.sum(&:hands_minutes)]
         end
         amounts.each_cons(2) { |less, more| less.zip(more).each { |a, b| expect(b).to be >= a - 1e-9 } }
       end
 
       it "buys at least what it needs of everything, and no whole pack too many" do
-        planned(id).purchases.each do |line|
+        service_plan(id).purchases.each do |line|
           expect(line.bought_grams).to be >= line.need_grams - 1e-6
           expect(line.surplus_grams).to be < line.pack_weight + 1e-6
         end
@@ -66,15 +50,13 @@ RSpec.describe "A whole service", :server do
 
       it "has a day without clashes at any size, in the order of its work" do
         [10, 120, 300].each do |covers|
-          solution = Scullion::Day::Roster.new(planned(id, covers)).solution
-          expect(clashes(solution).map(&:name)).to eq([]), "#{covers} covers"
-          late = solution.placed.flat_map { |task| task.after.reject { |link| solution.start(task.key) >= solution.end(link.task) + link.least || solution.unplaced.include?(link.task) } }
-          expect(late).to be_empty
+          solution = Scullion::Day::Roster.new(service_plan(id, covers)).solution
+          expect(broken(solution)).to eq([]), "#{covers} covers"
         end
       end
 
       it "is ready for its first guest, and no wave is dressed before it may be" do
-        roster = Scullion::Day::Roster.new(planned(id))
+        roster = Scullion::Day::Roster.new(service_plan(id))
         expect(roster.works?).to be true
         roster.plan.waves.select(&:dressed_in_waves?).each do |waves|
           at = roster.plan.builds.find { |build| build.portion.equal?(waves.portion) }.at
@@ -83,13 +65,13 @@ RSpec.describe "A whole service", :server do
       end
 
       it "labels everything with a moment by which it must go, after it is ready" do
-        labels = Scullion::Day::HoldLabels.new(Scullion::Day::Roster.new(planned(id))).to_a
+        labels = Scullion::Day::HoldLabels.new(Scullion::Day::Roster.new(service_plan(id))).to_a
         expect(labels).not_to be_empty
         labels.each { |label| expect([label.ready, label.best, label.discard].map(&:minutes)).to(satisfy { |ready, best, discard| ready < discard && ready <= best }) }
       end
 
       it "explains every figure it shows" do
-        made = planned(id)
+        made = service_plan(id)
         made.sheets.each do |sheet|
           sheet.class.definitions.each_key { |name| expect(made.working("#{sheet.at}/#{name}").to_h).to include("label" => /\S/, "text" => /\S/) }
         end
@@ -98,7 +80,7 @@ RSpec.describe "A whole service", :server do
   end
 
   it "prepares what two salads share once, and gives each its own" do
-    made = planned(2)
+    made = service_plan(2)
     shared = made.needs.select { |need| need.layers.map { |layer| layer.portion.salad.key }.uniq.size > 1 }
     expect(shared.map(&:name)).to include("Flat parsley", "Pumpkin seeds")
     shared.each { |need| expect(need.finished_grams).to be_within(1e-6).of(need.layers.sum(&:finished_grams)) }

@@ -2599,8 +2599,6 @@ export interface components {
             oil_times: components["schemas"]["Figure"];
             least_oil_ml: components["schemas"]["Figure"];
             most_oil_ml: components["schemas"]["Figure"];
-            least_times?: components["schemas"]["Figure"];
-            most_times?: components["schemas"]["Figure"];
         };
         DressingPart: {
             at: string;

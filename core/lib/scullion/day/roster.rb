@@ -44,7 +44,7 @@ module Scullion
       # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
       def needed_by
         firsts = @layout.jobs.flat_map { |job| job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] } } +
-                 plan.dressings.flat_map { |batch| batch.parts.map { |part| [part.ingredient.key, solution.start("#{batch.at}/whisk")] } }
+                 plan.dressings.flat_map { |batch| batch.parts.map { |part| [part.ingredient.key, solution.start(Assembly.whisk_key(batch))] } }
         firsts.group_by(&:first).transform_values { |all| all.map(&:last).min }
       end
 
