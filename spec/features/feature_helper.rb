@@ -67,7 +67,18 @@ Capybara.default_driver = :chromium
 # Long, for a slow machine: it is spent only when something is wrong.
 Capybara.default_max_wait_time = 40
 
+# A salad for one journey alone: what other journeys do to theirs cannot reach it.
+module SaladOfItsOwn
+  def barley = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/salads/barley-roast-carrot-dill"))).except("id", "version")
+
+  def put_on_the_shelf(salad)
+    answer = Net::HTTP.post(URI("#{@server.url}/api/salads"), JSON.generate(salad), "Content-Type" => "application/json")
+    raise answer.body unless answer.is_a?(Net::HTTPSuccess)
+  end
+end
+
 RSpec.configure do |config|
+  config.include SaladOfItsOwn, :journey
   config.before(:example, :journey) do
     @server = RunningServer.shared
     Capybara.app_host = @server.url

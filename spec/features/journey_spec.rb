@@ -153,8 +153,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
 
   it "renders every name as text" do
     name = "<img src=x onerror=document.title='owned'>"
-    brief = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/salads/barley-roast-carrot-dill"))).except("id", "version").merge("key" => "rude", "name" => name)
-    Net::HTTP.post(URI("#{@server.url}/api/salads"), JSON.generate(brief), "Content-Type" => "application/json")
+    put_on_the_shelf(barley.merge("key" => "rude", "name" => name))
     added = Net::HTTP.post(URI("#{@server.url}/api/services"), JSON.generate("name" => name, "date" => "2026-11-29", "from" => "12:00", "to" => "13:00", "covers" => 10, "lines" => [{ "salad" => "rude" }]), "Content-Type" => "application/json")
     visit "/services/#{JSON.parse(added.body)['id']}/build"
     expect(page).to have_css("h2", text: name)
@@ -279,17 +278,12 @@ RSpec.describe "The salad bench", :journey, type: :feature do
   end
 
   it "shows a line that stands there twice, and takes it out with one tap" do
-    salads = "#{Capybara.app_host}/api/salads"
-    barley = JSON.parse(Net::HTTP.get(URI("#{salads}/barley-roast-carrot-dill"))).except("id", "version")
-    twice = barley.merge("key" => "dill-twice", "name" => "Dill twice", "components" => barley["components"] + [barley["components"][5].merge("grams" => 3)])
-    Net::HTTP.post(URI(salads), JSON.generate(twice), "Content-Type" => "application/json")
+    put_on_the_shelf(barley.merge("key" => "dill-twice", "components" => barley["components"] + [barley["components"][5].merge("grams" => 3)]))
     visit "/salads/dill-twice"
     expect(page).to have_css("[aria-label='A slip?']", text: "Dill stands here again: 4 g a serving before, 3 g here.")
     click_button "Take this one out: said twice"
     expect(page).to have_no_css("[aria-label='A slip?']")
     expect(page).to have_field("Dill, per serving", count: 1)
-  ensure
-    Net::HTTP.start(URI(salads).host, URI(salads).port) { |http| http.delete("/api/salads/dill-twice") }
   end
 
   it "resizes by role, opens a working, sets a salad beside another, and adds one from the larder" do
@@ -364,8 +358,20 @@ RSpec.describe "The dressing", :journey, type: :feature do
     expect(page).to have_field("cider-vinegar: how much", with: "20 ml")
   end
 
+  it "keeps two changes made in one breath, each as a change of its own" do
+    put_on_the_shelf(barley.merge("key" => "two-in-one-breath"))
+    visit "/salads/two-in-one-breath"
+    expect(page).to have_button("Take out Sunflower seeds")
+    page.execute_script(%(for (const name of ["White beans", "Dill"]) document.querySelector(`[aria-label="Take out ${name}"]`).click()))
+    expect(page).to have_css("summary", text: "As it was, 2 changes back")
+    expect(page).to have_no_button("Take out Dill").and have_no_button("Take out White beans").and have_button("Take out Sunflower seeds")
+    2.times { click_button "Undo" }
+    expect(page).to have_button("Take out Dill").and have_button("Take out White beans")
+  end
+
   it "is split in stages of its own, and the salad goes back to what it was before" do
-    visit "/salads/barley-roast-carrot-dill"
+    put_on_the_shelf(barley.merge("key" => "in-stages"))
+    visit "/salads/in-stages"
     select "In stages of its own", from: "How it is split"
     fill_in "Soak: share of the batch", with: "40 %"
     find_field("Soak: share of the batch").send_keys(:tab)
@@ -375,7 +381,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
     expect(page).to have_css("[role=alert]", text: "leave nothing for Reserve")
     click_button "Take out Reserve"
     expect(page).to have_field("Toss: share of the batch", with: "60 %")
-    find("summary", text: "3 changes back").click
+    find("summary", text: "As it was, 3 changes back").click
     click_button "See it as it was before: dressing split another way", match: :first
     within("section[aria-label='What it would do']") { click_button "Take it" }
     expect(page).to have_field("Reserve: share of the batch", with: "25 %")

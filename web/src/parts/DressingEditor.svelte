@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, ask, type DressingBatch, type IngredientSummary, type Layer, type SaladInput } from "../api/client";
   import RatioBar from "../pictures/RatioBar.svelte";
-  import type { SaladBench } from "../state/salad.svelte";
+  import type { Dressing, SaladBench } from "../state/salad.svelte";
   import Fact from "./Fact.svelte";
   import FullEmulsion from "./FullEmulsion.svelte";
   import FindIngredient from "./FindIngredient.svelte";
@@ -9,56 +9,46 @@
 
   // The dressing of one salad as a formula on any scale: parts by role, how it is split, its ratio.
   let { bench, salad, batch, layers }: { bench: SaladBench; salad: SaladInput; batch: DressingBatch | undefined; layers: Layer[] } = $props();
-  type Dressing = NonNullable<SaladInput["dressing"]>;
   type Part = Dressing["parts"][number];
   const ROLES = ["fat", "acid", "emulsifier", "sweet", "salt", "aromatic", "liquid"] as const;
   const dressing = $derived(salad.dressing);
 
-  const put = (change: Partial<Dressing>) => void bench.put({ ...salad, dressing: { ...dressing!, ...change } }, "dressing");
-  const part = (index: number, change: Partial<Part>) => put({ parts: dressing!.parts.map((each, place) => (place === index ? { ...each, ...change } : each)) });
+  const parts = (change: (parts: Part[]) => Part[]) => bench.dress((latest) => ({ ...latest, parts: change(latest.parts) }));
+  const line = (index: number, change: (part: Part) => Part) => parts((list) => list.map((each, place) => (place === index ? change(each) : each)));
 
   // An own split begins as the one there is.
   const OWN = "own";
   type Stages = NonNullable<Dressing["stages"]>;
   function stages(own: Stages | undefined): void {
-    const { stages: _stages, ...rest } = dressing!;
-    void bench.put({ ...salad, dressing: { ...rest, ...(own && { stages: own }) } }, "dressing");
+    bench.dress(({ stages: _stages, ...rest }) => ({ ...rest, ...(own && { stages: own }) }));
   }
   function split(chosen: string): void {
     if (chosen === OWN) return stages(batch!.stages.map(({ key, name, when, into, to, share }) => ({ key, name, when, into, to, share: Number(share.value) })));
-    const { stages: _stages, ...rest } = dressing!;
-    void bench.put({ ...salad, dressing: { ...rest, preset: chosen as Dressing["preset"] } }, "dressing");
+    bench.dress(({ stages: _stages, ...rest }) => ({ ...rest, preset: chosen as Dressing["preset"] }));
   }
 
   function measure(index: number, text: string): void {
     const found = /^(\d+(?:[.,]\d+)?)\s*(g|ml)?$/.exec(text.trim());
     if (!found) return void (bench.faults.dressing = `Cannot read "${text.slice(0, 40)}". Write a number, for example 60 ml or 5 g.`);
     const value = Number(found[1]!.replace(",", "."));
-    const { ml: _ml, grams: _grams, ...rest } = dressing!.parts[index]!;
-    const grams = found[2] === "g" || (!found[2] && dressing!.parts[index]!.grams !== undefined);
-    put({ parts: dressing!.parts.map((each, place) => (place === index ? { ...rest, ...(grams ? { grams: value } : { ml: value }) } : each)) });
+    line(index, ({ ml: _ml, grams, ...rest }) => ({ ...rest, ...(found[2] === "g" || (!found[2] && grams !== undefined) ? { grams: value } : { ml: value }) }));
   }
 
   async function add(found: IngredientSummary): Promise<void> {
     const { data: page } = await ask(api.GET("/api/ingredients/{key}/page", { params: { path: { key: found.key } } }));
     if (!page) return;
     const fresh: Part = { ingredient: found.key, role: page.in_dressing, grams: 5 };
-    if (dressing) put({ parts: [...dressing.parts, fresh] });
-    else void bench.put({ ...salad, dressing: { name: "Dressing", preset: "all-at-once", parts: [{ ...fresh, grams: 60 }] } }, "dressing");
-  }
-
-  async function ratio(times: number): Promise<void> {
-    const { data } = await ask(api.POST("/api/bench/ratio", { body: { salad, times } }));
-    if (data) await bench.put(data.salad, "dressing");
+    if (dressing) parts((list) => [...list, fresh]);
+    else void bench.put((latest) => ({ ...latest, dressing: { name: "Dressing", preset: "all-at-once", parts: [{ ...fresh, grams: 60 }] } }), "dressing");
   }
 </script>
 
 <section class="tray" aria-label="Dressing">
   {#if dressing}
-    <input class="bg-base-100 hover:border-base-300 w-full rounded-lg border-2 border-transparent text-xl font-bold" aria-label="Name of the dressing" maxlength="120" value={dressing.name} onchange={(event) => put({ name: event.currentTarget.value })} />
+    <input class="bg-base-100 hover:border-base-300 w-full rounded-lg border-2 border-transparent text-xl font-bold" aria-label="Name of the dressing" maxlength="120" value={dressing.name} onchange={({ currentTarget: { value: name } }) => bench.dress((latest) => ({ ...latest, name }))} />
     {#if bench.faults.dressing}<p class="text-error font-semibold" role="alert">{bench.faults.dressing}</p>{/if}
     {#if batch}
-      <div class="my-3"><RatioBar character={batch.character} onchosen={ratio} /></div>
+      <div class="my-3"><RatioBar character={batch.character} onchosen={(times) => bench.ratio(times)} /></div>
       <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2">
         <Fact label="Of the salad's weight" of={batch.salad_share} />
         <div class="border-base-300 border-b pb-1"><div class="quiet">Keeps in the fridge</div><b class="text-2xl">{batch.character.keeping.text}</b></div>
@@ -71,9 +61,9 @@
       {#each dressing.parts as each, index (`${each.ingredient}-${index}`)}
         <li class="border-base-300 flex flex-wrap items-center gap-2 border-t py-1">
           <b class="min-w-24 flex-1 basis-24">{batch?.parts.find((made) => made.ingredient === each.ingredient)?.name ?? each.ingredient}</b>
-          <select class="select h-11 w-32 text-lg" aria-label="{each.ingredient}: role" value={each.role} onchange={(event) => part(index, { role: event.currentTarget.value as Part["role"] })}>{#each ROLES as role (role)}<option>{role}</option>{/each}</select>
+          <select class="select h-11 w-32 text-lg" aria-label="{each.ingredient}: role" value={each.role} onchange={({ currentTarget: { value: role } }) => line(index, (latest) => ({ ...latest, role: role as Part["role"] }))}>{#each ROLES as role (role)}<option>{role}</option>{/each}</select>
           <input class="input h-11 w-24 text-right text-lg font-bold" aria-label="{each.ingredient}: how much" maxlength="20" value={each.ml !== undefined ? `${each.ml} ml` : `${each.grams} g`} onchange={(event) => measure(index, event.currentTarget.value)} />
-          <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {each.ingredient}" disabled={dressing.parts.length === 1} onclick={() => put({ parts: dressing.parts.filter((_, place) => place !== index) })}>×</button>
+          <button class="btn btn-ghost h-11 w-11 p-0 text-xl" aria-label="Take out {each.ingredient}" disabled={dressing.parts.length === 1} onclick={() => parts((list) => list.filter((_, place) => place !== index))}>×</button>
         </li>
       {/each}
     </ul>

@@ -8,7 +8,9 @@
 
   $effect(() => {
     void bench.version;
-    void ask(api.GET("/api/salads/{key}/earlier", { params: { path: { key: bench.salad!.key } } })).then(({ data }) => (earlier = data ?? []));
+    let latest = true;
+    void ask(api.GET("/api/salads/{key}/earlier", { params: { path: { key: bench.salad!.key } } })).then(({ data }) => latest && (earlier = data ?? []));
+    return () => (latest = false);
   });
   const when = (time: string) => new Date(time).toLocaleString([], { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });
 </script>

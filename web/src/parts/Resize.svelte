@@ -8,7 +8,7 @@
 
   function send(): void {
     const weight = Number(grams.replace(/\s*g$/, ""));
-    if (weight >= 10) void bench.resize(weight, salad.serves_as);
+    if (weight >= 10) bench.resize(weight, salad.serves_as);
     grams = "";
   }
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Judged, SaladInput } from "../api/client";
-  import type { SaladBench } from "../state/salad.svelte";
+  import type { Judged } from "../api/client";
+  import type { Dressing, SaladBench } from "../state/salad.svelte";
   import Mark from "./Mark.svelte";
 
   // Amounts that are never in that food, and what is counted twice: the usual range, the nearest
@@ -8,19 +8,16 @@
   let { slips, bench }: { slips: Judged["slips"]; bench: SaladBench } = $props();
 
   type Slip = Judged["slips"][number];
-  type Part = NonNullable<SaladInput["dressing"]>["parts"][number];
+  type Part = Dressing["parts"][number];
   const place = (slip: Slip) => Number(slip.at.split("/").at(-1));
 
   function part(index: number, change: (part: Part) => Part): void {
-    const dressing = bench.salad!.dressing!;
-    void bench.put({ ...bench.salad!, dressing: { ...dressing, parts: dressing.parts.map((each, at) => (at === index ? change(each) : each)) } }, "dressing");
+    bench.dress((dressing) => ({ ...dressing, parts: dressing.parts.map((each, at) => (at === index ? change(each) : each)) }));
   }
   // A reading of nothing takes the line out.
   function takeOut(slip: Slip): void {
-    const others = <T,>(list: T[]) => list.filter((_, at) => at !== place(slip));
-    const salad = bench.salad!;
-    if (slip.at.startsWith("components/")) void bench.put({ ...salad, components: others(salad.components) }, "components");
-    else void bench.put({ ...salad, dressing: { ...salad.dressing!, parts: others(salad.dressing!.parts) } }, "dressing");
+    if (slip.at.startsWith("components/")) bench.remove(place(slip));
+    else bench.dress((dressing) => ({ ...dressing, parts: dressing.parts.filter((_, at) => at !== place(slip)) }));
   }
   function take(slip: Slip): void {
     const { grams, factor } = slip.reading!;

@@ -72,7 +72,7 @@
   <div class={bench.working ? "xl:mr-[29rem]" : ""}>
     <div class="my-3 flex flex-wrap items-center gap-3">
       <a href="/salads" class="btn btn-outline h-11">Shelf</a>
-      <input class="bg-base-200 hover:border-base-300 min-w-60 grow rounded-lg border-2 border-transparent px-2 text-3xl font-bold" aria-label="Name of the salad" maxlength="120" value={salad.name} onchange={(event) => bench.put({ ...salad, name: event.currentTarget.value })} />
+      <input class="bg-base-200 hover:border-base-300 min-w-60 grow rounded-lg border-2 border-transparent px-2 text-3xl font-bold" aria-label="Name of the salad" maxlength="120" value={salad.name} onchange={({ currentTarget: { value: name } }) => bench.put((latest) => ({ ...latest, name }))} />
       <span role="status" class="text-success font-semibold">{bench.saved}</span>
       <button class="btn btn-outline h-11" onclick={duplicate}>Duplicate</button>
       <details class="dropdown dropdown-end" bind:open={menu} onfocusout={(event) => (menu = event.currentTarget.contains(event.relatedTarget as Node | null))}>
@@ -112,7 +112,7 @@
           <section class="tray" aria-label="What it would do">
             <h2 class="mb-2 text-xl">{trial.title}</h2>
             <Beside before={judged} after={trial.judged} names={["Now", "Then"]} />
-            <div class="mt-3 flex gap-3"><button class="btn btn-primary h-11" onclick={() => bench.put(trial.salad)}>Take it</button><button class="btn btn-outline h-11" onclick={() => (bench.trial = undefined)}>Leave it</button></div>
+            <div class="mt-3 flex gap-3"><button class="btn btn-primary h-11" onclick={() => bench.put(() => trial.salad)}>Take it</button><button class="btn btn-outline h-11" onclick={() => (bench.trial = undefined)}>Leave it</button></div>
           </section>
         {/if}
         <BalanceCard taste={judged.taste} {bench} />

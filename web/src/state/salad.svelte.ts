@@ -3,6 +3,7 @@ import type { Explains } from "./explains";
 import { by } from "./who.svelte";
 
 export const GOALS = ["nut-free", "egg-free", "dairy-free", "gluten-free", "vegan", "vegetarian", "cheaper", "hold-longer"] as const;
+export type Dressing = NonNullable<SaladInput["dressing"]>;
 export type Goal = (typeof GOALS)[number];
 const MOST_UNDOS = 50;
 
@@ -20,66 +21,76 @@ export class SaladBench implements Explains {
   larder = $state.raw<Record<string, Ingredient>>({});
 
   version = $state<number>();
-  private asked = 0;
-  private saving: Promise<void> = Promise.resolve();
+  private last: Promise<void> = Promise.resolve();
 
-  async open(key: string): Promise<void> {
-    const { data, problem } = await ask(api.GET("/api/salads/{key}", { params: { path: { key } } }));
-    this.problem = problem;
-    if (!data) return;
+  open(key: string): Promise<void> {
+    return this.inTurn(async () => {
+      const { data, problem } = await ask(api.GET("/api/salads/{key}", { params: { path: { key } } }));
+      this.problem = problem;
+      if (!data) return;
 
-    const { id: _id, version, ...salad } = data;
-    this.version = version;
-    await this.judge(salad as SaladInput);
+      const { id: _id, version, ...salad } = data;
+      this.version = version;
+      await this.judge(salad as SaladInput);
+    });
   }
 
-  // A new build, judged and then kept. at: where a fault of it belongs on screen.
-  async put(salad: SaladInput, at = "salad", undoes = false): Promise<void> {
-    const before = this.judged?.salad;
-    if (!(await this.judge(salad, at))) return;
-    if (before && !undoes) this.past = [before, ...this.past].slice(0, MOST_UNDOS);
-    this.trial = undefined;
-    await this.save();
+  // The build as a change makes it of the latest one, judged and then kept; none where the change
+  // came to nothing. at: where a fault of it belongs on screen.
+  put(change: (salad: SaladInput) => SaladInput | Promise<SaladInput | undefined>, at = "salad", undoes = false): Promise<void> {
+    return this.inTurn(async () => {
+      const before = this.salad!;
+      const salad = await change(before);
+      if (!salad || !(await this.judge(salad, at))) return;
+      if (undoes) this.past = this.past.slice(1);
+      else if (!same(before, this.salad!)) this.past = [before, ...this.past].slice(0, MOST_UNDOS);
+      this.trial = undefined;
+      await this.save();
+    });
+  }
+
+  dress(change: (dressing: Dressing) => Dressing): void {
+    void this.put((salad) => ({ ...salad, dressing: change(salad.dressing!) }), "dressing");
   }
 
   component(index: number, change: Partial<Component>, at = `components/${index}`): void {
-    const components = this.salad!.components.map((each, place) => (place === index ? clean({ ...each, ...change }) : each));
-    void this.put({ ...this.salad!, components }, at);
+    this.line(index, (components, place) => components.with(place, clean({ ...components[place]!, ...change })), at);
   }
 
   amount(index: number, text: string): void {
-    const { grams: _grams, right: _right, ...rest } = this.salad!.components[index]!;
-    const components = this.salad!.components.map((each, place) => (place === index ? { ...rest, amount: text } : each));
-    void this.put({ ...this.salad!, components }, `components/${index}/grams`);
+    this.line(
+      index,
+      (components, place) => {
+        const { grams: _grams, right: _right, ...component } = components[place]!;
+        return components.with(place, { ...component, amount: text });
+      },
+      `components/${index}/grams`,
+    );
   }
 
   add(component: Component): void {
-    void this.put({ ...this.salad!, components: [...this.salad!.components, component] });
+    void this.put((salad) => ({ ...salad, components: [...salad.components, component] }));
   }
 
   remove(index: number): void {
-    void this.put({ ...this.salad!, components: this.salad!.components.filter((_, place) => place !== index) });
+    this.line(index, (components, place) => components.toSpliced(place, 1));
   }
 
   move(from: number, to: number): void {
-    const components = [...this.salad!.components];
-    if (to < 0 || to >= components.length) return;
-    components.splice(to, 0, ...components.splice(from, 1));
-    void this.put({ ...this.salad!, components });
+    if (to < 0 || to >= this.salad!.components.length) return;
+    this.line(from, (components, place) => components.toSpliced(place, 1).toSpliced(to, 0, components[place]!));
   }
 
   undo(): void {
-    const [last, ...rest] = this.past;
-    if (!last) return;
-    this.past = rest;
-    void this.put(last, "salad", true);
+    void this.put(() => this.past[0], "salad", true);
   }
 
-  async resize(grams: number | undefined, serves_as: SaladInput["serves_as"]): Promise<void> {
-    const salad = { ...this.salad!, serves_as };
-    const { data, problem } = await ask(api.POST("/api/bench/resize", { body: { salad, grams } }));
-    this.problem = problem;
-    if (data) await this.put(data.salad);
+  resize(grams: number | undefined, serves_as: SaladInput["serves_as"]): void {
+    void this.put(async (salad) => this.reworked(await ask(api.POST("/api/bench/resize", { body: { salad: { ...salad, serves_as }, grams } }))));
+  }
+
+  ratio(times: number): void {
+    void this.put(async (salad) => this.reworked(await ask(api.POST("/api/bench/ratio", { body: { salad, times } }))), "dressing");
   }
 
   // A whole set of swaps, seen before it is taken.
@@ -114,7 +125,7 @@ export class SaladBench implements Explains {
       if (problem) this.faults[at] = plainly(problem);
       else {
         delete this.faults[at];
-        await this.judge(this.salad!);
+        await this.inTurn(async () => void (await this.judge(this.salad!)));
         if (this.working) await this.explain(this.working.at);
       }
     });
@@ -127,10 +138,28 @@ export class SaladBench implements Explains {
     if (data) this.larder = { ...this.larder, [key]: data };
   }
 
+  // The line that is seen at this place now, wherever the changes still under way have moved it.
+  private line(index: number, change: (components: Component[], place: number) => Component[], at?: string): void {
+    const seen = this.salad!.components[index];
+    void this.put(({ components, ...salad }) => {
+      const moved = same(components[index], seen) ? -1 : components.findIndex((component) => same(component, seen));
+      return { ...salad, components: change(components, moved < 0 ? index : moved) };
+    }, at);
+  }
+
+  private reworked({ data, problem }: { data?: { salad: SaladInput }; problem?: Problem }): SaladInput | undefined {
+    this.problem = problem;
+    return data?.salad;
+  }
+
+  // One after the other, however fast they come: each change is made to what the one before it
+  // left, names the version that one made, and is kept as a change of its own.
+  private inTurn(step: () => Promise<void>): Promise<void> {
+    return (this.last = this.last.then(step, step));
+  }
+
   private async judge(salad: SaladInput, at = "salad"): Promise<boolean> {
-    const turn = ++this.asked;
     const { data, problem } = await ask(api.POST("/api/bench", { body: { salad } }));
-    if (turn !== this.asked) return false;
     if (problem) {
       if (problem.status === 422) this.faults[at] = plainly(problem);
       else this.problem = problem;
@@ -144,12 +173,7 @@ export class SaladBench implements Explains {
     return true;
   }
 
-  // One after the other, so that each names the version that the one before it made.
-  private save(): Promise<void> {
-    return (this.saving = this.saving.then(() => this.store()));
-  }
-
-  private async store(): Promise<void> {
+  private async save(): Promise<void> {
     const { key } = this.salad!;
     const { data, problem } = await ask(api.PUT("/api/salads/{key}", { params: { path: { key } }, body: { ...this.salad!, version: this.version! } }));
     this.problem = problem;
@@ -159,6 +183,8 @@ export class SaladBench implements Explains {
     setTimeout(() => (this.saved = ""), 2000);
   }
 }
+
+const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 // Without what was emptied, so that the contract sees only what is there.
 function clean(component: Component): Component {
