@@ -37,7 +37,7 @@ export class SaladBench implements Explains {
 
   // The build as a change makes it of the latest one, judged and then kept; none where the change
   // came to nothing. at: where a fault of it belongs on screen.
-  put(change: (salad: SaladInput) => SaladInput | Promise<SaladInput | undefined>, at = "salad", undoes = false): Promise<void> {
+  put(change: (salad: SaladInput) => SaladInput | undefined | Promise<SaladInput | undefined>, at = "salad", undoes = false): Promise<void> {
     return this.inTurn(async () => {
       const before = this.salad!;
       const salad = await change(before);
