@@ -52,7 +52,13 @@ module ExampleBrief
       end
     end
     before = instance.tasks.flat_map { |each| each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least } }
-    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : []].flatten
+    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : [], out_of_their_depth(solution)].flatten
+  end
+
+  # Cooks at work that they are not down for.
+  def out_of_their_depth(solution)
+    cooks = solution.instance.of_kind("cook").to_h { |cook| [cook.key, cook] }
+    solution.enum_for(:each_stretch).flat_map { |segment, _, used, task| segment.uses.filter_map { |use| task.key if cooks[used[use.kind]]&.does?(use.skill) == false } }
   end
 end
 

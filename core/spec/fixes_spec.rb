@@ -116,8 +116,8 @@ RSpec.describe Scullion::Day::Fixes do
     it "finds the fullest of one kind, though another is tighter" do
       both = overload([task("a", "oven", 60, amount: 4), task("b", "oven", 60, amount: 4), task("c", "cook", 20), task("d", "cook", 20)], kitchen)
       expect(both.worst.kind).to eq "oven"
-      expect(both.worst_of("cook").to_h).to eq(kind: "cook", from: 570, wanted: 40, have: 30)
-      expect(both.worst_of("burner")).to be_nil
+      expect(both.worst_hands.to_h).to eq(kind: "cook", from: 570, wanted: 40, have: 30)
+      expect(overload([task("c", "cook", 20)], kitchen).worst_hands).to be_nil
     end
 
     it "knows that nobody is there out of hours" do

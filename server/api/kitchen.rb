@@ -9,7 +9,7 @@ module Scullion
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
 
         app.get("/api/kitchen/starters") { json(Records.facts.starters) }
-        app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings }) }
+        app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings, "skills" => skills }) }
 
         app.put("/api/kitchen") do
           kitchen, document = Records::Kitchen.ours, body_document
@@ -38,6 +38,9 @@ module Scullion
 
         # The ways of cooling that a chiller can have.
         def coolings = Records.facts.practice.words("cooling", "methods").reject { |_, words| words["ice"] }.map { |key, words| { "key" => key, "name" => words["name"] } }
+
+        # The kinds of work that a cook can be down for.
+        def skills = Records.facts.practice.keys("skills").map { |key| { "key" => key, "name" => Records.facts.practice.words("skills", key)["name"] } }
 
         def cuts_of(practice, tool)
           practice.cuts.filter_map do |cut, words|

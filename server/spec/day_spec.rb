@@ -39,6 +39,12 @@ RSpec.describe "The day of a service", :server do
     expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
   end
 
+  it "lets a cook do one thing more for the day, and takes it back" do
+    more = { "cook" => "OK", "skill" => "stove" }
+    expect(decide("skilled" => more)["decided"]["skilled"]).to eq [more.merge("text" => "OK also at the stove")]
+    expect(decide("unskilled" => more)["decided"]["skilled"]).to eq []
+  end
+
   it "puts a roast into the oven in two loads, and back into one" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
     twice = decide("loads" => { "preparation" => carrot, "loads" => 2 })

@@ -14,6 +14,15 @@ RSpec.describe "The kitchen, its tools and its measures", :server do
     expect(save("cooks" => [{ "initials" => "ML", "from" => "06:00", "to" => "14:00" }]).except("version")).to eq before.except("version").merge("cooks" => [{ "initials" => "ML", "from" => "06:00", "to" => "14:00" }])
   end
 
+  it "keeps what each cook is down for" do
+    cooks = [{ "initials" => "ML", "from" => "06:00", "to" => "14:00" }, { "initials" => "RT", "from" => "07:00", "to" => "15:00", "skills" => %w[knife build] }]
+    expect(save("cooks" => cooks)["cooks"]).to eq cooks
+    save("cooks" => [cooks.last.merge("skills" => [])])
+    expect(last_response.status).to eq 422
+    expect(JSON.parse(last_response.body)["faults"]).to contain_exactly(include("where" => "/cooks/0/skills", "what" => "This cook is down for no work at all."))
+    expect(ask(:get, "/api/kitchen/choices")["skills"].map { |skill| skill["key"] }).to eq Scullion::Day::SKILLS
+  end
+
   it "says what is wrong with every part of it at once" do
     save("pots" => [{ "key" => "a", "name" => "A", "diameter_cm" => 30, "height_cm" => 0 }] * 2, "tools" => [{ "key" => "chainsaw" }],
          "cooks" => [{ "initials" => "X", "from" => "15:00", "to" => "07:00" }], "chillers" => [{ "name" => "F", "method" => "cellar", "shelves" => 2 }],

@@ -77,7 +77,15 @@ module SaladOfItsOwn
   end
 end
 
+# What the page shows at once is with the server a moment later.
+module KeptByTheServer
+  def kept
+    Timeout.timeout(Capybara.default_max_wait_time) { sleep 0.05 until yield }
+  end
+end
+
 RSpec.configure do |config|
+  config.include KeptByTheServer, :journey
   config.include SaladOfItsOwn, :journey
   config.before(:example, :journey) do
     @server = RunningServer.shared

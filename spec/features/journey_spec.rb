@@ -133,6 +133,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     expect(page).to have_css("h2", text: "Machine")
     check "Rocket is done"
     expect(page).to have_css("h2", text: /Picking table.*1 of 2 to do/m)
+    kept { JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/2/ticks"))).any? }
     visit "/services/2/prep"
     expect(page).to have_checked_field("Rocket is done")
     uncheck "Rocket is done"

@@ -49,7 +49,7 @@ export const SILENCE: Problem = {
   faults: [],
 };
 
-type Answer<T> = { data: T; problem?: undefined } | { data?: undefined; problem: Problem };
+export type Answer<T> = { data: T; problem?: undefined } | { data?: undefined; problem: Problem };
 
 // Turns a fetch into data or a problem; never throws.
 export async function ask<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Answer<T>> {

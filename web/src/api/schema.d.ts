@@ -1161,6 +1161,7 @@ export interface components {
             /** @description Kinds of resource that there is one more of */
             borrowed?: components["schemas"]["Borrowable"][];
             loads?: components["schemas"]["OvenLoads"][];
+            skilled?: components["schemas"]["Skilled"][];
         };
         /** @description burner, oven, pot-KEY or tray-KEY */
         Borrowable: string;
@@ -1209,6 +1210,8 @@ export interface components {
             loads?: components["schemas"]["OvenLoads"];
             cut?: string;
             uncut?: string;
+            skilled?: components["schemas"]["Skilled"];
+            unskilled?: components["schemas"]["Skilled"];
             restore?: components["schemas"]["DayKept"];
         };
         Span: {
@@ -1263,6 +1266,11 @@ export interface components {
                 }[];
                 cut: string[];
                 loads: components["schemas"]["OvenLoads"][];
+                skilled: {
+                    cook: string;
+                    skill: components["schemas"]["Skill"];
+                    text: string;
+                }[];
             };
         };
         DayTask: {
@@ -2168,10 +2176,23 @@ export interface components {
             to: string;
             break_from?: string;
             break_to?: string;
+            /** @description What this cook is down for; everything when left out */
+            skills?: components["schemas"]["Skill"][];
+        };
+        /** @enum {string} */
+        Skill: "knife" | "blades" | "stove" | "dressing" | "build";
+        /** @description A cook who does one thing more for the day */
+        Skilled: {
+            cook: string;
+            skill: components["schemas"]["Skill"];
         };
         KitchenChoices: {
             tools: components["schemas"]["ToolRates"][];
             coolings: {
+                key: string;
+                name: string;
+            }[];
+            skills: {
                 key: string;
                 name: string;
             }[];

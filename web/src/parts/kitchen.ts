@@ -1,7 +1,7 @@
 // What the kitchen's screen edits: lists of things, each with a name and a few sizes.
-export type Value = string | number | boolean | undefined;
+export type Value = string | number | boolean | string[] | undefined;
 export type Row = Record<string, Value>;
-export type Column = { field: string; unit: string; kind?: "number" | "time" | "text" | "choice" | "flag"; wide?: boolean };
+export type Column = { field: string; unit: string; kind?: "number" | "time" | "text" | "choice" | "several" | "flag"; wide?: boolean };
 export type List = { list: string; title: string; noun: string; least: number; columns: Column[]; blank: Row; drawn?: boolean };
 
 const count: Column = { field: "count", unit: "of them" };
@@ -19,7 +19,7 @@ export const LISTS: List[] = [
   { list: "microwaves", title: "Microwaves", noun: "microwave", least: 0, columns: [{ field: "watts", unit: "W" }], blank: { name: "Microwave", watts: 1000 } },
   { list: "chillers", title: "Fridges and chillers", noun: "fridge", least: 0, columns: [{ field: "method", unit: "cools as", kind: "choice", wide: true }, { field: "shelves", unit: "shelves" }], blank: { name: "Fridge", method: "fan-fridge", shelves: 6 } },
   { list: "ice_machines", title: "Ice", noun: "ice machine", least: 0, columns: [{ field: "kg_per_day", unit: "kg a day" }, { field: "bin_kg", unit: "kg in the bin" }], blank: { name: "Ice machine", kg_per_day: 45, bin_kg: 20 } },
-  { list: "cooks", title: "Cooks and shifts", noun: "cook", least: 0, columns: [{ field: "from", unit: "from", kind: "time" }, { field: "to", unit: "to", kind: "time" }, { field: "break_from", unit: "break from", kind: "time" }, { field: "break_to", unit: "break to", kind: "time" }], blank: { initials: "AB", from: "07:00", to: "15:00" } },
+  { list: "cooks", title: "Cooks and shifts", noun: "cook", least: 0, columns: [{ field: "from", unit: "from", kind: "time" }, { field: "to", unit: "to", kind: "time" }, { field: "break_from", unit: "break from", kind: "time" }, { field: "break_to", unit: "break to", kind: "time" }, { field: "skills", unit: "does", kind: "several" }], blank: { initials: "AB", from: "07:00", to: "15:00" } },
 ];
 
 export const nameOf = (row: Row): string => String(row.name ?? row.initials ?? "");

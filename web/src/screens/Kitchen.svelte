@@ -82,7 +82,7 @@
     </section>
     <div class="gap-3 lg:columns-2">
     {#each LISTS as of (of.list)}
-      <KitchenList {of} rows={ours[of.list as keyof KitchenRecord] as unknown as Row[]} choices={choices?.coolings} onrows={(rows) => put({ [of.list]: rows })}>
+      <KitchenList {of} rows={ours[of.list as keyof KitchenRecord] as unknown as Row[]} choices={of.list === "cooks" ? choices?.skills : choices?.coolings} onrows={(rows) => put({ [of.list]: rows })}>
         {#snippet extra(row)}
           {#if of.list === "pots"}<CalibratePot pot={row} version={ours.version} oncalibrated={calibrated} />{/if}
         {/snippet}

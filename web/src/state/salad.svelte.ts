@@ -1,4 +1,4 @@
-import { api, ask, plainly, type Component, type Ingredient, type Judged, type Problem, type SaladInput, type Working } from "../api/client";
+import { api, ask, plainly, type Answer, type Component, type Ingredient, type Judged, type Problem, type SaladInput, type Working } from "../api/client";
 import type { Explains } from "./explains";
 import { by } from "./who.svelte";
 
@@ -147,7 +147,7 @@ export class SaladBench implements Explains {
     }, at);
   }
 
-  private reworked({ data, problem }: { data?: { salad: SaladInput }; problem?: Problem }): SaladInput | undefined {
+  private reworked({ data, problem }: Answer<{ salad: SaladInput }>): SaladInput | undefined {
     this.problem = problem;
     return data?.salad;
   }

@@ -14,8 +14,9 @@ module Scullion
     Chiller = Struct.new(:name, :method, :shelves, keyword_init: true)
     IceMachine = Struct.new(:name, :kg_per_day, :bin_kg, keyword_init: true)
 
-    # A cook on shift. from, to, break_from, break_to: local clock times "HH:MM".
-    Cook = Struct.new(:initials, :from, :to, :break_from, :break_to, keyword_init: true) do
+    # A cook on shift. from, to, break_from, break_to: local clock times "HH:MM". skills: keys of
+    # facts/practice/skills, nil for all.
+    Cook = Struct.new(:initials, :from, :to, :break_from, :break_to, :skills, keyword_init: true) do
       # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break
       def hours
         start, stop, rest, back = [from, to, break_from, break_to].map { |clock| clock && ((clock[0, 2].to_i * 60) + clock[3, 2].to_i) }

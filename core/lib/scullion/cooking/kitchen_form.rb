@@ -53,13 +53,26 @@ module Scullion
 
     def cooks
       list("cooks", MANY) do |item|
-        item.only("initials", "from", "to", "break_from", "break_to")
+        item.only("initials", "from", "to", "break_from", "break_to", "skills")
         from, to = %w[from to].map { |field| item.match(field, CLOCK, "07:00") }
         away = %w[break_from break_to].map { |field| item.match(field, CLOCK, "10:00", default: nil) }
         item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.") if from && to && to <= from
         break_fits(item, from, to, away) if from && to && away.any?
-        Cooking::Cook.new(initials: item.text("initials", most: 12), from: from, to: to, break_from: away.first, break_to: away.last)
+        Cooking::Cook.new(initials: item.text("initials", most: 12), from: from, to: to, break_from: away.first, break_to: away.last, skills: skills(item))
       end
+    end
+
+    # @return [Array<String>, nil] nil for all of them
+    def skills(item)
+      return if item.raw("skills").nil?
+
+      known = @practice.keys("skills")
+      down_for = item.raw("skills")
+      return down_for.uniq if down_for.is_a?(Array) && down_for.any? && (down_for - known).empty?
+
+      item.fault("skills", down_for == [] ? "This cook is down for no work at all." : "#{down_for.inspect[0, 80]} is not a list of #{known.join(', ')}.",
+                 "Name at least one of #{known.join(', ')}, or leave it out for all of them.")
+      nil
     end
 
     def break_fits(item, from, to, away)

@@ -32,17 +32,25 @@ module Scullion
       end
 
       def loads
-        @loads ||= @instance.resources.group_by(&:kind).map do |kind, resources|
-          held = @instance.tasks.flat_map { |task| held(task, kind) }
+        @loads ||= (kinds + skills).map do |resources, kind, skill|
+          held = @instance.tasks.flat_map { |task| held(task, kind, skill) }
           Load.new(resources.size, shares(held, resources).map { |(task, at, minutes, _), share|
             Hold.new(@instance.heads[task.key] + at, minutes, task.minutes - at - minutes + @instance.tails[task.key], share)
           })
         end
       end
 
+      def kinds = @instance.resources.group_by(&:kind).map { |kind, resources| [resources, kind, nil] }
+
+      # The cooks who do what not all of them do.
+      def skills
+        cooks, wanted = @instance.of_kind(COOK), @instance.tasks.flat_map { |task| task.demands.filter_map { |_, _, use| use.skill } }
+        wanted.uniq.map { |skill| [cooks.select { |cook| cook.does?(skill) }, COOK, skill] }.select { |able, *| able.any? && able.size < cooks.size }
+      end
+
       # What a task takes of that kind, what follows without a gap as one. @return [Array<Array(Task, Integer, Integer, Use)>]
-      def held(task, kind)
-        task.demands.select { |_, _, use| use.kind == kind }.each_with_object([]) do |(at, minutes, use), all|
+      def held(task, kind, skill)
+        task.demands.select { |_, _, use| use.kind == kind && (skill.nil? || use.skill == skill) }.each_with_object([]) do |(at, minutes, use), all|
           last = all.last
           last && kind != COOK && last[1] + last[2] == at && last[3].amount == use.amount ? last[2] += minutes : all << [task, at, minutes, use]
         end

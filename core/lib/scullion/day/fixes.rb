@@ -29,7 +29,7 @@ module Scullion
       def tried
         overload = Overload.new(@roster.instance)
         tight = overload.worst
-        [*overload.worst_of(COOK)&.then { |worst| hands(worst) }, *borrowed([*tight&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)),
+        [*overload.worst_hands&.then { |worst| hands(worst) }, *overload.short_skills.flat_map { |skill| also(skill) }, *borrowed([*tight&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)),
          *(loads if tight && tight.kind != COOK), *yesterday, *ready_cut]
       end
 
@@ -43,6 +43,16 @@ module Scullion
         [*begins.map { |from| [from, from + HOURS] }, [opens, closes]].uniq.map do |hours|
           { what: "One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", progress: @progress.with(extra: @progress.extra + [hours]),
             decide: { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } } }
+        end
+      end
+
+      # A cook who is there and does this too for once; not where it takes being shown.
+      def also(skill)
+        return [] if @roster.skill(skill)["shown"]
+
+        @roster.not_down_for(skill).map do |initials|
+          { what: "#{initials} also #{@roster.skill(skill)['where']}", progress: @progress.with(skilled: @progress.skilled + [[initials, skill]]),
+            decide: { "skilled" => { "cook" => initials, "skill" => skill } } }
         end
       end
 

@@ -57,13 +57,17 @@ module Scullion
           minutes = @cooking.public_send(name).ceil
           next if minutes.zero? || name == :soak_minutes
 
-          Segment.new(minutes: minutes, name: @cooking.class.definitions.fetch(name).label, uses: (kind == :hands ? [use(COOK)] : []) + held(name))
+          Segment.new(minutes: minutes, name: @cooking.class.definitions.fetch(name).label, uses: (kind == :hands ? [hands] : []) + held(name))
         end
       end
 
+      # Tins are opened at the bench.
+      def tinned? = @cooking.instance_of?(Cooking::Tinned)
+      def hands = Use.new(kind: COOK, amount: 1, skill: tinned? ? KNIFE : STOVE)
+
       # An oven heats up empty.
       def held(name)
-        return [] if @cooking.instance_of?(Cooking::Tinned)
+        return [] if tinned?
 
         name == :heat_up_minutes ? equipment.reject { |each| each.kind.start_with?("tray-") } : equipment
       end

@@ -3,9 +3,9 @@
 module Scullion
   module Day
     # What a stretch of work takes while it lasts: so many of one kind of resource, all from one of
-    # them. mode: what it must be set to meanwhile (an oven's °C).
-    Use = Struct.new(:kind, :amount, :mode, keyword_init: true) do
-      def to_h = { "kind" => kind, "amount" => amount, "mode" => mode }.compact
+    # them. mode: what it must be set to meanwhile (an oven's °C). skill: of a cook, what she must be down for.
+    Use = Struct.new(:kind, :amount, :mode, :skill, keyword_init: true) do
+      def to_h = { "kind" => kind, "amount" => amount, "mode" => mode, "skill" => skill }.compact
     end
 
     # Minutes that follow each other without a wait inside one task; with hands when a cook is among the uses.
@@ -21,9 +21,11 @@ module Scullion
     end
 
     # A burner, an oven, a cook … open: when it can be used, nil for always, as [from, to] in
-    # minutes. moded: everything on it at once needs the same mode.
-    Resource = Struct.new(:key, :name, :kind, :capacity, :open, :moded, keyword_init: true) do
-      def to_h = { "key" => key, "name" => name, "kind" => kind, "capacity" => capacity, "open" => open, "moded" => moded || nil }.compact
+    # minutes. moded: everything on it at once needs the same mode. skills: what a cook is down for,
+    # nil for everything.
+    Resource = Struct.new(:key, :name, :kind, :capacity, :open, :moded, :skills, keyword_init: true) do
+      def does?(skill) = skill.nil? || skills.nil? || skills.include?(skill)
+      def to_h = { "key" => key, "name" => name, "kind" => kind, "capacity" => capacity, "open" => open, "moded" => moded || nil, "skills" => skills }.compact
     end
 
     # One job of the day. earliest: it may not begin before; latest: it must end by; pinned: it begins then.
@@ -55,6 +57,8 @@ module Scullion
     end
 
     COOK = "cook"
+    # What a cook can be down for, see facts/practice/skills.
+    SKILLS = [KNIFE = "knife", BLADES = "blades", STOVE = "stove", DRESSING = "dressing", BUILD = "build"].freeze
 
     # A day to be scheduled: tasks and resources, minutes counted from midnight of the service day.
     # Plain data, so that another solver can read it (see docs/day.md).
@@ -108,7 +112,7 @@ module Scullion
       # @param data [Hash] as #to_h gives it @return [Instance]
       def self.from_h(data)
         resources = data["resources"].map { |each|
-          Resource.new(key: each["key"], name: each["name"], kind: each["kind"], capacity: each["capacity"], open: each["open"], moded: each["moded"])
+          Resource.new(key: each["key"], name: each["name"], kind: each["kind"], capacity: each["capacity"], open: each["open"], moded: each["moded"], skills: each["skills"])
         }
         tasks = data["tasks"].map do |each|
           Task.new(key: each["key"], name: each["name"], earliest: each["earliest"], latest: each["latest"], pinned: each["pinned"],

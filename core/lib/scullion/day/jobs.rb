@@ -71,10 +71,11 @@ module Scullion
         parts = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil
         Split.evenly(whole(minutes), parts).each_with_index.map do |part, index|
           task("#{@prep.at}/#{step}#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said.tr('-', ' ')}#{"#{PART}#{parts} parts" if parts > 1}", "prep", @prep.at,
-               [segment(part, hands, *uses)], before)
+               [segment(part, hands(blade || KNIFE), *uses)], before)
         end
       end
 
+      def blade = @prep.tool && @practice.words("tools", @prep.tool)["skill"]
       def tool = @prep.tool && !@practice.words("tools", @prep.tool)["plain"] ? [use("tool-#{@prep.tool}")] : []
 
       def treating(before)
@@ -84,7 +85,7 @@ module Scullion
       def treatment
         wait = whole(@practice.fetch("treats/#{component.treat}/minutes"))
         sink = @prep.treat_water_grams.positive? ? [use("sink")] : []
-        [segment(whole(@prep.treating_minutes), hands, *sink, name: "By hand"), segment(wait, name: "Waits")]
+        [segment(whole(@prep.treating_minutes), hands(KNIFE), *sink, name: "By hand"), segment(wait, name: "Waits")]
       end
 
       # Pulses stand in water over night, and longer in the cold if that suits the day.
@@ -92,7 +93,7 @@ module Scullion
         return [] unless @cooking.respond_to?(:soak_minutes) && @cooking.soak_minutes.positive?
 
         [task("#{@cooking.at}/soak", "#{@need.name}: soak", "cook", @cooking.at,
-              [segment(whole(@practice.fetch("day/soak/cover_minutes")), hands, name: "Cover with water"), segment(whole(@cooking.soak_minutes), name: "Soaks")], before)]
+              [segment(whole(@practice.fetch("day/soak/cover_minutes")), hands(STOVE), name: "Cover with water"), segment(whole(@cooking.soak_minutes), name: "Soaks")], before)]
       end
 
       # Soaked or cut, it waits for the pot so long at most.
@@ -114,11 +115,11 @@ module Scullion
 
       def pouring(pour)
         minutes = @practice.fetch("day/pour/setup_minutes") + (@practice.fetch("day/pour/per_kg_minutes") * pour.grams / 1000)
-        segment(whole(minutes), hands, name: "Pour in #{pour.stage.dressing.recipe.name}")
+        segment(whole(minutes), hands(DRESSING), name: "Pour in #{pour.stage.dressing.recipe.name}")
       end
 
       def chilled = @chilled ||= Chill.new(@cooking, @brief)
-      def spreading = @cooking.cools? ? [segment(whole(@practice.fetch("day/cool/spread_minutes")), hands, *chilled.trays, name: "Spread to cool")] : []
+      def spreading = @cooking.cools? ? [segment(whole(@practice.fetch("day/cool/spread_minutes")), hands(STOVE), *chilled.trays, name: "Spread to cool")] : []
       def chilling = @cooking.cools? ? [segment(chilled.minutes, *chilled.uses, name: "Chills")] : []
 
       def task(key, name, stage, at, segments, before = [], most: nil, why: nil)
@@ -131,8 +132,8 @@ module Scullion
         { "stage" => stage, "at" => at, "preparation" => component.preparation, "colour" => @need.ingredient.colour, "for" => salads }
       end
 
-      def hands = use(COOK)
-      def use(kind, amount = 1, mode = nil) = Use.new(kind: kind, amount: amount, mode: mode)
+      def hands(skill) = Use.new(kind: COOK, amount: 1, skill: skill)
+      def use(kind) = Use.new(kind: kind, amount: 1)
       def segment(minutes, *uses, name: nil) = Segment.new(minutes: minutes, uses: uses, name: name)
       def whole(minutes) = minutes.ceil
     end

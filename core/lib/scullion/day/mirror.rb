@@ -17,7 +17,7 @@ module Scullion
       end
 
       def self.turned(resource)
-        Resource.new(**resource.to_h.transform_keys(&:to_sym).slice(:key, :name, :kind, :capacity, :moded), open: resource.open&.map { |from, to| [-to, -from] }&.reverse)
+        Resource.new(**resource.to_h.transform_keys(&:to_sym).slice(:key, :name, :kind, :capacity, :moded, :skills), open: resource.open&.map { |from, to| [-to, -from] }&.reverse)
       end
 
       def self.turned_task(instance, task)

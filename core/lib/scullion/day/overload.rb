@@ -4,12 +4,16 @@ module Scullion
   module Day
     # Where a day is too full: every task as late as it could be if there were hands and heat
     # without end. What a half-hour cannot take is carried into the one before; the kind of resource
-    # with the longest queue is the tight one, and its fullest half-hour is named.
+    # with the longest queue is the tight one, and its fullest half-hour is named. Cooks are looked
+    # at together, and skill by skill where not all of them do it.
     class Overload
       SLOT = 30
 
-      Worst = Struct.new(:kind, :from, :wanted, :have, keyword_init: true) do
+      # A kind of resource, or the cooks who are down for one skill.
+      Kind = Struct.new(:name, :skill)
+      Worst = Struct.new(:kind, :skill, :from, :wanted, :have, keyword_init: true) do
         def over = wanted - have
+        def to_h = super.compact
       end
 
       def initialize(instance)
@@ -17,15 +21,16 @@ module Scullion
       end
 
       # @return [Worst, nil] minutes wanted and had in the fullest half-hour of the tight kind; nil when all fits
-      def worst = wanted.keys.map(&:first).uniq.max_by { |kind| [queue(kind), kind] }&.then { |kind| worst_of(kind) }
+      def worst = worst_among(kinds)
 
-      # @return [Worst, nil] the fullest half-hour of one kind; nil when it is enough
-      def worst_of(kind)
-        return if queue(kind).zero?
+      # @return [Worst, nil] the same among cooks alone
+      def worst_hands = worst_among(kinds.select { |kind| kind.name == COOK })
 
-        slots(kind).map { |slot| Worst.new(kind: kind, from: slot * SLOT, wanted: wanted[[kind, slot]], have: had(kind, slot)) }
-                   .select { |each| each.over.positive? }.max_by { |each| [each.have.positive? ? 1 : 0, each.over, -each.from] }
-      end
+      # What not all cooks do, and too few. @return [Array<String>] skills, the shortest first
+      def short_skills = kinds.select { |kind| kind.skill && queue(kind).positive? }.sort_by { |kind| [-queue(kind), kind.skill] }.map(&:skill)
+
+      # What none of them does. @return [Array<String>] skills
+      def nobody = kinds.filter_map { |kind| kind.skill if kind.skill && able(kind).empty? }
 
       # Minutes of hands wanted in all, and had between the first and the last day.
       # @return [Array(Integer, Integer)]
@@ -36,6 +41,26 @@ module Scullion
 
       private
 
+      def kinds = wanted.keys.map(&:first).uniq
+
+      def worst_among(kinds)
+        tight = kinds.max_by { |kind| [queue(kind), kind.name, kind.skill.to_s] }
+        return if tight.nil? || queue(tight).zero?
+
+        slots(tight).map { |slot| Worst.new(kind: tight.name, skill: tight.skill, from: slot * SLOT, wanted: wanted[[tight, slot]], have: had(tight, slot)) }
+                    .select { |each| each.over.positive? }.max_by { |each| [each.have.positive? ? 1 : 0, each.over, -each.from] }
+      end
+
+      def able(kind) = (@able ||= {})[kind] ||= @instance.of_kind(kind.name).select { |resource| resource.does?(kind.skill) }
+
+      # What a use counts towards.
+      def counted(use)
+        @counted ||= Hash.new do |all, each|
+          all[each] = [Kind.new(each.kind), (Kind.new(each.kind, each.skill) if each.skill && @instance.of_kind(each.kind).any? { |cook| !cook.does?(each.skill) })].compact
+        end
+        @counted[use]
+      end
+
       # The longest that work waits for this kind, in half-hours of all of it.
       def queue(kind)
         carried = longest = 0
@@ -43,7 +68,7 @@ module Scullion
           carried = [carried + wanted[[kind, slot]] - had(kind, slot), 0].max
           longest = carried if carried > longest
         end
-        longest.fdiv(@instance.of_kind(kind).sum(&:capacity).clamp(1, nil) * SLOT)
+        longest.fdiv(able(kind).sum(&:capacity).clamp(1, nil) * SLOT)
       end
 
       def slots(kind) = (@slots ||= wanted.keys.group_by(&:first).transform_values { |keys| keys.map(&:last) }).fetch(kind, [])
@@ -60,11 +85,13 @@ module Scullion
       end
 
       def spread(use, from, to, all)
-        (from.div(SLOT)..(to - 1).div(SLOT)).each { |slot| all[[use.kind, slot]] += use.amount * ([to, (slot + 1) * SLOT].min - [from, slot * SLOT].max) }
+        (from.div(SLOT)..(to - 1).div(SLOT)).each do |slot|
+          counted(use).each { |kind| all[[kind, slot]] += use.amount * ([to, (slot + 1) * SLOT].min - [from, slot * SLOT].max) }
+        end
       end
 
       def had(kind, slot)
-        @instance.of_kind(kind).sum do |resource|
+        able(kind).sum do |resource|
           open = resource.open || [[slot * SLOT, (slot + 1) * SLOT]]
           resource.capacity * open.sum { |from, to| [[to, (slot + 1) * SLOT].min - [from, slot * SLOT].max, 0].max }
         end

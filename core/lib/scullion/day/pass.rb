@@ -18,7 +18,7 @@ module Scullion
       def initialize(instance, priority, eager: nil)
         @instance, @priority, @eager = instance, priority, eager
         @bookings = instance.resources.group_by(&:kind).transform_values { |all| all.map { |resource| Bookings.new(resource) } }
-        @cooks = @bookings.fetch(COOK, [])
+        @cooks = Hash.new { |all, skill| all[skill] = @bookings.fetch(COOK, []).select { |cook| cook.resource.does?(skill) } }
         @starts, @taken, @unplaced, @ready, @choices = {}, {}, [], [], {}
       end
 
@@ -60,7 +60,8 @@ module Scullion
         book(task, task.pinned, chosen) { |use, from, minutes| free_now(use, from, minutes) || chosen[use.kind] }
       end
 
-      def free_now(use, from, minutes) = @bookings.fetch(use.kind, []).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
+      def free_now(use, from, minutes) = able(use).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
+      def able(use) = use.kind == COOK ? @cooks[use.skill] : @bookings.fetch(use.kind, [])
 
       # As early as can be; what fits nowhere is left aside, and those that wait for it go on as if it were done.
       def place(task, fit)
@@ -116,7 +117,7 @@ module Scullion
 
       def soonest_cook(at, minutes, use)
         soonest = nil
-        @cooks.each do |cook|
+        @cooks[use.skill].each do |cook|
           free = cook.free_from(at, minutes, use.amount, use.mode) or next
           return at if free == at
 
@@ -125,11 +126,11 @@ module Scullion
         soonest
       end
 
-      # The cook who began the task if free, else the one with the least to do.
+      # The cook who began the task if free, else the one who can do the least beside it, with the least to do.
       def free_cook(use, at, minutes, task)
-        free = @cooks.select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
+        free = @cooks[use.skill].select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
         mine = @taken[task.key]&.flat_map(&:values)
-        free.find { |cook| mine&.include?(cook.resource.key) } || free.min_by { |cook| [cook.load, cook.resource.key] }
+        free.find { |cook| mine&.include?(cook.resource.key) } || free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
       end
 
       def book(task, from, chosen)

@@ -4,8 +4,8 @@ module Scullion
   module Day
     # What has happened so far, and what the cook decided about the day: the time now, tasks
     # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
-    # bought ready cut or put into the oven in several loads, and what is borrowed for the day: a cook
-    # for some hours, an oven, a burner, a pot, a tray.
+    # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
+    # for some hours, an oven, a burner, a pot, a tray), and who does what else for once.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -14,11 +14,11 @@ module Scullion
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
       LOADS = (1..6).freeze
-      FIELDS = %w[now marks pins ahead extra cut borrowed loads].freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled].freeze
       # Kinds of resource that one more of can be had for a day.
       BORROWED = /\A(burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads
+      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled
 
       # @param now [Integer, nil] minutes from midnight of the service day
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
@@ -26,12 +26,13 @@ module Scullion
       # @param extra [Array<Array(Integer, Integer)>] hours of one more cook each
       # @param cut [Array<String>] preparations bought ready cut @param borrowed [Array<String>] each one more of BORROWED
       # @param loads [Hash{String=>Integer}] into the oven by preparation
-      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {})
-        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads = now, marks, pins, ahead, extra, cut, borrowed, loads
+      # @param skilled [Array<Array(String, String)>] initials and one more skill each
+      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [])
+        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads, @skilled = now, marks, pins, ahead, extra, cut, borrowed, loads, skilled
         freeze
       end
 
-      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, **changes)
+      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, **changes)
 
       # @param border [Border] at the data @param date [Date] of the service
       # @return [Progress, nil] nil when the border has noted faults
@@ -43,6 +44,7 @@ module Scullion
                   pins: (border.list("pins", 0..300, "pins", default: []) { |item| pin(item, date) } || []).compact.to_h,
                   ahead: (border.list("ahead", 0..300, "preparations", default: []) { |item| counted(item, "days", DAYS_AHEAD) } || []).compact.to_h,
                   loads: (border.list("loads", 0..300, "preparations", default: []) { |item| counted(item, "loads", LOADS) } || []).compact.to_h,
+                  skilled: (border.list("skilled", 0..60, "cooks", default: []) { |item| skill(item) } || []).compact,
                   extra: (border.list("extra", 0..20, "hours", default: []) { |item| hours(item, date) } || []).compact,
                   cut: texts(border, "cut"), borrowed: texts(border, "borrowed").grep(BORROWED) }
         new(**parts) if border.faults.size == before
@@ -57,6 +59,11 @@ module Scullion
       def self.pin(item, date)
         item.only("task", "at")
         [item.text("task", most: 80), minute(item, "at", date)].then { |pair| pair if pair.all? }
+      end
+
+      def self.skill(item)
+        item.only("cook", "skill")
+        [item.text("cook", most: 12), item.choice("skill", SKILLS)].then { |pair| pair if pair.all? }
       end
 
       # One more cook, from and to.
@@ -83,7 +90,7 @@ module Scullion
       rescue Date::Error
         border.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
       end
-      private_class_method :mark, :pin, :hours, :texts, :counted, :minute
+      private_class_method :mark, :pin, :skill, :hours, :texts, :counted, :minute
     end
   end
 end

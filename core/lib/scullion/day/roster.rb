@@ -71,6 +71,10 @@ module Scullion
       # A kind of resource by the name that the kitchen has for it.
       def called(kind) = kind.include?("-") ? instance.of_kind(kind).first&.name || kind : kind
 
+      # Words of a skill, and the cooks who are not down for it. @return [Array<String>] initials
+      def skill(key) = plan.brief.practice.words("skills", key)
+      def not_down_for(key) = instance.of_kind(COOK).reject { |cook| cook.does?(key) }.map(&:name).uniq
+
       def date = plan.brief.service.from.date
 
       # Plainly, the worst first.
@@ -78,15 +82,15 @@ module Scullion
         return ["The service is over: its day is shown as it was planned."] if progress.now && progress.now > plan.brief.service.to.minutes
         return ["No cook is on shift: add one to the kitchen, with hours."] if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
 
-        [*too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }].uniq
+        [*nobody, *too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }].uniq
       end
 
       # Which half-hour is too full, of what, by how much.
       def problem
         return if works?
 
-        worst = Overload.new(instance).worst or return
-        name = worst.kind == COOK ? "Hands" : instance.of_kind(worst.kind).first&.name || worst.kind
+        worst = overload.worst or return
+        name = worst.kind == COOK ? ["Hands", *(worst.skill && skill(worst.skill)["where"])].join(" ") : instance.of_kind(worst.kind).first&.name || worst.kind
         { "what" => "#{name}, #{moment(worst.from)} to #{moment(worst.from + Overload::SLOT)}: #{worst.wanted} min wanted, #{worst.have} there, #{worst.over} too many.",
           "kind" => worst.kind, "from" => iso(worst.from), "to" => iso(worst.from + Overload::SLOT), "over_minutes" => worst.over }
       end
@@ -110,10 +114,14 @@ module Scullion
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
       def whole_job(task) = task.name.split(Jobs::PART).first
 
+      def overload = @overload ||= Overload.new(instance)
+
+      def nobody = overload.nobody.map { |key| "Nobody on shift is down for #{skill(key)['name'].downcase}: tick it for a cook in Kitchen." }
+
       def left_out = solution.unplaced.map { |key| "#{whole_job(instance[key])}: fits nowhere in the hours there are." }
 
       def too_much_work
-        wanted, had = Overload.new(instance).hands
+        wanted, had = overload.hands
         writer = plan.brief.practice.writer
         ["The work is #{writer.min(wanted)} with hands; the shifts of these days have #{writer.min(had)}."] if wanted > had
       end

@@ -41,7 +41,8 @@ module Scullion
       def decided
         { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },
           "borrowed" => progress.borrowed.map { |kind| { "kind" => kind, "text" => @roster.called(kind) } }, "cut" => progress.cut,
-          "loads" => progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } } }
+          "loads" => progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } },
+          "skilled" => progress.skilled.map { |initials, key| { "cook" => initials, "skill" => key, "text" => "#{initials} also #{@roster.skill(key)['where']}" } } }
       end
 
       def lanes

@@ -19,17 +19,12 @@ module Scullion
       private
 
       def cooks
-        own = @kitchen.cooks.each_with_index.map { |cook, index|
-          one("cook-#{index}", cook.initials, COOK, 1, open: (-@days..0).flat_map { |day|
-            cook.hours.map { |hours|
-              hours.map { |minute|
-                minute + (day * DAY)
-              }
-            }
-          })
-        }
+        own = @kitchen.cooks.each_with_index.map { |cook, index| one("cook-#{index}", cook.initials, COOK, 1, open: shifts(cook), skills: down_for(cook)) }
         own + @progress.extra.each_with_index.map { |hours, index| one("cook-extra-#{index}", "One more", COOK, 1, open: [hours]) }
       end
+
+      def shifts(cook) = (-@days..0).flat_map { |day| cook.hours.map { |hours| hours.map { |minute| minute + (day * DAY) } } }
+      def down_for(cook) = cook.skills && (cook.skills + @progress.skilled.filter_map { |initials, skill| skill if initials == cook.initials }).uniq
 
       def heat
         [one("burner", "Burners", "burner", @kitchen.burners.sum(&:count) + @progress.borrowed.count("burner")),
@@ -57,7 +52,7 @@ module Scullion
          *single.map { |tool| one("tool-#{tool}", @practice.words("tools", tool)["name"].capitalize, "tool-#{tool}", 1) }]
       end
 
-      def one(key, name, kind, capacity, open: nil, moded: false) = Resource.new(key: key, name: name, kind: kind, capacity: capacity, open: open, moded: moded)
+      def one(key, name, kind, capacity, **more) = Resource.new(key: key, name: name, kind: kind, capacity: capacity, **more)
     end
   end
 end
