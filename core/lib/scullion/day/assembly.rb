@@ -140,7 +140,8 @@ module Scullion
       def waiting_for(jobs) = jobs.flat_map { |job| job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps, why: job.hold) } }
 
       def task(key, name, stage, place, minutes, after, *uses, earliest: nil, latest: nil)
-        Task.new(key: key, name: name, segments: [Segment.new(minutes: [minutes.ceil, 1].max, uses: [Use.new(kind: COOK, amount: 1, skill: stage == "dress" ? DRESSING : BUILD), *uses])], after: after, earliest: earliest, latest: latest,
+        hands = Use.new(kind: COOK, amount: 1, skill: stage == "dress" ? DRESSING : BUILD)
+        Task.new(key: key, name: name, segments: [Segment.new(minutes: [minutes.ceil, 1].max, uses: [hands, *uses])], after: after, earliest: earliest, latest: latest,
                  about: { "stage" => stage, "at" => place, "colour" => nil, "for" => [salad.name] })
       end
 
