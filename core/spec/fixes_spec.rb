@@ -3,8 +3,10 @@
 # A day that does not work: what is said of it, and the ways out, each found by solving it again.
 RSpec.describe Scullion::Day::Fixes do
   def roster(covers, progress = {}, &change)
-    made = plan(covers: covers, &change)
-    Scullion::Day::Roster.new(made, Scullion::Day::Progress.read(Scullion::Border.new(progress), made.brief.service.from.date))
+    Scullion::Day::Roster.new(plan(covers: covers) { |data|
+      data["day"] = progress
+      change&.call(data)
+    })
   end
 
   # What a fix decides, as it would be kept.
@@ -23,6 +25,16 @@ RSpec.describe Scullion::Day::Fixes do
     troubles = fixes.map { |fix| roster(900, kept(fix["decide"])).solution.score.first(4) }
     expect(troubles).to eq troubles.sort
     expect(troubles).to all(satisfy { |trouble| (trouble <=> full.solution.score.first(4)).negative? })
+  end
+
+  # At 900 covers one more cook for two hours is not enough, and doing without the cucumber is not; both are.
+  it "tries two kinds together where none is enough, and the easy before what is missed on the plate" do
+    both = fixes.find { |fix| fix["decide"].size == 2 }
+    alone = both["decide"].map { |kind, said| roster(900, kept(kind => said)).solution.score.first(4) }
+    expect(alone).to all(satisfy { |trouble| (roster(900, kept(both["decide"])).solution.score.first(4) <=> trouble).negative? })
+    enough = described_class.new(roster(750)).to_a
+    expect(enough.map { |fix| fix["decide"].size }.uniq).to eq [1]
+    expect(enough.map { |fix| fix["decide"].keys.first }).to eq(enough.map { |fix| fix["decide"].keys.first }.sort_by { |kind| described_class::EASY_FIRST.index(kind) })
   end
 
   it "offers hands only while somebody is there to work beside them" do

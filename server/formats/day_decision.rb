@@ -7,7 +7,7 @@ module Scullion
       # Each with the list that it is kept in.
       KINDS = { "mark" => "marks", "unmark" => "marks", "pin" => "pins", "unpin" => "pins", "ahead" => "ahead", "extra" => "extra", "unextra" => "extra",
                 "borrowed" => "borrowed", "returned" => "borrowed", "cut" => "cut", "uncut" => "cut", "loads" => "loads",
-                "skilled" => "skilled", "unskilled" => "skilled", "restore" => nil }.freeze
+                "skilled" => "skilled", "unskilled" => "skilled", "left_out" => "left_out", "put_back" => "left_out", "restore" => nil }.freeze
 
       # @param day [Hash] what is kept so far @param decision [Hash] one of KINDS => what of it
       def initialize(day, decision)
@@ -45,6 +45,8 @@ module Scullion
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
       def keep_returned(day, kind) = one_less(day, "borrowed") { |each| each == kind }
       def keep_loads(day, said) = said["loads"] == 1 ? drop(day, "loads", said["preparation"], "preparation") : put(day, "loads", said, "preparation")
+      def keep_left_out(day, preparation) = day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)
+      def keep_put_back(day, preparation) = day.merge("left_out" => (day["left_out"] || []) - [preparation])
       def keep_skilled(day, said) = day.merge("skilled" => ((day["skilled"] || []) + [said]).uniq)
       def keep_unskilled(day, said) = day.merge("skilled" => (day["skilled"] || []) - [said])
       def keep_cut(day, preparation) = day.merge("cut" => ((day["cut"] || []) + [preparation]).uniq)

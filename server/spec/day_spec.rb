@@ -45,6 +45,16 @@ RSpec.describe "The day of a service", :server do
     expect(decide("unskilled" => more)["decided"]["skilled"]).to eq []
   end
 
+  it "does without what is left out, in every stage, until it is put back" do
+    dill = ask(:get, "/api/services/1/plan")["prep"].find { |line| line["name"] == "Dill" }["key"]
+    expect(decide("left_out" => dill)["decided"]["left_out"]).to eq [{ "preparation" => dill, "name" => "Dill" }]
+    plan = ask(:get, "/api/services/1/plan")
+    expect(plan["count"].flat_map { |portion| portion["layers"].map { |layer| layer["name"] } } + plan["prep"].map { |line| line["name"] }).not_to include("Dill")
+    expect(plan["snags"]).to include(include("stage" => "count", "what" => a_string_starting_with("Dill is left out of ")))
+    expect(decide("put_back" => dill)["decided"]["left_out"]).to eq []
+    expect(ask(:get, "/api/services/1/plan")["prep"].map { |line| line["name"] }).to include("Dill")
+  end
+
   it "puts a roast into the oven in two loads, and back into one" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
     twice = decide("loads" => { "preparation" => carrot, "loads" => 2 })

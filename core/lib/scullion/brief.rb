@@ -15,6 +15,9 @@ module Scullion
       freeze
     end
 
+    # The same with a day decided otherwise. @return [Brief]
+    def with(progress:) = Brief.new(service: service, salads: salads, larder: larder, kitchen: kitchen, rules: rules, practice: practice, progress: progress)
+
     # @param data [Hash] parsed JSON, see docs/brief.schema.json
     # @param facts [Facts::Book] the shipped larder, practice, house rules and starter kitchen
     # @return [Brief]

@@ -66,8 +66,10 @@ module Scullion
 
     # Worst first.
     def snags
-      @snags ||= [preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
-                                                                    .sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+      @snags ||= begin
+        all = [portions, preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
+        all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+      end
     end
 
     # Every sheet of the plan, flat.

@@ -1162,6 +1162,8 @@ export interface components {
             borrowed?: components["schemas"]["Borrowable"][];
             loads?: components["schemas"]["OvenLoads"][];
             skilled?: components["schemas"]["Skilled"][];
+            /** @description Preparations that the salads do without */
+            left_out?: string[];
         };
         /** @description burner, oven, pot-KEY or tray-KEY */
         Borrowable: string;
@@ -1212,6 +1214,8 @@ export interface components {
             uncut?: string;
             skilled?: components["schemas"]["Skilled"];
             unskilled?: components["schemas"]["Skilled"];
+            left_out?: string;
+            put_back?: string;
             restore?: components["schemas"]["DayKept"];
         };
         Span: {
@@ -1270,6 +1274,10 @@ export interface components {
                     cook: string;
                     skill: components["schemas"]["Skill"];
                     text: string;
+                }[];
+                left_out: {
+                    preparation: string;
+                    name: string;
                 }[];
             };
         };

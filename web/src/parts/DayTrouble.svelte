@@ -38,12 +38,13 @@
     {#each roster.notes as note, index (index)}<p class="flex items-start gap-2"><span class="mt-1"><Mark kind="look" /></span><span>{note}</span></p>{/each}
   </section>
 {/if}
-{#if decided.extra.length + decided.borrowed.length + decided.cut.length + decided.loads.length + decided.skilled.length > 0}
+{#if decided.extra.length + decided.borrowed.length + decided.cut.length + decided.loads.length + decided.skilled.length + decided.left_out.length > 0}
   <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
     {#each decided.extra as hours, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button>{/each}
     {#each decided.skilled as one, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ unskilled: { cook: one.cook, skill: one.skill } })}>{one.text} ×</button>{/each}
     {#each decided.borrowed as one, index (index)}<button class="btn btn-outline h-11" onclick={() => day.decide({ returned: one.kind })}>One more {one.text} ×</button>{/each}
     {#each decided.loads as { preparation, loads } (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ loads: { preparation, loads: 1 } })}>{named(preparation)}: {loads} loads ×</button>{/each}
+    {#each decided.left_out as { preparation, name } (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ put_back: preparation })}>{name}: left out ×</button>{/each}
     {#each decided.cut as preparation (preparation)}<button class="btn btn-outline h-11" onclick={() => day.decide({ uncut: preparation })}>{named(preparation)}: bought ready cut ×</button>{/each}
   </section>
 {/if}

@@ -50,13 +50,13 @@
 <svelte:window onkeydown={keys} />
 <svelte:head><title>{desk.service ? `${desk.service.name} · Scullion` : "Scullion"}</title></svelte:head>
 
-{#if desk.silent}<Fault problem={SILENCE} />{/if}
 {#if desk.problem}<Fault problem={desk.problem} />{/if}
-{#if desk.clash}<ClashNote {desk} />{/if}
 {#if desk.plan && desk.service}
   <div class="bg-base-200 sticky top-0 z-10 pt-1 {desk.working ? 'xl:mr-[29rem]' : ''}">
     <ServiceHeader {desk} />
     <StageStrip {id} {stage} />
+    {#if desk.silent}<Fault problem={SILENCE} />{/if}
+    {#if desk.clash}<ClashNote {desk} />{/if}
   </div>
   <div class="no-print pointer-events-none fixed inset-x-0 bottom-3 z-30 flex justify-center px-3" aria-live="polite">
     {#if desk.difference}<DifferenceLine {...desk.difference} />{/if}

@@ -19,6 +19,7 @@ export class DayOf {
     readonly id: number,
     readonly now: () => string | undefined = () => undefined,
     readonly remember: (undo: { back: () => void }) => void = () => {},
+    readonly planned: () => void = () => {},
   ) {}
 
   get task(): DayTask | undefined {
@@ -50,6 +51,7 @@ export class DayOf {
     this.take(data, problem);
     const before = data?.before;
     if (before && !decision.restore) this.remember({ back: () => void this.decide({ restore: before }) });
+    if (data && (decision.left_out || decision.put_back || decision.restore)) this.planned();
     if (data && this.chosen) await this.choose(this.chosen);
   }
 

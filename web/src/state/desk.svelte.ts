@@ -40,7 +40,7 @@ export class Desk implements Explains {
   private solving: ReturnType<typeof setTimeout> | undefined;
 
   constructor(readonly id: number) {
-    this.day = new DayOf(id, undefined, (undo) => this.remember(undo));
+    this.day = new DayOf(id, undefined, (undo) => this.remember(undo), () => void this.replan());
   }
 
   async open(): Promise<void> {
@@ -88,6 +88,12 @@ export class Desk implements Explains {
   solveSoon(): void {
     clearTimeout(this.solving);
     this.solving = setTimeout(() => void this.day.load(), STILL);
+  }
+
+  // A change under way brings the plan as well, and a later one.
+  private async replan(): Promise<void> {
+    const { data } = await ask(api.GET("/api/services/{id}/plan", { params: { path: { id: this.id } } }));
+    if (data && !this.busy) this.plan = data;
   }
 
   private enqueue(change: Change): void {

@@ -2,11 +2,27 @@
 
 module Scullion
   module Day
-    # Ways out of a day that does not work, each found by solving the day again with it.
+    # Ways out of a day that does not work, each found by solving the day again with it; where none
+    # is enough by itself, the best of them are tried two at a time.
     class Fixes
       MOST = 6
       HOURS = 120
       BULKY = 3
+      # So many of the best are tried with each other.
+      PAIRED = 4
+      # Decisions by what they ask of the kitchen, the least first.
+      EASY_FIRST = %w[ahead loads skilled borrowed cut extra left_out].freeze
+
+      # What to do, what that makes of what was decided, and the decision to send.
+      Fix = Struct.new(:what, :change, :decide) do
+        def +(other) = Fix.new("#{what}; and #{other.what[0].downcase}#{other.what[1..]}", ->(progress) { other.change[change[progress]] }, decide.merge(other.decide))
+      end
+      Tried = Struct.new(:fix, :solution) do
+        # Left out, unsafe, late and past its best.
+        def trouble = solution.score.first(4)
+        def enough? = trouble.all?(&:zero?)
+        def order = [*trouble, fix.decide.size, fix.decide.keys.map { |kind| EASY_FIRST.index(kind) }.max, fix.what]
+      end
 
       # @param roster [Roster] the day as it stands
       def initialize(roster)
@@ -15,22 +31,35 @@ module Scullion
 
       # @return [Array<Hash>] those that help, the best first: what to do, what it would do, and the decision to send
       def to_a
-        now = @roster.solution
-        tried.map { |fix| [fix, @roster.with(fix[:progress]).solution] }
-             .select { |_, then_| (trouble(then_) <=> trouble(now)).negative? }
-             .sort_by { |fix, then_| [*trouble(then_), fix[:what]] }
-             .first(MOST).map { |fix, then_| { "what" => fix[:what], "effect" => effect(now, then_), "decide" => fix[:decide] } }
+        best = (helpful + pairs).sort_by(&:order).first(MOST)
+        best.map { |tried| { "what" => tried.fix.what, "effect" => effect(now, tried.solution), "decide" => tried.fix.decide } }
       end
 
       private
 
-      def trouble(solution) = solution.score.first(4)
+      def now = @roster.solution
+      def try(fix) = Tried.new(fix, @roster.with(fix.change[@progress]).solution)
 
-      def tried
+      # The best first.
+      def helpful = @helpful ||= single.map { |fix| try(fix) }.select { |tried| (tried.trouble <=> Tried.new(nil, now).trouble).negative? }.sort_by(&:order)
+
+      # Of two kinds, better together than either.
+      def pairs
+        return [] if helpful.any?(&:enough?)
+
+        helpful.first(PAIRED).combination(2).filter_map do |one, other|
+          next if one.fix.decide.keys.intersect?(other.fix.decide.keys)
+
+          both = try(one.fix + other.fix)
+          both if (both.trouble <=> one.trouble).negative?
+        end
+      end
+
+      def single
         overload = Overload.new(@roster.instance)
         tight = overload.worst
         [*overload.worst_hands&.then { |worst| hands(worst) }, *overload.short_skills.flat_map { |skill| also(skill) }, *borrowed([*tight&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)),
-         *(loads if tight && tight.kind != COOK), *yesterday, *ready_cut]
+         *(loads if tight && tight.kind != COOK), *yesterday, *ready_cut, *without]
       end
 
       # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; or for a whole shift.
@@ -41,8 +70,8 @@ module Scullion
 
         begins = [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map { |from| from.clamp(opens, [opens, closes - HOURS].max) }
         [*begins.map { |from| [from, from + HOURS] }, [opens, closes]].uniq.map do |hours|
-          { what: "One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", progress: @progress.with(extra: @progress.extra + [hours]),
-            decide: { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } } }
+          Fix.new("One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", ->(progress) { progress.with(extra: progress.extra + [hours]) },
+                  { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } })
         end
       end
 
@@ -51,34 +80,40 @@ module Scullion
         return [] if @roster.skill(skill)["shown"]
 
         @roster.not_down_for(skill).map do |initials|
-          { what: "#{initials} also #{@roster.skill(skill)['where']}", progress: @progress.with(skilled: @progress.skilled + [[initials, skill]]),
-            decide: { "skilled" => { "cook" => initials, "skill" => skill } } }
+          Fix.new("#{initials} also #{@roster.skill(skill)['where']}", ->(progress) { progress.with(skilled: progress.skilled + [[initials, skill]]) },
+                  { "skilled" => { "cook" => initials, "skill" => skill } })
         end
       end
 
       def borrowed(kinds)
-        kinds.map { |kind| { what: "One more #{@roster.called(kind)}", progress: @progress.with(borrowed: @progress.borrowed + [kind]), decide: { "borrowed" => kind } } }
+        kinds.map { |kind| Fix.new("One more #{@roster.called(kind)}", ->(progress) { progress.with(borrowed: progress.borrowed + [kind]) }, { "borrowed" => kind }) }
       end
 
       # Where the oven or its trays are short: half as many trays at once, twice as often.
       def loads
         @roster.divisible.map do |name, preparation, rounds|
-          { what: "#{name}: into the oven in #{rounds} loads", progress: @progress.with(loads: @progress.loads.merge(preparation => rounds)),
-            decide: { "loads" => { "preparation" => preparation, "loads" => rounds } } }
+          Fix.new("#{name}: into the oven in #{rounds} loads", ->(progress) { progress.with(loads: progress.loads.merge(preparation => rounds)) },
+                  { "loads" => { "preparation" => preparation, "loads" => rounds } })
         end
       end
 
       # The preparations with the most work on the day itself that keep until the day after.
       def yesterday
         @roster.movable.first(BULKY).map do |name, preparation|
-          { what: "#{name}: make it the day before", progress: @progress.with(ahead: @progress.ahead.merge(preparation => 1)),
-            decide: { "ahead" => { "preparation" => preparation, "days" => 1 } } }
+          Fix.new("#{name}: make it the day before", ->(progress) { progress.with(ahead: progress.ahead.merge(preparation => 1)) },
+                  { "ahead" => { "preparation" => preparation, "days" => 1 } })
         end
       end
 
       def ready_cut
         @roster.cut_here.first(1).map do |name, preparation|
-          { what: "#{name}: buy it ready cut", progress: @progress.with(cut: @progress.cut + [preparation]), decide: { "cut" => preparation } }
+          Fix.new("#{name}: buy it ready cut", ->(progress) { progress.with(cut: progress.cut + [preparation]) }, { "cut" => preparation })
+        end
+      end
+
+      def without
+        @roster.spare.first(BULKY).map do |name, preparation|
+          Fix.new("Leave out #{name.downcase}", ->(progress) { progress.with(left_out: progress.left_out + [preparation]) }, { "left_out" => preparation })
         end
       end
 

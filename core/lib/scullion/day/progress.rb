@@ -5,7 +5,8 @@ module Scullion
     # What has happened so far, and what the cook decided about the day: the time now, tasks
     # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
     # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
-    # for some hours, an oven, a burner, a pot, a tray), and who does what else for once.
+    # for some hours, an oven, a burner, a pot, a tray), who does what else for once, and what the
+    # salads do without.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -14,11 +15,11 @@ module Scullion
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
       LOADS = (1..6).freeze
-      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled].freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out].freeze
       # Kinds of resource that one more of can be had for a day.
       BORROWED = /\A(burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled
+      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out
 
       # @param now [Integer, nil] minutes from midnight of the service day
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
@@ -27,12 +28,15 @@ module Scullion
       # @param cut [Array<String>] preparations bought ready cut @param borrowed [Array<String>] each one more of BORROWED
       # @param loads [Hash{String=>Integer}] into the oven by preparation
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
-      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [])
-        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads, @skilled = now, marks, pins, ahead, extra, cut, borrowed, loads, skilled
+      # @param left_out [Array<String>] preparations that the day does without
+      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [])
+        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads, @skilled, @left_out = now, marks, pins, ahead, extra, cut, borrowed, loads, skilled, left_out
         freeze
       end
 
-      def with(**changes) = Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, **changes)
+      def with(**changes)
+        Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, left_out: left_out, **changes)
+      end
 
       # @param border [Border] at the data @param date [Date] of the service
       # @return [Progress, nil] nil when the border has noted faults
@@ -46,7 +50,7 @@ module Scullion
                   loads: (border.list("loads", 0..300, "preparations", default: []) { |item| counted(item, "loads", LOADS) } || []).compact.to_h,
                   skilled: (border.list("skilled", 0..60, "cooks", default: []) { |item| skill(item) } || []).compact,
                   extra: (border.list("extra", 0..20, "hours", default: []) { |item| hours(item, date) } || []).compact,
-                  cut: texts(border, "cut"), borrowed: texts(border, "borrowed").grep(BORROWED) }
+                  cut: texts(border, "cut"), left_out: texts(border, "left_out"), borrowed: texts(border, "borrowed").grep(BORROWED) }
         new(**parts) if border.faults.size == before
       end
 

@@ -19,7 +19,9 @@ module Scullion
 
       def instance = @layout.instance
       def solution = @solution ||= Solver.new(instance).solve
-      def with(progress) = Roster.new(plan, progress)
+
+      # The day decided otherwise; planned anew where the salads do without something.
+      def with(progress) = Roster.new(progress.left_out == self.progress.left_out ? plan : Plan.for(plan.brief.with(progress: progress)), progress)
       def moment(minutes) = Moment.new(date, minutes).to_s
       def iso(minutes) = Moment.new(date, minutes).iso
 
@@ -58,6 +60,12 @@ module Scullion
       def cut_here
         cut = @layout.jobs.select { |job| job.need.component.cut && !progress.cut.include?(job.need.component.preparation) }
         cut.sort_by { |job| [-job.cutting_minutes, job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+      end
+
+      # Names and preparations that the salads can do without, with the most work first.
+      def spare
+        spare = @layout.jobs.select { |job| job.need.layers.all? { |layer| spare?(layer) } }
+        spare.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # Pots that are filled more than once. @return [Array<String>] kinds of resource
@@ -113,6 +121,8 @@ module Scullion
 
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
       def whole_job(task) = task.name.split(Jobs::PART).first
+
+      def spare?(layer) = plan.brief.practice.words("roles", layer.component.role)["spare"] && layer.portion.components.size > 1
 
       def overload = @overload ||= Overload.new(instance)
 

@@ -42,6 +42,7 @@ module Scullion
         { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },
           "borrowed" => progress.borrowed.map { |kind| { "kind" => kind, "text" => @roster.called(kind) } }, "cut" => progress.cut,
           "loads" => progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } },
+          "left_out" => @roster.plan.portions.flat_map(&:left_out).uniq(&:preparation).map { |component| { "preparation" => component.preparation, "name" => component.name } },
           "skilled" => progress.skilled.map { |initials, key| { "cook" => initials, "skill" => key, "text" => "#{initials} also #{@roster.skill(key)['where']}" } } }
       end
 

@@ -55,7 +55,7 @@ module Scullion
 
       private
 
-      def components = portion.salad.components
+      def components = portion.components
 
       # The component that rests longest, the one that fades first once dressed, and of those
       # held back for the top the one that fades first there.

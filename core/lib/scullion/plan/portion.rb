@@ -34,12 +34,17 @@ module Scullion
         @line, @index, @service, @practice = line, index, brief.service, brief.practice
         @larder = brief.larder
         @parts = salad.dressing&.parts
-        @layers = salad.components.each_with_index.map do |component, order|
-          Layer.new("#{at}/layers/#{order}", self, component, order)
+        @left_out = brief.progress.left_out
+        @layers = salad.components.each_with_index.filter_map do |component, order|
+          Layer.new("#{at}/layers/#{order}", self, component, order) if components.include?(component)
         end
       end
 
       def salad = line.salad
+
+      # Those of the salad that are not left out for the day; never none.
+      def components = @components ||= salad.components.reject { |component| @left_out.include?(component.preparation) }.then { |kept| kept.empty? ? salad.components : kept }
+      def left_out = salad.components - components
 
       # Tables laid, nil where the service does not say.
       def tables = @service.tables
@@ -50,14 +55,23 @@ module Scullion
       # Everything that reaches the plate, by the name of its line.
       # @return [Array<Salad::Suits::Line>]
       def lines_eaten
-        brought = salad.components.flat_map { |component| component.brings.map { |seasoning| [component.name, @larder.fetch(practice.seasoning(seasoning))] } }
+        brought = components.flat_map { |component| component.brings.map { |seasoning| [component.name, @larder.fetch(practice.seasoning(seasoning))] } }
         (layers.map { |layer| [layer.component.name, layer.ingredient] } + Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought)
           .map { |name, ingredient| Salad::Suits::Line.new(name, ingredient) }
       end
 
+      def snags = left_out.map { |component| missed(component) }
+
       def words
         { "at" => at, "salad" => salad.key, "name" => salad.name, "serves_as" => salad.serves_as,
           "dressing_name" => salad.dressing&.name, "contains" => contains, "layers" => layers.map(&:to_h) }
+      end
+
+      private
+
+      def missed(component)
+        Snag.new(severity: "look", stage: "count", what: "#{component.name} is left out of #{salad.name} for this day.",
+                 remedy: "The menu and the people at the counter should know. It is put back on the Day.")
       end
     end
   end
