@@ -47,6 +47,25 @@ RSpec.describe Scullion::Day do
     expect(missed.start("plate")).to be <= 80
   end
 
+  # Plating for 60 from 90 on is 50 late, whatever is done. The rest is in time and fresh all the same:
+  # dressed at 80, for it keeps 15; the long cut before it.
+  it "is late only by what nobody can help, and as fresh as ever" do
+    plate = task("plate", 60, latest: 100, earliest: 90, after: [{ "task" => "dress", "least" => 0, "most" => 15 }])
+    solved = solve([task("cut", 70), task("dress", 10, after: ["cut"]), plate])
+    expect(solved.starts).to eq("cut" => 10, "dress" => 80, "plate" => 90)
+    expect(solved.score.first(4)).to eq [0, 0, 50, 0]
+  end
+
+  # The pot takes hands from 0 to 5 and from 55 to 60: mixed at 70, 10 late. One cut of 40 fits into its wait,
+  # the others end at 110 and at 150, 25 late. With the cuts first, mixing would be 90 late.
+  it "lets a pot that came too late go first" do
+    pot = [[5, true], [50, false], [5, true]].map { |minutes, hands| { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] } }
+    cuts = Array.new(3) { |index| task("cut #{index}", 40, after: [], latest: 125) }
+    solved = solve([task("pot", 60, segments: pot), *cuts, task("mix", 10, after: ["pot"], latest: 60)])
+    expect(solved.sum(:late)).to eq 35
+    expect(broken(solved)).to be_empty
+  end
+
   it "waits for each other in a ring: refused" do
     expect { solve([task("a", 5, after: ["b"]), task("b", 5, after: ["a"])]) }.to raise_error(Scullion::UnworkableDay, /waits for itself/)
   end

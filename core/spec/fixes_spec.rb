@@ -10,7 +10,7 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   # What a fix decides, as it would be kept.
-  def kept(decide) = decide.transform_values { |said| [said] }
+  def kept(decide) = (decide["all"] || [decide]).flat_map(&:to_a).group_by(&:first).transform_values { |said| said.map(&:last) }
 
   let(:full) { roster(900) }
   let(:fixes) { described_class.new(full).to_a }
@@ -27,27 +27,42 @@ RSpec.describe Scullion::Day::Fixes do
     expect(troubles).to all(satisfy { |trouble| (trouble <=> full.solution.score.first(4)).negative? })
   end
 
-  # At 900 covers one more cook for two hours is not enough, and doing without the cucumber is not; both are.
-  it "tries two kinds together where none is enough, and the easy before what is missed on the plate" do
-    both = fixes.find { |fix| fix["decide"].size == 2 }
-    alone = both["decide"].map { |kind, said| roster(900, kept(kind => said)).solution.score.first(4) }
-    expect(alone).to all(satisfy { |trouble| (roster(900, kept(both["decide"])).solution.score.first(4) <=> trouble).negative? })
-    enough = described_class.new(roster(750)).to_a
-    expect(enough.map { |fix| fix["decide"].size }.uniq).to eq [1]
-    expect(enough.map { |fix| fix["decide"].keys.first }).to eq(enough.map { |fix| fix["decide"].keys.first }.sort_by { |kind| described_class::EASY_FIRST.index(kind) })
+  def by_one_cook(covers) = roster(covers) { |data| data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "09:00", "to" => "14:30" }] }
+
+  # One cook for 350: without the cucumber something is still late, without the dill there is no time for it all.
+  it "tries two together where none is enough" do
+    alone = by_one_cook(350)
+    both = described_class.new(alone).to_a.first
+    expect(both["what"]).to eq "Leave out cucumber, salted; and leave out dill"
+    troubles = [both["decide"], *both["decide"]["all"]].map { |decide| alone.with(alone.progress.with(left_out: kept(decide)["left_out"])).solution.score.first(4) }
+    expect(troubles.first).to eq [0, 0, 0, 0]
+    expect(troubles.drop(1)).to all(satisfy { |trouble| trouble.sum.positive? })
+  end
+
+  it "puts what asks least of the kitchen first among those that do the same, and never pairs them" do
+    enough = described_class.new(by_one_cook(150)).to_a
+    expect(enough.map { |fix| fix["effect"] }.uniq.size).to eq 1
+    expect(enough.map { |fix| fix["decide"].keys.first }.uniq).to eq %w[extra left_out]
+  end
+
+  it "has somebody there for what is to be done after the last has gone" do
+    gone = roster(140) { |data| data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "07:00", "to" => "12:00" }] }
+    expect(gone.says).to include(/Plate .* fits nowhere in the hours there are/)
+    expect(described_class.new(gone).to_a.first).to include("what" => "One more cook, 11:00 to 14:10", "effect" => a_string_starting_with("not done at all: 2 → 0 tasks"))
   end
 
   it "offers hands only while somebody is there to work beside them" do
-    shifts = full.instance.of_kind("cook").flat_map(&:open)
-    hours = fixes.filter_map { |fix| fix.dig("decide", "extra") }
+    alone = by_one_cook(150)
+    shifts = alone.instance.of_kind("cook").flat_map(&:open)
+    hours = described_class.new(alone).to_a.flat_map { |fix| kept(fix["decide"])["extra"] || [] }
     expect(hours).not_to be_empty
-    read = roster(900, { "extra" => hours }).progress.extra
+    read = roster(150, { "extra" => hours }).progress.extra
     read.each { |from, to| expect(shifts.any? { |opens, closes| from >= opens - 1 && to <= closes + 60 }).to be true }
   end
 
   it "offers a second pot where one is filled over and over" do
     few = roster(900) { |data| data["kitchen"]["pots"].select! { |pot| pot["key"] == "pot-40" } }
-    expect(few.short_of).to eq ["pot-pot-40"]
+    expect(few.short_of).to eq %w[pot-pot-40 plater]
     expect(few.called("pot-pot-40")).to eq "40 cm pot"
     expect(few.called("oven")).to eq "oven"
   end
@@ -62,8 +77,10 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   it "moves to the day before only what keeps, and buys ready cut only what is cut" do
-    moved = full.movable.map(&:first)
-    expect(moved).not_to include("Cucumber, salted")
+    half_a_day, moved = 12 * 60, full.movable.map(&:last)
+    keeps, gone = full.layout.jobs.partition { |job| moved.include?(job.need.component.preparation) }
+    expect(keeps).to all(satisfy { |job| job.keeps >= half_a_day && job.tasks.any? { |task| full.solution.start(task.key) >= 0 } })
+    expect(gone).to all(satisfy { |job| job.keeps < half_a_day || job.tasks.all? { |task| full.solution.start(task.key).negative? } })
     expect(full.cut_here.map(&:first)).to include("Roast carrot", "Cucumber, salted")
     expect(full.cut_here.map(&:first)).not_to include("Pearl barley", "White beans")
     expect(full.cut_here.first.first).to eq "Roast carrot"

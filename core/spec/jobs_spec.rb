@@ -150,6 +150,21 @@ RSpec.describe Scullion::Day::Jobs do
     expect(usual.tasks.map(&:key).grep(/mix/)).to eq ["build/0/mix"]
   end
 
+  # 900 covers are nineteen bowls: 2 min and 2 a bowl to top, 1 and 1.5 a bowl for what was kept back, 69.5 in all, by two.
+  it "shares long topping out too, and plates when all of it is done" do
+    big = instance(covers: 900)
+    expect(plan(covers: 900).builds[0].batches).to eq 19
+    expect(%w[1 2].map { |part| big["build/0/finish/1/#{part}"].minutes }).to eq [35, 35]
+    expect(big["build/0/plate/1/1"].after.map(&:task)).to eq %w[build/0/finish/1/1 build/0/finish/1/2]
+  end
+
+  # 300 covers by two at 18 s each are 45 min; by three 30; there is no fourth to help.
+  it "plates with one more where that was decided, no more than there are cooks" do
+    minutes = [[], %w[plater], %w[plater plater plater]].map { |borrowed| plan(covers: 300) { |data| data["day"] = { "borrowed" => borrowed } }.waves[0] }
+    expect(minutes.map(&:platers)).to eq [2, 3, 3]
+    expect(minutes.map(&:plating_minutes).uniq).to eq [45.0, 30.0]
+  end
+
   it "takes what is cooled first to the cold undressed" do
     cooled = instance { |data| data["salads"][0]["components"][0]["cook"]["serve"] = "cooled" }
     expect(cooled["cook/0"].segments.map(&:name)).not_to include(/Pour/)

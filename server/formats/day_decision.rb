@@ -9,20 +9,22 @@ module Scullion
                 "borrowed" => "borrowed", "returned" => "borrowed", "cut" => "cut", "uncut" => "cut", "loads" => "loads",
                 "skilled" => "skilled", "unskilled" => "skilled", "left_out" => "left_out", "put_back" => "left_out", "restore" => nil }.freeze
 
-      # @param day [Hash] what is kept so far @param decision [Hash] one of KINDS => what of it
+      # @param day [Hash] what is kept so far
+      # @param decision [Hash] one of KINDS => what of it, or "all" => several such, one after the other
       def initialize(day, decision)
-        @day, @decision = day, decision
+        @day, @steps = day, decision["all"] || [decision]
       end
 
       # @return [Hash] what is kept from now on
       def to_h
-        @decision.slice(*KINDS.keys).reduce(@day) { |day, (kind, said)| send(:"keep_#{kind}", day, said) }.reject { |_, kept| kept.empty? }
+        said = @steps.flat_map { |step| step.slice(*KINDS.keys).to_a }
+        said.reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }.reject { |_, kept| kept.empty? }
       end
 
       # The lists that this changes, as they were: to restore them undoes it.
       # @return [Hash]
       def before
-        KINDS.values_at(*@decision.keys).compact.to_h { |list| [list, @day[list] || []] }
+        KINDS.values_at(*@steps.flat_map(&:keys)).compact.to_h { |list| [list, @day[list] || []] }
       end
 
       private

@@ -1165,7 +1165,7 @@ export interface components {
             /** @description Preparations that the salads do without */
             left_out?: string[];
         };
-        /** @description burner, oven, pot-KEY or tray-KEY */
+        /** @description plater, burner, oven, pot-KEY or tray-KEY */
         Borrowable: string;
         /** @description What goes into the oven in several loads, one after the other */
         OvenLoads: {
@@ -1216,6 +1216,8 @@ export interface components {
             unskilled?: components["schemas"]["Skilled"];
             left_out?: string;
             put_back?: string;
+            /** @description One after the other */
+            all?: components["schemas"]["DayDecision"][];
             restore?: components["schemas"]["DayKept"];
         };
         Span: {

@@ -51,7 +51,7 @@ export class DayOf {
     this.take(data, problem);
     const before = data?.before;
     if (before && !decision.restore) this.remember({ back: () => void this.decide({ restore: before }) });
-    if (data && (decision.left_out || decision.put_back || decision.restore)) this.planned();
+    if (data && (decision.all ?? [decision]).some((step) => step.left_out || step.put_back || step.borrowed || step.returned || step.restore)) this.planned();
     if (data && this.chosen) await this.choose(this.chosen);
   }
 

@@ -39,7 +39,10 @@ module Scullion
                                                                                most_waves.to_i)
       }
       figure(:wave_grams, "A wave, finished", :g, from: %i[finished_grams waves], how: "all portions ÷ waves") { finished_grams / waves }
-      figure(:platers, "Platers", :cooks, from: %i[most_platers], how: "as usual, no more than the cooks there are") { [most_platers.to_i, @cooks].min.clamp(1, 20) }
+      decision(:more_platers, "More platers for the day", :cooks, change: nil, shown: false, source: "Decided on the Day.") { @more_platers }
+      figure(:platers, "Platers", :cooks, from: %i[most_platers more_platers], how: "as usual and the more for the day, no more than the cooks there are") {
+        [most_platers.to_i + more_platers, @cooks].min.clamp(1, 20)
+      }
       figure(:plating_minutes, "Plating, a wave", :min, from: %i[seconds covers waves platers vessel_guests],
              how: "seconds × vessels of a wave ÷ platers") { seconds / 60.0 * (covers / waves.to_f / vessel_guests).ceil / platers }
       figure(:portions_per_minute, "Pace", :a_minute, from: %i[seconds platers vessel_guests], how: "60 ÷ seconds × platers × guests served by one") {
@@ -71,6 +74,7 @@ module Scullion
         @portion, @window, @practice = portion, window, brief.practice
         @rules = brief.rules
         @style, @cooks = brief.service.served_as, brief.kitchen.cooks.size
+        @more_platers = brief.progress.borrowed.count(Day::PLATER)
       end
 
       # Is it dressed wave by wave, because it would not last from the first guest to the last?

@@ -12,7 +12,7 @@ module Scullion
       end
 
       # @return [Array<Task>]
-      def tasks = [*whisk, *jugs, *marinades.map(&:task), *mixes, *@waves.list.flat_map { |wave| [finish(wave), *plate(wave)] }]
+      def tasks = [*whisk, *jugs, *marinades.map(&:task), *mixes, *@waves.list.flat_map { |wave| [*finishes(wave), *plate(wave)] }]
 
       # The task that makes a batch of dressing. @param batch [Dressing::Batch]
       def self.whisk_key(batch) = "#{batch.at}/whisk"
@@ -60,14 +60,14 @@ module Scullion
         return [] if dressed?
 
         @mixes ||= begin
-          parts = minutes("mix", "per_bowl", @build.batches).fdiv(@practice.fetch("day/chunk/most_minutes")).ceil.clamp(1, @build.batches.to_i)
+          parts = parts_of(minutes("mix", "per_bowl", @build.batches))
           Split.evenly(@build.batches.to_i, parts).each_with_index.map { |bowls, index| mix(bowls, index, parts) }
         end
       end
 
       def mix(bowls, index, parts)
         several = parts > 1
-        mixed = task("#{at}/mix#{"/#{index + 1}" if several}", "Mix and dress #{salad.name}#{"#{Jobs::PART}#{parts} parts" if several}", "build", at,
+        mixed = task("#{at}/mix#{"/#{index + 1}" if several}", "Mix and dress #{salad.name}#{shared(parts)}", "build", at,
                      minutes("mix", "per_bowl", bowls), ready(held: false), use("bowl-#{@build.bowl.key}", [bowls, @build.bowl.count / parts].min.clamp(1, nil)))
         mixed.segments += [Segment.new(minutes: rest, uses: [], name: "Rests")] if rest.positive?
         mixed
@@ -75,19 +75,26 @@ module Scullion
 
       def rest = window.rest_minutes.to_i
 
+      # How many share it between them, no more than there are bowls; and how that is said.
+      def parts_of(minutes) = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil.clamp(1, @build.batches.to_i)
+      def shared(parts) = parts > 1 ? "#{Jobs::PART}#{parts} parts" : ""
+
       # Topped, and dressed where it would not last from the first guest to the last; what was kept back goes over it.
       # No wave is begun before the one that goes out first, nor so early that its last guest has it past its best.
-      def finish(wave)
-        before = wave.number > 1 ? [Link.new(task: finish_key(wave.number - 1), least: -finish_minutes)] : []
+      # Shared out between cooks where it takes long.
+      def finishes(wave)
+        before = wave.number > 1 ? finish_keys(wave.number - 1).map { |key| Link.new(task: key, least: -finish_minutes) } : []
         mixed = mixes.map { |each| Link.new(task: each.key, least: 0, most: lasting(wave) - rest, why: "best once dressed") }
-        after = dressed? ? ready(held: nil) : mixed + ready(held: true)
-        task(finish_key(wave.number), "#{finish_name} #{salad.name}#{named(wave)}", "build", at, finish_minutes, before + after,
-             earliest: wave.dress_from && (wave.dress_from.minutes - finish_minutes), latest: (wave.dress_by || wave.from).minutes)
+        after = before + (dressed? ? ready(held: nil) : mixed + ready(held: true))
+        finish_keys(wave.number).map do |key|
+          task(key, "#{finish_name} #{salad.name}#{named(wave)}#{shared(finishers)}", "build", at, finish_minutes, after,
+               earliest: wave.dress_from && (wave.dress_from.minutes - finish_minutes), latest: (wave.dress_by || wave.from).minutes)
+        end
       end
 
       def dressed? = @waves.dressed_in_waves?
       def again? = stages(Dressing::Stage::BACK).any?
-      def finish_key(number) = "#{at}/finish/#{number}"
+      def finish_keys(number) = finishers == 1 ? ["#{at}/finish/#{number}"] : Array.new(finishers) { |index| "#{at}/finish/#{number}/#{index + 1}" }
 
       def finish_name
         return "Dress and top" if dressed?
@@ -95,10 +102,13 @@ module Scullion
         again? ? "Re-dress and top" : "Top"
       end
 
-      def finish_minutes
+      def finishing
         bowls = @build.batches / @waves.waves.to_f
-        (minutes(dressed? ? "mix" : "top", "per_bowl", bowls) + (again? ? minutes("redress", "per_bowl", bowls) : 0)).ceil
+        minutes(dressed? ? "mix" : "top", "per_bowl", bowls) + (again? ? minutes("redress", "per_bowl", bowls) : 0)
       end
+
+      def finishers = parts_of(finishing)
+      def finish_minutes = (finishing / finishers).ceil
 
       # From the end of mixing, so that the last guest of the wave still has it at its best.
       def lasting(wave) = [(window.dressed_minutes - (wave.to - wave.from)).to_i, rest].max
@@ -107,10 +117,12 @@ module Scullion
       def plate(wave)
         rests = dressed? ? rest : 0
         stands, out = (wave.to - wave.from) + @waves.lead_minutes.to_i + rests, @waves.rules.fetch("out_minutes").to_i
-        finished = Link.new(task: finish_key(wave.number), least: [rests - @waves.lead_minutes.to_i, 0].max, most: [stands, out].min, safety: out < stands,
-                            why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting")
+        finished = finish_keys(wave.number).map { |key|
+          Link.new(task: key, least: [rests - @waves.lead_minutes.to_i, 0].max, most: [stands, out].min, safety: out < stands,
+                   why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting")
+        }
         Array.new(@waves.platers.to_i) do |index|
-          task("#{at}/plate/#{wave.number}/#{index + 1}", "Plate #{salad.name}#{named(wave)}", "build", at, @waves.plating_minutes, [finished],
+          task("#{at}/plate/#{wave.number}/#{index + 1}", "Plate #{salad.name}#{named(wave)}", "build", at, @waves.plating_minutes, finished,
                earliest: wave.from.minutes - @waves.lead_minutes.to_i, latest: plated_by(wave))
         end
       end

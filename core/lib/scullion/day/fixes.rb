@@ -13,15 +13,18 @@ module Scullion
       # Decisions by what they ask of the kitchen, the least first.
       EASY_FIRST = %w[ahead loads skilled borrowed cut extra left_out].freeze
 
-      # What to do, what that makes of what was decided, and the decision to send.
-      Fix = Struct.new(:what, :change, :decide) do
-        def +(other) = Fix.new("#{what}; and #{other.what[0].downcase}#{other.what[1..]}", ->(progress) { other.change[change[progress]] }, decide.merge(other.decide))
+      # What to do, what that makes of what was decided, and the decisions to send.
+      Fix = Struct.new(:what, :change, :decisions) do
+        def self.of(what, decision, &change) = new(what, change, [decision])
+        def kinds = decisions.flat_map(&:keys)
+        def decide = decisions.one? ? decisions.first : { "all" => decisions }
+        def +(other) = Fix.new("#{what}; and #{other.what[0].downcase}#{other.what[1..]}", ->(progress) { other.change[change[progress]] }, decisions + other.decisions)
       end
       Tried = Struct.new(:fix, :solution) do
         # Left out, unsafe, late and past its best.
         def trouble = solution.score.first(4)
         def enough? = trouble.all?(&:zero?)
-        def order = [*trouble, fix.decide.size, fix.decide.keys.map { |kind| EASY_FIRST.index(kind) }.max, fix.what]
+        def order = [*trouble, fix.decisions.size, fix.kinds.map { |kind| EASY_FIRST.index(kind) }.max, fix.what]
       end
 
       # @param roster [Roster] the day as it stands
@@ -43,12 +46,12 @@ module Scullion
       # The best first.
       def helpful = @helpful ||= single.map { |fix| try(fix) }.select { |tried| (tried.trouble <=> Tried.new(nil, now).trouble).negative? }.sort_by(&:order)
 
-      # Of two kinds, better together than either.
+      # Better together than either; a second cook more is a day for more hands, not a way out.
       def pairs
         return [] if helpful.any?(&:enough?)
 
         helpful.first(PAIRED).combination(2).filter_map do |one, other|
-          next if one.fix.decide.keys.intersect?(other.fix.decide.keys)
+          next if [one, other].all? { |tried| tried.fix.kinds == ["extra"] }
 
           both = try(one.fix + other.fix)
           both if (both.trouble <=> one.trouble).negative?
@@ -62,16 +65,20 @@ module Scullion
          *(loads if tight && tight.kind != COOK), *yesterday, *ready_cut, *without]
       end
 
-      # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; or for a whole shift.
+      # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; for a
+      # whole shift; or for what is to be done after the last one has gone.
       def hands(worst)
         shift = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, to| from.div(Stock::DAY) == worst.from.div(Stock::DAY) && to > from }
         opens, closes = shift.map(&:first).min, shift.map(&:last).max
         return [] unless opens
 
         begins = [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map { |from| from.clamp(opens, [opens, closes - HOURS].max) }
-        [*begins.map { |from| [from, from + HOURS] }, [opens, closes]].uniq.map do |hours|
-          Fix.new("One more cook, #{@roster.moment(hours.first)} to #{@roster.moment(hours.last)}", ->(progress) { progress.with(extra: progress.extra + [hours]) },
-                  { "extra" => { "from" => @roster.iso(hours.first), "to" => @roster.iso(hours.last) } })
+        over = [closes - (HOURS / 2), @roster.instance.tasks.filter_map(&:latest).max]
+        [*begins.map { |from| [from, from + HOURS] }, [opens, closes], *([over] if over.last > closes)].uniq.map do |hours|
+          from, to = hours
+          Fix.of("One more cook, #{@roster.moment(from)} to #{@roster.moment(to)}", { "extra" => { "from" => @roster.iso(from), "to" => @roster.iso(to) } }) do |progress|
+            progress.with(extra: progress.extra + [hours])
+          end
         end
       end
 
@@ -80,40 +87,43 @@ module Scullion
         return [] if @roster.skill(skill)["shown"]
 
         @roster.not_down_for(skill).map do |initials|
-          Fix.new("#{initials} also #{@roster.skill(skill)['where']}", ->(progress) { progress.with(skilled: progress.skilled + [[initials, skill]]) },
-                  { "skilled" => { "cook" => initials, "skill" => skill } })
+          Fix.of("#{initials} also #{@roster.skill(skill)['where']}", { "skilled" => { "cook" => initials, "skill" => skill } }) do |progress|
+            progress.with(skilled: progress.skilled + [[initials, skill]])
+          end
         end
       end
 
       def borrowed(kinds)
-        kinds.map { |kind| Fix.new("One more #{@roster.called(kind)}", ->(progress) { progress.with(borrowed: progress.borrowed + [kind]) }, { "borrowed" => kind }) }
+        kinds.map { |kind| Fix.of("One more #{@roster.called(kind)}", { "borrowed" => kind }) { |progress| progress.with(borrowed: progress.borrowed + [kind]) } }
       end
 
       # Where the oven or its trays are short: half as many trays at once, twice as often.
       def loads
         @roster.divisible.map do |name, preparation, rounds|
-          Fix.new("#{name}: into the oven in #{rounds} loads", ->(progress) { progress.with(loads: progress.loads.merge(preparation => rounds)) },
-                  { "loads" => { "preparation" => preparation, "loads" => rounds } })
+          Fix.of("#{name}: into the oven in #{rounds} loads", { "loads" => { "preparation" => preparation, "loads" => rounds } }) do |progress|
+            progress.with(loads: progress.loads.merge(preparation => rounds))
+          end
         end
       end
 
       # The preparations with the most work on the day itself that keep until the day after.
       def yesterday
         @roster.movable.first(BULKY).map do |name, preparation|
-          Fix.new("#{name}: make it the day before", ->(progress) { progress.with(ahead: progress.ahead.merge(preparation => 1)) },
-                  { "ahead" => { "preparation" => preparation, "days" => 1 } })
+          Fix.of("#{name}: make it the day before", { "ahead" => { "preparation" => preparation, "days" => 1 } }) do |progress|
+            progress.with(ahead: progress.ahead.merge(preparation => 1))
+          end
         end
       end
 
       def ready_cut
         @roster.cut_here.first(1).map do |name, preparation|
-          Fix.new("#{name}: buy it ready cut", ->(progress) { progress.with(cut: progress.cut + [preparation]) }, { "cut" => preparation })
+          Fix.of("#{name}: buy it ready cut", { "cut" => preparation }) { |progress| progress.with(cut: progress.cut + [preparation]) }
         end
       end
 
       def without
         @roster.spare.first(BULKY).map do |name, preparation|
-          Fix.new("Leave out #{name.downcase}", ->(progress) { progress.with(left_out: progress.left_out + [preparation]) }, { "left_out" => preparation })
+          Fix.of("Leave out #{name.downcase}", { "left_out" => preparation }) { |progress| progress.with(left_out: progress.left_out + [preparation]) }
         end
       end
 

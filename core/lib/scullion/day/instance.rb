@@ -57,6 +57,8 @@ module Scullion
     end
 
     COOK = "cook"
+    # A cook who plates, of whom there can be one more for a day.
+    PLATER = "plater"
     # What a cook can be down for, see facts/practice/skills.
     SKILLS = [KNIFE = "knife", BLADES = "blades", STOVE = "stove", DRESSING = "dressing", BUILD = "build"].freeze
 

@@ -5,7 +5,7 @@ module Scullion
     # What has happened so far, and what the cook decided about the day: the time now, tasks
     # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
     # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
-    # for some hours, an oven, a burner, a pot, a tray), who does what else for once, and what the
+    # for some hours, an oven, a burner, a pot, a tray, one more plater), who does what else for once, and what the
     # salads do without.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
@@ -17,7 +17,7 @@ module Scullion
       LOADS = (1..6).freeze
       FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out].freeze
       # Kinds of resource that one more of can be had for a day.
-      BORROWED = /\A(burner|oven|pot-.+|tray-.+)\z/.freeze
+      BORROWED = /\A(plater|burner|oven|pot-.+|tray-.+)\z/.freeze
 
       attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out
 

@@ -20,8 +20,12 @@ module Scullion
       def instance = @layout.instance
       def solution = @solution ||= Solver.new(instance).solve
 
-      # The day decided otherwise; planned anew where the salads do without something.
-      def with(progress) = Roster.new(progress.left_out == self.progress.left_out ? plan : Plan.for(plan.brief.with(progress: progress)), progress)
+      # The day decided otherwise; planned anew where the plan follows from it.
+      def with(progress)
+        same = [progress, self.progress].map { |each| [each.left_out, each.borrowed.count(PLATER)] }.uniq.one?
+        Roster.new(same ? plan : Plan.for(plan.brief.with(progress: progress)), progress)
+      end
+
       def moment(minutes) = Moment.new(date, minutes).to_s
       def iso(minutes) = Moment.new(date, minutes).iso
 
@@ -68,8 +72,9 @@ module Scullion
         spare.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 
-      # Pots that are filled more than once. @return [Array<String>] kinds of resource
-      def short_of = @layout.jobs.filter_map { |job| job.heat&.short_of }.uniq
+      # What one more of might help beside the fullest: pots that are filled more than once, and a
+      # plater where plating is late and more cooks are there. @return [Array<String>] kinds of resource
+      def short_of = [*@layout.jobs.filter_map { |job| job.heat&.short_of }.uniq, *([PLATER] if late_plating? && free_platers?)]
 
       # Names and preparations whose trays could go into the oven in one load more, and how many that makes.
       def divisible
@@ -122,6 +127,8 @@ module Scullion
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
       def whole_job(task) = task.name.split(Jobs::PART).first
 
+      def late_plating? = solution.misses.any? { |miss| miss.kind == :late && miss.task.key.include?("/plate/") }
+      def free_platers? = plan.waves.any? { |waves| waves.platers < plan.brief.kitchen.cooks.size }
       def spare?(layer) = plan.brief.practice.words("roles", layer.component.role)["spare"] && layer.portion.components.size > 1
 
       def overload = @overload ||= Overload.new(instance)

@@ -17,6 +17,9 @@ module Scullion
         @instance, @starts, @taken, @unplaced = instance, starts, taken, unplaced
       end
 
+      # The same, judged by another day of the same tasks.
+      def on(instance) = Solution.new(instance, starts, taken, unplaced)
+
       def start(key) = starts.fetch(key)
       def end(key) = starts.fetch(key) + instance[key].minutes
       def first = placed.map { |task| start(task.key) }.min || 0

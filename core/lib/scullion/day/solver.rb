@@ -5,8 +5,8 @@ module Scullion
     # Schedules a day backwards from its deadlines, so that food is as fresh as its windows ask: a
     # pass for each of several priorities, strictly by turn and then eagerly (what fits soonest goes
     # first); passes to and fro in the order of the best so far while that still improves it; and that
-    # order shaken. Where no backward pass fits into the time there is, forwards from its beginning,
-    # and what is late is late. Deterministic, and bounded.
+    # order shaken. Where no backward pass fits into the time there is, forwards from its beginning says
+    # what is late, and the rest is set backwards from that. Deterministic, and bounded.
     class Solver
       ROUNDS = 3
       MENDS = 4
@@ -31,10 +31,17 @@ module Scullion
 
       # @return [Solution]
       def solve
-        best = better(*rules.map { |rule| backward(rule) }, *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) })
-        best = better(best, squeezed(best, chains, HEEDFUL))
-        best = shaken(to_and_fro(mended(best)))
+        best = settled
         best.feasible? ? best : late(best)
+      end
+
+      protected
+
+      # Backwards; orders: to begin with, beside those of the rules.
+      def settled(*orders)
+        best = better(*(orders + rules).map { |order| backward(order) }, *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) })
+        best = better(best, squeezed(best, chains, HEEDFUL))
+        shaken(to_and_fro(mended(best)))
       end
 
       private
@@ -83,8 +90,7 @@ module Scullion
 
       def drawn_in(best, due)
         nearer = @instance.with(tasks: @instance.tasks.map { |task| due[task.key] ? task.dup.tap { |each| each.latest = [*task.latest, due[task.key]].min } : task })
-        found = Mirror.back(nearer, Pass.new(Mirror.of(nearer), by_ends(best)).run)
-        Solution.new(@instance, found.starts, found.taken, found.unplaced)
+        Mirror.back(nearer, Pass.new(Mirror.of(nearer), by_ends(best)).run).on(@instance)
       end
 
       def by_ends(solution) = solution.starts.to_h { |key, start| [key, -start - @instance[key].minutes] }
@@ -124,20 +130,40 @@ module Scullion
         @instance.with(tasks: @instance.tasks.map { |task| task.dup.tap { |each| each.earliest = [task.earliest || @instance.from, minute].max } })
       end
 
-      # Forwards from the start of the time there is; then as late again as what is late anyhow allows.
+      # Forwards from the start of the time there is; then backwards again, as late as what is late anyhow allows.
       def late(best)
-        slack = slack_rules.map { |rule| Pass.new(@instance, rule).run }.min_by(&@by)
+        slack = [due, @instance.tails.transform_values(&:-@)].flat_map { |order| forwards(order) }.min_by(&@by)
         relaxed = @instance.with(tasks: @instance.tasks.map { |task| task.dup.tap { |each| each.latest = task.latest && [task.latest, slack.end(task.key)].max } })
-        fresh = Mirror.back(@instance, Pass.new(Mirror.of(relaxed), by_ends(slack)).run)
+        fresh = Solver.new(relaxed, by: @by).settled(by_ends(slack)).on(@instance)
         [slack, fresh, best].select { |each| each.early.empty? }.min_by(&@by) || slack
       end
 
-      # Forwards: what must end first, or has the most to come after it, goes first.
-      def slack_rules
-        due = @instance.in_order.reverse.each_with_object({}) do |task, all|
+      # What came too late by itself goes first in the next pass, and what it waits for before it.
+      # @return [Array<Solution>]
+      def forwards(order)
+        Array.new(MENDS) do
+          Pass.new(@instance, order).run.tap do |found|
+            order = order.merge(leading_to(too_late(found)).to_h { |key| [key, order[key] - LONG] })
+          end
+        end
+      end
+
+      # Not only because something before it was.
+      def too_late(found)
+        late = @instance.tasks.select { |task| found.end(task.key) > due[task.key] }
+        keys = late.map(&:key)
+        late.reject { |task| task.after.any? { |link| keys.include?(link.task) } }.map(&:key)
+      end
+
+      def leading_to(keys)
+        @instance.in_order.reverse.each_with_object(keys.dup) { |task, all| all.concat(task.after.map(&:task)) if all.include?(task.key) }.uniq
+      end
+
+      # When each task must be over at the latest, by its own deadline and those after it.
+      def due
+        @due ||= @instance.in_order.reverse.each_with_object({}) do |task, all|
           all[task.key] = [*task.latest, *@instance.followers[task.key].map { |follower, link| all[follower.key] - follower.minutes - link.least }, @instance.to].min
         end
-        [due, @instance.tails.transform_values(&:-@)]
       end
     end
   end
