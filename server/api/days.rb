@@ -6,6 +6,7 @@ module Scullion
     module Days
       def self.registered(app)
         app.helpers Reading
+        app.set :solved_days, Formats::SolvedDays.new
         app.get("/api/services/:id/day") { json(roster(service_asked).to_h) }
         app.get("/api/services/:id/day/fixes") { json(Day::Fixes.new(roster(service_asked)).to_a) }
         app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
@@ -33,7 +34,7 @@ module Scullion
         def roster(service, now = params["now"])
           document = Formats::Briefing.document(service)
           document = document.merge("day" => (document["day"] || {}).merge("now" => now)) if now
-          Day::Roster.new(Plan.for(Brief.read(document, Records.facts)))
+          settings.solved_days.of(document)
         end
       end
     end

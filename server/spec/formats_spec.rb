@@ -3,6 +3,28 @@
 require_relative "server_helper"
 
 RSpec.describe "Formats" do
+  describe Scullion::Formats::SolvedDays do
+    def brief(covers) = JSON.parse(File.read(File.join(ROOT, "docs/brief.example.json"))).tap { |data| data["service"]["covers"] = covers }
+
+    it "solves the same brief once, another anew, and lets go of the one not asked for longest" do
+      days = described_class.new
+      first = days.of(brief(10))
+      expect(days.of(brief(10))).to equal first
+      expect(days.of(brief(11)).plan.brief.service.covers).to eq 11
+      (12..17).each { |covers| days.of(brief(covers)) }
+      expect(days.of(brief(10))).to equal first
+      days.of(brief(18))
+      expect(days.of(brief(10))).to equal first
+      (19..26).each { |covers| days.of(brief(covers)) }
+      expect(days.of(brief(10))).not_to equal first
+    end
+
+    it "keeps none that cannot be" do
+      days = described_class.new
+      2.times { expect { days.of(brief(-1)) }.to raise_error(Scullion::InvalidBrief) }
+    end
+  end
+
   describe Scullion::Formats::BuildChange do
     def build(**change)
       { "name" => "Quay bowl", "components" => [{ "ingredient" => "carrot", "grams" => 60 }, { "ingredient" => "dill", "grams" => 4, "name" => "Picked dill" }],

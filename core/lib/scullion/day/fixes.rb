@@ -34,6 +34,8 @@ module Scullion
 
       # @return [Array<Hash>] those that help, the best first: what to do, what it would do, and the decision to send
       def to_a
+        return [] if @roster.works?
+
         best = (helpful + pairs).sort_by(&:order).first(MOST)
         best.map { |tried| { "what" => tried.fix.what, "effect" => effect(now, tried.solution), "decide" => tried.fix.decide } }
       end

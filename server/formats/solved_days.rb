@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Scullion
+  module Formats
+    # The days that were solved last. The same brief has the same day, so that a day, its lists, its
+    # labels and its calendar are worked out once between them.
+    class SolvedDays
+      KEPT = 8
+
+      def initialize
+        @days, @lock = {}, Mutex.new
+      end
+
+      # @param document [Hash] a brief
+      # @return [Day::Roster] solved
+      # @raise [InvalidBrief] @raise [UnworkableDay]
+      def of(document)
+        key = Digest::SHA256.digest(JSON.generate(document))
+        day = @lock.synchronize { @days[key] } || Day::Roster.new(Plan.for(Brief.read(document, Records.facts))).tap(&:solution)
+        keep(key, day)
+      end
+
+      private
+
+      # The latest last; the one not asked for longest goes.
+      def keep(key, day)
+        @lock.synchronize do
+          @days.delete(key)
+          @days[key] = day
+          @days.shift if @days.size > KEPT
+        end
+        day
+      end
+    end
+  end
+end
