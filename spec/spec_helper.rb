@@ -45,8 +45,9 @@ module ExampleBrief
     taken = Hash.new { |all, key| all[key] = [] }
     solution.each_stretch { |segment, from, used, task| solution.unplaced.include?(task.key) || segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] } }
     over = instance.resources.select do |resource|
+      others = (resource.busy || []).map { |each| [each.from, each.to, each.amount, each.mode] }
       taken[resource.key].any? do |from, to, _, mode|
-        at_once = taken[resource.key].select { |begins, ends,| begins <= from && ends > from }
+        at_once = (taken[resource.key] + others).select { |begins, ends,| begins <= from && ends > from }
         at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.any? { |each| each[3] != mode }) ||
           resource.open&.none? { |opens, closes| opens <= from && to <= closes }
       end

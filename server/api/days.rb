@@ -32,7 +32,7 @@ module Scullion
         # @param now [String, nil] local, "2026-11-28T09:40"
         # @raise [InvalidBrief] when a decision cannot be
         def roster(service, now = params["now"])
-          document = Formats::Briefing.document(service)
+          document = Formats::Briefing.with_taken(service, Formats::OtherServices.new(service, settings.solved_days).taken)
           document = document.merge("day" => (document["day"] || {}).merge("now" => now)) if now
           settings.solved_days.of(document)
         end

@@ -16,6 +16,12 @@ module Scullion
           "figures" => figures(Records::OwnFigure.for_planning(service), ingredients), "day" => service.day.presence }.compact
       end
 
+      # The same beside other services. @param taken [Array<Hash>] what they have of the kitchen
+      def self.with_taken(service, taken)
+        document = document(service)
+        taken.empty? ? document : document.merge("day" => (document["day"] || {}).merge("taken" => taken))
+      end
+
       # @return [Brief] @raise [InvalidBrief]
       def self.brief(service) = Brief.read(document(service), Records.facts)
 

@@ -18,7 +18,7 @@ module Scullion
       # @return [Hash] what is kept from now on
       def to_h
         said = @steps.flat_map { |step| step.slice(*KINDS.keys).to_a }
-        said.reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }.reject { |_, kept| kept.empty? }
+        said.reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }.except("taken").reject { |_, kept| kept.empty? }
       end
 
       # The lists that this changes, as they were: to restore them undoes it.

@@ -21,7 +21,7 @@ module Scullion
           keys = salads
           service = Records::Service.new.write({ "over_prep" => 0.05 }.merge(@document["service"]).merge("lines" => lines(keys)))
           (@document["figures"] || []).each { |figure| service.own_figures.create!(at: figure["at"], value: figure["value"]) }
-          service.update!(day: @document["day"]) if @document["day"]
+          service.update!(day: @document["day"].except("taken")) if @document["day"]
           service
         end
       end

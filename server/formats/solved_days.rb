@@ -7,10 +7,10 @@ module Scullion
     # The days that were solved last. The same brief has the same day, so that a day, its lists, its
     # labels and its calendar are worked out once between them.
     class SolvedDays
-      KEPT = 8
+      KEPT = 24
 
-      def initialize
-        @days, @lock = {}, Mutex.new
+      def initialize(keeps: KEPT)
+        @days, @lock, @keeps = {}, Mutex.new, keeps
       end
 
       # @param document [Hash] a brief
@@ -29,7 +29,7 @@ module Scullion
         @lock.synchronize do
           @days.delete(key)
           @days[key] = day
-          @days.shift if @days.size > KEPT
+          @days.shift if @days.size > @keeps
         end
         day
       end

@@ -55,6 +55,17 @@ RSpec.describe "The day of a service", :server do
     expect(ask(:get, "/api/services/1/plan")["prep"].map { |line| line["name"] }).to include("Dill")
   end
 
+  it "plans a service around the ones before it that use the same kitchen, and not the other way round" do
+    names = [1, 2].map { |id| ask(:get, "/api/services/#{id}")["name"] }
+    expect([1, 2].map { |id| ask(:get, "/api/services/#{id}/day")["around"] }).to eq [[], [names.first]]
+    instances = [1, 2].map { |id| ask(:get, "/api/services/#{id}/day/instance")["resources"] }
+    expect(instances.first.map { |resource| resource["busy"] }.compact).to be_empty
+    expect(instances.last.find { |resource| resource["key"] == "cook-0" }["busy"]).to include(include("name" => names.first))
+    expect(ask(:get, "/api/services/2/brief")["day"].to_h).not_to have_key("taken")
+    ask(:delete, "/api/services/1")
+    expect(ask(:get, "/api/services/2/day")["around"]).to eq []
+  end
+
   it "puts a roast into the oven in two loads, and back into one" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
     twice = decide("loads" => { "preparation" => carrot, "loads" => 2 })

@@ -1164,6 +1164,8 @@ export interface components {
             skilled?: components["schemas"]["Skilled"][];
             /** @description Preparations that the salads do without */
             left_out?: string[];
+            /** @description What other services have of the kitchen; of a service here it is worked out anew and not kept */
+            taken?: components["schemas"]["Taken"][];
         };
         /** @description plater, burner, oven, pot-KEY or tray-KEY */
         Borrowable: string;
@@ -1256,7 +1258,14 @@ export interface components {
                 kind: string;
                 capacity: number;
                 open?: string[][];
+                busy?: {
+                    from: string;
+                    to: string;
+                    name: string;
+                }[];
             }[];
+            /** @description The other services that it is planned around */
+            around: string[];
             tasks: components["schemas"]["DayTask"][];
             before?: components["schemas"]["DayKept"];
             needed_by: {
@@ -2191,6 +2200,15 @@ export interface components {
         };
         /** @enum {string} */
         Skill: "knife" | "blades" | "stove" | "dressing" | "build";
+        Taken: {
+            /** @description Key of a resource */
+            on: string;
+            from: string;
+            to: string;
+            amount?: number;
+            mode?: number;
+            for: string;
+        };
         /** @description A cook who does one thing more for the day */
         Skilled: {
             cook: string;

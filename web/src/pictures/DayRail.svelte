@@ -106,6 +106,11 @@
         {#each lanes as lane (lane.key)}
           <div class="border-base-300 relative border-t" style:height="{lane.rows * ROW + 6}px">
             {#each lane.open as [opens, closes] (opens)}<div class="bg-base-200 absolute inset-y-0" style:left="{x(opens)}px" style:width="{(closes - opens) * scale}px"></div>{/each}
+            {#each lane.busy.filter((other) => other.to > from && other.from < to) as other (`${other.name} ${other.from}`)}
+              <div class="border-base-content/40 bg-base-300 text-base-content absolute inset-y-1 overflow-hidden rounded-md border-2 border-dashed whitespace-nowrap" style:left="{x(Math.max(other.from, from))}px" style:width="{Math.max((Math.min(other.to, to) - Math.max(other.from, from)) * scale - 1, 3)}px" title="{other.name}, {clockOf(other.from)} to {clockOf(other.to)}">
+                {#if (other.to - other.from) * scale > 60}<span class="px-1.5">{other.name}</span>{/if}
+              </div>
+            {/each}
             {#if chosen && lane.bars.some((bar) => bar.task.key === chosen.key)}
               {#each spans as [low, high] (low)}<div class="border-success bg-success/20 absolute inset-y-0 border-x-2" style:left="{x(low)}px" style:width="{Math.max((high - low + chosen.minutes) * scale, 3)}px"></div>{/each}
               {#if chosen.best_until}<div class="bg-success absolute bottom-0 h-1" title="at its best until {chosen.best_until.slice(11)}" style:left="{x(minutesOf(chosen.end))}px" style:width="{(Math.min(minutesOf(chosen.best_until), to) - minutesOf(chosen.end)) * scale}px"></div>{/if}

@@ -3,10 +3,10 @@ import type { DayTask, Roster } from "../state/day.svelte";
 
 // One stretch of a task on one lane, and the row of the lane that it lies in.
 export type Bar = { task: DayTask; from: number; to: number; hands: boolean; name: string; row: number };
-export type RailLane = { key: string; name: string; kind: string; rows: number; bars: Bar[]; open: [number, number][] };
+export type RailLane = { key: string; name: string; kind: string; rows: number; bars: Bar[]; open: [number, number][]; busy: { from: number; to: number; name: string }[] };
 
 // What soaks, rests or drains takes neither hands nor equipment.
-const ALONE = { key: "alone", name: "By itself", kind: "alone", open: [] };
+const ALONE = { key: "alone", name: "By itself", kind: "alone", open: [], busy: [] };
 
 // What each lane shows: stretches that overlap on what takes several at once lie in rows below each other.
 export function lanesOf(roster: Roster): RailLane[] {
@@ -23,7 +23,7 @@ export function lanesOf(roster: Roster): RailLane[] {
       ends[row] = bar.to;
       return { ...bar, row };
     });
-    return { key: lane.key, name: lane.name, kind: lane.kind, rows: Math.max(ends.length, 1), bars, open: (lane.open ?? []).map(([from, to]) => [minutesOf(from!), minutesOf(to!)]) };
+    return { key: lane.key, name: lane.name, kind: lane.kind, rows: Math.max(ends.length, 1), bars, open: (lane.open ?? []).map(([from, to]) => [minutesOf(from!), minutesOf(to!)]), busy: (lane.busy ?? []).map(({ from, to, name }) => ({ from: minutesOf(from), to: minutesOf(to), name })) };
   });
 }
 

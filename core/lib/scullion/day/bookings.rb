@@ -13,6 +13,7 @@ module Scullion
         @resource, @open, @moded, @load = resource, resource.open, resource.moded, 0
         # Level and mode hold from one time to the next.
         @times, @levels, @modes = [-FOREVER, FOREVER], [0, 0], [nil, nil]
+        resource.busy&.each { |other| fill(other.from, other.to - other.from, other.amount, other.mode) }
       end
 
       # The first minute at or after +start+ from which so much is free for so long; nil for never.
@@ -31,15 +32,19 @@ module Scullion
       end
 
       def book(from, minutes, amount, mode)
+        fill(from, minutes, amount, mode)
+        @load += minutes
+      end
+
+      private
+
+      def fill(from, minutes, amount, mode)
         first, last = step_at(from), step_at(from + minutes)
         (first...last).each do |index|
           @levels[index] += amount
           @modes[index] = mode
         end
-        @load += minutes
       end
-
-      private
 
       def open_from(start, minutes)
         window = @open.find { |from, to| [from, start].max + minutes <= to } or return

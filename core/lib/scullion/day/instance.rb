@@ -20,12 +20,27 @@ module Scullion
       def to_h = { "task" => task, "least" => least, "most" => most, "safety" => safety || nil, "why" => why }.compact
     end
 
+    # So much of a resource is another service's meanwhile; of a moded one, at that mode. name: of that service.
+    Busy = Struct.new(:from, :to, :amount, :mode, :name, keyword_init: true) do
+      def to_h = { "from" => from, "to" => to, "amount" => amount, "mode" => mode, "name" => name }.compact
+      def minutes_within(start, stop) = [[to, stop].min - [from, start].max, 0].max
+    end
+
     # A burner, an oven, a cook … open: when it can be used, nil for always, as [from, to] in
     # minutes. moded: everything on it at once needs the same mode. skills: what a cook is down for,
-    # nil for everything.
-    Resource = Struct.new(:key, :name, :kind, :capacity, :open, :moded, :skills, keyword_init: true) do
+    # nil for everything. busy: what others have of it, nil for nothing.
+    Resource = Struct.new(:key, :name, :kind, :capacity, :open, :moded, :skills, :busy, keyword_init: true) do
       def does?(skill) = skill.nil? || skills.nil? || skills.include?(skill)
-      def to_h = { "key" => key, "name" => name, "kind" => kind, "capacity" => capacity, "open" => open, "moded" => moded || nil, "skills" => skills }.compact
+
+      # Minutes of it that there are between two times, one for each of what it has room for.
+      def minutes_within(start, stop)
+        open = (self.open || [[start, stop]]).sum { |from, to| [[to, stop].min - [from, start].max, 0].max }
+        [(capacity * open) - (busy || []).sum { |each| each.amount * each.minutes_within(start, stop) }, 0].max
+      end
+
+      def to_h
+        { "key" => key, "name" => name, "kind" => kind, "capacity" => capacity, "open" => open, "moded" => moded || nil, "skills" => skills, "busy" => busy&.map(&:to_h) }.compact
+      end
     end
 
     # One job of the day. earliest: it may not begin before; latest: it must end by; pinned: it begins then.
@@ -114,7 +129,8 @@ module Scullion
       # @param data [Hash] as #to_h gives it @return [Instance]
       def self.from_h(data)
         resources = data["resources"].map { |each|
-          Resource.new(key: each["key"], name: each["name"], kind: each["kind"], capacity: each["capacity"], open: each["open"], moded: each["moded"], skills: each["skills"])
+          Resource.new(key: each["key"], name: each["name"], kind: each["kind"], capacity: each["capacity"], open: each["open"], moded: each["moded"], skills: each["skills"],
+                       busy: each["busy"]&.map { |other| Busy.new(**other.transform_keys(&:to_sym)) })
         }
         tasks = data["tasks"].map do |each|
           Task.new(key: each["key"], name: each["name"], earliest: each["earliest"], latest: each["latest"], pinned: each["pinned"],

@@ -17,7 +17,10 @@ module Scullion
       end
 
       def self.turned(resource)
-        Resource.new(**resource.to_h.transform_keys(&:to_sym).slice(:key, :name, :kind, :capacity, :moded, :skills), open: resource.open&.map { |from, to| [-to, -from] }&.reverse)
+        resource.dup.tap do |turned|
+          turned.open = resource.open&.map { |from, to| [-to, -from] }&.reverse
+          turned.busy = resource.busy&.map { |each| Busy.new(from: -each.to, to: -each.from, amount: each.amount, mode: each.mode) }
+        end
       end
 
       def self.turned_task(instance, task)

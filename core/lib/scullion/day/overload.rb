@@ -35,7 +35,7 @@ module Scullion
       # Minutes of hands wanted in all, and had between the first and the last day.
       # @return [Array(Integer, Integer)]
       def hands
-        had = @instance.of_kind(COOK).sum { |cook| (cook.open || []).sum { |from, to| [[to, @instance.to].min - [from, @instance.from].max, 0].max } }
+        had = @instance.of_kind(COOK).sum { |cook| cook.minutes_within(@instance.from, @instance.to) }
         [@instance.tasks.sum(&:hands_minutes), had]
       end
 
@@ -91,10 +91,7 @@ module Scullion
       end
 
       def had(kind, slot)
-        able(kind).sum do |resource|
-          open = resource.open || [[slot * SLOT, (slot + 1) * SLOT]]
-          resource.capacity * open.sum { |from, to| [[to, (slot + 1) * SLOT].min - [from, slot * SLOT].max, 0].max }
-        end
+        able(kind).sum { |resource| resource.minutes_within(slot * SLOT, (slot + 1) * SLOT) }
       end
 
       # As late as deadlines and what follows allow.

@@ -6,7 +6,7 @@ module Scullion
     # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
     # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
     # for some hours, an oven, a burner, a pot, a tray, one more plater), who does what else for once, and what the
-    # salads do without.
+    # salads do without. Beside that, what other services have of the kitchen.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -15,11 +15,11 @@ module Scullion
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
       LOADS = (1..6).freeze
-      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out].freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
       # Kinds of resource that one more of can be had for a day.
       BORROWED = /\A(plater|burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out
+      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out, :taken
 
       # @param now [Integer, nil] minutes from midnight of the service day
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
@@ -29,13 +29,16 @@ module Scullion
       # @param loads [Hash{String=>Integer}] into the oven by preparation
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
       # @param left_out [Array<String>] preparations that the day does without
-      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [])
-        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads, @skilled, @left_out = now, marks, pins, ahead, extra, cut, borrowed, loads, skilled, left_out
+      # @param taken [Hash{String=>Array<Busy>}] by key of the resource
+      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [], taken: {})
+        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads = now, marks, pins, ahead, extra, cut, borrowed, loads
+        @skilled, @left_out, @taken = skilled, left_out, taken
         freeze
       end
 
       def with(**changes)
-        Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, left_out: left_out, **changes)
+        Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, left_out: left_out, taken: taken,
+                     **changes)
       end
 
       # @param border [Border] at the data @param date [Date] of the service
@@ -49,6 +52,7 @@ module Scullion
                   ahead: (border.list("ahead", 0..300, "preparations", default: []) { |item| counted(item, "days", DAYS_AHEAD) } || []).compact.to_h,
                   loads: (border.list("loads", 0..300, "preparations", default: []) { |item| counted(item, "loads", LOADS) } || []).compact.to_h,
                   skilled: (border.list("skilled", 0..60, "cooks", default: []) { |item| skill(item) } || []).compact,
+                  taken: (border.list("taken", 0..5000, "stretches", default: []) { |item| taken(item, date) } || []).compact.group_by(&:first).transform_values { |all| all.map(&:last) },
                   extra: (border.list("extra", 0..20, "hours", default: []) { |item| hours(item, date) } || []).compact,
                   cut: texts(border, "cut"), left_out: texts(border, "left_out"), borrowed: texts(border, "borrowed").grep(BORROWED) }
         new(**parts) if border.faults.size == before
@@ -65,6 +69,14 @@ module Scullion
         [item.text("task", most: 80), minute(item, "at", date)].then { |pair| pair if pair.all? }
       end
 
+      # A stretch for which something of the kitchen is another service's.
+      def self.taken(item, date)
+        item.only("on", "from", "to", "amount", "mode", "for")
+        key, (from, to) = item.text("on", most: 120), hours_of(item, date)
+        busy = Busy.new(from: from, to: to, amount: item.whole("amount", 1..1000, "of it", default: 1), mode: item.whole("mode", 0..400, "°C", default: nil), name: item.text("for", most: 120))
+        [key, busy] if key && from
+      end
+
       def self.skill(item)
         item.only("cook", "skill")
         [item.text("cook", most: 12), item.choice("skill", SKILLS)].then { |pair| pair if pair.all? }
@@ -73,6 +85,11 @@ module Scullion
       # One more cook, from and to.
       def self.hours(item, date)
         item.only("from", "to")
+        hours_of(item, date)
+      end
+
+      # @return [Array(Integer, Integer), nil]
+      def self.hours_of(item, date)
         from, to = %w[from to].map { |field| minute(item, field, date) }
         return unless from && to
 
@@ -94,7 +111,7 @@ module Scullion
       rescue Date::Error
         border.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
       end
-      private_class_method :mark, :pin, :skill, :hours, :texts, :counted, :minute
+      private_class_method :mark, :pin, :skill, :taken, :hours, :hours_of, :texts, :counted, :minute
     end
   end
 end

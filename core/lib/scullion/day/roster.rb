@@ -47,6 +47,15 @@ module Scullion
         end
       end
 
+      # What this day takes of the kitchen's own, borrowed things aside, as another service's brief has it.
+      # @return [Array<Hash>] on, from, to, amount, mode, for
+      def taken
+        own = Stock.new(plan.brief, 0, Progress.new).resources.map(&:key)
+        solution.enum_for(:each_stretch).flat_map do |segment, from, used, _|
+          segment.uses.select { |use| own.include?(used[use.kind]) }.map { |use| stretch(use, used[use.kind], from, segment.minutes) }
+        end
+      end
+
       # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
       def needed_by
         firsts = @layout.jobs.flat_map { |job| job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] } } +
@@ -109,6 +118,10 @@ module Scullion
       end
 
       private
+
+      def stretch(use, key, from, minutes)
+        { "on" => key, "from" => iso(from), "to" => iso(from + minutes), "amount" => use.amount, "mode" => use.mode, "for" => plan.brief.service.name }.compact
+      end
 
       def again(need, share)
         writer = plan.brief.practice.writer

@@ -18,7 +18,7 @@ module Scullion
           "from" => iso(solution.first), "to" => iso(solution.last),
           "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "notes" => @roster.notes,
           "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
-          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided, "needed_by" => needed_by }.compact
+          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided, "around" => progress.taken.values.flatten.map(&:name).uniq.sort, "needed_by" => needed_by }.compact
       end
 
       private
@@ -49,13 +49,18 @@ module Scullion
       def lanes
         used = instance.tasks.flat_map { |task| (solution.taken[task.key] || []).flat_map(&:values) }.compact.uniq
         instance.resources.select { |resource| resource.kind == COOK || used.include?(resource.key) }
-                .map { |resource|
-          { "key" => resource.key, "name" => resource.name, "kind" => resource.kind, "capacity" => resource.capacity, "open" => resource.open&.map { |hours|
-            hours.map { |minute|
-              iso(minute)
-            }
-          } }.compact
-        }
+                .map { |resource| lane(resource) }
+      end
+
+      def lane(resource)
+        { "key" => resource.key, "name" => resource.name, "kind" => resource.kind, "capacity" => resource.capacity,
+          "open" => resource.open&.map { |hours| hours.map { |minute| iso(minute) } }, "busy" => busy(resource) }.compact
+      end
+
+      # What other services have of it, stretches that touch as one.
+      def busy(resource)
+        joined = (resource.busy || []).sort_by { |each| [each.name, each.from] }.slice_when { |one, other| one.name != other.name || other.from > one.to }
+        joined.map { |all| { "from" => iso(all.first.from), "to" => iso(all.map(&:to).max), "name" => all.first.name } }
       end
 
       def tasks

@@ -52,7 +52,7 @@ module Scullion
          *single.map { |tool| one("tool-#{tool}", @practice.words("tools", tool)["name"].capitalize, "tool-#{tool}", 1) }]
       end
 
-      def one(key, name, kind, capacity, **more) = Resource.new(key: key, name: name, kind: kind, capacity: capacity, **more)
+      def one(key, name, kind, capacity, **more) = Resource.new(key: key, name: name, kind: kind, capacity: capacity, busy: @progress.taken[key], **more)
     end
   end
 end

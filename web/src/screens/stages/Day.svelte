@@ -30,6 +30,7 @@
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 class="mr-auto text-xl">
           {#if day.roster.works}<span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if} Begins {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
+          {#if day.roster.around.length > 0}<span class="quiet block text-base font-normal">Planned around {day.roster.around.join(", ")}: dashed</span>{/if}
         </h2>
         <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={equipment} /> Equipment</label>
         <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={holds} /> Holds</label>
