@@ -133,7 +133,7 @@ RSpec.describe Scullion::Day do
     def roster(progress = {}, **options, &change)
       made = plan(**options, &change)
       border = Scullion::Border.new(progress)
-      described_class.new(made, Scullion::Day::Progress.read(border, made.brief.service.from.date)).tap { raise border.faults.inspect if border.faults.any? }
+      described_class.new(made, Scullion::Day::ProgressForm.new(border, made.brief.service.from.date).read).tap { raise border.faults.inspect if border.faults.any? }
     end
 
     let(:usual) { roster }

@@ -4,7 +4,7 @@
 RSpec.describe Scullion::Day::Progress do
   def read(data)
     border = Scullion::Border.new(data)
-    [described_class.read(border, Date.new(2026, 11, 28)), border.faults.to_h { |fault| [fault.where, fault.what] }]
+    [Scullion::Day::ProgressForm.new(border, Date.new(2026, 11, 28)).read, border.faults.to_h { |fault| [fault.where, fault.what] }]
   end
 
   it "counts minutes from midnight of the service day, negative on the days before" do

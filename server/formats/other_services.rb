@@ -11,11 +11,11 @@ module Scullion
       # @param service [Records::Service] @param days [SolvedDays]
       def initialize(service, days)
         @service, @days = service, days
-        @taken = {}
+        @of_each = {}
       end
 
       # @return [Array<Hash>] as a brief's day has it
-      def taken = @all ||= before(@service).flat_map { |other| taken_by(other) }
+      def taken = @taken ||= before(@service).flat_map { |other| taken_by(other) }
 
       private
 
@@ -30,9 +30,9 @@ module Scullion
 
       # A day that cannot be takes nothing.
       def taken_by(service)
-        @taken[service.id] ||= @days.of(Briefing.with_taken(service, before(service).flat_map { |other| taken_by(other) })).taken
+        @of_each[service.id] ||= @days.of(Briefing.with_taken(service, before(service).flat_map { |other| taken_by(other) })).taken
       rescue InvalidBrief, UnworkableDay
-        @taken[service.id] = []
+        @of_each[service.id] = []
       end
     end
   end

@@ -59,7 +59,7 @@ RSpec.describe "The day of a service", :server do
     names = [1, 2].map { |id| ask(:get, "/api/services/#{id}")["name"] }
     expect([1, 2].map { |id| ask(:get, "/api/services/#{id}/day")["around"] }).to eq [[], [names.first]]
     instances = [1, 2].map { |id| ask(:get, "/api/services/#{id}/day/instance")["resources"] }
-    expect(instances.first.map { |resource| resource["busy"] }.compact).to be_empty
+    expect(instances.first.filter_map { |resource| resource["busy"] }).to be_empty
     expect(instances.last.find { |resource| resource["key"] == "cook-0" }["busy"]).to include(include("name" => names.first))
     expect(ask(:get, "/api/services/2/brief")["day"].to_h).not_to have_key("taken")
     ask(:delete, "/api/services/1")

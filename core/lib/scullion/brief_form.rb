@@ -68,7 +68,7 @@ module Scullion
     def progress
       return Day::Progress.new unless @border.given?("day") && service
 
-      @border.within("day") { |item| Day::Progress.read(item, service.from.date) }
+      @border.within("day") { |item| Day::ProgressForm.new(item, service.from.date).read }
     end
 
     # Salads with faults of their own are not reported a second time as missing.

@@ -18,7 +18,8 @@ module Scullion
           "from" => iso(solution.first), "to" => iso(solution.last),
           "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "notes" => @roster.notes,
           "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
-          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided, "around" => progress.taken.values.flatten.map(&:name).uniq.sort, "needed_by" => needed_by }.compact
+          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided,
+          "around" => progress.taken.values.flatten.map(&:name).uniq.sort, "needed_by" => needed_by }.compact
       end
 
       private

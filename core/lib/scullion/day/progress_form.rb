@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Day
+    # Reads from plain data how far a day is and what was decided about it. Times are local; they
+    # become minutes from midnight of the service day.
+    class ProgressForm
+      MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
+      DAYS_AHEAD = (0..2).freeze
+      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
+      MANY = (0..300).freeze
+
+      # @param border [Border] at the data @param date [Date] of the service
+      def initialize(border, date)
+        @border, @date = border, date
+      end
+
+      # @return [Progress, nil] nil when the border has noted faults
+      def read
+        before = @border.faults.size
+        @border.only(*FIELDS)
+        parts = { now: minute(@border, "now"), **work, **kitchen }
+        Progress.new(**parts) if @border.faults.size == before
+      end
+
+      private
+
+      def work
+        { marks: list("marks", 0..1000) { |item| mark(item) }.to_h { |mark| [mark.task, mark] }, pins: list("pins", MANY) { |item| pin(item) }.to_h,
+          ahead: list("ahead", MANY) { |item| counted(item, "days", DAYS_AHEAD) }.to_h, loads: list("loads", MANY) { |item| counted(item, "loads", Progress::LOADS) }.to_h,
+          cut: texts("cut"), left_out: texts("left_out") }
+      end
+
+      def kitchen
+        { extra: list("extra", 0..20) { |item| extra(item) }, borrowed: texts("borrowed").grep(Progress::BORROWED), skilled: list("skilled", 0..60) { |item| skill(item) },
+          taken: list("taken", 0..5000) { |item| taken(item) }.group_by(&:first).transform_values { |all| all.map(&:last) } }
+      end
+
+      def list(name, size, &read) = (@border.list(name, size, name.tr("_", " "), default: [], &read) || []).compact
+      def texts(name) = Array(@border.raw(name)).grep(String).first(MANY.max)
+
+      def mark(item)
+        item.only("task", "state", "at", "minutes", "share")
+        Progress::Mark.new(task: item.text("task", most: 80), state: item.choice("state", Progress::STATES), at: minute(item, "at"),
+                           minutes: item.whole("minutes", 1..600, "minutes", default: nil), share: item.number("share", 0.01..1, "as a share", default: nil))
+      end
+
+      def pin(item)
+        item.only("task", "at")
+        [item.text("task", most: 80), minute(item, "at")].then { |pair| pair if pair.all? }
+      end
+
+      # So many of something for one preparation.
+      def counted(item, field, range)
+        item.only("preparation", field)
+        [item.text("preparation", most: 200), item.whole(field, range, field)].then { |pair| pair if pair.all? }
+      end
+
+      # One more cook, from and to.
+      def extra(item)
+        item.only("from", "to")
+        hours(item)
+      end
+
+      def skill(item)
+        item.only("cook", "skill")
+        [item.text("cook", most: 12), item.choice("skill", SKILLS)].then { |pair| pair if pair.all? }
+      end
+
+      # A stretch for which something of the kitchen is another service's.
+      def taken(item)
+        item.only("on", "from", "to", "amount", "mode", "for")
+        key, (from, to), name = item.text("on", most: 120), hours(item), item.text("for", most: 120)
+        amount, mode = item.whole("amount", 1..1000, "of it", default: 1), item.whole("mode", 0..400, "°C", default: nil)
+        [key, Busy.new(from: from, to: to, amount: amount, mode: mode, name: name)] if key && from
+      end
+
+      # @return [Array(Integer, Integer), nil]
+      def hours(item)
+        from, to = %w[from to].map { |field| minute(item, field) }
+        return unless from && to
+
+        from < to ? [from, to] : item.fault("to", "This ends before it starts.", "Give a later end.")
+      end
+
+      # "2026-11-28T09:40" as minutes from midnight of the service day.
+      def minute(item, field)
+        text = item.match(field, MOMENT, "2026-11-28T09:40", default: nil) or return
+        ((Date.iso8601(text[0, 10]) - @date).to_i * 1440) + Moment.at(@date, text[11, 5]).minutes
+      rescue Date::Error
+        item.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
+      end
+    end
+  end
+end
