@@ -74,6 +74,8 @@ RSpec.describe Scullion::Day do
     solved = solve([task("long", 700), task("short", 20, latest: 100)])
     expect(solved.unplaced).to eq ["long"]
     expect(solved.start("short")).to eq 80
+    gone = solve([task("long", 700), task("after", 10, after: [{ "task" => "long", "least" => 0, "most" => 5 }], latest: 100)])
+    expect([gone.unplaced, gone.sum(:stale)]).to eq [["long"], 0]
   end
 
   describe Scullion::Day::Bound do

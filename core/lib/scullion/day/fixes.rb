@@ -70,18 +70,27 @@ module Scullion
       # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; for a
       # whole shift; or for what is to be done after the last one has gone.
       def hands(worst)
-        shift = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, to| from.div(Stock::DAY) == worst.from.div(Stock::DAY) && to > from }
-        opens, closes = shift.map(&:first).min, shift.map(&:last).max
+        opens, closes = shift(worst.from.div(Stock::DAY))
         return [] unless opens
 
         begins = [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map { |from| from.clamp(opens, [opens, closes - HOURS].max) }
-        over = [closes - (HOURS / 2), @roster.instance.tasks.filter_map(&:latest).max]
-        [*begins.map { |from| [from, from + HOURS] }, [opens, closes], *([over] if over.last > closes)].uniq.map do |hours|
+        [*begins.map { |from| [from, from + HOURS] }, [opens, closes], *afterwards].uniq.map do |hours|
           from, to = hours
           Fix.of("One more cook, #{@roster.moment(from)} to #{@roster.moment(to)}", { "extra" => { "from" => @roster.iso(from), "to" => @roster.iso(to) } }) do |progress|
             progress.with(extra: progress.extra + [hours])
           end
         end
+      end
+
+      # From when the first cook comes on a day until the last one goes. @return [Array(Integer, Integer), Array]
+      def shift(day)
+        hours = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, _| from.div(Stock::DAY) == day }
+        hours.empty? ? [] : [hours.map(&:first).min, hours.map(&:last).max]
+      end
+
+      def afterwards
+        gone, last = shift(0).last, @roster.instance.tasks.filter_map(&:latest).max
+        gone && last > gone ? [[gone - (HOURS / 2), last]] : []
       end
 
       # A cook who is there and does this too for once; not where it takes being shown.

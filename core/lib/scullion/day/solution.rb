@@ -72,7 +72,7 @@ module Scullion
       end
 
       def over(task, link)
-        return unless link.most
+        return if link.most.nil? || unplaced.include?(task.key) || unplaced.include?(link.task)
 
         minutes = start(task.key) - self.end(link.task) - link.most
         Miss.new(task: task, kind: link.safety ? :unsafe : :stale, minutes: minutes, link: link) if minutes.positive?
