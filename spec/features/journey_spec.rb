@@ -440,6 +440,16 @@ RSpec.describe "The kitchen", :journey, type: :feature do
     visit "/services/1/cook"
     expect(page).to have_css("svg[aria-label^='40 cm pot: dry grain 3 cm']")
     visit "/kitchen"
+    find("summary", text: "does everything", match: :first).click
+    within("[role=group][aria-label='ML: does']") { ["Slicing machines", "Stove and oven", "Dressings", "Mixing and plating"].each { |work| uncheck work } }
+    expect(page).to have_css("summary", text: "does knife and bench")
+    click_button "Save the kitchen"
+    expect(page).to have_text("Saved. Every plan follows it.")
+    within("[role=group][aria-label='ML: does']") { uncheck "Knife and bench" }
+    click_button "Save the kitchen"
+    expect(page).to have_text("This cook is down for no work at all.")
+    within("[role=group][aria-label='ML: does']") { ["Knife and bench", "Slicing machines", "Stove and oven", "Dressings", "Mixing and plating"].each { |work| check work } }
+    expect(page).to have_css("summary", text: "does everything")
     fill_in "40 cm pot: cm across", with: "40"
     select "House rules A", from: "House rules"
     click_button "Save the kitchen"
