@@ -14,11 +14,11 @@ module Scullion
 
         app.post("/api/services/:id/day") do
           service, decision = service_asked, body_document
-          roster = before = nil
+          taken, roster, before = taken_beside(service), nil, nil
           service.with_lock do
             said = Formats::DayDecision.new(service.day || {}, decision)
             service.day, before = said.to_h, said.before
-            roster = roster(service, decision["now"])
+            roster = roster(service, decision["now"], taken)
             service.update_column(:day, service.day)
           end
           json(roster.to_h.merge("before" => before))
@@ -29,10 +29,12 @@ module Scullion
       module Reading
         def service_asked = Records::Service.find(params["id"])
 
-        # @param now [String, nil] local, "2026-11-28T09:40"
+        def taken_beside(service) = Formats::OtherServices.new(service, settings.solved_days).taken
+
+        # @param now [String, nil] local, "2026-11-28T09:40" @param taken [Array<Hash>] what other services have taken
         # @raise [InvalidBrief] when a decision cannot be
-        def roster(service, now = params["now"])
-          document = Formats::Briefing.with_taken(service, Formats::OtherServices.new(service, settings.solved_days).taken)
+        def roster(service, now = params["now"], taken = taken_beside(service))
+          document = Formats::Briefing.with_taken(service, taken)
           document = document.merge("day" => (document["day"] || {}).merge("now" => now)) if now
           settings.solved_days.of(document)
         end
