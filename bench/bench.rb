@@ -20,7 +20,7 @@ module Bench
   Figure = Struct.new(:name, :value, :unit, :aim, :better, keyword_init: true)
 
   def self.all
-    [*plan_against_json, route_against_bare, change_on_screen, *cooking, find_in_the_larder, *slips, *pasted, *days,
+    [*plan_against_json, route_against_bare, *change_on_screen, *cooking, find_in_the_larder, *slips, *pasted, *days,
      Figure.new(name: "script of the first page, gzipped", value: (FirstPage.script / 1000.0).round(1), unit: "kB", aim: 120, better: "lower"),
      Figure.new(name: "fonts of the first page", value: (FirstPage.fonts / 1000.0).round(1), unit: "kB", aim: 120, better: "lower")]
   end
@@ -59,8 +59,21 @@ module Bench
         sent = JSON.generate("version" => version, "at" => "service/covers", "value" => covers)
         version = JSON.parse(http.post("/api/services/1/changes", sent, "Content-Type" => "application/json").body)["service"]["version"]
       end
-      Figure.new(name: "a change of covers, saved and planned anew", value: (seconds(30, change) * 1000).round(1), unit: "ms", aim: 100, better: "lower")
+      alone = seconds(30, change)
+      beside = while_solving { seconds(30, change) }
+      [Figure.new(name: "a change of covers, saved and planned anew", value: (alone * 1000).round(1), unit: "ms", aim: 100, better: "lower"),
+       Figure.new(name: "the same while days are being solved", value: (beside * 1000).round(1), unit: "ms", aim: 100, better: "lower")]
     end
+  end
+
+  # Beside one who does nothing but solve days, in the same process as the server does.
+  def self.while_solving
+    busy = true
+    solving = Thread.new { Scullion::Day::Roster.new(Scullion::Plan.for(Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::Records.facts))).solution while busy }
+    yield
+  ensure
+    busy = false
+    solving.join
   end
 
   # Batches of grain and cooling curves against bare loops that do the same arithmetic.
@@ -175,7 +188,7 @@ module Bench
     times.times { work.call }
     (Process.clock_gettime(Process::CLOCK_MONOTONIC) - start) / times
   end
-  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :cooking, :find_in_the_larder,
+  private_class_method :plan_against_json, :route_against_bare, :change_on_screen, :while_solving, :cooking, :find_in_the_larder,
                        :another, :slips, :slip?, :pasted, :days, :serving, :ratio, :seconds
 end
 

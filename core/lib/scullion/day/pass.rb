@@ -22,8 +22,10 @@ module Scullion
         @starts, @taken, @unplaced, @ready, @choices = {}, {}, [], [], {}
       end
 
+      # A day is many passes; between two of them whoever else waits has a turn, such as a change of covers.
       # @return [Solution]
       def run
+        Thread.pass
         waiting = @instance.tasks.to_h { |task| [task.key, task.after.size] }
         @instance.tasks.select(&:pinned).each { |task| pin(task) }
         @instance.tasks.each { |task| wait_in_turn(task) if task.after.empty? }
