@@ -22,6 +22,7 @@ require_relative "formats/recipe_card"
 require_relative "formats/build_change"
 require_relative "formats/day_decision"
 require_relative "formats/sheets"
+require_relative "formats/week_order"
 require_relative "formats/service_import"
 require_relative "formats/copied_service"
 require_relative "formats/packet"
@@ -37,6 +38,7 @@ require_relative "api/plans"
 require_relative "api/services"
 require_relative "api/days"
 require_relative "api/paper"
+require_relative "api/weeks"
 require_relative "api/serving"
 require_relative "api/copies"
 require_relative "api/house_rules"
@@ -65,7 +67,7 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Copies, Api::Days, Api::Paper, Api::Serving, Api::HouseRuleSets, Api::Ticks,
+    register Api::About, Api::Plans, Api::Services, Api::Copies, Api::Days, Api::Paper, Api::Weeks, Api::Serving, Api::HouseRuleSets, Api::Ticks,
              Api::Salads, Api::SaladBench, Api::DressingBench, Api::Swaps, Api::Paste, Api::Larder, Api::HouseFigures, Api::LarderTable,
              Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
 

@@ -7,6 +7,7 @@
   import Run from "./screens/Run.svelte";
   import ServiceDesk from "./screens/ServiceDesk.svelte";
   import Services from "./screens/Services.svelte";
+  import Week from "./screens/Week.svelte";
   import TopBar from "./parts/TopBar.svelte";
   import { follow, here } from "./state/place.svelte";
 </script>
@@ -29,6 +30,8 @@
     {#key here.place.key}<SaladScreen key={here.place.key} />{/key}
   {:else if here.place.screen === "larder"}
     <Larder chosen={here.place.key} />
+  {:else if here.place.screen === "week"}
+    {#key here.place.day}<Week day={here.place.day} />{/key}
   {:else if here.place.screen === "kitchen"}
     <Kitchen />
   {:else}

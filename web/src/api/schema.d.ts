@@ -749,6 +749,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weeks/{day}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
+            };
+            cookie?: never;
+        };
+        /** The orders of a week's services as one, packs rounded up once */
+        get: operations["weekOrder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{day}/wanted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
+            };
+            cookie?: never;
+        };
+        /** By when each thing of the week is wanted first; every day of it is solved for this */
+        get: operations["weekWanted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weeks/{day}/order.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
+            };
+            cookie?: never;
+        };
+        /** The week's order as CSV */
+        get: operations["weekOrderAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/day.ics": {
         parameters: {
             query?: never;
@@ -2449,6 +2509,26 @@ export interface components {
             }[];
             finished_grams: components["schemas"]["Figure"];
         };
+        WeekOrder: {
+            /** @description Its Monday */
+            from: string;
+            services: {
+                name: string;
+                date: string;
+                covers: number;
+            }[];
+            lines: components["schemas"]["WeekLine"][];
+            cost: string;
+            /** @description Fewer than if each service ordered for itself */
+            packs_saved: number;
+        };
+        WeekLine: components["schemas"]["Purchase"] & {
+            services: {
+                name: string;
+                date: string;
+                grams: string;
+            }[];
+        };
         Purchase: {
             at: string;
             ingredient: string;
@@ -2821,6 +2901,8 @@ export interface components {
         Now: string;
         Id: number;
         Key: string;
+        /** @description Any day of the week */
+        DayOfWeek: string;
         /** @description A figure's address */
         At: string;
     };
@@ -3886,6 +3968,81 @@ export interface operations {
             path: {
                 id: components["parameters"]["Id"];
                 list: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    weekOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekOrder"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    weekWanted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Dates */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ingredient: string;
+                        date: string;
+                    }[];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    weekOrderAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Any day of the week */
+                day: components["parameters"]["DayOfWeek"];
             };
             cookie?: never;
         };

@@ -6,7 +6,7 @@
 
   void units.load();
 
-  const on = (path: string) => path === (({ desk: "services", salad: "salads", paste: "salads" } as Record<string, string>)[here.place.screen] ?? here.place.screen);
+  const on = (path: string) => path === (({ desk: "services", run: "services", week: "services", salad: "salads", paste: "salads" } as Record<string, string>)[here.place.screen] ?? here.place.screen);
 </script>
 
 <header class="no-print bg-neutral text-neutral-content mb-3">

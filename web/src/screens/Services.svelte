@@ -54,7 +54,7 @@
 </div>
 {#each weeks as week (week.start)}
   <section class="mb-4" aria-label="Week of {shortDay(week.start)}">
-    <h2 class="quiet mb-1 text-lg">Week of {shortDay(week.start)} · {week.services.reduce((sum, service) => sum + service.covers, 0)} covers in {week.services.length === 1 ? "one service" : `${week.services.length} services`}</h2>
+    <div class="mb-1 flex flex-wrap items-center gap-x-4"><h2 class="quiet mr-auto text-lg">Week of {shortDay(week.start)} · {week.services.reduce((sum, service) => sum + service.covers, 0)} covers in {week.services.length === 1 ? "one service" : `${week.services.length} services`}</h2><a class="btn btn-outline h-11" href="/weeks/{week.start}">The week's order</a></div>
     {#each week.services as service (service.id)}
       <div class="tray mb-3 flex flex-wrap items-center gap-x-6 gap-y-1">
         <a href="/services/{service.id}/count" class="hover:bg-base-200 flex min-w-60 grow flex-wrap items-center gap-x-6">

@@ -1,7 +1,7 @@
-// Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen.
+// Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /weeks/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
-export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "larder"; key: string | undefined } | { screen: "run"; id: number } | { screen: "desk"; id: number; stage: Stage };
+export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "week"; day: string } | { screen: "larder"; key: string | undefined } | { screen: "run"; id: number } | { screen: "desk"; id: number; stage: Stage };
 
 export const here = $state<{ place: Place }>({ place: read(location.pathname) });
 
@@ -9,6 +9,8 @@ function read(path: string): Place {
   const desk = /^\/services\/(\d+)(?:\/([a-z]+))?$/.exec(path);
   const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
   const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
+  const week = /^\/weeks\/(\d{4}-\d\d-\d\d)$/.exec(path);
+  if (week) return { screen: "week", day: week[1]! };
   if (salad) return { screen: "salad", key: salad[1]! };
   if (path === "/paste") return { screen: "paste" };
   if (path === "/salads") return { screen: "salads" };
