@@ -19,6 +19,13 @@ RSpec.describe "Cooks and what they are down for" do
     expect(broken(solved)).to be_empty
   end
 
+  # The earlier of two pots may move back, but not to where only the one who does not cook is free.
+  it "lets a task be moved only to where somebody does it" do
+    solved = solve([cook("ML", %w[stove knife]), cook("RT", %w[knife])], [task("pot", "stove"), task("pan", "stove")])
+    earlier = solved.starts.min_by(&:last)
+    expect(Scullion::Day::Ranges.new(solved).of(earlier.first)).to eq [[0, 40]]
+  end
+
   it "keeps those who do more free for what only they do" do
     solved = solve([cook("AA"), cook("ZZ", %w[knife])], [task("cut", "knife"), task("pot", "stove"), task("clean", nil, latest: 40)])
     expect(hands(solved)).to include("cut" => "ZZ", "pot" => "AA")

@@ -58,8 +58,7 @@ module Scullion
 
       def pin(task)
         @starts[task.key] = task.pinned
-        chosen = task.segments.flat_map(&:uses).map(&:kind).uniq.to_h { |kind| [kind, @bookings.fetch(kind, []).first] }
-        book(task, task.pinned, chosen) { |use, from, minutes| free_now(use, from, minutes) || chosen[use.kind] }
+        book(task, task.pinned) { |use, from, minutes| free_now(use, from, minutes) || able(use).first }
       end
 
       def free_now(use, from, minutes) = able(use).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
@@ -70,7 +69,7 @@ module Scullion
         return leave(task) unless fit
 
         @starts[task.key] = fit.from
-        book(task, fit.from, fit.chosen) { |use, at, minutes| use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind] }
+        book(task, fit.from) { |use, at, minutes| use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind] }
       end
 
       def leave(task)
@@ -135,7 +134,7 @@ module Scullion
         free.find { |cook| mine&.include?(cook.resource.key) } || free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
       end
 
-      def book(task, from, chosen)
+      def book(task, from)
         @taken[task.key] = []
         at = from
         task.segments.each do |segment|
@@ -147,7 +146,6 @@ module Scullion
           @taken[task.key] << used
           at += segment.minutes
         end
-        chosen
       end
     end
   end

@@ -39,11 +39,13 @@ module Scullion
       def free?(task, start)
         at = start
         task.segments.all? do |segment|
-          fits = segment.uses.all? { |use| bookings(task).fetch(use.kind, []).any? { |each| each.free_from(at, segment.minutes, use.amount, use.mode) == at } }
+          fits = segment.uses.all? { |use| bookings(task).fetch(use.kind, []).any? { |each| can?(each, use, at, segment.minutes) } }
           at += segment.minutes
           fits
         end
       end
+
+      def can?(bookings, use, at, minutes) = bookings.resource.does?(use.skill) && bookings.free_from(at, minutes, use.amount, use.mode) == at
 
       # Everything but this task.
       def bookings(task)
