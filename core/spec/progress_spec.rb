@@ -12,6 +12,13 @@ RSpec.describe Scullion::Day::Progress do
     expect([day.now, day.extra, day.pins]).to eq [-30, [[420, 555]], { "prep/1/cut" => 0 }]
   end
 
+  it "plans nothing before it could be worked on, unless that was after the service began" do
+    first = ->(since) { Scullion::Day::Roster.new(plan { |data| data["day"] = { "since" => since } }).then { |day| [day.solution.first, day.to_h["since"]] } }
+    expect(first["2026-11-28T06:00"]).to match [be >= 360, "06:00"]
+    expect(first["2026-11-28T11:46"]).to match [be_negative, nil]
+    expect(first["2026-11-20T08:00"].first).to eq first["2026-11-28T12:00"].first
+  end
+
   it "keeps marks by task, the last of two" do
     day, = read("marks" => [{ "task" => "a", "state" => "started", "at" => "2026-11-28T09:00" }, { "task" => "a", "state" => "late", "minutes" => 20 }, { "task" => "b", "state" => "failed", "share" => 0.5 }])
     expect(day.marks.transform_values { |mark| [mark.state, mark.at, mark.minutes, mark.share] }).to eq("a" => ["late", nil, 20, nil], "b" => ["failed", nil, nil, 0.5])

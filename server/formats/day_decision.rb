@@ -7,7 +7,9 @@ module Scullion
       # Each with the list that it is kept in.
       KINDS = { "mark" => "marks", "unmark" => "marks", "pin" => "pins", "unpin" => "pins", "ahead" => "ahead", "extra" => "extra", "unextra" => "extra",
                 "borrowed" => "borrowed", "returned" => "borrowed", "cut" => "cut", "uncut" => "cut", "loads" => "loads",
-                "skilled" => "skilled", "unskilled" => "skilled", "left_out" => "left_out", "put_back" => "left_out", "restore" => nil }.freeze
+                "skilled" => "skilled", "unskilled" => "skilled", "left_out" => "left_out", "put_back" => "left_out", "since" => "since", "restore" => nil }.freeze
+
+      NOTHING = Hash.new([].freeze).merge("since" => "").freeze
 
       # @param day [Hash] what is kept so far
       # @param decision [Hash] one of KINDS => what of it, or "all" => several such, one after the other
@@ -21,10 +23,10 @@ module Scullion
         said.reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }.except("taken").reject { |_, kept| kept.empty? }
       end
 
-      # The lists that this changes, as they were: to restore them undoes it.
+      # What this changes, as it was: to restore it undoes it.
       # @return [Hash]
       def before
-        KINDS.values_at(*@steps.flat_map(&:keys)).compact.to_h { |list| [list, @day[list] || []] }
+        KINDS.values_at(*@steps.flat_map(&:keys)).compact.to_h { |list| [list, @day[list] || NOTHING[list]] }
       end
 
       private
@@ -47,6 +49,7 @@ module Scullion
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
       def keep_returned(day, kind) = one_less(day, "borrowed") { |each| each == kind }
       def keep_loads(day, said) = said["loads"] == 1 ? drop(day, "loads", said["preparation"], "preparation") : put(day, "loads", said, "preparation")
+      def keep_since(day, moment) = day.merge("since" => moment)
       def keep_left_out(day, preparation) = day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)
       def keep_put_back(day, preparation) = day.merge("left_out" => (day["left_out"] || []) - [preparation])
       def keep_skilled(day, said) = day.merge("skilled" => ((day["skilled"] || []) + [said]).uniq)

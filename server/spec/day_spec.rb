@@ -66,6 +66,15 @@ RSpec.describe "The day of a service", :server do
     expect(ask(:get, "/api/services/2/day")["around"]).to eq []
   end
 
+  it "plans nothing before the moment that it is told, and keeps that" do
+    told = decide("since" => "2026-11-27T15:00")
+    expect(told["from"]).to be >= "2026-11-27T15:00"
+    expect(told).to include("since" => "Fri 27 Nov, 15:00", "before" => { "since" => "" })
+    expect(ask(:get, "/api/services/1/brief")["day"]).to eq("since" => "2026-11-27T15:00")
+    expect(decide("restore" => told["before"])).not_to have_key("since")
+    expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
+  end
+
   it "puts a roast into the oven in two loads, and back into one" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }["preparation"]
     twice = decide("loads" => { "preparation" => carrot, "loads" => 2 })

@@ -1212,6 +1212,8 @@ export interface components {
         DayKept: {
             /** @description Local, 2026-11-28T09:40 */
             now?: string;
+            /** @description Nothing is planned before it; local, 2026-11-26T09:20 */
+            since?: string;
             marks?: components["schemas"]["DayMark"][];
             pins?: components["schemas"]["DayPin"][];
             ahead?: components["schemas"]["MadeAhead"][];
@@ -1278,6 +1280,8 @@ export interface components {
             unskilled?: components["schemas"]["Skilled"];
             left_out?: string;
             put_back?: string;
+            /** @description Nothing is planned before it */
+            since?: string;
             /** @description One after the other */
             all?: components["schemas"]["DayDecision"][];
             restore?: components["schemas"]["DayKept"];
@@ -1298,6 +1302,8 @@ export interface components {
             };
             rules: string;
             now?: string;
+            /** @description Nothing is planned before it */
+            since?: string;
             from: string;
             to: string;
             first: string;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, type Problem, type ServiceSummary } from "../api/client";
+  import { planFromNow } from "../state/day.svelte";
   import { go } from "../state/place.svelte";
   import { shortDay } from "./day";
   import Fault from "./Fault.svelte";
@@ -27,6 +28,7 @@
     event.preventDefault();
     busy = true;
     const answer = await ask(api.POST("/api/services/{id}/copy", { params: { path: { id: service.id } }, body: { date, ...(covers ? { covers } : {}) } }));
+    if (answer.data) await planFromNow(answer.data);
     busy = false;
     problem = answer.problem;
     if (answer.data) go(`/services/${answer.data.id}/count`);

@@ -64,7 +64,7 @@
   <div class="flex items-center gap-2">
     <button class="btn btn-circle btn-outline btn-primary no-print h-11 w-11 text-2xl" aria-label="One cover less" onclick={() => step(-1)} disabled={planned <= 1 && ahead === undefined}>−</button>
     <label class="flex items-baseline gap-2">
-      <input bind:this={field} class="bg-base-100 w-28 rounded-lg border-2 text-center text-4xl font-bold {fault ? 'border-error' : 'border-transparent hover:border-base-300'}" inputmode="numeric" autocomplete="off" aria-label="Covers" aria-invalid={!!fault} aria-describedby="covers-fault" maxlength="12" value={shown} oninput={type} onblur={leave} onfocus={(event) => event.currentTarget.select()} />
+      <input bind:this={field} class="bg-base-100 w-24 rounded-lg border-2 text-center text-4xl font-bold {fault ? 'border-error' : 'border-transparent hover:border-base-300'}" inputmode="numeric" autocomplete="off" aria-label="Covers" aria-invalid={!!fault} aria-describedby="covers-fault" maxlength="12" value={shown} oninput={type} onblur={leave} onfocus={(event) => event.currentTarget.select()} />
       <span class="sr-only">covers</span>
     </label>
     <button class="btn btn-circle btn-outline btn-primary no-print h-11 w-11 text-2xl" aria-label="One cover more" onclick={() => step(1)}>+</button>

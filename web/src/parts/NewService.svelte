@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, type Problem } from "../api/client";
+  import { planFromNow } from "../state/day.svelte";
   import { go } from "../state/place.svelte";
   import Fault from "./Fault.svelte";
 
@@ -22,6 +23,7 @@
     busy = true;
     const covers = (Number(draft.covers) || draft.covers) as number;
     const answer = await ask(api.POST("/api/services", { body: { ...draft, covers, lines: chosen.map((salad) => ({ salad })) } }));
+    if (answer.data) await planFromNow(answer.data);
     busy = false;
     problem = answer.problem;
     if (answer.data) go(`/services/${answer.data.id}/count`);

@@ -1,9 +1,19 @@
+import { minutesOf, wallClock } from "../parts/clock";
 import { api, ask, type Problem, type Schemas } from "../api/client";
 
 export type Roster = Schemas["Roster"];
 export type DayTask = Schemas["DayTask"];
 export type DayDecision = Schemas["DayDecision"];
 export type Fix = { what: string; effect: string; decide: DayDecision };
+
+const DAYS_AHEAD = 2;
+
+// Nothing of a service that is written down late is planned for what is over by then.
+export async function planFromNow(service: { id: number; date: string }): Promise<void> {
+  const now = wallClock();
+  if (minutesOf(now) < minutesOf(`${service.date}T00:00`) - DAYS_AHEAD * 1440) return;
+  await ask(api.POST("/api/services/{id}/day", { params: { path: { id: service.id } }, body: { since: now } }));
+}
 
 // The day of one service, solved by the server: loaded, decided upon, and loaded again as it is then.
 export class DayOf {

@@ -13,9 +13,13 @@ module Scullion
       # @return [Instance]
       # @raise [UnworkableDay] when the tasks wait for each other in a ring
       def instance
-        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Stock.new(@brief, days, @progress).resources, from: [-days * Stock::DAY, *@progress.now].max,
+        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Stock.new(@brief, days, @progress).resources, from: from,
                                    to: service_to + @practice.fetch("day/clean/most_minutes").to_i)
       end
+
+      # When work was free to begin; a service that was only written down after it began is laid out whole.
+      # @return [Integer, nil] minutes
+      def since = @progress.since && @progress.since < service_from ? @progress.since : nil
 
       # The jobs of each preparation.
       # @return [Array<Jobs>]
@@ -36,6 +40,7 @@ module Scullion
         stages.flat_map(&:pours).select { |pour| pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) } }
       end
 
+      def from = [-days * Stock::DAY, *since, *@progress.now].max
       def days = @practice.fetch("day/ahead/days").to_i
       def service_from = @brief.service.from.minutes
       def service_to = @brief.service.to.minutes

@@ -2,8 +2,8 @@
 
 module Scullion
   module Day
-    # What has happened so far, and what the cook decided about the day: the time now, tasks
-    # started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
+    # What has happened so far, and what the cook decided about the day: the time now, since when it
+    # could be worked on at all, tasks started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
     # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
     # for some hours, an oven, a burner, a pot, a tray, one more plater), who does what else for once, and what the
     # salads do without. Beside that, what other services have of the kitchen.
@@ -16,9 +16,9 @@ module Scullion
       # Kinds of resource that one more of can be had for a day.
       BORROWED = /\A(plater|burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out, :taken
+      attr_reader :now, :since, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out, :taken
 
-      # @param now [Integer, nil] minutes from midnight of the service day
+      # @param now [Integer, nil] minutes from midnight of the service day @param since [Integer, nil] nothing is planned before it
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
       # @param ahead [Hash{String=>Integer}] days ahead by preparation
       # @param extra [Array<Array(Integer, Integer)>] hours of one more cook each
@@ -27,15 +27,15 @@ module Scullion
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
       # @param left_out [Array<String>] preparations that the day does without
       # @param taken [Hash{String=>Array<Busy>}] by key of the resource
-      def initialize(now: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [], taken: {})
-        @now, @marks, @pins, @ahead, @extra, @cut, @borrowed, @loads = now, marks, pins, ahead, extra, cut, borrowed, loads
-        @skilled, @left_out, @taken = skilled, left_out, taken
+      def initialize(now: nil, since: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [], taken: {})
+        @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
+        @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
         freeze
       end
 
       def with(**changes)
-        Progress.new(now: now, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled, left_out: left_out, taken: taken,
-                     **changes)
+        Progress.new(now: now, since: since, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled,
+                     left_out: left_out, taken: taken, **changes)
       end
     end
   end

@@ -7,7 +7,7 @@ module Scullion
     class ProgressForm
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
-      FIELDS = %w[now marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
+      FIELDS = %w[now since marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
       MANY = (0..300).freeze
 
       # @param border [Border] at the data @param date [Date] of the service
@@ -19,7 +19,7 @@ module Scullion
       def read
         before = @border.faults.size
         @border.only(*FIELDS)
-        parts = { now: minute(@border, "now"), **work, **kitchen }
+        parts = { now: minute(@border, "now"), since: minute(@border, "since"), **work, **kitchen }
         Progress.new(**parts) if @border.faults.size == before
       end
 

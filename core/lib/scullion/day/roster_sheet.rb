@@ -15,6 +15,7 @@ module Scullion
       # @return [Hash]
       def to_h
         { "format" => FORMAT, "service" => service, "rules" => brief.rules.name, "now" => progress.now && iso(progress.now),
+          "since" => @roster.layout.since&.then { |minute| moment(minute) },
           "from" => iso(solution.first), "to" => iso(solution.last),
           "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "notes" => @roster.notes,
           "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,

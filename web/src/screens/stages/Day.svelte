@@ -18,6 +18,8 @@
   let equipment = $state(true);
   let holds = $state(true);
 
+  // Work that was to begin before now, and none of it marked.
+  const over = $derived(!!day.roster && day.roster.from < wallClock() && wallClock() < day.roster.service.from && day.roster.tasks.every((task) => !task.state));
   const first = $derived(day.roster?.tasks.find((task) => task.placed));
 </script>
 
@@ -25,11 +27,15 @@
 {#if day.roster}
   <div class="grid grid-cols-[minmax(0,1fr)] gap-3">
     {#if day.roster.service.to < wallClock()}<p class="tray">This service is over: its day is shown as it was planned. Under Services, <i>Again</i> makes it for another date.</p>{/if}
+    {#if over}
+      <p class="tray flex flex-wrap items-center gap-x-4 gap-y-2"><span class="grow">By this plan work began on {day.roster.first}. Mark under <i>Run it</i> what is done, or plan all of it for the time there is left.</span><button class="btn btn-primary h-11" disabled={day.busy} onclick={() => day.decide({ since: wallClock() })}>Plan from now</button></p>
+    {/if}
     <DayTrouble {day} />
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 class="mr-auto text-xl">
           {#if day.roster.works}<span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if} Begins {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
+          {#if day.roster.since}<span class="quiet block text-base font-normal">Nothing before {day.roster.since}</span>{/if}
           {#if day.roster.around.length > 0}<span class="quiet block text-base font-normal">Planned around {day.roster.around.join(", ")}: dashed</span>{/if}
         </h2>
         <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="checkbox" bind:checked={equipment} /> Equipment</label>
