@@ -18,6 +18,13 @@ module Scullion
     def self.host = ENV.fetch("SCULLION_HOST", "127.0.0.1")
     def self.loopback? = LOOPBACK.include?(host)
 
+    # The day that the demo's services come after.
+    def self.demo_from
+      Date.iso8601(ENV.fetch("SCULLION_DEMO_FROM") { Date.today.iso8601 })
+    rescue Date::Error
+      refuse("SCULLION_DEMO_FROM must be a date such as 2026-11-28.")
+    end
+
     # Beyond this machine, only with a code that guests cannot guess.
     def self.access_code
       code = ENV["SCULLION_ACCESS_CODE"].to_s
@@ -33,7 +40,7 @@ module Scullion
     # @raise [Refused] in one clear line
     def self.open_database
       Records.open(database)
-      Demo.load
+      Demo.load(today: demo_from)
     rescue SystemCallError, ActiveRecord::ActiveRecordError => e
       refuse("Cannot write the database #{database}: #{(e.cause || e).message.lines.first.strip}")
     end

@@ -8,7 +8,7 @@ module Scullion
   module Demo
     SCENARIO = File.expand_path("../demo/scenario.json", __dir__)
 
-    # @param today [Date] the demo services fall on the next such weekday after it
+    # @param today [Date] the demo's services come after it
     # @return [Boolean] false when the database already holds something
     def self.load(today: Date.today)
       ActiveRecord::Base.transaction do
@@ -19,7 +19,8 @@ module Scullion
         rules = house_rules.fetch(scenario["house_rules"])
         Records::Kitchen.new.write(scenario["kitchen"], rules: rules)
         scenario["salads"].each { |salad| add_salad(salad) }
-        scenario["services"].each { |service| add_service(service, today) }
+        services = scenario["services"]
+        services.zip(dates(services.map { |service| service["weekday"] }, today)) { |service, date| add_service(service, date) }
         true
       end
     end
@@ -43,10 +44,13 @@ module Scullion
       Records::Salad.new.write(build)
     end
 
-    def self.add_service(document, today)
-      weekday = document.delete("weekday")
-      date = today + 1 + ((weekday - today.wday - 1) % 7)
-      Records::Service.new.write(document.merge("date" => date.iso8601))
+    # Each on the next such weekday after the one before it. @return [Array<Date>]
+    def self.dates(weekdays, today)
+      weekdays.reduce([today]) { |all, weekday| all + [all.last + 1 + ((weekday - all.last.wday - 1) % 7)] }.drop(1)
+    end
+
+    def self.add_service(document, date)
+      Records::Service.new.write(document.except("weekday").merge("date" => date.iso8601))
     end
     private_class_method :larder, :house_rules, :add_salad, :add_service
   end

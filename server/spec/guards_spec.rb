@@ -90,9 +90,24 @@ RSpec.describe "The guards", :server do
       expect(guarded.get("/api/health", host.merge("HTTP_AUTHORIZATION" => code)).status).to eq 200
     end
 
+    it "refuses a day for the demo that is none" do
+      ENV["SCULLION_DEMO_FROM"] = "soon"
+      expect { described_class.demo_from }.to raise_error(described_class::Refused, /a date such as/)
+      ENV["SCULLION_DEMO_FROM"] = "2026-12-24"
+      expect(described_class.demo_from).to eq Date.new(2026, 12, 24)
+    end
+
     it "refuses a port that is none" do
       ENV["PORT"] = "http"
       expect { described_class.port }.to raise_error(described_class::Refused, /whole number/)
+    end
+  end
+
+  it "sets the demo's lunches on a Saturday and the Sunday after it, on whatever day it begins" do
+    (0..6).each do |later|
+      today = Date.new(2026, 11, 24) + later
+      saturday, sunday = Scullion::Demo.dates([6, 0], today)
+      expect([saturday > today, saturday - today <= 7, saturday.wday, sunday - saturday]).to eq [true, true, 6, 1]
     end
   end
 

@@ -24,7 +24,7 @@ class RunningServer
   end
 
   def start
-    environment = { "PORT" => @port.to_s, "SCULLION_DB" => File.join(@folder, "scullion.sqlite3") }
+    environment = { "PORT" => @port.to_s, "SCULLION_DB" => File.join(@folder, "scullion.sqlite3"), "SCULLION_DEMO_FROM" => weeks_ahead }
     @pid = Process.spawn(environment, "bundle", "exec", "ruby", "server/start.rb", chdir: ROOT, out: File.join(@folder, "log"), err: %i[child out])
     wait_until_up
     self
@@ -42,6 +42,9 @@ class RunningServer
   end
 
   private
+
+  # A Monday far enough ahead that no journey depends on the day it is made.
+  def weeks_ahead = (Date.today + 21 - Date.today.wday).next_day.iso8601
 
   def wait_until_up
     1200.times do
