@@ -16,7 +16,7 @@ RSpec.describe Scullion::Day::Progress do
     first = ->(since) { Scullion::Day::Roster.new(plan { |data| data["day"] = { "since" => since } }).then { |day| [day.solution.first, day.to_h["since"]] } }
     expect(first["2026-11-28T06:00"]).to match [be >= 360, "06:00"]
     expect(first["2026-11-28T11:46"]).to match [be_negative, nil]
-    expect(first["2026-11-20T08:00"].first).to eq first["2026-11-28T12:00"].first
+    expect(first["2026-11-20T08:00"]).to eq first["2026-11-28T12:00"]
   end
 
   it "keeps marks by task, the last of two" do

@@ -5,9 +5,6 @@ module Scullion
     # What the services before one have of the kitchen on the days that it may be worked on: the
     # earlier service has its hands and its heat, the later one is planned around it.
     class OtherServices
-      # So many days back are looked at; further ones no longer matter.
-      REACH = 7
-
       # @param service [Records::Service] @param days [SolvedDays]
       def initialize(service, days)
         @service, @days = service, days
@@ -21,7 +18,8 @@ module Scullion
 
       # The earlier ones of the days that either may be worked on.
       def before(service)
-        from = [service.date - Records.facts.practice.fetch("day/ahead/days").to_i, @service.date - REACH].max
+        ahead, back = %w[day/ahead/days day/beside/most_days].map { |at| Records.facts.practice.fetch(at).to_i }
+        from = [service.date - ahead, @service.date - back].max
         others = Records::Service.where(date: from..service.date).order(:date, :from, :id)
         others.take_while { |other| (turn(other) <=> turn(service)).negative? }
       end

@@ -1,4 +1,4 @@
-import { minutesOf, wallClock } from "../parts/clock";
+import { wallClock } from "../parts/clock";
 import { api, ask, type Problem, type Schemas } from "../api/client";
 
 export type Roster = Schemas["Roster"];
@@ -6,13 +6,9 @@ export type DayTask = Schemas["DayTask"];
 export type DayDecision = Schemas["DayDecision"];
 export type Fix = { what: string; effect: string; decide: DayDecision };
 
-const DAYS_AHEAD = 2;
-
 // Nothing of a service that is written down late is planned for what is over by then.
-export async function planFromNow(service: { id: number; date: string }): Promise<void> {
-  const now = wallClock();
-  if (minutesOf(now) < minutesOf(`${service.date}T00:00`) - DAYS_AHEAD * 1440) return;
-  await ask(api.POST("/api/services/{id}/day", { params: { path: { id: service.id } }, body: { since: now } }));
+export async function planFromNow(service: { id: number }): Promise<void> {
+  await ask(api.POST("/api/services/{id}/day", { params: { path: { id: service.id } }, body: { since: wallClock() } }));
 }
 
 // The day of one service, solved by the server: loaded, decided upon, and loaded again as it is then.
@@ -29,7 +25,7 @@ export class DayOf {
     readonly id: number,
     readonly now: () => string | undefined = () => undefined,
     readonly remember: (undo: { back: () => void }) => void = () => {},
-    readonly planned: () => void = () => {},
+    readonly decided: () => void = () => {},
   ) {}
 
   get task(): DayTask | undefined {
@@ -61,7 +57,7 @@ export class DayOf {
     this.take(data, problem);
     const before = data?.before;
     if (before && !decision.restore) this.remember({ back: () => void this.decide({ restore: before }) });
-    if (data && (decision.all ?? [decision]).some((step) => step.left_out || step.put_back || step.borrowed || step.returned || step.restore)) this.planned();
+    if (data) this.decided();
     if (data && this.chosen) await this.choose(this.chosen);
   }
 

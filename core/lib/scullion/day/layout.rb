@@ -17,9 +17,9 @@ module Scullion
                                    to: service_to + @practice.fetch("day/clean/most_minutes").to_i)
       end
 
-      # When work was free to begin; a service that was only written down after it began is laid out whole.
+      # When work was free to begin, where that limits it; a service that was only written down after it began is laid out whole.
       # @return [Integer, nil] minutes
-      def since = @progress.since && @progress.since < service_from ? @progress.since : nil
+      def since = @progress.since&.between?(first_day + 1, service_from - 1) ? @progress.since : nil
 
       # The jobs of each preparation.
       # @return [Array<Jobs>]
@@ -40,7 +40,8 @@ module Scullion
         stages.flat_map(&:pours).select { |pour| pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) } }
       end
 
-      def from = [-days * Stock::DAY, *since, *@progress.now].max
+      def from = [first_day, *since, *@progress.now].max
+      def first_day = -days * Stock::DAY
       def days = @practice.fetch("day/ahead/days").to_i
       def service_from = @brief.service.from.minutes
       def service_to = @brief.service.to.minutes

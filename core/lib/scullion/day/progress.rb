@@ -3,10 +3,10 @@
 module Scullion
   module Day
     # What has happened so far, and what the cook decided about the day: the time now, since when it
-    # could be worked on at all, tasks started, done, running late or spoilt, tasks held at a time, what is made a day ahead or
-    # bought ready cut or put into the oven in several loads, what is borrowed for the day (a cook
-    # for some hours, an oven, a burner, a pot, a tray, one more plater), who does what else for once, and what the
-    # salads do without. Beside that, what other services have of the kitchen.
+    # could be worked on at all, tasks started, done, running late or spoilt, tasks held at a time, what
+    # is made a day ahead or bought ready cut or put into the oven in several loads, what is borrowed
+    # for the day (a cook for some hours, an oven, a burner, a pot, a tray, one more plater), who does
+    # what else for once, and what the salads do without. Beside that, what other services have of the kitchen.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
