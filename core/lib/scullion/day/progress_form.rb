@@ -33,7 +33,7 @@ module Scullion
 
       def kitchen
         { extra: list("extra", 0..20) { |item| extra(item) }, borrowed: texts("borrowed").grep(Progress::BORROWED), skilled: list("skilled", 0..60) { |item| skill(item) },
-          taken: list("taken", 0..5000) { |item| taken(item) }.group_by(&:first).transform_values { |all| all.map(&:last) } }
+          taken: list("taken", 0..20_000) { |item| taken(item) }.group_by(&:first).transform_values { |all| all.map(&:last) } }
       end
 
       def list(name, size, &read) = (@border.list(name, size, name.tr("_", " "), default: [], &read) || []).compact
