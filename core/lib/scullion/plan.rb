@@ -125,14 +125,17 @@ module Scullion
       portions.each_with_index.map { |portion, index| Build::Bowls.new("build/#{index}", portion, @by_portion[portion], brief) }
     end
 
-    # Everything that is bought, gathered by ingredient: by section, then by name.
+    # Everything that is bought, gathered by ingredient: by section, then by name. What takes nothing buys nothing.
     def buy
-      uses = Hash.new { |all, ingredient| all[ingredient] = [] }
-      preps.each { |prep| uses[prep.ingredient] << [prep, :ap_grams] }
-      (cooking + preps).each { |sheet| sheet.uses.each { |key, name| uses[brief.larder.fetch(brief.practice.seasoning(key))] << [sheet, name] } }
-      dressings.flat_map(&:parts).each { |part| uses[part.ingredient] << [part, :grams] }
-      uses.sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
-          .each_with_index.map { |(ingredient, from), index| Purchase.new("buy/#{index}", ingredient, from, brief) }
+      needed = takers.select { |_, sheet, name| sheet.public_send(name).positive? }
+      needed.group_by(&:first).sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
+            .each_with_index.map { |(ingredient, uses), index| Purchase.new("buy/#{index}", ingredient, uses.map { |use| use.drop(1) }, brief) }
+    end
+
+    # @return [Array<Array(Ingredient, Sheet, Symbol)>] with the figure that says how much
+    def takers
+      seasonings = (cooking + preps).flat_map { |sheet| sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] } }
+      preps.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings + dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] }
     end
   end
 end

@@ -8,7 +8,7 @@ module Scullion
 
     # The bounds of its figures, by the last word of the address that has one.
     BOUNDS = {
-      "evaporation" => [0, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
+      "evaporation" => [0.1, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
       "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"], "packing" => [0.02, 1, "as a share"],
       "load" => [0.1, 60, "kg per m²"], "per_kg" => [0, 20_000, "g per kg"], "minutes" => [0, 60_000, "minutes"],
       "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
@@ -19,6 +19,10 @@ module Scullion
       "per_minute" => [1, 1000, "g a minute"], "per_k" => [0.5, 100, "kJ per K"],
       "pours_ml" => [30, 5000, "ml"], "guests" => [1, 60, "guests"], "heat_capacity" => [0.5, 5, "kJ per kg and K"], "seconds" => [1, 600, "seconds"]
     }.freeze
+
+    # Those that must stay away from the ends that their word allows: a jug that keeps all of its dressing
+    # pours none.
+    NARROWER = { "dressing/sticks/share" => [0, 0.5, "as a share"] }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name
     # @param sources [Hash{String=>String}]
@@ -33,6 +37,8 @@ module Scullion
     end
 
     def self.bound(address)
+      return NARROWER[address] if NARROWER.key?(address)
+
       address.split("/").reverse_each do |part|
         word = BOUNDS.keys.find { |known| part == known || part.end_with?("_#{known}") }
         return BOUNDS[word] if word

@@ -42,6 +42,9 @@ module Scullion
         "#{thousands(whole)} g"
       end
 
+      # The same for what is wanted, however little: less than the scale's step is not nothing.
+      def g_weighed(grams) = grams.zero? ? "under 0.1 g" : g_exact(grams)
+
       # Spoons under 60 ml, jugs above.
       def ml(millilitres)
         if millilitres < 15 then spoons(millilitres, @house.teaspoon, "tsp")
@@ -112,7 +115,7 @@ module Scullion
       private
 
       def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
-      def thousands(whole) = whole < 1000 ? whole.to_s : "#{whole / 1000},#{format('%03d', whole % 1000)}"
+      def thousands(whole) = whole < 1000 ? whole.to_s : "#{thousands(whole / 1000)},#{format('%03d', whole % 1000)}"
 
       # 1,234 hundredths as "12.34".
       def hundredths(value)

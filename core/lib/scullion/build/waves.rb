@@ -13,6 +13,9 @@ module Scullion
       # Surface of a heap against its volume to the power of two thirds: that of a ball.
       HEAP = 4.84
 
+      # In a room as cold as that it stays cold; a day stands for it.
+      NEVER = 1440.0
+
       attr_reader :window, :portion, :practice, :style, :rules
 
       brought :dressed_minutes, of: :window
@@ -35,8 +38,7 @@ module Scullion
              how: "best once dressed less its rest, or best on top: the shorter") { [dressed_minutes - rest_minutes, topped_minutes].min }
       figure(:waves, "Waves", :waves, from: %i[service_minutes lasts_minutes least_minutes most_waves],
              how: "service ÷ goes out within, up to a whole one, no more than the most") {
-        (service_minutes / [lasts_minutes, least_minutes].max.to_f).ceil.clamp(1,
-                                                                               most_waves.to_i)
+        (service_minutes / [lasts_minutes, least_minutes, 1.0].max).ceil.clamp(1, [most_waves.to_i, 1].max)
       }
       figure(:wave_grams, "A wave, finished", :g, from: %i[finished_grams waves], how: "all portions ÷ waves") { finished_grams / waves }
       decision(:more_platers, "More platers for the day", :cooks, change: nil, shown: false, source: "Decided on the Day.") { @more_platers }
@@ -60,6 +62,7 @@ module Scullion
       figure(:warm_minutes, "Out, until it is warmer than cold", :min, from: %i[wave_grams ambient chilled limit heat film bulk],
              how: "one lump: mass × heat capacity ÷ (surface of a heap of that volume × heat taken up) × ln((round it − as it comes out) ÷ (round it − cold at most))") do
         next 0.0 if chilled >= limit
+        next NEVER if ambient <= limit
 
         volume = wave_grams / bulk / 1e6
         time = wave_grams * heat / (film * HEAP * (volume**(2 / 3.0)))

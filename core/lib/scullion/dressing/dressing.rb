@@ -10,7 +10,9 @@ module Scullion
       assumption :density, "Density", :g_per_ml, book: :ingredient, at: "density/liquid"
       decision(:share, "Its share of the formula", :share, change: nil, shown: false,
                source: -> { "The formula of #{dressing.recipe.name}, by weight." }) { part.grams / dressing.formula_grams }
-      figure(:grams, "Weigh", :g, writes: :g_exact, from: %i[whisk_grams share],
+      figure(:needed_grams, "It takes", :g, shown: false, from: %i[whisk_grams share], how: "to whisk × share") { whisk_grams * share }
+      figure(:needed_ml, "It takes, by volume", :ml, shown: false, from: %i[needed_grams density], how: "grams ÷ density") { needed_grams / density }
+      figure(:grams, "Weigh", :g, writes: :g_weighed, from: %i[whisk_grams share],
              how: "to whisk × share, in whole scale steps so that the parts add up exactly") { @split }
       figure(:ml, "Measure", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
 
@@ -55,8 +57,8 @@ module Scullion
       figure(:whisk_grams, "To whisk", :g, writes: :g_exact, from: %i[batch_grams sticks],
              how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { round_up(batch_grams / (1 - sticks)) }
       figure(:batch_ml, "In the jug", :ml, from: -> { parts.map { |part| [part, :ml] } }, how: "the parts added up") { parts.sum(&:ml) }
-      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :ml] } },
-             how: "fat ÷ acid") { by_role("fat").sum(&:ml) / [by_role("acid").sum(&:ml), 1e-9].max }
+      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :needed_ml] } },
+             how: "fat ÷ acid; none without acid") { by_role("acid").any? ? by_role("fat").sum(&:needed_ml) / by_role("acid").sum(&:needed_ml) : 0.0 }
       figure(:salad_share, "Of the salad's weight", :share, from: %i[per_serving_grams portion_grams],
              how: "dressing ÷ portion") { per_serving_grams / portion_grams }
 
@@ -127,7 +129,7 @@ module Scullion
       # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.
       def by_hold(stages)
         kept = stages.find { |stage| stage["by_hold"] } or return stages
-        share = drunk_share.clamp(practice.fetch("dressing/thirst/least_share"), most_drunk)
+        share = drunk_share.clamp([practice.fetch("dressing/thirst/least_share"), most_drunk].min, most_drunk)
         stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
       end
 

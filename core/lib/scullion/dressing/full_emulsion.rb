@@ -8,8 +8,8 @@ module Scullion
     class FullEmulsion < Sheet
       attr_reader :dressing
 
-      figure(:base_ml, "Base", :ml, from: -> { base.map { |part| [part, :ml] } }, how: "what binds it, added up") { base.sum(&:ml) }
-      figure(:oil_ml, "Oil", :ml, from: -> { oils.map { |part| [part, :ml] } }, how: "the fats added up") { oils.sum(&:ml) }
+      figure(:base_ml, "Base", :ml, from: -> { base.map { |part| [part, :needed_ml] } }, how: "what binds it, added up") { base.sum(&:needed_ml) }
+      figure(:oil_ml, "Oil", :ml, from: -> { oils.map { |part| [part, :needed_ml] } }, how: "the fats added up") { oils.sum(&:needed_ml) }
       figure(:oil_times, "Oil to base, by volume", :ratio, from: %i[oil_ml base_ml], how: "oil ÷ base") { oil_ml / base_ml }
       assumption :least_times, "Oil for one of base, at least", :factor, book: :practice, at: "emulsions/full/oil/least_times"
       assumption :most_times, "Oil for one of base, at most", :factor, book: :practice, at: "emulsions/full/oil/most_times"

@@ -61,8 +61,11 @@ module Scullion
       # held back for the top the one that fades first there.
       def soonest = @soonest ||= components.min_by { |component| hold(component, "kept_minutes") }
       def slowest = @slowest ||= components.max_by { |component| hold(component, "rest_minutes") }
-      def shortest = @shortest ||= components.select { |component| component.held_back < 1 }.min_by { |component| hold(component, "dressed_minutes") }
+      def shortest = @shortest ||= in_the_bowl.min_by { |component| hold(component, "dressed_minutes") }
       def frailest = @frailest ||= components.select { |component| component.held_back.positive? }.min_by { |component| hold(component, "dressed_minutes") }
+
+      # All of them where everything goes on top.
+      def in_the_bowl = components.select { |component| component.held_back < 1 }.then { |some| some.empty? ? components : some }
 
       def hold(component, what) = practice.fetch("holds/#{component.hold_class}/#{what}")
 
