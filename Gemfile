@@ -13,6 +13,7 @@ gem "puma", "~> 8.0"
 gem "rack", "~> 3.1"
 gem "rackup", "~> 2.2"
 gem "sinatra", "~> 4.2"
+gem "zeitwerk", "~> 2.6.0"
 gem "sqlite3", "~> 2.8.0"
 
 group :test do

@@ -80,8 +80,8 @@ module Bench
   def self.cooking
     brief = Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::Records.facts)
     need = Scullion::Plan.for(brief).needs.first
-    batches = -> { 1000.times { Scullion::Cooking::Absorption.new("cook/0", need, brief).water_grams } }
-    slab = Scullion::Holding::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
+    batches = -> { 1000.times { Scullion::Cook::Absorption.new("cook/0", need, brief).water_grams } }
+    slab = Scullion::Hold::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
     curves = -> { 100.times { slab.curve(57, 360).each(&:last) } }
     [Figure.new(name: "1,000 absorption batches ÷ the bare arithmetic", value: ratio(1, batches, -> { BareLoops.absorption(1000) }), unit: "×", aim: 10, better: "lower"),
      Figure.new(name: "100 cooling curves ÷ the bare arithmetic", value: ratio(1, curves, -> { BareLoops.cooling(100) }), unit: "×", aim: 2, better: "lower")]

@@ -37,9 +37,9 @@ module Scullion
     end
 
     def self.add_salad(document)
-      border = Border.new(document)
-      build = SaladForm.read(border, Records.facts.larder, Records.facts.practice)
-      raise InvalidBrief, border.faults unless build
+      fields = DocumentReader.new(document)
+      build = Salad::Form.read(fields, Records.facts.larder, Records.facts.practice)
+      raise InvalidBrief, fields.faults unless build
 
       Records::Salad.new.write(build)
     end

@@ -2,7 +2,7 @@
 
 require "active_record"
 require "fileutils"
-require "scullion/facts"
+require "scullion"
 
 module Scullion
   # What the kitchen keeps, in SQLite. Records hold what the cook decided; every figure that

@@ -2,7 +2,7 @@
 
 require "json"
 require "socket"
-require "scullion/facts"
+require "scullion"
 
 ROOT = File.expand_path("..", __dir__)
 

@@ -17,7 +17,7 @@ RSpec.describe Scullion::Amount do
   end
 
   it "takes the house's cup and spoons" do
-    house = Scullion::Units::House.new(system: "metric", degrees: "c", cup: 236.6, tablespoon: 14.8, teaspoon: 4.9)
+    house = Scullion::Amount::Measures.new(system: "metric", degrees: "c", cup: 236.6, tablespoon: 14.8, teaspoon: 4.9)
     reader = described_class::Reader.new(house: house)
     expect(["1 cup", "1 Tbsp", "2 tsp"].map { |text| reader.read(text).value.round(1) }).to eq [236.6, 14.8, 9.8]
   end
@@ -51,7 +51,7 @@ RSpec.describe Scullion::Amount do
   describe Scullion::Amount::UsWriter do
     { [:g, 2] => "2 g (under ¼ oz)", [:g, 28.35] => "1 oz", [:g, 120] => "4¼ oz", [:g, 1020.6] => "2 lb 4 oz", [:g, 907.2] => "2 lb", [:ml, 4.93] => "1 tsp", [:ml, 2.5] => "½ tsp",
       [:ml, 30] => "2 Tbsp", [:ml, 118.3] => "½ cup", [:ml, 355] => "1½ cups", [:ml, 236.6] => "1 cup", [:ml, 1893] => "2 qt", [:celsius, 200] => "390 °F", [:celsius, 175] => "345 °F" }
-      .each { |(unit, value), text| it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Units::US).write(value, unit)).to eq text } }
+      .each { |(unit, value), text| it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Amount::Measures::US).write(value, unit)).to eq text } }
   end
 
   describe Scullion::Amount::Writer do
@@ -59,11 +59,11 @@ RSpec.describe Scullion::Amount do
       [:ml, 37] => "2½ Tbsp", [:ml, 121] => "120 ml", [:ml, 4870] => "4.87 l", [:min, 69] => "1 h 09", [:min, 120] => "2 h", [:share, 0.05] => "5 %",
       [:cm, 12.44] => "12.5 cm", [:ratio, 2.148] => "2.15 : 1", [:packs, 1] => "1 pack", [:covers, 4375] => "4,375 covers", [:g_exact, 4699.0] => "4,699 g",
       [:g_exact, 12.3] => "12.3 g", [:batches, 2] => "2 batches" }.each do |(unit, value), text|
-      it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Units::METRIC).write(value, unit)).to eq text }
+      it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Amount::Measures::METRIC).write(value, unit)).to eq text }
     end
   end
 
-  describe Scullion::Split do
+  describe Scullion::Amount::Split do
     it "gives parts that add up to the whole exactly, whatever the weights" do
       random = Random.new(7)
       200.times do

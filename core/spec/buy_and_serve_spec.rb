@@ -17,11 +17,11 @@ RSpec.describe "Buying and serving" do
   # Half of what is needed serves half the covers, or gives each half.
   it "says what less of something than was ordered does: covers, a smaller share, or a stand-in" do
     need = bought(plan, "carrot").need_grams
-    short = Scullion::Plan::Short.new(plan, "carrot", need / 2, swap).to_h
+    short = Scullion::Buy::ShortDelivery.new(plan, "carrot", need / 2, swap).to_h
     expect(short).to include("enough_for" => 70, "share" => 0.5)
     expect(short["servings"].first).to include("now" => "60 g", "then" => "30 g", "then_grams" => 30.0)
-    expect(Scullion::Plan::Short.new(plan, "sunflower-seeds", 10.0, swap).to_h["servings"].first["swaps"]).not_to be_empty
-    expect { Scullion::Plan::Short.new(plan, "saffron", 1.0, swap) }.to raise_error(Scullion::UnknownFigure)
+    expect(Scullion::Buy::ShortDelivery.new(plan, "sunflower-seeds", 10.0, swap).to_h["servings"].first["swaps"]).not_to be_empty
+    expect { Scullion::Buy::ShortDelivery.new(plan, "saffron", 1.0, swap) }.to raise_error(Scullion::UnknownFigure)
   end
 
   it "reads on the scale what has gone into the first bowl so far, to its whole weight" do

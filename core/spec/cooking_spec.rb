@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe Scullion::Cooking do
+RSpec.describe Scullion::Cook do
   def cooked(name, covers: 140, &change) = plan(covers: covers, &change).cooking.find { |method| method.need.name == name }
 
-  describe Scullion::Cooking::Absorption do
+  describe Scullion::Cook::Absorption do
     # By hand: 140 covers × 110 g × 1.05 = 16,170 g cooked; ÷ (1 + 2.0) = 5,390 g dry, which
     # takes up 10,780 g. The 40 cm pot has π · 0.2² = 0.12566 m²; lid ajar 35 min at 10 and
     # resting 10 min at 3 kg/m² h boil off (350 + 30) / 60 × 0.12566 = 0.7959 kg.
@@ -108,7 +108,7 @@ RSpec.describe "Cooking in water" do
     expect(potato.need_grams).to be_within(0.1).of(16_170 / 0.98 / 0.97 / 0.81)
   end
 
-  describe Scullion::Cooking::Simmer do
+  describe Scullion::Cook::Simmer do
     let(:beans) { cooked_with({ "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }).cooking.first }
 
     # 16,170 ÷ 2.4 = 6,737.5 g dry; soaked × 2.1 = 14,148.75 g, 0.70 g/ml in 1,256.6 cm²: 16.08 cm and 2.5 cm above.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Scullion::Holding::Slab do
+RSpec.describe Scullion::Hold::Slab do
   let(:food) { { diffusivity: 1.4e-7, conductivity: 0.5 } }
 
   # The exact answer for a slab cooled at both faces, as a series: the middle's share of the
@@ -36,7 +36,7 @@ RSpec.describe Scullion::Holding::Slab do
     end
   end
 
-  describe Scullion::Holding::Cooling do
+  describe Scullion::Hold::Cooling do
     let(:rules) { facts.house_rules["a"] }
 
     def cooling(method) = described_class.new(method, facts.practice, rules)

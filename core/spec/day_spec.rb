@@ -134,8 +134,8 @@ RSpec.describe Scullion::Day do
   describe Scullion::Day::Roster do
     def roster(progress = {}, **options, &change)
       made = plan(**options, &change)
-      border = Scullion::Border.new(progress)
-      described_class.new(made, Scullion::Day::ProgressForm.new(border, made.brief.service.from.date).read).tap { raise border.faults.inspect if border.faults.any? }
+      fields = Scullion::DocumentReader.new(progress)
+      described_class.new(made, Scullion::Day::ProgressForm.new(fields, made.brief.service.from.date).read).tap { raise fields.faults.inspect if fields.faults.any? }
     end
 
     let(:usual) { roster }

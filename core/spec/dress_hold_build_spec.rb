@@ -68,7 +68,7 @@ RSpec.describe "Dressing, holding and building" do
   end
 
   # Cucumber lasts 4 h dressed, so not before 13:30 − 4 h; barley rests 1 h, so by 11:45 − 1 h.
-  describe Scullion::Holding::Window do
+  describe Scullion::Hold::Window do
     let(:window) { made.windows[0] }
 
     it "dresses late enough to be at its best at the end, early enough to rest before the start" do

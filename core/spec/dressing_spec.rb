@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-RSpec.describe Scullion::Dressing do
+RSpec.describe Scullion::Dress do
   let(:recipe) { brief.salads.values.first.dressing }
 
   def parts(*list)
     list.map { |key, role, grams| Scullion::Salad::Part.new(ingredient: facts.larder.fetch(key), role: role, amount: grams, by: "grams") }
   end
 
-  describe Scullion::Dressing::Correction do
+  describe Scullion::Dress::Correction do
     def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, facts.practice, facts.larder)
 
     # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less of it is
@@ -48,7 +48,7 @@ RSpec.describe Scullion::Dressing do
   end
 
   # 100 ml of soya milk take 200 to 400 ml of oil.
-  describe Scullion::Dressing::FullEmulsion do
+  describe Scullion::Dress::FullEmulsion do
     def whisked(oil, base: "soya-milk")
       plan do |data|
         data["salads"][0]["dressing"]["parts"] = [{ "ingredient" => "rapeseed-oil", "role" => "fat", "ml" => oil }, { "ingredient" => base, "role" => "emulsifier", "ml" => 100 },
@@ -90,7 +90,7 @@ RSpec.describe Scullion::Dressing do
     end
   end
 
-  describe Scullion::Dressing::Character do
+  describe Scullion::Dress::Character do
     def character(*list) = described_class.new(parts(*list), facts.practice)
 
     it "knows how it holds together by what binds it" do
@@ -114,9 +114,9 @@ RSpec.describe Scullion::Dressing do
   end
 
   it "brings a formula to another ratio: the fat stays, the acid follows, there and back" do
-    sharp = Scullion::Dressing::Ratio.amounts(recipe.parts, 1.5)
+    sharp = Scullion::Dress::Ratio.amounts(recipe.parts, 1.5)
     expect(sharp.first(2)).to eq [60.0, 40.0]
-    expect { Scullion::Dressing::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(Scullion::InvalidBrief, /no acid/)
+    expect { Scullion::Dress::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(Scullion::InvalidBrief, /no acid/)
   end
 
   it "begins with three quarters of strong seasonings once the formula is made four times" do
@@ -126,7 +126,7 @@ RSpec.describe Scullion::Dressing do
   end
 
   it "pours by the ladle, in halves" do
-    ladles = Scullion::Dressing::Ladles.new(facts.practice)
+    ladles = Scullion::Dress::Ladles.new(facts.practice)
     { 840 => "3½ ladles of 250 ml", 125 => "1 ladle of 120 ml", 34 => "1 spoon of 30 ml", 7 => "½ spoon of 15 ml" }.each { |ml, text| expect(ladles.of(ml)).to eq text }
   end
 

@@ -4,7 +4,7 @@
 RSpec.describe Scullion::Day::Jobs do
   def instance(progress = {}, **options, &change)
     made = plan(**options, &change)
-    Scullion::Day::Layout.new(made, Scullion::Day::ProgressForm.new(Scullion::Border.new(progress), made.brief.service.from.date).read).instance
+    Scullion::Day::Layout.new(made, Scullion::Day::ProgressForm.new(Scullion::DocumentReader.new(progress), made.brief.service.from.date).read).instance
   end
 
   let(:usual) { instance }

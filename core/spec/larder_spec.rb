@@ -30,7 +30,7 @@ RSpec.describe Scullion::IngredientPage do
   end
 
   it "knows a way into a salad for every ingredient that can be in one" do
-    ways = facts.larder.values.map { |ingredient| Scullion::WayIn.new(ingredient, facts.families).to_h }
+    ways = facts.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, facts.families).to_h }
     refused = ways.reject { |way|
       begin
         plan { |data| data["salads"][0]["components"] = [way] }

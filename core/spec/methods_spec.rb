@@ -128,7 +128,7 @@ RSpec.describe "The ways of cooking" do
     end
 
     it "gives every choice a name and a reason, and every method its own" do
-      Scullion::Component::METHODS.each_key { |method| facts.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
+      Scullion::Salad::Component::METHODS.each_key { |method| facts.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
       expect(cooked("pearl-barley", "absorption").to_h["schools"].find { |school| school["option"] == "lid" }).to include("chosen" => "ajar")
     end
 
@@ -144,11 +144,11 @@ RSpec.describe "The ways of cooking" do
   everyone = { "absorption" => "quinoa", "boil" => "penne", "boil-cut" => "butternut", "simmer" => "dry-chickpeas", "tinned" => "chickpeas", "roast" => "beetroot", "blanch" => "broccoli",
                "steam" => "cauliflower", "microwave" => "frozen-peas", "sear" => "firm-tofu", "grill" => "aubergine", "toast" => "almonds", "crisp" => "flatbread", "eggs" => "hen-egg" }
 
-  it("has them all") { expect(everyone.keys).to match_array Scullion::Component::METHODS.keys }
+  it("has them all") { expect(everyone.keys).to match_array Scullion::Salad::Component::METHODS.keys }
 
   everyone.each do |method, ingredient|
     it "#{method}: back from the raw weight to the finished one, never less for more covers, with hands, volumes and a way to tell" do
-      ask = ->(grams) { Scullion::Cooking::Single.read({ "ingredient" => ingredient, "cook" => { "method" => method } }.merge(grams), facts) }
+      ask = ->(grams) { Scullion::Cook::Single.read({ "ingredient" => ingredient, "cook" => { "method" => method } }.merge(grams), facts) }
       there = ask.call("finished_grams" => 7000)
       expect(ask.call("raw_grams" => there.raw_grams).cooking.finished_grams).to be_within(0.01).of(7000)
       sizes = [1, 10, 139, 140, 1000, 5000].map { |covers| cooked(ingredient, method, covers: covers) }
@@ -160,7 +160,7 @@ RSpec.describe "The ways of cooking" do
   end
 end
 
-RSpec.describe Scullion::Plan::Prep do
+RSpec.describe Scullion::Prep::Line do
   def prep(kitchen_tools: [{ "key" => "mandoline" }, { "key" => "disc" }], covers: 140, **component)
     made = plan(covers: covers) do |data|
       data["kitchen"]["tools"] = kitchen_tools

@@ -31,7 +31,7 @@ RSpec.describe Scullion::Plan do
     needs = counts.map do |covers|
       plan(covers: covers).then do |made|
         made.purchases.flat_map { |line| [line.need_grams, line.packs] } + [made.dressings.sum(&:batch_grams), made.builds.sum(&:mix_ml)] +
-          made.cooking.map { |method| method.public_send(method.raw_name) } + made.cooking.grep(Scullion::Cooking::Absorption).map(&:all_water_grams)
+          made.cooking.map { |method| method.public_send(method.raw_name) } + made.cooking.grep(Scullion::Cook::Absorption).map(&:all_water_grams)
       end
     end
     needs.each_cons(2) { |less, more| less.zip(more).each { |a, b| expect(b).to be >= a - 1e-9 } }
@@ -103,7 +103,7 @@ RSpec.describe Scullion::Plan do
 
     it "explains every figure of the plan, down to decisions and sourced assumptions" do
       figures = wide_plan.all_sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
-      expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Component::METHODS.values
+      expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Salad::Component::METHODS.values
       expect(figures.size).to be > 900
       figures.map { |at| wide_plan.working(at) }.each do |working|
         expect(working.text).to match(/\S/)
@@ -134,7 +134,7 @@ RSpec.describe Scullion::Plan do
     def watch(&block)
       read, stack = Hash.new { |all, figure| all[figure] = [] }, []
       trace = TracePoint.new(:call, :return) do |point|
-        next unless point.self.is_a?(Scullion::Sheet)
+        next unless point.self.is_a?(Scullion::Worksheet)
 
         name = point.method_id.to_s
         if name.start_with?("work_out_")

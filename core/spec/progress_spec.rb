@@ -3,8 +3,8 @@
 # What the cook decided about the day and what has happened, read and laid over its tasks.
 RSpec.describe Scullion::Day::Progress do
   def read(data)
-    border = Scullion::Border.new(data)
-    [Scullion::Day::ProgressForm.new(border, Date.new(2026, 11, 28)).read, border.faults.to_h { |fault| [fault.where, fault.what] }]
+    fields = Scullion::DocumentReader.new(data)
+    [Scullion::Day::ProgressForm.new(fields, Date.new(2026, 11, 28)).read, fields.faults.to_h { |fault| [fault.where, fault.what] }]
   end
 
   it "counts minutes from midnight of the service day, negative on the days before" do

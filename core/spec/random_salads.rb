@@ -89,7 +89,7 @@ class RandomSalads
   end
 
   def dressing
-    own = maybe(0.2) { [{ "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::SaladForm::INTO) }, { "key" => "two", "name" => "Two" }] }
+    own = maybe(0.2) { [{ "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::Salad::Form::INTO) }, { "key" => "two", "name" => "Two" }] }
     { "name" => "Any dressing", "preset" => pick(@facts.practice.presets.keys), "stages" => own, "parts" => Array.new(count(1, 5)) { part } }.compact
   end
 
@@ -99,8 +99,8 @@ class RandomSalads
   end
 
   def legal?(salad)
-    border = Scullion::Border.new(salad)
-    !Scullion::SaladForm.read(border, @facts.larder, @facts.practice).nil?
+    fields = Scullion::DocumentReader.new(salad)
+    !Scullion::Salad::Form.read(fields, @facts.larder, @facts.practice).nil?
   end
 end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # What cannot be in a salad, and what the cook is told about it.
-RSpec.describe Scullion::SaladForm do
+RSpec.describe Scullion::Salad::Form do
   def spoiled(place = 0, **change)
     faults { |data| data["salads"][0]["components"][place].merge!(change.transform_keys(&:to_s)) }
   end

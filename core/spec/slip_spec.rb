@@ -43,7 +43,7 @@ RSpec.describe Scullion::Salad::Slip do
     expect(at.call(spoil.call(true))).to eq []
   end
 
-  describe Scullion::Salad::Twice do
+  describe Scullion::Salad::DoubleCounting do
     def slips(&change)
       made = plan(&change)
       described_class.new(made.portions.first, made.dressings.first, made.taste.ledgers.first).to_a

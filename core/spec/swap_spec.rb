@@ -18,7 +18,7 @@ RSpec.describe Scullion::Salad::Swap do
   it "offers like for like by the factor, most alike first" do
     seeds = swap.for_component(salad.components.last)
     expect(seeds.first).to have_attributes(grams: 10.0, stand_in: have_attributes(family: "nut-or-seed"))
-    oregano = Scullion::Component.new(ingredient: facts.larder["oregano"], grams: 7.0, role: "garnish", cut: "chopped")
+    oregano = Scullion::Salad::Component.new(ingredient: facts.larder["oregano"], grams: 7.0, role: "garnish", cut: "chopped")
     expect(swap.for_component(oregano).map { |offer| [offer.stand_in.key, offer.grams] }).to include(["dried-oregano", 2.0])
   end
 
@@ -29,7 +29,7 @@ RSpec.describe Scullion::Salad::Swap do
   end
 
   it "keeps role, cut and what is held back" do
-    cheese = Scullion::Component.new(ingredient: facts.larder["brined-white-cheese"], grams: 28.0, role: "accent", cut: "crumbled", held_back: 0.5)
+    cheese = Scullion::Salad::Component.new(ingredient: facts.larder["brined-white-cheese"], grams: 28.0, role: "accent", cut: "crumbled", held_back: 0.5)
     expect(swap.for_component(cheese).find { |offer| offer.stand_in.key == "vegan-feta" }.line).to include("role" => "accent", "cut" => "crumbled", "held_back" => 0.5)
   end
 

@@ -4,7 +4,7 @@ RSpec.describe "What reaches the plate" do
   def tasted(&change) = plan(&change).taste
   def components(data) = data["salads"][0]["components"]
 
-  describe Scullion::Plan::Ledger do
+  describe Scullion::Salad::Ledger do
     let(:ledger) { tasted.ledgers.first }
 
     # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 98 g in 8,820 g roast, 60 g: 0.67 g, and 0.17 % of
@@ -38,7 +38,7 @@ RSpec.describe "What reaches the plate" do
     end
   end
 
-  describe Scullion::Plan::Cost do
+  describe Scullion::Salad::Cost do
     # Carrot: 60 g roast from 60 ÷ 0.72 ÷ 0.97 ÷ 0.82 = 104.8 g bought, at 1.60 a kilo.
     it "costs what is bought, not what is eaten, and names the dearest" do
       cost = tasted.costs.first
@@ -48,7 +48,7 @@ RSpec.describe "What reaches the plate" do
     end
   end
 
-  describe Scullion::Salad::Suits do
+  describe Scullion::Salad::DietsAndAllergens do
     it "derives allergens and diets from every line, with the line that causes it" do
       suits = tasted.to_a.first["suits"]
       expect(suits["allergens"].to_h { |row| row.values_at("name", "lines") }).to eq("gluten" => ["Pearl barley"], "milk" => ["White brined cheese"], "mustard" => ["Mustard"])

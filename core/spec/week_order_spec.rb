@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Scullion::Plan::WeekOrder do
+RSpec.describe Scullion::Buy::WeekOrder do
   def service(covers, date, stock = {}) = plan(covers: covers) { |data| data["service"].merge!("date" => date, "name" => date, "stock" => stock) }
   def line(order, key) = order.lines.find { |each| each.ingredient.key == key }
 

@@ -19,7 +19,7 @@ module Scullion
         def understood(reader, text, key, form)
           amount = reader.read(text)
           { "text" => text, "low" => amount.low.round(3), "high" => amount.high.round(3), "unit" => amount.unit.to_s, "piece" => amount.piece, "part" => amount.part,
-            "rest" => amount.rest, "estimated" => amount.estimated, "metric" => written(amount, Units::METRIC), "us" => written(amount, Units::US),
+            "rest" => amount.rest, "estimated" => amount.estimated, "metric" => written(amount, Amount::Measures::METRIC), "us" => written(amount, Amount::Measures::US),
             "grams" => key && amount.grams(ingredient(key), form || "whole").round(2) }.compact
         rescue UnreadableAmount, MissingFigure => e
           { "text" => text, "fault" => e.faults.first.to_h.transform_keys(&:to_s) }
@@ -28,7 +28,7 @@ module Scullion
         private
 
         # The cup and spoons that were sent, else the kitchen's own.
-        def house_units(sent) = Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"].merge(sent || {})))
+        def house_units(sent) = Amount::Measures.read(DocumentReader.new(Records::Kitchen.ours.to_brief["measures"].merge(sent || {})))
 
         def written(amount, house)
           return unless %i[g ml].include?(amount.unit)

@@ -34,9 +34,9 @@ module Scullion
       # Reads a document with core.
       # @raise [InvalidBrief] with every fault
       def read(document)
-        border = Border.new(document)
-        result = yield border
-        raise InvalidBrief, border.faults if border.faults.any?
+        fields = DocumentReader.new(document)
+        result = yield fields
+        raise InvalidBrief, fields.faults if fields.faults.any?
 
         result
       end

@@ -26,8 +26,8 @@ module Scullion
         # @raise [InvalidBrief]
         def weighed(pot, document)
           numbers = document.to_h { |field, value| [field, field == "lid" ? value : Formats::WrittenNumber.read(value)] }
-          vessel = Cooking::Pot.new(key: pot.key, name: pot.name, diameter_cm: pot.diameter_cm, height_cm: pot.height_cm)
-          read(numbers) { |border| Cooking::Calibration.read(border, vessel, Records.facts.practice) }
+          vessel = Scullion::Kitchen::Pot.new(key: pot.key, name: pot.name, diameter_cm: pot.diameter_cm, height_cm: pot.height_cm)
+          read(numbers) { |fields| Cook::Calibration.read(fields, vessel, Records.facts.practice) }
         end
       end
     end

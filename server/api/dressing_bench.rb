@@ -10,7 +10,7 @@ module Scullion
         app.post("/api/bench/ratio") do
           document = body_document
           recipe = dressing_of(judged(document).plan.portions.first.salad)
-          amounts = Dressing::Ratio.amounts(recipe.parts, document["times"].to_f)
+          amounts = Dress::Ratio.amounts(recipe.parts, document["times"].to_f)
           parts = document["salad"]["dressing"]["parts"].zip(amounts).map { |part, amount| part.merge((part.key?("ml") ? "ml" : "grams") => amount) }
           json(Formats::Judging.new(document["salad"].merge("dressing" => document["salad"]["dressing"].merge("parts" => parts))).to_h)
         end
@@ -19,7 +19,7 @@ module Scullion
           document = body_document
           recipe = dressing_of(judged({ "salad" => salad.to_build }).plan.portions.first.salad)
           practice = practice_here
-          json(Dressing::Correction.new(recipe.parts, left_in_jug(document["left"], recipe, practice), document["complaint"], practice, Formats::Shelf.larder).to_h)
+          json(Dress::Correction.new(recipe.parts, left_in_jug(document["left"], recipe, practice), document["complaint"], practice, Formats::Shelf.larder).to_h)
         end
       end
 
@@ -29,7 +29,7 @@ module Scullion
           salad.dressing || raise(InvalidBrief, Fault.new(what: "#{salad.name} has no dressing.", where: "/dressing", remedy: "Give it one first."))
         end
 
-        def practice_here = Records.facts.practice.measured_in(Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"])))
+        def practice_here = Records.facts.practice.measured_in(Amount::Measures.read(DocumentReader.new(Records::Kitchen.ours.to_brief["measures"])))
 
         # "800 g" or "1.2 l" in grams, by the density of this dressing.
         # @raise [InvalidBrief]

@@ -10,7 +10,7 @@ module Scullion
 
         app.put("/api/house-rules/:key") do
           document = body_document.merge("key" => params["key"])
-          read(document) { |border| HouseRules.read(border, "Your house rules.") }
+          read(document) { |fields| HouseRules.read(fields, "Your house rules.") }
           Records::HouseRules.find_or_initialize_by(key: params["key"]).update!(document.merge("source" => "Your house rules."))
           json(house_rules)
         end
@@ -20,9 +20,9 @@ module Scullion
       module Reading
         # The sets to choose from, each also in words as this house writes.
         def house_rules
-          writer = Amount::Writer.for(Units::House.read(Border.new(Records::Kitchen.ours.to_brief["measures"])))
+          writer = Amount::Writer.for(Amount::Measures.read(DocumentReader.new(Records::Kitchen.ours.to_brief["measures"])))
           Records::HouseRules.order(:key).map do |record|
-            record.to_document.merge("words" => HouseRules.read(Border.new(record.to_document), "").in_words(writer))
+            record.to_document.merge("words" => HouseRules.read(DocumentReader.new(record.to_document), "").in_words(writer))
           end
         end
       end

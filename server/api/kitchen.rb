@@ -15,10 +15,10 @@ module Scullion
           kitchen, document = Records::Kitchen.ours, body_document
           plain = document.except("version", "house_rules")
           rules = nil
-          read(plain) do |border|
-            Scullion::Kitchen.read(border, Records.facts.practice)
+          read(plain) do |fields|
+            Scullion::Kitchen.read(fields, Records.facts.practice)
             rules = Records::HouseRules.find_by(key: document["house_rules"]) ||
-                    border.fault("house_rules", "There are no such house rules.", "Use one of: #{Records::HouseRules.pluck(:key).join(', ')}.")
+                    fields.fault("house_rules", "There are no such house rules.", "Use one of: #{Records::HouseRules.pluck(:key).join(', ')}.")
           end
           on_stale(-> { kitchen.reload.to_document }) { json(kitchen.write(plain, rules: rules, version: document["version"]).to_document) }
         end

@@ -53,10 +53,10 @@ module Scullion
 
         def page_of(record)
           kitchen = Records::Kitchen.ours.to_brief["measures"]
-          practice = Records.facts.practice.measured_in(Units::House.read(Border.new(kitchen)))
-          way_in = WayIn.new(Formats::Shelf.larder.fetch(record.key), Records.facts.families)
+          practice = Records.facts.practice.measured_in(Amount::Measures.read(DocumentReader.new(kitchen)))
+          default_component = DefaultComponent.new(Formats::Shelf.larder.fetch(record.key), Records.facts.families)
           IngredientPage.new(ours(record), practice, gaps).to_h
-                        .merge("way_in" => way_in.to_h, "in_dressing" => way_in.in_dressing, "version" => record.lock_version, "used_in" => record.used_in)
+                        .merge("default_component" => default_component.to_h, "in_dressing" => default_component.in_dressing, "version" => record.lock_version, "used_in" => record.used_in)
         end
 
         # A cook's own ingredient, from one that it is like or from its family alone.

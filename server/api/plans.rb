@@ -30,7 +30,7 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        def cooked(document) = Cooking::Single.read(document, Records.facts, Formats::Briefing.of_the_kitchen(document["ingredient"]))
+        def cooked(document) = Cook::Single.read(document, Records.facts, Formats::Briefing.of_the_kitchen(document["ingredient"]))
       end
     end
   end

@@ -29,7 +29,7 @@ module Scullion
         # What tells salads apart at a glance.
         def on_the_salad_shelf(record)
           judging = Formats::Judging.new(record.to_build)
-          portion, suits = judging.plan.portions.first, Salad::Suits.new(judging.plan.portions.first.lines_eaten)
+          portion, suits = judging.plan.portions.first, Salad::DietsAndAllergens.new(judging.plan.portions.first.lines_eaten)
           window = judging.plan.windows.first
           { "key" => record.key, "name" => record.name, "serves_as" => record.serves_as, "version" => record.lock_version, "months" => judging.months,
             "layers" => portion.layers.map { |layer| { "name" => layer.component.name, "colour" => layer.ingredient.colour, "ml" => layer.ml.round(2) } },

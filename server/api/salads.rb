@@ -31,7 +31,7 @@ module Scullion
         def salad = Records::Salad.for_planning.find_by!(key: params["key"])
 
         def read_salad(document)
-          read(document) { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) }
+          read(document) { |fields| Salad::Form.read(fields, Formats::Shelf.larder, Records.facts.practice) }
         end
 
         # Newest first, each with what the change after it did.

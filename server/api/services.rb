@@ -32,7 +32,7 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def read_service(document)
-          read(document) { |border| Service.read(border, Records::Salad.pluck(:key).to_h { |key| [key, nil] }) }
+          read(document) { |fields| Service.read(fields, Records::Salad.pluck(:key).to_h { |key| [key, nil] }) }
           { "over_prep" => 0.05 }.merge(document)
         end
 
@@ -41,7 +41,7 @@ module Scullion
         end
 
         def changed(service, document)
-          read(document) { |border| Formats::Change.check(border) }
+          read(document) { |fields| Formats::Change.check(fields) }
           brief = Formats::Briefing.document(service)
           before = plan_before(brief, document["since_covers"])
           change = apply(service, document)

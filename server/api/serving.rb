@@ -8,7 +8,7 @@ module Scullion
         app.helpers Reading
         app.get("/api/services/:id/short") do
           grams = params["grams"].to_f
-          json(Plan::Short.new(Plan.for(Formats::Briefing.brief(service_asked)), params["ingredient"], grams,
+          json(Buy::ShortDelivery.new(Plan.for(Formats::Briefing.brief(service_asked)), params["ingredient"], grams,
                                Salad::Swap.new(Formats::Shelf.larder, Records.facts.practice, Records.facts.families)).to_h)
         end
 

@@ -11,15 +11,15 @@ module Scullion
       attr_reader :previous
 
       # Is this a change at all? Whether the value can be is found out by applying it.
-      def self.check(border)
-        border.only("version", "at", "value", "keep", "since_covers", "by")
-        border.text("by", default: nil, most: 12)
-        border.whole("version", 0..(2**53), "versions")
-        border.text("at", most: 200)
-        border.whole("since_covers", 1..Scullion::Service::MOST_COVERS, "covers", default: nil)
-        border.choice("keep", %w[service kitchen], default: nil)
-        border.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
-          [String, Numeric, NilClass].any? { |type| border.raw("value").is_a?(type) }
+      def self.check(fields)
+        fields.only("version", "at", "value", "keep", "since_covers", "by")
+        fields.text("by", default: nil, most: 12)
+        fields.whole("version", 0..(2**53), "versions")
+        fields.text("at", most: 200)
+        fields.whole("since_covers", 1..Scullion::Service::MOST_COVERS, "covers", default: nil)
+        fields.choice("keep", %w[service kitchen], default: nil)
+        fields.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
+          [String, Numeric, NilClass].any? { |type| fields.raw("value").is_a?(type) }
       end
 
       # @param value [Numeric, String, nil] nil puts the default back
@@ -50,7 +50,7 @@ module Scullion
       def detail(name)
         @previous = @service.to_brief[name]
         document = @service.to_brief.merge(name => written(name))
-        read(document) { |border| Scullion::Service.read(border, salads) }
+        read(document) { |fields| Scullion::Service.read(fields, salads) }
         @service.update!(name => document[name])
       end
 
@@ -60,7 +60,7 @@ module Scullion
         @previous = (@service.stock || {})[key]
         grams = @value.to_s.strip.empty? ? nil : counted(ingredient)
         stock = (@service.stock || {}).merge(key => grams).compact
-        read(@service.to_brief.merge("stock" => stock)) { |border| Scullion::Service.read(border, salads) }
+        read(@service.to_brief.merge("stock" => stock)) { |fields| Scullion::Service.read(fields, salads) }
         @service.update!(stock: stock)
       end
 
@@ -82,7 +82,7 @@ module Scullion
         sent = name == "covers" ? covers_of_line : number
         document = @service.to_brief
         document["lines"][index] = line.to_document.merge(name => sent)
-        read(document) { |border| Scullion::Service.read(border, salads) }
+        read(document) { |fields| Scullion::Service.read(fields, salads) }
         line.update!(name => sent)
       end
 
@@ -109,7 +109,7 @@ module Scullion
 
       def grams(component)
         build = { "key" => "x", "name" => "x", "components" => [component.to_document.except("grams").merge(weight)] }
-        salad = read(build) { |border| SaladForm.read(border, Shelf.larder, Records.facts.practice) }
+        salad = read(build) { |fields| Salad::Form.read(fields, Shelf.larder, Records.facts.practice) }
         salad.components.first.grams
       end
 
@@ -147,9 +147,9 @@ module Scullion
 
       # Reads a document; its faults become faults of the value that was sent.
       def read(document)
-        border = Border.new(document)
-        result = yield border
-        border.faults.empty? ? result : refuse(border.faults)
+        fields = DocumentReader.new(document)
+        result = yield fields
+        fields.faults.empty? ? result : refuse(fields.faults)
       end
 
       def refuse(faults)

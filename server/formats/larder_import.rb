@@ -13,8 +13,8 @@ module Scullion
       def initialize(rows)
         there = Records::Ingredient.all.index_by(&:key)
         @names = there.values.to_h { |record| [record.name.downcase, record.key] }
-        way_in = NewIngredient.new(there.transform_values(&:facts).merge(rows.to_h { |_, facts| [facts["key"], facts] }))
-        @rows = rows.map { |line, facts| judge(line, facts, there, way_in) }
+        default_component = NewIngredient.new(there.transform_values(&:facts).merge(rows.to_h { |_, facts| [facts["key"], facts] }))
+        @rows = rows.map { |line, facts| judge(line, facts, there, default_component) }
         mark_twins
       end
 
@@ -53,9 +53,9 @@ module Scullion
 
       private
 
-      def judge(line, sent, there, way_in)
+      def judge(line, sent, there, default_component)
         faults = []
-        facts = way_in.complete(sent, where: "line #{line}", faults: faults)
+        facts = default_component.complete(sent, where: "line #{line}", faults: faults)
         formulas(line, facts, faults)
         taken(line, facts, faults)
         Row.new(line, facts, faults, fate(facts, there[facts["key"]]))

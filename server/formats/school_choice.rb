@@ -30,11 +30,11 @@ module Scullion
       private
 
       def check(cook)
-        border = Border.new("key" => "x", "name" => "x", "components" => [@component.to_document.merge("cook" => cook)])
-        SaladForm.read(border, Shelf.larder, Records.facts.practice)
-        return if border.faults.empty?
+        fields = DocumentReader.new("key" => "x", "name" => "x", "components" => [@component.to_document.merge("cook" => cook)])
+        Salad::Form.read(fields, Shelf.larder, Records.facts.practice)
+        return if fields.faults.empty?
 
-        raise(InvalidBrief, border.faults.map { |fault| Fault.new(what: fault.what, where: "/value", remedy: fault.remedy) })
+        raise(InvalidBrief, fields.faults.map { |fault| Fault.new(what: fault.what, where: "/value", remedy: fault.remedy) })
       end
 
       # Every component of the service that is prepared the same way.

@@ -54,8 +54,8 @@ module Scullion
       end
 
       def read(salad)
-        border = Border.new(salad)
-        SaladForm.read(border, Shelf.larder, Records.facts.practice) or raise InvalidBrief, border.faults
+        fields = DocumentReader.new(salad)
+        Salad::Form.read(fields, Shelf.larder, Records.facts.practice) or raise InvalidBrief, fields.faults
       end
 
       def lines(keys) = @document["service"]["lines"].map { |line| line.merge("salad" => keys.fetch(line["salad"])) }

@@ -6,7 +6,7 @@ module Scullion
     class WeekOrder
       # @param monday [Date] @param plans [Array<Plan>] of the week's services
       def initialize(monday, plans)
-        @monday, @plans, @order = monday, plans, Plan::WeekOrder.new(plans)
+        @monday, @plans, @order = monday, plans, Buy::WeekOrder.new(plans)
       end
 
       def to_h

@@ -9,20 +9,20 @@ module Scullion
     class Explain
       READERS = {
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
-        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |border| SaladForm.read(border, Formats::Shelf.larder, Records.facts.practice) } },
-        %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |border| Service.read(border, salads) } },
-        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |border| Formats::Change.check(border) } },
+        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |fields| Salad::Form.read(fields, Formats::Shelf.larder, Records.facts.practice) } },
+        %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |fields| Service.read(fields, salads) } },
+        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |fields| Formats::Change.check(fields) } },
         %r{\APOST /api/bench} => lambda { |body|
-          read(body) { |border|
-            border.only("salad", "covers", "grams", "times", "component", "goal").within("salad") { |item|
-              SaladForm.read(item, Formats::Shelf.larder, Records.facts.practice)
+          read(body) { |fields|
+            fields.only("salad", "covers", "grams", "times", "component", "goal").within("salad") { |item|
+              Salad::Form.read(item, Formats::Shelf.larder, Records.facts.practice)
             }
           }
         },
-        %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |border| import(border) } },
+        %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |fields| import(fields) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
-        %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |border| amounts(border) } },
-        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |border| Kitchen.read(border, Records.facts.practice) } }
+        %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |fields| amounts(fields) } },
+        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |fields| Kitchen.read(fields, Records.facts.practice) } }
       }.freeze
 
       # @return [Array<Fault>, nil] empty when there is nothing to say; nil when the body is not JSON
@@ -45,28 +45,28 @@ module Scullion
         end
 
         def single(body)
-          Cooking::Single.read(body, Records.facts)
+          Cook::Single.read(body, Records.facts)
           []
         rescue InvalidBrief => e
           e.faults
         end
 
         def read(body, *beside)
-          border = Border.new(body.is_a?(Hash) ? body.except(*beside) : body)
-          yield border
-          border.faults
+          fields = DocumentReader.new(body.is_a?(Hash) ? body.except(*beside) : body)
+          yield fields
+          fields.faults
         end
 
-        def amounts(border)
-          border.only("texts", "ingredient", "form", "house")
-          texts = border.raw("texts")
-          border.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.') unless
+        def amounts(fields)
+          fields.only("texts", "ingredient", "form", "house")
+          texts = fields.raw("texts")
+          fields.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.') unless
             texts.is_a?(Array) && texts.size.between?(1, 500) && texts.all? { |text| text.is_a?(String) && text.length <= 300 }
         end
 
-        def import(border)
-          border.only("csv", "json", "write")
-          border.text("csv", most: 1_048_576) unless border.given?("json")
+        def import(fields)
+          fields.only("csv", "json", "write")
+          fields.text("csv", most: 1_048_576) unless fields.given?("json")
         end
 
         def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }

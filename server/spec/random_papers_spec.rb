@@ -25,7 +25,7 @@ RSpec.describe "The papers of any legal salad" do
     plans = []
     each_plan(425..460) do |plan, seed|
       plans << plan
-      plan.purchases.each { |line| expect_numbers(Scullion::Plan::Short.new(plan, line.ingredient.key, line.need_grams / 2, swap).to_h, seed) }
+      plan.purchases.each { |line| expect_numbers(Scullion::Buy::ShortDelivery.new(plan, line.ingredient.key, line.need_grams / 2, swap).to_h, seed) }
       plan.waves.each { |waves| expect_numbers(Scullion::Build::CheckWeigh.new(waves, [300.0, 310.0]).to_h, seed) }
       expect_numbers(Scullion::Plan::Difference.new(plans[-2] || plan, plan).to_a, seed)
     end

@@ -5,16 +5,16 @@ module Scullion
   # rules) comes from the shipped facts.
   class BriefForm
     def initialize(data, facts)
-      @border, @facts = Border.new(data), facts
+      @fields, @facts = DocumentReader.new(data), facts
     end
 
     # @raise [InvalidBrief]
     def read
-      @border.only(*Brief::FIELDS)
-      @border.choice("format", [Brief::FORMAT])
+      @fields.only(*Brief::FIELDS)
+      @fields.choice("format", [Brief::FORMAT])
       brief = Brief.new(larder: larder, kitchen: kitchen, rules: rules, practice: practice, salads: salads,
                         service: service, progress: progress)
-      raise InvalidBrief, @border.faults if @border.faults.any?
+      raise InvalidBrief, @fields.faults if @fields.faults.any?
 
       brief
     end
@@ -33,10 +33,10 @@ module Scullion
     end
 
     def ingredients
-      return [] unless @border.given?("ingredients")
+      return [] unless @fields.given?("ingredients")
 
-      @border.list("ingredients", 0..2000, "ingredients") do |item|
-        IngredientForm.read(item.data, sources: @facts.sources, where: item.where, faults: @border.faults)
+      @fields.list("ingredients", 0..2000, "ingredients") do |item|
+        IngredientForm.read(item.data, sources: @facts.sources, where: item.where, faults: @fields.faults)
       end || []
     end
 
@@ -47,37 +47,37 @@ module Scullion
     def kitchen
       return @kitchen if defined?(@kitchen)
 
-      @kitchen = @border.within("kitchen", default: @facts.kitchen) { |item| Kitchen.read(item, @facts.practice) }
+      @kitchen = @fields.within("kitchen", default: @facts.kitchen) { |item| Kitchen.read(item, @facts.practice) }
     end
 
     # The key of a shipped set, or a set of one's own.
     def rules
-      given = @border.raw("house_rules")
-      return @border.within("house_rules") { |item| HouseRules.read(item, "Your house rules.") } if given.is_a?(Hash)
+      given = @fields.raw("house_rules")
+      return @fields.within("house_rules") { |item| HouseRules.read(item, "Your house rules.") } if given.is_a?(Hash)
 
-      key = @border.choice("house_rules", @facts.house_rules.keys, default: @facts.house_rules.keys.first)
+      key = @fields.choice("house_rules", @facts.house_rules.keys, default: @facts.house_rules.keys.first)
       @facts.house_rules[key]
     end
 
     def salads
-      @salads ||= (@border.list("salads", 1..60, "salads") { |item| SaladForm.read(item, larder, practice) } || [])
+      @salads ||= (@fields.list("salads", 1..60, "salads") { |item| Salad::Form.read(item, larder, practice) } || [])
                   .compact.to_h { |salad| [salad.key, salad] }
     end
 
     # What was decided about the day; it is counted from the service's date.
     def progress
-      return Day::Progress.new unless @border.given?("day") && service
+      return Day::Progress.new unless @fields.given?("day") && service
 
-      @border.within("day") { |item| Day::ProgressForm.new(item, service.from.date).read }
+      @fields.within("day") { |item| Day::ProgressForm.new(item, service.from.date).read }
     end
 
     # Salads with faults of their own are not reported a second time as missing.
     def service
       return @service if defined?(@service)
 
-      faulty = @border.raw("salads").is_a?(Array) ? @border.raw("salads").grep(Hash).map { |salad| salad["key"] } : []
+      faulty = @fields.raw("salads").is_a?(Array) ? @fields.raw("salads").grep(Hash).map { |salad| salad["key"] } : []
       known = faulty.to_h { |key| [key, nil] }.merge(salads)
-      @service = @border.within("service") { |item| Service.read(item, known) }
+      @service = @fields.within("service") { |item| Service.read(item, known) }
     end
 
     def own_figures(book)
@@ -85,8 +85,8 @@ module Scullion
     end
 
     def figures
-      @figures ||= if @border.given?("figures")
-                     (@border.list("figures", 0..500, "figures") { |item| own_figure(item) } || []).compact.to_h
+      @figures ||= if @fields.given?("figures")
+                     (@fields.list("figures", 0..500, "figures") { |item| own_figure(item) } || []).compact.to_h
                    else
                      {}
                    end
@@ -111,7 +111,7 @@ module Scullion
 
     def larder_figure?(rest)
       key, address = rest.to_s.split("/", 2)
-      own = Array(@border.raw("ingredients")).find { |row| row.is_a?(Hash) && row["key"] == key }
+      own = Array(@fields.raw("ingredients")).find { |row| row.is_a?(Hash) && row["key"] == key }
       return Figures.flatten(own).key?(address) if own
 
       @facts.larder[key]&.figures&.key?(address.to_s)

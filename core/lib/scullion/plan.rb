@@ -17,10 +17,10 @@ module Scullion
 
     def initialize(brief)
       @brief = brief
-      @portions = brief.service.lines.each_with_index.map { |line, index| Portion.new("count/#{index}", line, index, brief) }
-      @needs = Need.of(portions)
+      @portions = brief.service.lines.each_with_index.map { |line, index| Count::Portion.new("count/#{index}", line, index, brief) }
+      @needs = Count::Need.of(portions)
       cook_and_prep
-      @windows = portions.each_with_index.map { |portion, index| Holding::Window.new("hold/#{index}", portion, brief) }
+      @windows = portions.each_with_index.map { |portion, index| Hold::Window.new("hold/#{index}", portion, brief) }
       dress
       @purchases = buy
       @builds = build
@@ -50,19 +50,19 @@ module Scullion
     end
 
     # How to cool what was cooked at this place in time.
-    # @param at [String] a cooking sheet's "at" @param method [String, nil] see Cooking::CoolDown
-    # @return [Cooking::CoolDown]
+    # @param at [String] a cooking sheet's "at" @param method [String, nil] see Cook::CoolDown
+    # @return [Cook::CoolDown]
     # @raise [UnknownFigure] when nothing there is cooled
     def cool_down(at, method = nil)
       sheet = cooking.find { |candidate| candidate.at == at && candidate.cools? } or raise UnknownFigure, Fault.new(
         what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.", where: "at", remedy: "Ask for something that comes out hot and must be kept cold."
       )
-      Cooking::CoolDown.new(sheet, brief, method)
+      Cook::CoolDown.new(sheet, brief, method)
     end
 
     # What reaches each plate, what it costs, whom it suits and how it is balanced. Asked for on
     # its own, so that no other figure waits for it.
-    def taste = @taste ||= Taste.new(self, needs.zip(cooking_of_needs, preps), @by_portion)
+    def taste = @taste ||= Salad::Taste.new(self, needs.zip(cooking_of_needs, preps), @by_portion)
 
     # Worst first.
     def snags
@@ -106,9 +106,9 @@ module Scullion
       needs.each_with_index do |need, index|
         method = need.component.method&.new("cook/#{@cooking.size}", need, brief)
         @cooking << method if method
-        @preps << Prep.new("prep/#{index}", need, method, brief)
+        @preps << Prep::Line.new("prep/#{index}", need, method, brief)
       end
-      @benches = Bench.of(@preps)
+      @benches = Prep::Bench.of(@preps)
     end
 
     def dress
@@ -116,7 +116,7 @@ module Scullion
       @by_portion = portions.zip(windows).to_h do |portion, window|
         next [portion, nil] unless portion.salad.dressing && portion.dressing_grams.positive?
 
-        @dressings << Dressing::Batch.new("dress/#{@dressings.size}", portion, window, brief.practice)
+        @dressings << Dress::Batch.new("dress/#{@dressings.size}", portion, window, brief.practice)
         [portion, @dressings.last]
       end
     end
@@ -129,10 +129,10 @@ module Scullion
     def buy
       needed = takers.select { |_, sheet, name| sheet.public_send(name).positive? }
       needed.group_by(&:first).sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
-            .each_with_index.map { |(ingredient, uses), index| Purchase.new("buy/#{index}", ingredient, uses.map { |use| use.drop(1) }, brief) }
+            .each_with_index.map { |(ingredient, uses), index| Buy::Purchase.new("buy/#{index}", ingredient, uses.map { |use| use.drop(1) }, brief) }
     end
 
-    # @return [Array<Array(Ingredient, Sheet, Symbol)>] with the figure that says how much
+    # @return [Array<Array(Ingredient, Worksheet, Symbol)>] with the figure that says how much
     def takers
       seasonings = (cooking + preps).flat_map { |sheet| sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] } }
       preps.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings + dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] }

@@ -27,40 +27,40 @@ module Scullion
 
     # @param salads [Hash{String=>Salad}]
     # @return [Service, nil]
-    def self.read(border, salads)
-      before = border.faults.size
-      border.only(*FIELDS)
-      from, to = window(border)
-      parts = { name: border.text("name"), covers: border.whole("covers", 1..MOST_COVERS, "covers"),
-                tables: border.whole("tables", 1..MOST_TABLES, "tables", default: nil),
-                served_as: border.choice("served_as", STYLES, default: STYLES.first),
-                stock: stock(border),
-                over_prep: border.number("over_prep", 0..0.5, "as a share", default: 0.05),
-                lines: border.list("lines", 1..30, "salads") { |item| line(item, salads) } }
-      new(from: from, to: to, **parts) if border.faults.size == before
+    def self.read(fields, salads)
+      before = fields.faults.size
+      fields.only(*FIELDS)
+      from, to = window(fields)
+      parts = { name: fields.text("name"), covers: fields.whole("covers", 1..MOST_COVERS, "covers"),
+                tables: fields.whole("tables", 1..MOST_TABLES, "tables", default: nil),
+                served_as: fields.choice("served_as", STYLES, default: STYLES.first),
+                stock: stock(fields),
+                over_prep: fields.number("over_prep", 0..0.5, "as a share", default: 0.05),
+                lines: fields.list("lines", 1..30, "salads") { |item| line(item, salads) } }
+      new(from: from, to: to, **parts) if fields.faults.size == before
     end
 
     # g on hand, by ingredient.
-    def self.stock(border)
-      border.within("stock", default: {}) { |item| item.data.keys.first(500).to_h { |key| [key, item.number(key, 0..1_000_000, "grams", default: 0.0)] } }
+    def self.stock(fields)
+      fields.within("stock", default: {}) { |item| item.data.keys.first(500).to_h { |key| [key, item.number(key, 0..1_000_000, "grams", default: 0.0)] } }
     end
 
-    def self.window(border)
-      day = day(border)
-      from, to = %w[from to].map { |field| border.match(field, CLOCK, "11:45") }
+    def self.window(fields)
+      day = day(fields)
+      from, to = %w[from to].map { |field| fields.match(field, CLOCK, "11:45") }
       return unless day && from && to
 
       from, to = Moment.at(day, from), Moment.at(day, to)
       return [from, to] if from < to
 
-      border.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00.")
+      fields.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00.")
     end
 
-    def self.day(border)
-      text = border.match("date", /\A\d{4}-\d\d-\d\d\z/, "2026-11-28") or return
+    def self.day(fields)
+      text = fields.match("date", /\A\d{4}-\d\d-\d\d\z/, "2026-11-28") or return
       Date.iso8601(text)
     rescue Date::Error
-      border.fault("date", "#{text} is not a day of the calendar.", "Write it like 2026-11-28.")
+      fields.fault("date", "#{text} is not a day of the calendar.", "Write it like 2026-11-28.")
     end
 
     def self.line(item, salads)

@@ -2057,7 +2057,7 @@ export interface components {
         };
         IngredientPage: {
             key: string;
-            way_in: components["schemas"]["Component"];
+            default_component: components["schemas"]["Component"];
             /**
              * @description Its role as a part of a dressing
              * @enum {string}

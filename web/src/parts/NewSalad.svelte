@@ -16,7 +16,7 @@
     if (!base) return;
     const { data: page } = await ask(api.GET("/api/ingredients/{key}/page", { params: { path: { key: base.key } } }));
     if (!page) return;
-    const answer = await ask(api.POST("/api/salads", { body: { key: keyFor(name), name, components: [{ ...page.way_in, role: "base" }] } }));
+    const answer = await ask(api.POST("/api/salads", { body: { key: keyFor(name), name, components: [{ ...page.default_component, role: "base" }] } }));
     problem = answer.problem;
     if (!answer.data) return;
     dialog.close();

@@ -37,7 +37,7 @@
 
   async function add(found: IngredientSummary): Promise<void> {
     const { data } = await ask(api.GET("/api/ingredients/{key}/page", { params: { path: { key: found.key } } }));
-    if (data) bench.add(data.way_in);
+    if (data) bench.add(data.default_component);
   }
 
   async function duplicate(): Promise<void> {

@@ -16,8 +16,8 @@ module Scullion
       MISSPELT = { letters: 8, by: 2 }.freeze
 
       # @param loose [Loose] this cook's pinches and glugs
-      # @param house [Units::House] which cup and spoon
-      def initialize(loose: Loose::NONE, house: Units::METRIC)
+      # @param house [Amount::Measures] which cup and spoon
+      def initialize(loose: Loose::NONE, house: Amount::Measures::METRIC)
         @loose, @house = loose, house
       end
 

@@ -1,49 +1,34 @@
 # frozen_string_literal: true
 
 module Scullion
-  # Units a cook writes, and what they are in grams or millilitres.
-  # Mass and volume factors are definitions (international pound 1959, US gallon of 231 cubic
-  # inches), so they stand in code; everything measured or estimated is data.
-  module Units
-    # How the house measures, and what its spoons and cups are.
-    # system: metric or us; degrees: c or f; cup: ml, 236.6 (US) or 250 (metric); tablespoon: ml,
-    # 14.8, 15 or 20; teaspoon: ml.
-    House = Struct.new(:system, :degrees, :cup, :tablespoon, :teaspoon, keyword_init: true) do
-      # @return [House, nil] nil when the border has noted faults
-      def self.read(border)
-        before = border.faults.size
-        border.only("system", "degrees", "cup_ml", "tablespoon_ml", "teaspoon_ml")
-        parts = { system: border.choice("system", %w[metric us], default: METRIC.system), degrees: border.choice("degrees", %w[c f], default: METRIC.degrees),
-                  cup: border.number("cup_ml", 100..400, "ml", default: METRIC.cup), tablespoon: border.number("tablespoon_ml", 5..30, "ml", default: METRIC.tablespoon),
-                  teaspoon: border.number("teaspoon_ml", 2..10, "ml", default: METRIC.teaspoon) }
-        new(**parts).freeze if border.faults.size == before
+  class Amount
+    # Units a cook writes, and what they are in grams or millilitres.
+    # Mass and volume factors are definitions (international pound 1959, US gallon of 231 cubic
+    # inches), so they stand in code; everything measured or estimated is data.
+    module Units
+      GRAMS = { "mg" => 0.001, "g" => 1.0, "kg" => 1000.0, "oz" => 28.349523125, "lb" => 453.59237 }.freeze
+      MILLILITRES = { "ml" => 1.0, "cl" => 10.0, "dl" => 100.0, "l" => 1000.0, "fl oz" => 29.5735295625,
+                      "pint" => 473.176473, "quart" => 946.352946, "gallon" => 3785.411784 }.freeze
+      OF_THE_HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
+
+      SPELLINGS = {
+        "g" => %w[g gr gm gms gram grams gramme grammes gramms grms], "kg" => %w[kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes kilogramm],
+        "mg" => %w[mg], "oz" => %w[oz ozs ounce ounces onces ounzes], "lb" => %w[lb lbs pound pounds pund punds],
+        "ml" => %w[ml mls cc millilitre millilitres milliliter milliliters
+                   mililiter mililitre mililitres mililiters], "cl" => %w[cl centilitre centilitres centiliter centiliters], "dl" => %w[dl decilitre decilitres deciliter deciliters],
+        "l" => %w[l lt ltr ltrs litre litres liter liters littre], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
+        "pint" => %w[pint pints pt], "quart" => %w[quart quarts qt], "gallon" => %w[gallon gallons gal],
+        "cup" => %w[c cup cups cupful cupfuls], "tbsp" => %w[tbsp tbsps tbs tbl tbls tbsn tblsp tblspn tablespoon tablespoons tablespon tablespons tablespoonful tablespoonfuls],
+        "tsp" => %w[tsp tsps tspn teaspoon teaspoons teaspon teaspons teespoon teaspoonful teaspoonfuls]
+      }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
+
+      # @return [Array(Float, Symbol), nil] how many :g or :ml one of this unit is, nil if unknown
+      def self.base(unit, measures = Measures::METRIC)
+        return [GRAMS[unit], :g] if GRAMS.key?(unit)
+        return [MILLILITRES[unit], :ml] if MILLILITRES.key?(unit)
+
+        [measures[OF_THE_HOUSE[unit]], :ml] if OF_THE_HOUSE.key?(unit)
       end
-    end
-    METRIC = House.new(system: "metric", degrees: "c", cup: 250.0, tablespoon: 15.0, teaspoon: 5.0).freeze
-    US = House.new(system: "us", degrees: "f", cup: 236.588, tablespoon: 14.787, teaspoon: 4.929).freeze
-
-    GRAMS = { "mg" => 0.001, "g" => 1.0, "kg" => 1000.0, "oz" => 28.349523125, "lb" => 453.59237 }.freeze
-    MILLILITRES = { "ml" => 1.0, "cl" => 10.0, "dl" => 100.0, "l" => 1000.0, "fl oz" => 29.5735295625,
-                    "pint" => 473.176473, "quart" => 946.352946, "gallon" => 3785.411784 }.freeze
-    HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
-
-    SPELLINGS = {
-      "g" => %w[g gr gm gms gram grams gramme grammes gramms grms], "kg" => %w[kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes kilogramm],
-      "mg" => %w[mg], "oz" => %w[oz ozs ounce ounces onces ounzes], "lb" => %w[lb lbs pound pounds pund punds],
-      "ml" => %w[ml mls cc millilitre millilitres milliliter milliliters
-                 mililiter mililitre mililitres mililiters], "cl" => %w[cl centilitre centilitres centiliter centiliters], "dl" => %w[dl decilitre decilitres deciliter deciliters],
-      "l" => %w[l lt ltr ltrs litre litres liter liters littre], "fl oz" => ["fl oz", "floz", "fluid ounce", "fluid ounces"],
-      "pint" => %w[pint pints pt], "quart" => %w[quart quarts qt], "gallon" => %w[gallon gallons gal],
-      "cup" => %w[c cup cups cupful cupfuls], "tbsp" => %w[tbsp tbsps tbs tbl tbls tbsn tblsp tblspn tablespoon tablespoons tablespon tablespons tablespoonful tablespoonfuls],
-      "tsp" => %w[tsp tsps tspn teaspoon teaspoons teaspon teaspons teespoon teaspoonful teaspoonfuls]
-    }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
-
-    # @return [Array(Float, Symbol), nil] how many :g or :ml one of this unit is, nil if unknown
-    def self.base(unit, house = METRIC)
-      return [GRAMS[unit], :g] if GRAMS.key?(unit)
-      return [MILLILITRES[unit], :ml] if MILLILITRES.key?(unit)
-
-      [house[HOUSE[unit]], :ml] if HOUSE.key?(unit)
     end
   end
 end

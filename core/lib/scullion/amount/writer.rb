@@ -8,10 +8,10 @@ module Scullion
       SCALES = [1, 10, 100, 1000].freeze
       FRACTIONS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
 
-      # @param house [Units::House] @return [Writer] of its system of measures
+      # @param house [Amount::Measures] @return [Writer] of its system of measures
       def self.for(house) = (house.system == "us" ? UsWriter : self).new(house)
 
-      # @param house [Units::House]
+      # @param house [Amount::Measures]
       def initialize(house)
         @house = house
         freeze

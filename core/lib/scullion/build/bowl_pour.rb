@@ -3,7 +3,7 @@
 module Scullion
   module Build
     # One stage of the dressing on its way into the bowls; the bowls add up to the stage exactly.
-    class BowlPour < Sheet
+    class BowlPour < Worksheet
       attr_reader :bowls, :stage, :per_bowl
 
       brought :stage_grams, of: :stage, as: :grams
@@ -14,8 +14,8 @@ module Scullion
       def initialize(at, bowls, stage)
         super(at)
         @bowls, @stage = bowls, stage
-        per_gram = (1 / Split.step(stage.batch_grams)).round
-        @per_bowl = Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
+        per_gram = (1 / Amount::Split.step(stage.batch_grams)).round
+        @per_bowl = Amount::Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
       end
 
       def practice = bowls.practice

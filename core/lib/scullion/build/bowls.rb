@@ -4,7 +4,7 @@ module Scullion
   module Build
     # How one salad is mixed: the bowl, how many times, in which order. Bowls are never mixed
     # fuller than the house's share. Rules of the job, "Build".
-    class Bowls < Sheet
+    class Bowls < Worksheet
       attr_reader :portion, :practice, :bowl, :shares, :pours
 
       brought :servings, of: :portion

@@ -3,7 +3,7 @@
 module Scullion
   module Build
     # One component on its way into the bowls. Its grams per bowl and on top add up exactly.
-    class Share < Sheet
+    class Share < Worksheet
       attr_reader :bowls, :layer, :per_bowl
 
       brought :finished_grams, of: :layer
@@ -20,7 +20,7 @@ module Scullion
       def initialize(at, bowls, layer)
         super(at)
         @bowls, @layer = bowls, layer
-        @per_bowl = Split.evenly(in_bowls_grams, bowls.batches)
+        @per_bowl = Amount::Split.evenly(in_bowls_grams, bowls.batches)
       end
 
       def words

@@ -4,7 +4,7 @@ module Scullion
   module Build
     # How much of a salad is finished for each part of the service, so that nothing is served past
     # its best; and the pace at which it is plated. Rules of the job, "Build".
-    class Waves < Sheet
+    class Waves < Worksheet
       # dress_from, dress_by: where it is dressed for each wave, so that it has rested and the last guest has it at its best.
       Wave = Struct.new(:number, :from, :to, :covers, :dress_from, :dress_by, keyword_init: true) do
         def words = { "number" => number, "covers" => covers, **%i[from to dress_from dress_by].to_h { |name| [name.to_s, self[name]&.to_s] } }.compact
@@ -14,7 +14,7 @@ module Scullion
       HEAP = 4.84
 
       # In a room as cold as that it stays cold; a day stands for it.
-      NEVER = 1440.0
+      NEVER = Moment::DAY.to_f
 
       attr_reader :window, :portion, :practice, :style, :rules
 
@@ -71,7 +71,7 @@ module Scullion
       figure(:portion_ml, "Portion by volume", :ml, from: -> { [*portion.layers.map { |layer| [layer, :ml] }, [portion, :dressing_ml]] },
              how: "the layers and the dressing added up") { portion.layers.sum(&:ml) + portion.dressing_ml }
 
-      # @param window [Holding::Window] @param brief [Brief]
+      # @param window [Hold::Window] @param brief [Brief]
       def initialize(at, portion, window, brief)
         super(at)
         @portion, @window, @practice = portion, window, brief.practice
@@ -85,7 +85,7 @@ module Scullion
 
       # @return [Array<Wave>] their covers add up exactly
       def list
-        @list ||= Split.evenly(covers, waves).each_with_index.map do |count, index|
+        @list ||= Amount::Split.evenly(covers, waves).each_with_index.map do |count, index|
           from, to = [index, index + 1].map { |step| service_from + (service_minutes * step / waves.to_f).round }
           Wave.new(number: index + 1, from: from, to: to, covers: count, **(dressed_in_waves? ? dressed(from, to) : {}))
         end

@@ -48,8 +48,8 @@ module Scullion
 
       # Days ahead that it may be made: some shift of that day ends no sooner than the earliest it may be ready.
       def may(earliest)
-        ends = @roster.plan.brief.kitchen.cooks.map { |cook| cook.hours.last.last }.max || Stock::DAY
-        TIERS.keys.select { |days| earliest <= ends - (days * Stock::DAY) }.sort
+        ends = @roster.plan.brief.kitchen.cooks.map { |cook| cook.hours.last.last }.max || Moment::DAY
+        TIERS.keys.select { |days| earliest <= ends - (days * Moment::DAY) }.sort
       end
     end
   end

@@ -5,7 +5,7 @@ module Scullion
     # The tasks that put one salad together: whisk, fill the table jugs, marinate, mix (and dress)
     # and rest, or dress wave by wave, top, plate. Each wave is due when its first guest comes.
     class Assembly
-      # @param waves [Build::Waves] @param build [Build::Bowls] @param batch [Dressing::Batch, nil]
+      # @param waves [Build::Waves] @param build [Build::Bowls] @param batch [Dress::Batch, nil]
       # @param jobs [Array<Jobs>] of its preparations
       def initialize(waves, build, batch, jobs, practice)
         @waves, @build, @batch, @jobs, @practice = waves, build, batch, jobs, practice
@@ -14,7 +14,7 @@ module Scullion
       # @return [Array<Task>]
       def tasks = [*whisk, *jugs, *marinades.map(&:task), *mixes, *@waves.list.flat_map { |wave| [*finishes(wave), *plate(wave)] }]
 
-      # The task that makes a batch of dressing. @param batch [Dressing::Batch]
+      # The task that makes a batch of dressing. @param batch [Dress::Batch]
       def self.whisk_key(batch) = "#{batch.at}/whisk"
 
       private
@@ -46,7 +46,7 @@ module Scullion
 
       # Raw cuts stand in some of it before the rest joins them. @return [Array<Marinade>] with the jobs that it waits for
       def marinades
-        @marinades ||= stages(Dressing::Stage::AHEAD).map do |stage|
+        @marinades ||= stages(Dress::Stage::AHEAD).map do |stage|
           jobs = @jobs.select { |job| job.need.layers.any? { |layer| stage.pours.any? { |pour| pour.layer.equal?(layer) } } }
           made = task("#{stage.at}/marinate", "#{stage.name} #{stage.pours.map { |pour| pour.layer.component.name.downcase }.join(', ')}", "dress", @batch.at,
                       minutes("pour", "per_kg", stage.grams / 1000), after_whisk + waiting_for(jobs))
@@ -61,7 +61,7 @@ module Scullion
 
         @mixes ||= begin
           parts = parts_of(minutes("mix", "per_bowl", @build.batches))
-          Split.evenly(@build.batches.to_i, parts).each_with_index.map { |bowls, index| mix(bowls, index, parts) }
+          Amount::Split.evenly(@build.batches.to_i, parts).each_with_index.map { |bowls, index| mix(bowls, index, parts) }
         end
       end
 
@@ -93,7 +93,7 @@ module Scullion
       end
 
       def dressed? = @waves.dressed_in_waves?
-      def again? = stages(Dressing::Stage::BACK).any?
+      def again? = stages(Dress::Stage::BACK).any?
       def finish_keys(number) = finishers == 1 ? ["#{at}/finish/#{number}"] : Array.new(finishers) { |index| "#{at}/finish/#{number}/#{index + 1}" }
 
       def finish_name

@@ -31,14 +31,14 @@ module Scullion
       def method = chiller ? chiller.method : @brief.practice.words("cooling", "methods").keys.first
 
       def depth
-        @depth ||= [@practice.fetch("day/cool/depth_cm"), Holding::Cooling.new(method, @practice, @brief.rules).greatest_depth_cm].min.clamp(Holding::Cooling::STEP_CM, Holding::Cooling::DEEPEST_CM)
+        @depth ||= [@practice.fetch("day/cool/depth_cm"), Hold::Cooling.new(method, @practice, @brief.rules).greatest_depth_cm].min.clamp(Hold::Cooling::STEP_CM, Hold::Cooling::DEEPEST_CM)
       end
 
       def tray = @brief.kitchen.trays.last
       def layers = (@cooking.finished_ml / (tray.area * 10_000 * depth)).ceil
 
       def slab
-        Holding::Slab.new(depth: depth / 100.0, surface: fetch("surface"), ambient: fetch("celsius"), diffusivity: @practice.fetch("cooling/food/diffusivity"),
+        Hold::Slab.new(depth: depth / 100.0, surface: fetch("surface"), ambient: fetch("celsius"), diffusivity: @practice.fetch("cooling/food/diffusivity"),
                           conductivity: @practice.fetch("cooling/food/conductivity"))
       end
 

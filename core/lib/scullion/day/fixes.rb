@@ -70,7 +70,7 @@ module Scullion
       # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her in; for a
       # whole shift; or for what is to be done after the last one has gone.
       def hands(worst)
-        opens, closes = shift(worst.from.div(Stock::DAY))
+        opens, closes = shift(worst.from.div(Moment::DAY))
         return [] unless opens
 
         begins = [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map { |from| from.clamp(opens, [opens, closes - HOURS].max) }
@@ -84,7 +84,7 @@ module Scullion
 
       # From when the first cook comes on a day until the last one goes. @return [Array(Integer, Integer), Array]
       def shift(day)
-        hours = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, _| from.div(Stock::DAY) == day }
+        hours = @roster.instance.of_kind(COOK).flat_map { |cook| cook.open || [] }.select { |from, _| from.div(Moment::DAY) == day }
         hours.empty? ? [] : [hours.map(&:first).min, hours.map(&:last).max]
       end
 

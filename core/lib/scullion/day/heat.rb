@@ -24,17 +24,17 @@ module Scullion
       # How often a pot is filled, or an oven loaded.
       def rounds
         case @cooking
-        when Cooking::InOven then [@cooking.loads.to_i, @loads].max
-        when Cooking::InPot then @cooking.batches.fdiv(pots).ceil
+        when Cook::InOven then [@cooking.loads.to_i, @loads].max
+        when Cook::InPot then @cooking.batches.fdiv(pots).ceil
         else 1
         end
       end
 
       # The pot that there could be one more of, for fewer rounds. @return [String, nil] its kind of resource
-      def short_of = @cooking.is_a?(Cooking::InPot) && rounds > 1 ? pot_kind : nil
+      def short_of = @cooking.is_a?(Cook::InPot) && rounds > 1 ? pot_kind : nil
 
       # Several trays go in at once that could go in one after the other.
-      def divisible? = @cooking.is_a?(Cooking::InOven) && @cooking.trays > rounds
+      def divisible? = @cooking.is_a?(Cook::InOven) && @cooking.trays > rounds
 
       private
 
@@ -46,7 +46,7 @@ module Scullion
       # Hands are shared out; a pot stands as long in each round, and an oven's wait is for all loads that must be.
       def share(segment)
         parts = if segment.hands? then rounds
-                else @cooking.is_a?(Cooking::InOven) ? @cooking.loads : 1
+                else @cooking.is_a?(Cook::InOven) ? @cooking.loads : 1
                 end
         Segment.new(minutes: (segment.minutes / parts.to_f).ceil, uses: segment.uses, name: segment.name)
       end
@@ -62,7 +62,7 @@ module Scullion
       end
 
       # Tins are opened at the bench.
-      def tinned? = @cooking.instance_of?(Cooking::Tinned)
+      def tinned? = @cooking.instance_of?(Cook::Tinned)
       def hands = Use.new(kind: COOK, amount: 1, skill: tinned? ? KNIFE : STOVE)
 
       # An oven heats up empty.
@@ -74,10 +74,10 @@ module Scullion
 
       def equipment
         case @cooking
-        when Cooking::InPot then [use("burner", pots), use(pot_kind, pots)]
-        when Cooking::InOven then in_oven(@cooking.celsius, @cooking.trays.fdiv(rounds).ceil)
-        when Cooking::Steam then @kitchen.steamers.any? ? [use("steamer", [@cooking.trays.to_i, @kitchen.steamers.map(&:positions).max].min)] : [use("burner")]
-        when Cooking::Microwave then @kitchen.microwaves.any? ? [use("microwave")] : []
+        when Cook::InPot then [use("burner", pots), use(pot_kind, pots)]
+        when Cook::InOven then in_oven(@cooking.celsius, @cooking.trays.fdiv(rounds).ceil)
+        when Cook::Steam then @kitchen.steamers.any? ? [use("steamer", [@cooking.trays.to_i, @kitchen.steamers.map(&:positions).max].min)] : [use("burner")]
+        when Cook::Microwave then @kitchen.microwaves.any? ? [use("microwave")] : []
         else on_tray? ? in_oven(@practice.fetch("#{@cooking.class::KEY}/#{@cooking.on}/celsius"), @cooking.batches) : [use("burner")]
         end
       end

@@ -7,8 +7,8 @@ module Scullion
     class Jobs
       PART = ", one of "
 
-      # @param need [Plan::Need] @param prep [Plan::Prep] @param brief [Brief] @param cut [Boolean] it comes in ready cut
-      # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dressing::Pour>] while it is warm
+      # @param need [Count::Need] @param prep [Prep::Line] @param brief [Brief] @param cut [Boolean] it comes in ready cut
+      # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dress::Pour>] while it is warm
       def initialize(need, prep, brief, heat: nil, cut: false, pours: [])
         @need, @prep, @cooking, @brief, @practice, @heat, @bought_cut, @pours = need, prep, prep.cooking, brief, brief.practice, heat, cut, pours
       end
@@ -35,7 +35,7 @@ module Scullion
 
       # By its date mark: it may not be made before this minute, the midnight that begins the first day it may be kept from.
       # @return [Integer, nil] nil where no date mark is needed
-      def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Stock::DAY : nil
+      def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Moment::DAY : nil
 
       # At the bench, with a knife or a machine, min.
       def cutting_minutes = cutting.sum(&:minutes)
@@ -69,7 +69,7 @@ module Scullion
         return [] unless minutes.positive?
 
         parts = minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil
-        Split.evenly(whole(minutes), parts).each_with_index.map do |part, index|
+        Amount::Split.evenly(whole(minutes), parts).each_with_index.map do |part, index|
           task("#{@prep.at}/#{step}#{"/#{index + 1}" if parts > 1}", "#{@need.name}: #{said.tr('-', ' ')}#{"#{PART}#{parts} parts" if parts > 1}", "prep", @prep.at,
                [segment(part, hands(blade || KNIFE), *uses)], before)
         end

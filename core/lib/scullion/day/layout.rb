@@ -13,7 +13,7 @@ module Scullion
       # @return [Instance]
       # @raise [UnworkableDay] when the tasks wait for each other in a ring
       def instance
-        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Stock.new(@brief, days, @progress).resources, from: from,
+        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Resources.new(@brief, days, @progress).resources, from: from,
                                    to: service_to + @practice.fetch("day/clean/most_minutes").to_i)
       end
 
@@ -36,12 +36,12 @@ module Scullion
       end
 
       def warm_pours(need)
-        stages = @plan.dressings.flat_map(&:stages).select { |stage| stage.into == Dressing::Stage::WARM }
+        stages = @plan.dressings.flat_map(&:stages).select { |stage| stage.into == Dress::Stage::WARM }
         stages.flat_map(&:pours).select { |pour| pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) } }
       end
 
       def from = [first_day, *since, *@progress.now].max
-      def first_day = -days * Stock::DAY
+      def first_day = -days * Moment::DAY
       def days = @practice.fetch("day/ahead/days").to_i
       def service_from = @brief.service.from.minutes
       def service_to = @brief.service.to.minutes
@@ -53,7 +53,7 @@ module Scullion
         days = @progress.ahead.fetch(job.need.component.preparation, 0)
         return job.tasks if days.zero?
 
-        job.tasks.map { |task| task.dup.tap { |each| each.latest = (1 - days) * Stock::DAY } }
+        job.tasks.map { |task| task.dup.tap { |each| each.latest = (1 - days) * Moment::DAY } }
       end
 
       def salads

@@ -10,17 +10,17 @@ module Scullion
       FIELDS = %w[now since marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
       MANY = (0..300).freeze
 
-      # @param border [Border] at the data @param date [Date] of the service
-      def initialize(border, date)
-        @border, @date = border, date
+      # @param fields [DocumentReader] at the data @param date [Date] of the service
+      def initialize(fields, date)
+        @fields, @date = fields, date
       end
 
-      # @return [Progress, nil] nil when the border has noted faults
+      # @return [Progress, nil] nil when the fields has noted faults
       def read
-        before = @border.faults.size
-        @border.only(*FIELDS)
-        parts = { now: minute(@border, "now"), since: minute(@border, "since"), **work, **kitchen }
-        Progress.new(**parts) if @border.faults.size == before
+        before = @fields.faults.size
+        @fields.only(*FIELDS)
+        parts = { now: minute(@fields, "now"), since: minute(@fields, "since"), **work, **kitchen }
+        Progress.new(**parts) if @fields.faults.size == before
       end
 
       private
@@ -36,8 +36,8 @@ module Scullion
           taken: list("taken", 0..20_000) { |item| taken(item) }.group_by(&:first).transform_values { |all| all.map(&:last) } }
       end
 
-      def list(name, size, &read) = (@border.list(name, size, name.tr("_", " "), default: [], &read) || []).compact
-      def texts(name) = Array(@border.raw(name)).grep(String).first(MANY.max)
+      def list(name, size, &read) = (@fields.list(name, size, name.tr("_", " "), default: [], &read) || []).compact
+      def texts(name) = Array(@fields.raw(name)).grep(String).first(MANY.max)
 
       def mark(item)
         item.only("task", "state", "at", "minutes", "share")
@@ -86,7 +86,7 @@ module Scullion
       # "2026-11-28T09:40" as minutes from midnight of the service day.
       def minute(item, field)
         text = item.match(field, MOMENT, "2026-11-28T09:40", default: nil) or return
-        ((Date.iso8601(text[0, 10]) - @date).to_i * 1440) + Moment.at(@date, text[11, 5]).minutes
+        ((Date.iso8601(text[0, 10]) - @date).to_i * Moment::DAY) + Moment.at(@date, text[11, 5]).minutes
       rescue Date::Error
         item.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
       end

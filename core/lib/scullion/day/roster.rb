@@ -50,7 +50,7 @@ module Scullion
       # What this day takes of the kitchen's own, borrowed things aside, as another service's brief has it.
       # @return [Array<Hash>] on, from, to, amount, mode, for
       def taken
-        own = Stock.new(plan.brief, 0, Progress.new).resources.map(&:key)
+        own = Resources.new(plan.brief, 0, Progress.new).resources.map(&:key)
         solution.enum_for(:each_stretch).flat_map do |segment, from, used, _|
           segment.uses.select { |use| own.include?(used[use.kind]) }.map { |use| stretch(use, used[use.kind], from, segment.minutes) }
         end
@@ -65,7 +65,7 @@ module Scullion
 
       # Names and preparations with work on the service day that keep over night, most work first.
       def movable
-        today = @layout.jobs.select { |job| job.keeps >= Stock::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
+        today = @layout.jobs.select { |job| job.keeps >= Moment::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
         today.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
       end
 

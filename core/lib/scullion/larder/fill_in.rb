@@ -60,7 +60,7 @@ module Scullion
 
     def packings(done)
       cuts = Array(done["cuts"]).to_h { |cut| [cut, @practice.cuts[cut]&.slice("packing")] }.compact
-      cooked = Component::METHODS.select { |key, _| done.key?(key) }.values
+      cooked = Salad::Component::METHODS.select { |key, _| done.key?(key) }.values
                                  .filter_map { |method| [method::FORM, @practice.words("forms", method::FORM)] if @practice.known?("forms", method::FORM) }.to_h
       cuts.merge(cooked)
     end

@@ -13,7 +13,7 @@ module Scullion
     ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
                    molluscs].freeze
     FIELDS = (%w[key name aliases like eaten family section colour allergens diets tcs hold carries density pieces packs trims cuts treats] +
-              Component::METHODS.keys + %w[content taste texture usual price done surplus caution sources]).freeze
+              Salad::Component::METHODS.keys + %w[content taste texture usual price done surplus caution sources]).freeze
 
     # Groups that hold figures alone, and groups that hold none.
     FIGURES_ONLY = %w[density pieces content usual price].freeze
@@ -33,19 +33,19 @@ module Scullion
     # @param where [String] for faults @param faults [Array<Fault>] collects
     # @return [Ingredient, nil] nil when faulty
     def self.read(facts, sources:, where: "", faults: [])
-      new(Border.new(facts, where, faults), facts, sources).read
+      new(DocumentReader.new(facts, where, faults), facts, sources).read
     end
 
-    def initialize(border, facts, sources)
-      @border, @facts, @sources = border, facts, sources
+    def initialize(fields, facts, sources)
+      @fields, @facts, @sources = fields, facts, sources
     end
 
     def read
-      before = @border.faults.size
+      before = @fields.faults.size
       words
       bounds
       sources
-      return if @border.faults.size > before
+      return if @fields.faults.size > before
 
       numbers = Figures.flatten(@facts.slice(*FIELDS)).freeze
       Ingredient.new(@facts, Figures.new("larder/#{@facts['key']}", numbers, named_sources))
@@ -61,24 +61,24 @@ module Scullion
     private
 
     def words
-      @border.only(*FIELDS)
-      @border.key("key")
-      @border.text("name")
-      @border.text("section")
-      @border.choice("family", FAMILIES)
-      @border.choice("eaten", %w[raw cooked], default: nil)
-      @border.match("colour", /\A#\h{6}\z/, "#d0651c")
+      @fields.only(*FIELDS)
+      @fields.key("key")
+      @fields.text("name")
+      @fields.text("section")
+      @fields.choice("family", FAMILIES)
+      @fields.choice("eaten", %w[raw cooked], default: nil)
+      @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
       { "allergens" => ALLERGENS, "diets" => DIETS, "taste" => TASTES, "texture" => TEXTURES }.each { |field, allowed| each_word(field, allowed) }
       each_list("aliases", "tcs", "cuts")
-      @border.within("hold") { |hold| hold }
-      @border.within("density") { |density| density }
-      @border.list("packs", 1..20, "packs") { |pack| pack.text("name") }
+      @fields.within("hold") { |hold| hold }
+      @fields.within("density") { |density| density }
+      @fields.list("packs", 1..20, "packs") { |pack| pack.text("name") }
     end
 
     def each_list(*fields)
       fields.each do |field|
         value = @facts.is_a?(Hash) ? @facts[field] : nil
-        @border.fault(field, "This should be a list of words.", "Send [ … ].") unless value.nil? || (value.is_a?(Array) && value.all?(String))
+        @fields.fault(field, "This should be a list of words.", "Send [ … ].") unless value.nil? || (value.is_a?(Array) && value.all?(String))
       end
     end
 
@@ -86,7 +86,7 @@ module Scullion
       Array(@facts.is_a?(Hash) ? @facts[field] : nil).each_with_index do |word, index|
         next if allowed.include?(word)
 
-        @border.fault([field, index], "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
+        @fields.fault([field, index], "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
       end
     end
 
@@ -98,7 +98,7 @@ module Scullion
         least, most, unit = self.class.bound(address)
         next if least.nil? || (value.finite? && value.between?(least, most))
 
-        @border.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
+        @fields.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
       end
     end
 
@@ -109,7 +109,7 @@ module Scullion
       when Array then value.each_with_index { |each, index| unread(each, [*path, index]) }
       when String
         least, most, unit = self.class.bound(path.join("/")) if number_there?(path)
-        @border.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.") if least
+        @fields.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.") if least
       end
     end
 
@@ -119,13 +119,13 @@ module Scullion
 
     def sources
       given = @facts.is_a?(Hash) ? @facts["sources"] : nil
-      return @border.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.") unless
+      return @fields.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.") unless
         given.is_a?(Hash) && given.key?("any")
 
       given.each do |field, source|
         next if @sources.key?(source) || source.to_s.include?(" ")
 
-        @border.fault(["sources", field], "#{source.inspect} is not a known source.",
+        @fields.fault(["sources", field], "#{source.inspect} is not a known source.",
                       "Use one of #{@sources.keys.join(', ')}, or write it out.")
       end
     end

@@ -8,7 +8,7 @@ module Scullion
     class Draft
       USUAL_SERVINGS = 4
       COOKED_HERE = "weighed cooked, and cooked here from raw"
-      SERVING = Component::GRAMS
+      SERVING = Salad::Component::GRAMS
 
       # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
@@ -163,7 +163,7 @@ module Scullion
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)
-        usual = WayIn.new(ingredient, @families).to_h
+        usual = DefaultComponent.new(ingredient, @families).to_h
         return usual.except("trim", "cut", "treat", "cook") if zest?(read)
 
         said = read.words
@@ -194,7 +194,7 @@ module Scullion
       def dressing(wet)
         parts = wet.map do |read, ingredient|
           grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
-          { "ingredient" => ingredient.key, "role" => WayIn.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
+          { "ingredient" => ingredient.key, "role" => DefaultComponent.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
         end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
       end

@@ -13,7 +13,7 @@ module Scullion
         def to_h = { "key" => key, "what" => what, "why" => why, "lines" => lines, "adds" => adds }
       end
 
-      # @param portion [Plan::Portion] @param ledger [Plan::Ledger] @param larder [Hash{String=>Ingredient}]
+      # @param portion [Count::Portion] @param ledger [Salad::Ledger] @param larder [Hash{String=>Ingredient}]
       def initialize(portion, ledger, larder)
         @portion, @ledger, @larder, @practice = portion, ledger, larder, portion.practice
       end

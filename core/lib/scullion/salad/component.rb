@@ -1,78 +1,80 @@
 # frozen_string_literal: true
 
 module Scullion
-  # One prepped or cooked item of a salad: so many grams a serving, in this form.
-  class Component
-    METHODS = [Cooking::Absorption, Cooking::Boil, Cooking::BoilCut, Cooking::Simmer, Cooking::Tinned, Cooking::Roast, Cooking::Blanch, Cooking::Steam, Cooking::Microwave,
-               Cooking::Sear, Cooking::Grill, Cooking::Toast, Cooking::Crisp, Cooking::Eggs].to_h { |method| [method::KEY, method] }.freeze
-    FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
-    RAW = {}.freeze
+  class Salad
+    # One prepped or cooked item of a salad: so many grams a serving, in this form.
+    class Component
+      METHODS = [Cook::Absorption, Cook::Boil, Cook::BoilCut, Cook::Simmer, Cook::Tinned, Cook::Roast, Cook::Blanch, Cook::Steam, Cook::Microwave,
+                 Cook::Sear, Cook::Grill, Cook::Toast, Cook::Crisp, Cook::Eggs].to_h { |method| [method::KEY, method] }.freeze
+      FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
+      RAW = {}.freeze
 
-    # g a serving that a component may weigh.
-    GRAMS = (0.1..5000.0).freeze
+      # g a serving that a component may weigh.
+      GRAMS = (0.1..5000.0).freeze
 
-    attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back, :right
+      attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back, :right
 
-    # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
-    # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
-    # @param held_back [Float] share kept for the top, 0 to 1
-    # @param right [Boolean] the cook says that an unusual amount is meant
-    def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0, right: false)
-      @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
-      @cook, @held_back, @right = cook, held_back, right
-      @given_name = name
-      @name = name || ingredient.name
-      @method = METHODS[cook["method"]]
-      @form = @method ? @method::FORM : (cut || "whole")
-      @preparation = [ingredient.key, trim, cut, treat, *cook.sort.flatten].join("|")
-      freeze
+      # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
+      # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
+      # @param held_back [Float] share kept for the top, 0 to 1
+      # @param right [Boolean] the cook says that an unusual amount is meant
+      def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0, right: false)
+        @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
+        @cook, @held_back, @right = cook, held_back, right
+        @given_name = name
+        @name = name || ingredient.name
+        @method = METHODS[cook["method"]]
+        @form = @method ? @method::FORM : (cut || "whole")
+        @preparation = [ingredient.key, trim, cut, treat, *cook.sort.flatten].join("|")
+        freeze
+      end
+
+      # @return [Class, nil] the cooking method, nil for raw
+      attr_reader :method
+
+      # The form it has in the salad, which decides density, hold and uptake.
+      attr_reader :form
+
+      # Components with the same preparation are prepped and cooked once, then split.
+      attr_reader :preparation
+
+      # The same at another weight. @param grams [Float] @return [Component]
+      def weighing(grams)
+        Salad::Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back, right: right)
+      end
+
+      # As plain data, the way a brief has it.
+      def to_h
+        { "ingredient" => ingredient.key, "name" => @given_name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut, "treat" => treat,
+          "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook, "right" => right || nil }.compact
+      end
+
+      def density = ingredient.density(form)
+
+      # It can be dressed while it is hot from the pot: cooked so, and neither rinsed cold nor cooled first.
+      # @param practice [Practice]
+      def dressed_warm?(practice)
+        return false unless method && method::HOT
+
+        serve = practice.schools(cook["method"])["serve"] or return true
+        (cook["serve"] || serve.keys.first) == "warm"
+      end
+
+      # The address of what the treatment leaves, or with bread adds.
+      def treat_at = %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
+      def treatable? = !treat_at.nil?
+      def hold_class = ingredient.hold_class(form)
+      def tcs? = ingredient.tcs?(form)
+
+      # Grain that is cooled first no longer drinks as warm grain does.
+      def uptake_class
+        usual = ingredient.uptake_class(form)
+        usual == "warm-grain" && cook["serve"] == "cooled" ? "cold-grain" : usual
+      end
+
+      # Bought things beside the ingredient itself that bring what guests may not eat.
+      # @return [Array<String>] seasonings
+      def brings = cook["liquid"] == "stock" ? ["stock"] : []
     end
-
-    # @return [Class, nil] the cooking method, nil for raw
-    attr_reader :method
-
-    # The form it has in the salad, which decides density, hold and uptake.
-    attr_reader :form
-
-    # Components with the same preparation are prepped and cooked once, then split.
-    attr_reader :preparation
-
-    # The same at another weight. @param grams [Float] @return [Component]
-    def weighing(grams)
-      Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back, right: right)
-    end
-
-    # As plain data, the way a brief has it.
-    def to_h
-      { "ingredient" => ingredient.key, "name" => @given_name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut, "treat" => treat,
-        "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook, "right" => right || nil }.compact
-    end
-
-    def density = ingredient.density(form)
-
-    # It can be dressed while it is hot from the pot: cooked so, and neither rinsed cold nor cooled first.
-    # @param practice [Practice]
-    def dressed_warm?(practice)
-      return false unless method && method::HOT
-
-      serve = practice.schools(cook["method"])["serve"] or return true
-      (cook["serve"] || serve.keys.first) == "warm"
-    end
-
-    # The address of what the treatment leaves, or with bread adds.
-    def treat_at = %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
-    def treatable? = !treat_at.nil?
-    def hold_class = ingredient.hold_class(form)
-    def tcs? = ingredient.tcs?(form)
-
-    # Grain that is cooled first no longer drinks as warm grain does.
-    def uptake_class
-      usual = ingredient.uptake_class(form)
-      usual == "warm-grain" && cook["serve"] == "cooled" ? "cold-grain" : usual
-    end
-
-    # Bought things beside the ingredient itself that bring what guests may not eat.
-    # @return [Array<String>] seasonings
-    def brings = cook["liquid"] == "stock" ? ["stock"] : []
   end
 end

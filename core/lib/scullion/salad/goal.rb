@@ -5,7 +5,7 @@ module Scullion
     # "Make it nut-free, vegan, cheaper, hold longer": a whole set of swaps, line by line, and the
     # lines for which nothing stands in.
     class Goal
-      KEYS = [*Suits::FREE.keys, *IngredientForm::DIETS, "cheaper", "hold-longer"].freeze
+      KEYS = [*DietsAndAllergens::FREE.keys, *IngredientForm::DIETS, "cheaper", "hold-longer"].freeze
       DEAREST = 3
 
       Change = Struct.new(:from, :to, :why, keyword_init: true) do
@@ -63,7 +63,7 @@ module Scullion
       end
 
       def suits?(ingredient)
-        barred = Suits::FREE[@key]
+        barred = DietsAndAllergens::FREE[@key]
         barred ? !ingredient.allergens.intersect?(barred) : ingredient.diets.include?(@key)
       end
 
@@ -73,7 +73,7 @@ module Scullion
       def hold_of(component) = @practice.fetch("holds/#{component.hold_class}/dressed_minutes")
 
       def hold(offer)
-        form = offer.line["cook"] ? Component::METHODS.fetch(offer.line["cook"]["method"])::FORM : offer.line["cut"] || "whole"
+        form = offer.line["cook"] ? Salad::Component::METHODS.fetch(offer.line["cook"]["method"])::FORM : offer.line["cut"] || "whole"
         @practice.fetch("holds/#{offer.stand_in.hold_class(form)}/dressed_minutes")
       end
     end

@@ -38,8 +38,8 @@ module Scullion
       end
 
       # Every slip of a build and its dressing that the cook has not called right.
-      # @param portion [Plan::Portion] @param ledger [Plan::Ledger] @return [Array<Hash>] each with where it stands
-      def self.of(portion, dressing, ledger) = amounts(portion, dressing) + Twice.new(portion, dressing, ledger).to_a
+      # @param portion [Count::Portion] @param ledger [Salad::Ledger] @return [Array<Hash>] each with where it stands
+      def self.of(portion, dressing, ledger) = amounts(portion, dressing) + DoubleCounting.new(portion, dressing, ledger).to_a
 
       def self.amounts(portion, dressing)
         total = portion.portion_grams

@@ -55,7 +55,7 @@ module Scullion
 
       # In the same role and cut where it has it, else as it usually comes in.
       def prepared(component, ingredient, grams)
-        usual = WayIn.new(ingredient, @families).to_h
+        usual = DefaultComponent.new(ingredient, @families).to_h
         same = usual["cook"] ? nil : component.cut
         cut = ingredient.cuts.include?(same) ? same : usual["cut"]
         made = usual.merge("role" => component.role, "grams" => grams, "cut" => cut, "held_back" => component.held_back.zero? ? nil : component.held_back).compact

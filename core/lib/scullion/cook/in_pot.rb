@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cook
+    # What every method in a pot shares: which pot, how full, how many batches. The method says
+    # how much raw food a pot takes (room_for) and declares most_dry_grams and dry_grams.
+    module InPot
+      # Litres to cubic centimetres, square metres to square centimetres.
+      CM3 = 1000.0
+      CM2 = 10_000.0
+
+      def self.included(sheet)
+        sheet.class_eval do
+          attr_reader :pot
+
+          assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
+          decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
+          decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
+          decision(:pot_height, "The pot's height", :cm, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.height_cm.to_f }
+          decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
+                   source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
+          figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
+                 how: "raw ÷ most the pot takes, rounded up; one if it takes none") do
+            most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
+          end
+          figure(:batch_dry_grams, "Raw, each batch", :g, from: %i[dry_grams batches], how: "raw ÷ batches") { dry_grams / batches }
+          figure(:batch_finished_grams, "Finishes at", :g, from: %i[finished_grams batches], how: "finished weight ÷ batches") { finished_grams / batches }
+          figure(:headroom_cm, "Headroom", :cm, from: -> { [[self, :pot_height], *lines.map { |line| [self, line] }] },
+                 how: "the pot's height − the highest line") { pot_height - lines.map { |line| public_send(line) }.max }
+        end
+      end
+
+      def initialize(at, need, brief)
+        super
+        @pot = kitchen.pot(component.cook["pot"]) || kitchen.pots.find { |pot| dry_grams <= room_for(pot) } || kitchen.pots.last
+      end
+
+      def raw_name = :dry_grams
+
+      def words
+        super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm, "height_cm" => pot.height_cm },
+                    "pots" => kitchen.pots.map { |other| { "key" => other.key, "name" => other.name } }, "most_full" => most_full)
+      end
+
+      def snags
+        return [no_room] unless most_dry_grams.positive?
+
+        [*no_such_pot, *in_batches]
+      end
+
+      private
+
+      def no_such_pot
+        wanted = component.cook["pot"]
+        return [] if wanted.nil? || kitchen.pot(wanted)
+
+        [snag("look", "#{need.name} is meant for a pot this kitchen has not (#{wanted}).", "Planned in the #{pot.name}: choose another, or add the pot to the kitchen.")]
+      end
+
+      def in_batches
+        return [] if batches == 1
+
+        [snag("look", "#{need.name} does not fit one pot: #{batches} batches of #{writer.g(batch_dry_grams)} raw in the #{pot.name}.",
+              "Use #{batches} pots side by side, or cook one batch after the other.")]
+      end
+
+      # Levels in the pot, by name.
+      def lines = %i[water_line_cm]
+
+      def no_room = snag("stop", "The #{pot.name} cannot hold #{need.name} and its water.", "Use a deeper or narrower pot, or check the figures.")
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Cook
+    # One component cooked by itself, asked for by its finished or its raw weight: the same
+    # arithmetic as in a plan, for a cook who only wants to know about this pot.
+    class Single
+      FIELDS = %w[ingredient cook trim cut treat finished_grams raw_grams].freeze
+      MOST = 2_000_000.0
+
+      attr_reader :plan
+
+      # @param data [Hash] ingredient, cook (method and school), finished_grams or raw_grams
+      # @param rest [Hash] what a brief may carry beside: ingredients, kitchen, house_rules, figures
+      # @raise [InvalidBrief]
+      def self.read(data, facts, rest = {})
+        fields = DocumentReader.new(data)
+        fields.only(*FIELDS)
+        fields.fault("cook", "This is missing.", "Name a method, for example {\"method\": \"roast\"}.") unless fields.given?("cook")
+        fields.fault("finished_grams", "Give either finished_grams or raw_grams.", "Send one of them.") if fields.given?("finished_grams") == fields.given?("raw_grams")
+        grams = fields.number(fields.given?("raw_grams") ? "raw_grams" : "finished_grams", 1..MOST, "grams", default: 1.0)
+        raise InvalidBrief, fields.faults if fields.faults.any?
+
+        component = data.slice("ingredient", "cook", "trim", "cut", "treat")
+        single = new(component, grams, facts, rest)
+        data.key?("raw_grams") ? new(component, grams * grams / single.raw_grams, facts, rest) : single
+      end
+
+      def initialize(component, finished_grams, facts, rest)
+        covers = [(finished_grams / 5000).ceil, 1].max
+        @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min).merge(rest), facts))
+      rescue InvalidBrief => e
+        raise(InvalidBrief, e.faults.map { |fault| Fault.new(what: fault.what, where: fault.where.delete_prefix("/salads/0/components/0"), remedy: fault.remedy) })
+      end
+
+      def cooking = plan.cooking.first
+      def raw_grams = cooking.public_send(cooking.raw_name)
+
+      # @return [Hash] the cooking sheet, its prep and order, snags, and every figure's working
+      def to_h
+        { "cooking" => cooking.to_h, "prep" => plan.preps.first.to_h, "buy" => plan.purchases.map(&:to_h), "snags" => plan.snags.select { |snag| snag.stage == "cook" }.map(&:to_h),
+          "workings" => cooking.class.shown.map { |figure| cooking.working(figure.name).to_h } }
+      end
+
+      private
+
+      def brief(component, grams, covers)
+        { "format" => Brief::FORMAT,
+          "service" => { "name" => "One component", "date" => "2000-01-01", "from" => "12:00", "to" => "13:00", "covers" => covers, "over_prep" => 0,
+"lines" => [{ "salad" => "one" }] },
+          "salads" => [{ "key" => "one", "name" => "One component", "components" => [component.merge("grams" => grams, "role" => "base")] }] }
+      end
+    end
+  end
+end

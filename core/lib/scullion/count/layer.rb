@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Count
+    # One component of one portion: what stands in the cut-through, and its share of the day.
+    class Layer < Worksheet
+      attr_reader :portion, :component, :index
+
+      brought :servings, of: :portion
+      brought :resize, of: :portion
+
+      decision(:build_grams, "In the build", :g, shown: false,
+               change: -> { "salads/#{portion.salad.key}/components/#{index}/grams" },
+               source: -> { "Decided in #{portion.salad.name}." }) { component.grams }
+      assumption :density, "Density", :g_per_ml, book: :ingredient, at: -> { "density/#{component.form}" }
+      assumption :uptake, "Dressing it carries", :per_hundred, book: :practice, at: -> { "dressing/uptake/#{component.uptake_class}" }
+      assumption :thirst, "Drinks of its dressing, an hour", :share, book: :practice, at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
+
+      figure(:grams, "Per serving", :g, from: %i[build_grams resize], how: "in the build × resize") { build_grams * resize }
+      figure(:ml, "Volume per serving", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
+      decision(:held_back, "Held back for the top", :share, change: nil, shown: false,
+               source: -> { "Decided in #{portion.salad.name}." }) { component.held_back }
+      figure(:mixed_ml, "Into the bowl, per serving", :ml, from: %i[ml held_back], how: "volume × what is not held back",
+             shown: false) { ml * (1 - held_back) }
+      figure(:finished_grams, "To make", :g, from: %i[grams servings], how: "per serving × portions to make") { grams * servings }
+      figure(:dressing_grams, "Its dressing, per serving", :g, from: %i[grams uptake], how: "grams × uptake ÷ 100", shown: false) { grams * uptake / 100 }
+
+      def initialize(at, portion, component, index)
+        super(at)
+        @portion, @component, @index = portion, component, index
+      end
+
+      def ingredient = component.ingredient
+      def practice = portion.practice
+
+      def words
+        { "at" => at, "name" => component.name, "ingredient" => ingredient.key, "colour" => ingredient.colour,
+          "role" => component.role, "form" => component.form, "carries_as" => component.uptake_class, "held_back" => held_back,
+          "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams" }
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Count
+    # One line of the service: a salad for so many covers, as one portion and all of them.
+    class Portion < Worksheet
+      attr_reader :line, :layers, :practice
+
+      decision(:service_covers, "Covers", :covers, change: "service/covers", shown: false) { @service.covers }
+      decision(:covers, "Covers", :covers, change: -> { line.covers ? "service/lines/#{@index}/covers" : "service/covers" }) do
+        line.covers || @service.covers
+      end
+      decision(:over_prep, "Made on top", :share, change: "service/over_prep",
+               source: "You decided this; applied once, on finished portions.") { @service.over_prep }
+      figure(:build_grams, "The build as written", :g, shown: false, how: "components + the dressing they carry",
+             from: -> { layers.flat_map { |layer| [[layer, :build_grams], [layer, :uptake]] } }) do
+        layers.sum { |layer| layer.build_grams * (1 + (layer.uptake / 100)) }
+      end
+      figure(:portion_grams, "Portion", :g, writes: :g_whole, change: -> { "service/lines/#{@index}/portion_grams" },
+             from: -> { line.portion_grams ? [] : [:build_grams] }, how: "the build as written, unless you decide otherwise",
+             source: -> { "You decided this portion." if line.portion_grams }) { line.portion_grams || build_grams }
+      figure(:resize, "Resize", :factor, from: %i[portion_grams build_grams], how: "portion ÷ the build as written",
+             shown: false) { portion_grams / build_grams }
+      figure(:servings, "Portions to make", :portions, from: %i[covers over_prep], how: "covers × (1 + made on top)") { covers * (1 + over_prep) }
+      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up",
+             from: -> { layers.map { |layer| [layer, :dressing_grams] } }) { layers.sum(&:dressing_grams) }
+      figure(:dressing_ml, "Dressing by volume", :ml, from: %i[dressing_grams dressing_density], how: "grams ÷ density") { dressing_grams / dressing_density }
+      decision(:dressing_density, "Density of the dressing", :g_per_ml, change: nil, shown: false,
+               source: "The formula's weight ÷ its volume.") { @parts ? @parts.sum(&:grams) / @parts.sum(&:ml) : 1.0 }
+      figure(:finished_grams, "Finished, all portions", :g, from: %i[portion_grams servings], how: "portion × portions to make") { portion_grams * servings }
+
+      def initialize(at, line, index, brief)
+        super(at)
+        @line, @index, @service, @practice = line, index, brief.service, brief.practice
+        @larder = brief.larder
+        @parts = salad.dressing&.parts
+        @left_out = brief.progress.left_out
+        @layers = salad.components.each_with_index.filter_map do |component, order|
+          Layer.new("#{at}/layers/#{order}", self, component, order) if components.include?(component)
+        end
+      end
+
+      def salad = line.salad
+
+      # Those of the salad that are not left out for the day; never none.
+      def components = @components ||= salad.components.reject { |component| @left_out.include?(component.preparation) }.then { |kept| kept.empty? ? salad.components : kept }
+      def left_out = salad.components - components
+
+      # Tables laid, nil where the service does not say.
+      def tables = @service.tables
+
+      # Allergens of every component and every part of the dressing.
+      def contains = lines_eaten.flat_map { |line| line.ingredient.allergens }.uniq.sort
+
+      # Everything that reaches the plate, by the name of its line.
+      # @return [Array<Salad::DietsAndAllergens::Line>]
+      def lines_eaten
+        brought = components.flat_map { |component| component.brings.map { |seasoning| [component.name, @larder.fetch(practice.seasoning(seasoning))] } }
+        (layers.map { |layer| [layer.component.name, layer.ingredient] } + Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought)
+          .map { |name, ingredient| Salad::DietsAndAllergens::Line.new(name, ingredient) }
+      end
+
+      def snags = left_out.map { |component| missed(component) }
+
+      def words
+        { "at" => at, "salad" => salad.key, "name" => salad.name, "serves_as" => salad.serves_as,
+          "dressing_name" => salad.dressing&.name, "contains" => contains, "layers" => layers.map(&:to_h) }
+      end
+
+      private
+
+      def missed(component)
+        Snag.new(severity: "look", stage: "count", what: "#{component.name} is left out of #{salad.name} for this day.",
+                 remedy: "The menu and the people at the counter should know. It is put back on the Day.")
+      end
+    end
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Dress
+    # The dressing of one salad: how much, of what, and where it goes. The batch is the sum of
+    # what the components carry; the formula and the stages split it without remainder.
+    # Rules of the job, "Dressing" and "Dressing allocation".
+    class Batch < Worksheet
+      attr_reader :portion, :practice, :window, :parts, :stages, :full
+
+      brought :per_serving_grams, of: :portion, as: :dressing_grams
+      brought :servings, of: :portion
+      brought :portion_grams, of: :portion
+
+      figure(:batch_grams, "Batch", :g, writes: :g_exact, from: %i[per_serving_grams servings],
+             how: "per serving × portions to make, up to the scale's step") { round_up(per_serving_grams * servings) }
+      assumption :sticks, "Sticks to jug and whisk", :share, book: :practice, at: "dressing/sticks/share"
+      figure(:whisk_grams, "To whisk", :g, writes: :g_exact, from: %i[batch_grams sticks],
+             how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { round_up(batch_grams / (1 - sticks)) }
+      figure(:batch_ml, "In the jug", :ml, from: -> { parts.map { |part| [part, :ml] } }, how: "the parts added up") { parts.sum(&:ml) }
+      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :needed_ml] } },
+             how: "fat ÷ acid; none without acid") { by_role("acid").any? ? by_role("fat").sum(&:needed_ml) / by_role("acid").sum(&:needed_ml) : 0.0 }
+      figure(:salad_share, "Of the salad's weight", :share, from: %i[per_serving_grams portion_grams],
+             how: "dressing ÷ portion") { per_serving_grams / portion_grams }
+
+      brought :held_minutes, of: :window
+      figure(:drunk_grams, "It drinks while it stands", :g, shown: false,
+             from: -> { [:held_minutes, :servings, :most_drunk, *portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] }] },
+             how: "what each component carries × what it drinks an hour × hours dressed, at most its limit, × portions to make") do
+        portion.layers.sum { |layer| layer.dressing_grams * [layer.thirst * held_minutes / 60, most_drunk].min } * servings
+      end
+      assumption :most_drunk, "Drinks at most", :share, book: :practice, at: "dressing/thirst/most_share"
+      assumption :noticed, "Noticed from", :share, book: :practice, at: "dressing/thirst/noticed_share"
+      figure(:drunk_share, "Of the batch it drinks", :share, from: %i[drunk_grams batch_grams], how: "drunk ÷ batch", shown: false) { drunk_grams / batch_grams }
+
+      def initialize(at, portion, window, practice)
+        super(at)
+        @portion, @window, @practice = portion, window, practice
+        @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
+        @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
+        @full = FullEmulsion.of(self)
+      end
+
+      # Stages of the salad's own, in place of a preset.
+      OWN = { "name" => "Stages of this salad's own", "why" => "As written on the bench." }.freeze
+
+      def recipe = portion.salad.dressing
+      def formula_grams = @formula_grams ||= recipe.parts.sum(&:grams)
+
+      # How many times the formula is made.
+      def times = whisk_grams / formula_grams
+
+      # @return [Array<Float>] grams in scale steps, adding up to the whole exactly
+      def split(whole, weights) = Amount::Split.grams(whole, weights)
+
+      def words
+        preset = recipe.stages ? OWN : @practice.presets.fetch(recipe.preset)
+        hash = { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "name" => recipe.name,
+                 "preset" => preset["name"], "why" => preset["why"], "parts" => parts.map(&:to_h), "stages" => stages.map(&:to_h) }
+        hash["acid"] = by_role("acid").any?
+        hash["character"] = Character.new(recipe.parts, practice).to_h
+        hash["full"] = full.to_h if full
+        hash["contains"] = parts.flat_map { |part| part.ingredient.allergens.to_a }.uniq.sort
+        hash
+      end
+
+      def snags = [*heavy_or_light, *thirst, *full&.snags]
+
+      private
+
+      def heavy_or_light
+        most, least = @practice.fetch("dressing/share/drowned"), @practice.fetch("dressing/share/dry")
+        return [] if salad_share.between?(least, most)
+
+        word, remedy = salad_share > most ? ["drowned", "Lower an uptake, or use a thicker dressing."] : ["dry", "Raise an uptake, or add a component that carries some."]
+        [Snag.new(severity: "look", stage: "dress", remedy: remedy,
+                  what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it.")]
+      end
+
+      # What it drinks would be seen, and less than that is kept back.
+      def thirst
+        back = stages.grep(KeptBack).sum(&:grams)
+        return [] if drunk_share < noticed || back >= drunk_grams - Amount::Split.step(batch_grams)
+
+        [Snag.new(severity: "look", stage: "dress", remedy: "Split it \"#{practice.presets.fetch('by-the-hold')['name']}\", or dress in two waves.",
+                  what: "#{portion.salad.name} stands dressed #{writer.min(held_minutes)} and drinks #{writer.g(drunk_grams)} of its dressing; " \
+                        "#{back.zero? ? 'nothing' : writer.g(back)} is kept back.")]
+      end
+
+      # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.
+      def by_hold(stages)
+        kept = stages.find { |stage| stage["by_hold"] } or return stages
+        share = drunk_share.clamp([practice.fetch("dressing/thirst/least_share"), most_drunk].min, most_drunk)
+        stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
+      end
+
+      def by_role(*roles) = parts.select { |part| roles.include?(part.role) }
+
+      def round_up(grams)
+        per_gram = (1 / Amount::Split.step(grams)).round
+        ((grams * per_gram) - 1e-9).ceil.fdiv(per_gram)
+      end
+    end
+  end
+end

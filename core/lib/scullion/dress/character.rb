@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Dress
+    # What kind of dressing a formula makes: how it holds together, how long it keeps, and which
+    # school of fat to acid it is nearest. Rules of the job, "Dressing".
+    class Character
+      FULL_BASES = %w[eggs soya].freeze
+      FRESH = %w[herb allium root fruiting].freeze
+
+      # @param parts [Array<Salad::Part>] @param practice [Practice]
+      def initialize(parts, practice)
+        @parts, @practice = parts, practice
+      end
+
+      # "loose", "held" or "full": by what binds it. @return [String]
+      def emulsion
+        return "full" if binders.any? { |part| part.ingredient.allergens.intersect?(FULL_BASES) } && share(binders) >= least("full")
+
+        share(binders) >= least("held") ? "held" : "loose"
+      end
+
+      # What an emulsion can be whisked up on; bought mayonnaise is one already.
+      # @return [Array<Salad::Part>]
+      def bases
+        most = @practice.fetch("emulsions/full/base/most_fat")
+        by_role("emulsifier").select { |part| part.ingredient.allergens.intersect?(FULL_BASES) && part.ingredient.figures["content/fat"].to_f <= most }
+      end
+
+      # The most perishable thing in it decides. @return [String] a key of facts/practice/keeping
+      def keeping
+        return "egg" if @parts.any? { |part| part.ingredient.family == "egg" || (bases.include?(part) && part.ingredient.allergens.include?("eggs")) }
+        return "soya" if bases.any?
+        return "juice" if @parts.any? { |part| part.ingredient.key.end_with?("-juice") }
+        return "dairy" if @parts.any? { |part| part.ingredient.family == "dairy" }
+
+        @parts.any? { |part| FRESH.include?(part.ingredient.family) } ? "fresh" : "plain"
+      end
+
+      # @return [Float, nil] fat for one of acid, by volume; nil without acid
+      def ratio
+        acid = by_role("acid").sum(&:ml)
+        by_role("fat").sum(&:ml) / acid if acid.positive?
+      end
+
+      def to_h
+        held, kept = @practice.words("emulsions", emulsion), @practice.words("keeping", keeping)
+        { "emulsion" => { "name" => held["name"], "how" => held["how"], "rescue" => held["rescue"], "again" => (unless emulsion == "full"
+                                                                                                                  writer.min(held["rewhisk_minutes"])
+                                                                                                                end) }.compact,
+          "keeping" => { "text" => writer.days(kept["days"]), "why" => kept["why"] }, "ratio" => ratio&.round(3), "schools" => schools,
+          "presets" => @practice.presets.map { |key, words| { "key" => key, "name" => words["name"] } },
+          "complaints" => @practice.words("corrections", "complaints").map { |key, words| { "key" => key, "name" => words["name"] } } }.compact
+      end
+
+      private
+
+      def writer = @practice.writer
+      def by_role(role) = @parts.select { |part| part.role == role }
+      def binders = by_role("emulsifier") + @parts.select { |part| part.role == "sweet" && part.ingredient.key == "honey" }
+      def share(parts) = parts.sum(&:grams).fdiv(@parts.sum(&:grams))
+      def least(emulsion) = @practice.fetch("emulsions/#{emulsion}/least_share")
+
+      def schools
+        @practice.keys("ratios").map { |key|
+          @practice.words("ratios", key).then { |words|
+            { "key" => key, "name" => words["name"], "suits" => words["suits"], "times" => words["times"].to_f }
+          }
+        }
+      end
+    end
+  end
+end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Hold
+    # When a salad can be dressed, topped and served, and when it must go: the intersection of
+    # its components' times along the build, and the house rules. The strictest wins and is
+    # named. Rules of the job, "Holding".
+    class Window < Worksheet
+      Limit = Struct.new(:component, :minutes)
+
+      attr_reader :portion, :rules, :practice
+
+      decision(:service_from, "Service starts", :moment, change: nil, shown: false) { @service.from }
+      decision(:service_to, "Service ends", :moment, change: nil, shown: false) { @service.to }
+      assumption :rest_minutes, "Rests at least", :min, book: :practice, at: -> { "holds/#{slowest.hold_class}/rest_minutes" }, shown: true
+      assumption :dressed_minutes, "Best once dressed, for", :min, book: :practice, at: -> { "holds/#{shortest.hold_class}/dressed_minutes" }, shown: true
+      assumption :topped_minutes, "Best on top, for", :min, book: :practice,
+                 at: -> { "holds/#{frailest.hold_class}/dressed_minutes" if frailest }, none: [Moment::DAY.to_f, "Nothing is held back."]
+      assumption :kept_minutes, "Best ready but undressed, for", :min, book: :practice, at: -> { "holds/#{soonest.hold_class}/kept_minutes" }, shown: true
+      assumption :out_minutes, "Out of temperature control, at most", :min, book: :rules, at: "out_minutes", shown: true
+      assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
+
+      figure(:dress_from, "Dress no earlier than", :moment, from: %i[service_to dressed_minutes],
+             how: "end of service − best once dressed") { service_to - dressed_minutes }
+      figure(:dress_by, "Dress by", :moment, from: %i[service_from rest_minutes], how: "start of service − rest") { service_from - rest_minutes }
+      figure(:ready_from, "Earliest ready", :moment, from: %i[dress_from rest_minutes],
+             how: "dress no earlier than + rest") { dress_from + rest_minutes }
+      figure(:ready_after, "Have it all ready no earlier than", :moment, from: %i[dress_at kept_minutes], how: "dressed at − best ready but undressed") { dress_at - kept_minutes }
+      figure(:top_from, "Top no earlier than", :moment, from: %i[service_to topped_minutes],
+             how: "end of service − best on top") { service_to - topped_minutes }
+      figure(:dress_at, "Dressed at", :moment, from: %i[dress_by], how: "as late, and so as fresh, as the rest allows") { dress_by }
+      figure(:held_minutes, "Stands dressed", :min, from: %i[dress_at service_to], how: "end of service − dressed at", shown: false) { service_to - dress_at }
+      figure(:best_until, "Best until", :moment, from: %i[dress_at dressed_minutes discard_by],
+             how: "dressed + best once dressed, never past discard") { [dress_at + dressed_minutes, discard_by].min }
+      figure(:date_mark, "Date mark, kept cold", :moment, from: %i[dress_at days],
+             how: "end of the last day, the day it is made being the first") { dress_at.end_of_day(days.to_i - 1) }
+      figure(:out_until, "Out since service began, until", :moment, from: %i[service_from out_minutes],
+             how: "start of service + time out of control") { service_from + out_minutes }
+      figure(:discard_by, "Discard by", :moment, from: %i[out_until date_mark], how: "the earlier of the two") { [out_until, date_mark].min }
+
+      def initialize(at, portion, brief)
+        super(at)
+        @portion, @service, @rules, @practice = portion, brief.service, brief.rules, brief.practice
+      end
+
+      def words
+        { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "rules" => rules.name,
+          "cold" => writer.celsius(rules.cold_celsius), "limits" => limits,
+          "tcs" => components.select(&:tcs?).map(&:name) }
+      end
+
+      def snags
+        [never, waves, too_long].compact
+      end
+
+      private
+
+      def components = portion.components
+
+      # The component that rests longest, the one that fades first once dressed, and of those
+      # held back for the top the one that fades first there.
+      def soonest = @soonest ||= components.min_by { |component| hold(component, "kept_minutes") }
+      def slowest = @slowest ||= components.max_by { |component| hold(component, "rest_minutes") }
+      def shortest = @shortest ||= in_the_bowl.min_by { |component| hold(component, "dressed_minutes") }
+      def frailest = @frailest ||= components.select { |component| component.held_back.positive? }.min_by { |component| hold(component, "dressed_minutes") }
+
+      # All of them where everything goes on top.
+      def in_the_bowl = components.select { |component| component.held_back < 1 }.then { |some| some.empty? ? components : some }
+
+      def hold(component, what) = practice.fetch("holds/#{component.hold_class}/#{what}")
+
+      def limits
+        { "rest" => slowest.name, "kept" => soonest.name, "dressed" => shortest.name, "topped" => frailest&.name,
+          "discard" => out_until <= date_mark ? "time out of the cold" : "date mark" }
+      end
+
+      # Its rest outlasts its best: no moment is right.
+      def never
+        return unless rest_minutes >= dressed_minutes
+
+        Snag.new(severity: "stop", stage: "build",
+                 what: "#{portion.salad.name}: #{slowest.name} rests #{writer.min(rest_minutes)} dressed, and #{shortest.name} lasts only #{writer.min(dressed_minutes)}.",
+                 remedy: "Dress #{slowest.name} apart and ahead, and fold #{shortest.name} in at the pass; or check the two figures.")
+      end
+
+      def waves
+        return if rest_minutes >= dressed_minutes || dress_from <= dress_by
+
+        Snag.new(severity: "look", stage: "build",
+                 what: "#{portion.salad.name} cannot be rested from #{dress_by} and still be at its best at #{service_to}: " \
+                       "#{shortest.name} lasts #{writer.min(dressed_minutes)} dressed.",
+                 remedy: "Dress in two waves, or hold #{shortest.name} back and fold it in late.")
+      end
+
+      def too_long
+        return unless service_to > out_until
+
+        Snag.new(severity: "stop", stage: "build",
+                 what: "Service runs past #{out_until}: longer than #{rules.name} lets food stand out of the cold.",
+                 remedy: "Bring out half, keep half at #{writer.celsius(rules.cold_celsius)} or colder. Your local code decides.")
+      end
+    end
+  end
+end

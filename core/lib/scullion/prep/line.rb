@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Prep
+    # One line of the prep bench: as purchased → trimmed → cut → treated → ready (raw), with the
+    # tool it is cut with and the minutes it takes. Rules of the job, "Yield chain", "Raw work".
+    class Line < Worksheet
+      # g ÷ kg an hour, in minutes.
+      MINUTES = 0.06
+
+      attr_reader :need, :cooking, :practice, :tool
+
+      assumption :trim_yield, "Left after trimming", :share, book: :ingredient,
+                 at: -> { "trims/#{component.trim}/yield" if component.trim }, none: [1.0, "Not trimmed."]
+      assumption :cut_yield, "Left after cutting", :share, book: :practice,
+                 at: -> { "cuts/#{component.cut}/yield" if component.cut }, none: [1.0, "Not cut."]
+      assumption :treat_yield, "Left after the treatment", :share, book: :ingredient,
+                 at: -> { component.treat_at if component.treat && !need.treated_after? }, none: [1.0, "No treatment before cooking."]
+
+      figure(:ready_grams, "Ready", :g, from: -> { [asked_for] }, how: "what the pot, the tray or the bowl needs") do
+        asked_for.first.public_send(asked_for.last)
+      end
+      figure(:prepped_grams, "Cut", :g, from: %i[ready_grams treat_yield], how: "ready ÷ left after the treatment") { ready_grams / treat_yield }
+      figure(:ep_grams, "Trimmed (EP)", :g, from: %i[prepped_grams cut_yield], how: "cut ÷ left after cutting") { prepped_grams / cut_yield }
+      figure(:ap_grams, "As purchased (AP)", :g, from: %i[ep_grams trim_yield], how: "EP ÷ left after trimming") { ep_grams / trim_yield }
+      figure(:trim_grams, "Trim", :g, from: %i[ap_grams ep_grams], how: "AP − EP") { ap_grams - ep_grams }
+
+      assumption :trim_rate, "Trimmed in an hour", :kg_per_h, book: :practice, none: [1.0, "Not trimmed."],
+                 at: lambda {
+                   if component.trim
+                     practice.figures.key?("trimming/kg_per_h/#{component.trim}") ? "trimming/kg_per_h/#{component.trim}" : "trimming/kg_per_h/any"
+                   end
+                 }
+      assumption :cut_rate, "Cut in an hour", :kg_per_h, book: :practice, none: [1.0, "Not cut."], at: -> { "cuts/#{component.cut}/rates/#{tool}" if component.cut }
+      assumption :set_up_minutes, "Set the tool up", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/setup_minutes" if tool }
+      assumption :wash_minutes, "Wash the tool", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/clean_minutes" if tool }
+      assumption :treat_rate, "Treatment by hand, a kilo", :min, book: :practice, none: [0.0, "No treatment."],
+                 at: -> { "treats/#{component.treat}/hands_per_kg_minutes" if component.treat }
+
+      figure(:trimming_minutes, "Trimming", :min, from: %i[ap_grams trim_rate], how: "AP ÷ trimmed in an hour") { component.trim ? ap_grams / trim_rate * MINUTES : 0.0 }
+      figure(:tool_minutes, "Set up and wash the tool", :min, shown: false, from: %i[set_up_minutes wash_minutes],
+             how: "set up + wash, once for all the bench") { set_up_minutes + wash_minutes }
+      figure(:cutting_minutes, "Cutting", :min, from: %i[ep_grams cut_rate], how: "EP ÷ cut in an hour") { component.cut ? ep_grams / cut_rate * MINUTES : 0.0 }
+      figure(:treating_minutes, "Treating", :min, from: %i[prepped_grams treat_rate], how: "cut × minutes a kilo") { prepped_grams / 1000 * treat_rate }
+      figure(:hands_minutes, "Hands on", :min, from: %i[trimming_minutes cutting_minutes treating_minutes],
+             how: "trimming + cutting + treating") { trimming_minutes + cutting_minutes + treating_minutes }
+
+      # What the treatment takes by the kilo.
+      TAKES = { "salt" => "Salt", "water" => "Water", "ice" => "Ice", "vinegar" => "Vinegar", "sugar" => "Sugar" }.freeze
+      TAKES.each do |name, label|
+        assumption :"treat_#{name}_per_kg", "#{label} for the treatment", :g_per_kg, book: :practice, none: [0.0, "None in it."],
+                   at: -> { "treats/#{component.treat}/#{name}_per_kg".then { |at| at if practice.figures.key?(at) } }
+        figure(:"treat_#{name}_grams", "#{label} for the treatment", :g, from: [:prepped_grams, :"treat_#{name}_per_kg"], how: "cut × #{name} per kg",
+                                                                         shown: false) { prepped_grams * public_send(:"treat_#{name}_per_kg") / 1000 }
+      end
+
+      # @param cooking [Cook::Method, nil] @param brief [Brief]
+      def initialize(at, need, cooking, brief)
+        super(at)
+        @need, @cooking, @practice, @kitchen = need, cooking, brief.practice, brief.kitchen
+        @tool = quickest if component.cut
+      end
+
+      def component = need.component
+      def ingredient = need.ingredient
+
+      # As Cook::Method#uses.
+      def uses = (TAKES.keys & practice.keys("seasonings")).map { |name| [name, :"treat_#{name}_grams"] }.select { |_, name| public_send(name).positive? }
+
+      # Bench work, or straight from the pack into the pot?
+      def bench? = !!(component.trim || component.cut || component.treat)
+
+      # Where it is done: by the tool, else by what is done to it.
+      def bench
+        return unless bench?
+
+        practice.words("tools", tool || trimmed_with)["bench"]
+      end
+
+      # @return [YieldChain] from as purchased to ready to serve
+      def chain = YieldChain.new([trim_yield, cut_yield, treat_yield, need.finished_grams / ready_grams])
+
+      # @return [Array<Snag>]
+      def snags
+        return [] if tool.nil? || @kitchen.tool?(tool, practice)
+
+        name = practice.words("tools", tool)["name"]
+        [Snag.new(severity: "look", stage: "prep", what: "#{need.name} is cut with a #{name}; the kitchen has none.",
+                  remedy: "Add it to the kitchen's tools, or choose another cut.")]
+      end
+
+      def words
+        trim = component.trim && ingredient.trims.fetch(component.trim)
+        { "at" => at, "name" => need.name, "key" => component.preparation, "ingredient" => ingredient.key, "ingredient_name" => ingredient.name,
+          "colour" => ingredient.colour, "trim" => component.trim, "trim_off" => trim && trim["sheds"],
+          "trim_use" => trim && trim["use"], "cut" => cut, "treat" => treat, "cautions" => cautions, "bench" => bench }
+      end
+
+      private
+
+      # Without a cut: fingers, a knife, or for a treatment alone the sink.
+      def trimmed_with
+        return "sink" unless component.trim
+
+        practice.words("trimming", "by_hand").include?(component.trim) ? "hands" : "knife"
+      end
+
+      def asked_for = cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]
+
+      # Of the tools that the kitchen has, the one that is done first, washing up included.
+      def quickest
+        tools = practice.cuts.fetch(component.cut)["rates"].keys
+        here = tools.select { |tool| @kitchen.tool?(tool, practice) }
+        (here.empty? ? tools.first(1) : here).min_by { |tool| minutes_with(tool) }
+      end
+
+      def minutes_with(tool)
+        (ep_grams / practice.fetch("cuts/#{component.cut}/rates/#{tool}") * MINUTES) +
+          practice.fetch("tools/#{tool}/setup_minutes") + practice.fetch("tools/#{tool}/clean_minutes")
+      end
+
+      def cut
+        component.cut && practice.cuts.fetch(component.cut).slice("name", "mm").merge("key" => component.cut, "tool" => practice.words("tools", tool)["name"])
+      end
+
+      def treat
+        return unless component.treat
+
+        words = practice.words("treats", component.treat)
+        takes = TAKES.filter_map { |name, label| "#{writer.g(public_send(:"treat_#{name}_grams"))} #{label.downcase}" if public_send(:"treat_#{name}_grams").positive? }
+        { "name" => words["name"], "how" => words["how"], "minutes" => practice.fetch("treats/#{component.treat}/minutes"), "takes" => takes, "done" => words["done"],
+          "after_cooking" => need.treated_after?, "if" => words["rescue"]["if"], "then" => words["rescue"]["then"] }
+      end
+
+      def cautions = [ingredient.caution, tool && practice.words("tools", tool)["caution"]].compact
+    end
+  end
+end

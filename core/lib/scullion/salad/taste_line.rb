@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Salad
+    # What one line of a salad brings of salt, acid, sugar and fat, in g per serving: from the
+    # ingredient itself, and from the salt it was cooked or treated in. Rules of the job, "Salt ledger".
+    class TasteLine < Worksheet
+      attr_reader :portion
+
+      TASTES = { salt: "Salt", acid: "Acid", sugar: "Sugar", fat: "Fat" }.freeze
+      TASTES.each do |taste, label|
+        assumption :"#{taste}_content", "#{label} in it", :per_hundred, book: :ingredient, none: [0.0, "The larder says nothing of it."],
+                   at: -> { "content/#{taste}" if ingredient.figures.key?("content/#{taste}") }
+        next if taste == :salt
+
+        figure(:"#{taste}_grams", label, :g, from: [:grams, :"#{taste}_content"], how: "grams × what is in it ÷ 100") { grams * public_send(:"#{taste}_content") / 100 }
+      end
+
+      def writer = practice.writer
+      def words = { "at" => at, "name" => name, "colour" => ingredient.colour }
+    end
+
+    # A component's line.
+    class TasteLine::OfLayer < TasteLine
+      attr_reader :layer, :cooking, :prep
+
+      brought :grams, of: :layer
+      assumption :rinsed, "Left of a tin's salt", :share, book: :practice, none: [1.0, "Not rinsed."],
+                 at: -> { "salt/rinsed/share" if cooking.is_a?(Cook::Tinned) && cooking.school("drain") == "rinse" }
+      assumption :kept, "Stays in the food, of the salt it is cooked in", :share, book: :practice, none: [0.0, "Not cooked in salt."],
+                 at: -> { "salt/kept/#{cooking.class::KEY}/share" if cooking_salt }
+      assumption :treated, "Stays in the food, of the salt it is treated with", :share, book: :practice, none: [0.0, "Not salted before."],
+                 at: -> { "salt/treated/share" if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg") }
+      figure(:cooked_salt_grams, "Salt from cooking", :g, how: "salt in the pot × its share of the food × what stays",
+             from: -> { [[self, :kept], *(cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : [])] }) do
+        cooking_salt ? cooking.public_send(cooking_salt) / cooking.finished_grams * grams * kept : 0.0
+      end
+      figure(:treated_salt_grams, "Salt from the treatment", :g, from: -> { [[prep, :treat_salt_grams], [prep, :ready_grams], [self, :grams], [self, :treated]] },
+             how: "salt taken × its share of the food × what stays") { prep.treat_salt_grams / prep.ready_grams * grams * treated }
+      figure(:salt_grams, "Salt", :g, from: %i[grams salt_content rinsed cooked_salt_grams treated_salt_grams],
+             how: "grams × what is in it ÷ 100 + from cooking + from the treatment") do
+        (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams
+      end
+
+      def initialize(at, layer, cooking, prep)
+        super(at)
+        @layer, @portion, @cooking, @prep = layer, layer.portion, cooking, prep
+        @cooking_salt = cooking&.uses.to_h["salt"]
+      end
+
+      def ingredient = layer.ingredient
+      def practice = layer.practice
+      def name = layer.component.name
+
+      private
+
+      # The cooking's figure for the salt it takes.
+      attr_reader :cooking_salt
+    end
+
+    # A part of the dressing's line.
+    class TasteLine::OfPart < TasteLine
+      attr_reader :part
+
+      brought :dressing_grams, of: :portion
+      brought :share, of: :part
+      figure(:grams, "Per serving", :g, from: %i[dressing_grams share], how: "dressing per serving × its share of the formula") { dressing_grams * share }
+      figure(:salt_grams, "Salt", :g, from: %i[grams salt_content], how: "grams × what is in it ÷ 100") { grams * salt_content / 100 }
+
+      def initialize(at, part)
+        super(at)
+        @part, @portion = part, part.dressing.portion
+      end
+
+      def ingredient = part.ingredient
+      def practice = part.practice
+      def name = ingredient.name
+    end
+  end
+end
