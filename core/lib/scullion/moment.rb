@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "date"
-
 module Scullion
   # A local wall-clock moment, counted in minutes from midnight of the service day. Written as
   # "10:45" on that day and "Fri 4 Dec, 16:30" on any other.
