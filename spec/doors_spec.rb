@@ -66,7 +66,7 @@ RSpec.describe "The doors" do
       schemas = YAML.safe_load_file(File.join(ROOT, "server/openapi.yaml"))["components"]["schemas"]
       expect(schemas["Component"]["properties"]["role"]["enum"]).to match_array facts.practice.roles.keys
       expect(schemas["Dressing"]["properties"]["preset"]["enum"]).to match_array facts.practice.presets.keys
-      expect(schemas["Cook"]["properties"]["method"]["enum"]).to match_array Scullion::Salad::Component::METHODS.keys
+      expect(schemas["Cook"]["properties"]["method"]["enum"]).to match_array Scullion::Cook::Parcels.keys
     end
   end
 

@@ -4,7 +4,7 @@
 RSpec.describe Scullion::Day::Heat do
   def heat(component, covers: 140, loads: 1, borrowed: [], &change)
     made = planned(component, covers: covers, &change)
-    described_class.new(made.cooking.first, made.brief.practice, made.brief.kitchen, loads: loads, borrowed: borrowed)
+    described_class.new(made.cooking.first, Scullion::Cook::Beside.new(loads: loads, borrowed: borrowed))
   end
 
   def kinds(heat) = heat.segments.flat_map { |segment| segment.uses.map(&:kind) }.uniq.sort

@@ -128,7 +128,7 @@ RSpec.describe "The ways of cooking" do
     end
 
     it "gives every choice a name and a reason, and every method its own" do
-      Scullion::Salad::Component::METHODS.each_key { |method| facts.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
+      Scullion::Cook::Parcels.all.each_key { |method| facts.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
       expect(cooked("pearl-barley", "absorption").to_h["schools"].find { |school| school["option"] == "lid" }).to include("chosen" => "ajar")
     end
 
@@ -144,7 +144,7 @@ RSpec.describe "The ways of cooking" do
   everyone = { "absorption" => "quinoa", "boil" => "penne", "boil-cut" => "butternut", "simmer" => "dry-chickpeas", "tinned" => "chickpeas", "roast" => "beetroot", "blanch" => "broccoli",
                "steam" => "cauliflower", "microwave" => "frozen-peas", "sear" => "firm-tofu", "grill" => "aubergine", "toast" => "almonds", "crisp" => "flatbread", "eggs" => "hen-egg" }
 
-  it("has them all") { expect(everyone.keys).to match_array Scullion::Salad::Component::METHODS.keys }
+  it("has them all") { expect(everyone.keys).to match_array Scullion::Cook::Parcels.keys }
 
   everyone.each do |method, ingredient|
     it "#{method}: back from the raw weight to the finished one, never less for more covers, with hands, volumes and a way to tell" do

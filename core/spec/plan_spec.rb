@@ -103,7 +103,7 @@ RSpec.describe Scullion::Plan do
 
     it "explains every figure of the plan, down to decisions and sourced assumptions" do
       figures = wide_plan.all_sheets.flat_map { |sheet| sheet.class.definitions.keys.map { |name| "#{sheet.at}/#{name}" } }
-      expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Salad::Component::METHODS.values
+      expect(wide_plan.cooking.map(&:class)).to match_array Scullion::Cook::Parcels.all.values.map(&:kind)
       expect(figures.size).to be > 900
       figures.map { |at| wide_plan.working(at) }.each do |working|
         expect(working.text).to match(/\S/)
@@ -131,17 +131,18 @@ RSpec.describe Scullion::Plan do
       end
     end
 
+    # What each figure reads of others while it is worked out.
     def watch(&block)
       read, stack = Hash.new { |all, figure| all[figure] = [] }, []
       trace = TracePoint.new(:call, :return) do |point|
         next unless point.self.is_a?(Scullion::Worksheet)
 
-        name = point.method_id.to_s
-        if name.start_with?("work_out_")
-          point.event == :call ? stack.push([point.self, name.delete_prefix("work_out_").to_sym]) : stack.pop
-        elsif point.event == :call && stack.any? && point.self.class.definitions.key?(point.method_id)
-          read[stack.last] << [point.self, point.method_id]
-        end
+        definition = point.self.class.definitions[point.method_id] or next
+        figure = [point.self, point.method_id]
+        read[stack.last] << figure if point.event == :call && stack.any?
+        next if definition.kind == :brought
+
+        point.event == :call ? stack.push(figure) : stack.pop
       end
       trace.enable(&block)
       read
@@ -149,15 +150,15 @@ RSpec.describe Scullion::Plan do
 
     def declared_inputs(sheet, name)
       definition = sheet.class.definitions.fetch(name)
-      inputs = definition.from.is_a?(Proc) ? sheet.instance_exec(&definition.from) : Array(definition.from)
-      inputs.flat_map { |input| resolve(*(input.is_a?(Array) ? input : [sheet, input])) }
+      sheet.inputs_of(definition).flat_map { |input| resolve(*input) }
     end
 
     def resolve(sheet, name)
       definition = sheet.class.definitions.fetch(name)
       return [[sheet, name]] unless definition.kind == :brought
 
-      [[sheet, name]] + resolve(sheet.public_send(definition.book), definition.address)
+      as = definition.address
+      [[sheet, name]] + resolve(sheet.public_send(definition.book), as.is_a?(Proc) ? sheet.instance_exec(&as) : as)
     end
 
     it "follows the water back to covers, portion and the larder's uptake" do

@@ -12,7 +12,7 @@ module Scullion
       LISTS = %w[aliases allergens diets tcs cuts taste texture].freeze
       NEEDED = %w[key name family colour].freeze
       MOST_ROWS = 5000
-      ORDER = (%w[key name] + IngredientForm::FIELDS).uniq.freeze
+      ORDER = (%w[key name] + IngredientForm.fields).uniq.freeze
       JOIN = "; "
       # What is there and empty, as opposed to a cell that says nothing.
       NOTHING = "–"

@@ -14,28 +14,25 @@ module Scullion
       end
     end
 
-    def initialize(sheet, definition)
-      @sheet, @definition = sheet, definition
+    def initialize(worksheet, definition)
+      @worksheet, @definition = worksheet, definition
     end
 
-    def at = "#{@sheet.at}/#{@definition.name}"
+    def at = "#{@worksheet.at}/#{@definition.name}"
     def label = said(@definition.label)
     def how = said(@definition.how)
-    def value = @sheet.public_send(@definition.name)
-    def text = @sheet.writer.write(value, @definition.writes)
+    def value = @worksheet.public_send(@definition.name)
+    def text = @worksheet.writer.write(value, @definition.writes)
 
     # @return [Array<Working>] in the order the rule names them
-    def from
-      inputs = @definition.from
-      inputs = @sheet.instance_exec(&inputs) if inputs.is_a?(Proc)
-      Array(inputs).map { |input| input.is_a?(Array) ? input[0].working(input[1]) : @sheet.working(input) }
-    end
+    def from = @worksheet.inputs_of(@definition).map { |worksheet, name| worksheet.working(name) }
 
     # @return [String, nil] who says so, for assumptions and decisions
     def source
       return figures.source(address) if assumption?
+      return @worksheet.public_send(:"none_of_#{@definition.name}").last if @definition.kind == :assumption
 
-      @definition.none ? @definition.none.last : said(@definition.source)
+      said(@definition.source) unless undecided?
     end
 
     # @return [Hash, nil] where and within what bounds this can be changed
@@ -58,16 +55,18 @@ module Scullion
       inputs = from
       again = inputs.any? && shown.key?(at)
       shown[at] = true
-      { "at" => at, "of" => @sheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit.to_s, "text" => text, "how" => how,
-        "source" => source, "change" => change, "default" => default && @sheet.writer.write(default, @definition.writes),
+      { "at" => at, "of" => @worksheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit.to_s, "text" => text, "how" => how,
+        "source" => source, "change" => change, "default" => default && @worksheet.writer.write(default, @definition.writes),
         "again" => (true if again), "from" => again ? [] : inputs.map { |input| input.to_h(shown) } }.compact
     end
 
     private
 
+    # It could be decided outright, and was not.
+    def undecided? = @definition.decided && !@worksheet.public_send(:"decided_#{@definition.name}")
     def assumption? = @definition.kind == :assumption && !address.nil?
-    def figures = @sheet.public_send(@definition.book).figures
-    def address = @sheet.public_send(:"#{@definition.name}_at")
-    def said(words) = words.is_a?(Proc) ? @sheet.instance_exec(&words) : words
+    def figures = @worksheet.public_send(@definition.book).figures
+    def address = @worksheet.public_send(:"#{@definition.name}_at")
+    def said(words) = words.is_a?(Proc) ? @worksheet.instance_exec(&words) : words
   end
 end

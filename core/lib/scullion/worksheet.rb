@@ -1,20 +1,20 @@
 # frozen_string_literal: true
 
 module Scullion
-  # A sheet of figures about one thing: a portion, a pot of barley, a bowl. A figure is
-  # declared once, with what it is made from; the same declaration gives its value, worked
-  # out when first asked, and its working (see Working).
+  # Figures about one thing: a portion, a pot of barley, a bowl. A figure is declared once, and what
+  # it is made from is read off its block: value and working come from the same line.
   #
-  #   figure(:dry_grams, "Dry grain", :g, from: %i[finished_grams cooked_factor],
-  #          how: "cooked weight ÷ cooked factor") { finished_grams / cooked_factor }
+  # @example
+  #   class Pot < Worksheet
+  #     brought :finished_grams, of: :need
+  #     assumption :uptake, "Water taken up", :g_per_g, book: :ingredient, at: "absorption/uptake/tender"
+  #     figure(:dry_grams, "Dry", :g, how: "finished ÷ (1 + taken up)") { |finished_grams, uptake| finished_grams / (1 + uptake) }
+  #   end
   class Worksheet
-    # name: Symbol; unit: a Writer method; from: Symbols of this sheet, or a lambda giving
-    # [sheet, name] pairs; how: the rule in words; shown: part of the plan's JSON.
-    Definition = Struct.new(:name, :label, :unit, :writes, :from, :how, :shown, :kind, :book, :address, :change,
-                            :source, :none, keyword_init: true)
+    extend Figures
 
     class << self
-      # Each kind of sheet writes out its own figures, also one that is a kind of another.
+      # Each kind of worksheet writes out its own figures, also one that is a kind of another.
       def inherited(kind)
         super
         kind.define_method(:figures_into) do |hash|
@@ -23,65 +23,36 @@ module Scullion
         end
       end
 
-      def definitions = @definitions ||= superclass.respond_to?(:definitions) ? superclass.definitions.dup : {}
+      # Those of its kind, of what it is a kind of and of what that has in common with others.
+      # @return [Hash{Symbol=>Definition}]
+      def definitions = @definitions ||= gathered_from(:own_definitions)
 
-      # The definitions that go into the plan's JSON.
+      # @return [Hash{Symbol=>Gathering}]
+      def gatherings = @gatherings ||= gathered_from(:own_gatherings)
+
+      # The definitions that go into the plan's JSON, in order.
       def shown = @shown ||= definitions.values.select(&:shown).freeze
 
-      # Writes out, once per kind of sheet, the method that puts its figures into a Hash: a plan
+      # Writes out, once per kind of worksheet, the method that puts its figures into a Hash: a plan
       # has a thousand figures, and looking each one's definition up again is what took the time.
       def write_figures_out
         lines = shown.map do |figure|
           plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
-          "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, \"unit\" => #{figure.unit.to_s.inspect}, " \
-            "\"text\" => writer.#{figure.writes}(value), \"at\" => \"\#{@at}/#{figure.name}\" }"
+          "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, " \
+            "\"unit\" => #{figure.unit.to_s.inspect}, \"text\" => writer.#{figure.writes}(value), " \
+            "\"at\" => \"\#{@at}/#{figure.name}\" }"
         end
         class_eval("def figures_into(hash)\nwriter = self.writer\n#{lines.join("\n")}\nhash\nend", __FILE__, __LINE__)
       end
 
-      # A figure worked out from others.
-      # change, source: for a figure that the cook may also decide outright.
-      def figure(name, label, unit, from:, how:, writes: unit, shown: true, change: nil, source: nil, &value)
-        define(name, label: label, unit: unit, writes: writes, from: from, how: how, shown: shown, kind: :figure,
-                     change: change, source: source)
-        remember(name, value)
-      end
-
-      # A figure that stands in a book of figures and may be set by hand.
-      # book: the method that gives the owner of the book; at: its address, or a lambda for it;
-      # none: [value, why] where the lambda gives no address (a vegetable that is not trimmed).
-      def assumption(name, label, unit, book:, at:, none: nil, shown: false)
-        define(name, label: label, unit: unit, writes: unit, shown: shown, kind: :assumption, book: book,
-                     address: at, none: none)
-        define_method(:"#{name}_at", &(at.is_a?(Proc) ? at : -> { at }))
-        class_eval("def work_out_#{name} = (at = #{name}_at) ? #{book}.fetch(at) : #{none&.first.inspect}", __FILE__, __LINE__)
-        remember(name)
-      end
-
-      # A figure that the cook decided in the brief. change: a lambda for its address there.
-      def decision(name, label, unit, change:, writes: unit, source: "You decided this.", shown: true, &value)
-        define(name, label: label, unit: unit, writes: writes, shown: shown, kind: :decision, change: change,
-                     source: source)
-        remember(name, value)
-      end
-
-      # A figure of an earlier sheet, used here under its own name.
-      def brought(name, of:, as: name)
-        define(name, kind: :brought, book: of, address: as, shown: false)
-        class_eval("def #{name} = #{of}.#{as}", __FILE__, __LINE__)
-      end
-
       private
 
-      def define(name, **rest) = definitions[name] = Definition.new(name: name, **rest)
-
-      def remember(name, work_out = nil)
-        define_method(:"work_out_#{name}", &work_out) if work_out
-        class_eval("def #{name} = (@#{name} ||= work_out_#{name})", __FILE__, __LINE__)
+      def gathered_from(own)
+        ancestors.reverse.select { |each| each.respond_to?(own) }.map(&own).reduce({}, :merge).freeze
       end
     end
 
-    # @return [String] where this sheet stands in the plan, e.g. "cook/0"
+    # @return [String] where this worksheet stands in the plan, e.g. "cook/0"
     attr_reader :at
 
     def initialize(at)
@@ -95,10 +66,10 @@ module Scullion
     # @return [Amount::Writer]
     def writer = practice.writer
 
-    # What goes into the JSON beside the figures. Overridden by each sheet; a fresh Hash.
+    # What goes into the JSON beside the figures. Overridden by each kind; a fresh Hash.
     def words = {}
 
-    # What the sheet is about, for a reader of one of its figures.
+    # What the worksheet is about, for a reader of one of its figures.
     # @return [String, nil]
     def subject = words.then { |said| said["name"] || said["salad_name"] }
 
@@ -109,9 +80,27 @@ module Scullion
         what: "There is no figure #{name.to_s[0, 60].inspect} at #{at}.", where: "#{at}/#{name.to_s[0, 60]}",
         remedy: "Ask for a figure by the \"at\" that the plan gives it."
       )
-      return public_send(definition.book).working(definition.address) if definition.kind == :brought
+      return Working.new(self, definition) unless definition.kind == :brought
 
-      Working.new(self, definition)
+      as = definition.address
+      public_send(definition.book).working(as.is_a?(Proc) ? instance_exec(&as) : as)
+    end
+
+    # The figures that a figure of this worksheet is made from, here and on others.
+    # @param definition [Figures::Definition]
+    # @return [Array<Array(Worksheet, Symbol)>] in the order its rule names them
+    def inputs_of(definition)
+      return [] if definition.decided && instance_exec(&definition.decided)
+
+      definition.inputs.flat_map { |name| self.class.gatherings.key?(name) ? gathered(name) : [[self, name]] }
+    end
+
+    private
+
+    def gathered(name)
+      gathering = self.class.gatherings.fetch(name)
+      found = instance_exec(&gathering.from)
+      gathering.figure ? found.map { |worksheet| [worksheet, gathering.figure] } : found
     end
   end
 end

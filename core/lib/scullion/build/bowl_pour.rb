@@ -8,8 +8,7 @@ module Scullion
 
       brought :stage_grams, of: :stage, as: :grams
       brought :batches, of: :bowls
-      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact, from: %i[stage_grams batches],
-             how: "the stage ÷ bowls, in whole scale steps so that they add up exactly; the first bowls take the odd one") { per_bowl.first }
+      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact, how: "the stage ÷ bowls, in whole scale steps so that they add up exactly; the first bowls take the odd one") { |_stage_grams, _batches| per_bowl.first }
 
       def initialize(at, bowls, stage)
         super(at)

@@ -10,15 +10,14 @@ module Scullion
       brought :servings, of: :portion
       assumption :most_full, "Mix no fuller than", :share, book: :practice, at: "bowls/fill"
       decision(:bowl_litres, "The bowl holds", :litre, change: nil, source: -> { "#{bowl.name} in your kitchen." }) { bowl.litres }
-      figure(:serving_ml, "Into the bowl, per serving", :ml, how: "the layers that go into the bowl, and the dressing, added up", shown: false,
-             from: -> { portion.layers.map { |layer| [layer, :mixed_ml] } + [[portion, :dressing_ml]] }) do
-        portion.layers.sum(&:mixed_ml) + portion.dressing_ml
-      end
-      figure(:mix_ml, "To mix", :ml, from: %i[serving_ml servings], how: "into the bowl per serving × portions to make") { serving_ml * servings }
-      figure(:batches, "Bowls", :bowls, from: %i[mix_ml bowl_litres most_full],
-             how: "to mix ÷ (bowl × mix no fuller than), rounded up") { [(mix_ml / room(bowl) - 1e-9).ceil, 1].max }
-      figure(:fill, "Fill of each", :share, from: %i[mix_ml batches bowl_litres], how: "to mix ÷ bowls ÷ what a bowl holds") { mix_ml / batches / (bowl.litres * 1000) }
-      figure(:portions_per_bowl, "Portions in each", :portions, from: %i[servings batches], how: "portions to make ÷ bowls") { servings / batches }
+      gather(:mixed, :mixed_ml) { portion.layers }
+      brought :dressing_ml, of: :portion
+      figure(:serving_ml, "Into the bowl, per serving", :ml, how: "the layers that go into the bowl, and the dressing, added up",
+             shown: false) { |mixed, dressing_ml| mixed.sum + dressing_ml }
+      figure(:mix_ml, "To mix", :ml, how: "into the bowl per serving × portions to make") { |serving_ml, servings| serving_ml * servings }
+      figure(:batches, "Bowls", :bowls, how: "to mix ÷ (bowl × mix no fuller than), rounded up") { |mix_ml, _bowl_litres, _most_full| [(mix_ml / room(bowl) - 1e-9).ceil, 1].max }
+      figure(:fill, "Fill of each", :share, how: "to mix ÷ bowls ÷ what a bowl holds") { |mix_ml, batches, _bowl_litres| mix_ml / batches / (bowl.litres * 1000) }
+      figure(:portions_per_bowl, "Portions in each", :portions, how: "portions to make ÷ bowls") { |servings, batches| servings / batches }
 
       def initialize(at, portion, dressing, brief)
         super(at)

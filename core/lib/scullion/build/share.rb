@@ -9,13 +9,12 @@ module Scullion
       brought :finished_grams, of: :layer
       brought :servings, of: :layer
       brought :held_back, of: :layer
-      figure(:top_grams, "For the top", :g, writes: :g_exact, from: %i[finished_grams held_back],
-             how: "to make × held back, in whole grams") { (whole_grams * held_back).round }
-      figure(:in_bowls_grams, "Into the bowls", :g, writes: :g_exact, from: %i[finished_grams top_grams],
-             how: "to make − for the top, in whole grams") { whole_grams - top_grams }
-      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact, from: -> { [[self, :in_bowls_grams], [bowls, :batches]] },
-             how: "into the bowls ÷ bowls, in whole grams so that they add up exactly; the first bowls take the odd gram") { per_bowl.first }
-      figure(:top_per_serving_grams, "Per serving, on top", :g, from: %i[top_grams servings], how: "for the top ÷ portions") { top_grams / servings }
+      figure(:top_grams, "For the top", :g, writes: :g_exact, how: "to make × held back, in whole grams") { |_finished_grams, held_back| (whole_grams * held_back).round }
+      figure(:in_bowls_grams, "Into the bowls", :g, writes: :g_exact, how: "to make − for the top, in whole grams") { |_finished_grams, top_grams| whole_grams - top_grams }
+      brought :batches, of: :bowls
+      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact,
+             how: "into the bowls ÷ bowls, in whole grams so that they add up exactly; the first bowls take the odd gram") { |_in_bowls_grams, _batches| per_bowl.first }
+      figure(:top_per_serving_grams, "Per serving, on top", :g, how: "for the top ÷ portions") { |top_grams, servings| top_grams / servings }
 
       def initialize(at, bowls, layer)
         super(at)

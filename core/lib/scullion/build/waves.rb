@@ -33,25 +33,21 @@ module Scullion
       assumption :vessel_guests, "Guests served by one", :covers, book: :practice, at: -> { "serving/#{style}/vessel_guests" }
       assumption :most_platers, "Platers", :cooks, book: :practice, at: "day/plating/platers_times"
 
-      figure(:service_minutes, "Service lasts", :min, from: %i[service_from service_to], how: "end − start") { service_to - service_from }
-      figure(:lasts_minutes, "Goes out within", :min, from: %i[dressed_minutes rest_minutes topped_minutes],
-             how: "best once dressed less its rest, or best on top: the shorter") { [dressed_minutes - rest_minutes, topped_minutes].min }
-      figure(:waves, "Waves", :waves, from: %i[service_minutes lasts_minutes least_minutes most_waves],
-             how: "service ÷ goes out within, up to a whole one, no more than the most") {
+      figure(:service_minutes, "Service lasts", :min, how: "end − start") { |service_from, service_to| service_to - service_from }
+      figure(:lasts_minutes, "Goes out within", :min, how: "best once dressed less its rest, or best on top: the shorter") { |dressed_minutes, rest_minutes, topped_minutes| [dressed_minutes - rest_minutes, topped_minutes].min }
+      figure(:waves, "Waves", :waves, how: "service ÷ goes out within, up to a whole one, no more than the most") { |service_minutes, lasts_minutes, least_minutes, most_waves|
         (service_minutes / [lasts_minutes, least_minutes, 1.0].max).ceil.clamp(1, [most_waves.to_i, 1].max)
       }
-      figure(:wave_grams, "A wave, finished", :g, from: %i[finished_grams waves], how: "all portions ÷ waves") { finished_grams / waves }
+      figure(:wave_grams, "A wave, finished", :g, how: "all portions ÷ waves") { |finished_grams, waves| finished_grams / waves }
       decision(:more_platers, "More platers for the day", :cooks, change: nil, shown: false, source: "Decided on the Day.") { @more_platers }
-      figure(:platers, "Platers", :cooks, from: %i[most_platers more_platers], how: "as usual and the more for the day, no more than the cooks there are") {
+      figure(:platers, "Platers", :cooks, how: "as usual and the more for the day, no more than the cooks there are") { |most_platers, more_platers|
         [most_platers.to_i + more_platers, @cooks].min.clamp(1, 20)
       }
-      figure(:plating_minutes, "Plating, a wave", :min, from: %i[seconds covers waves platers vessel_guests],
-             how: "seconds × vessels of a wave ÷ platers") { seconds / 60.0 * (covers / waves.to_f / vessel_guests).ceil / platers }
-      figure(:portions_per_minute, "Pace", :a_minute, from: %i[seconds platers vessel_guests], how: "60 ÷ seconds × platers × guests served by one") {
+      figure(:plating_minutes, "Plating, a wave", :min, how: "seconds × vessels of a wave ÷ platers") { |seconds, covers, waves, platers, vessel_guests| seconds / 60.0 * (covers / waves.to_f / vessel_guests).ceil / platers }
+      figure(:portions_per_minute, "Pace", :a_minute, how: "60 ÷ seconds × platers × guests served by one") { |seconds, platers, vessel_guests|
         60.0 / seconds * platers * vessel_guests
       }
-      figure(:start_at, "Begin plating", :moment, from: %i[service_from plating_minutes lead_minutes],
-             how: "start of service − the plating of the first wave, at most so long before") { service_from - [plating_minutes, lead_minutes].min.ceil }
+      figure(:start_at, "Begin plating", :moment, how: "start of service − the plating of the first wave, at most so long before") { |service_from, plating_minutes, lead_minutes| service_from - [plating_minutes, lead_minutes].min.ceil }
       assumption :lead_minutes, "Begun before a wave, at most", :min, book: :practice, at: "day/plating/lead_minutes"
       assumption :ambient, "Round the bowl", :celsius, book: :practice, at: "display/ambient_celsius"
       assumption :chilled, "As it comes out", :celsius, book: :practice, at: "display/start_celsius"
@@ -59,8 +55,7 @@ module Scullion
       assumption :heat, "Heat capacity of the salad", :heat, book: :practice, at: "display/heat_capacity"
       assumption :film, "Heat taken up through its surface", :w_per_m2k, book: :practice, at: "display/surface"
       assumption :bulk, "As it lies", :g_per_ml, book: :practice, at: "display/bulk_density"
-      figure(:warm_minutes, "Out, until it is warmer than cold", :min, from: %i[wave_grams ambient chilled limit heat film bulk],
-             how: "one lump: mass × heat capacity ÷ (surface of a heap of that volume × heat taken up) × ln((round it − as it comes out) ÷ (round it − cold at most))") do
+      figure(:warm_minutes, "Out, until it is warmer than cold", :min, how: "one lump: mass × heat capacity ÷ (surface of a heap of that volume × heat taken up) × ln((round it − as it comes out) ÷ (round it − cold at most))") do |wave_grams, ambient, chilled, limit, heat, film, bulk|
         next 0.0 if chilled >= limit
         next NEVER if ambient <= limit
 
@@ -68,8 +63,9 @@ module Scullion
         time = wave_grams * heat / (film * HEAP * (volume**(2 / 3.0)))
         time / 60 * Math.log((ambient - chilled) / (ambient - limit))
       end
-      figure(:portion_ml, "Portion by volume", :ml, from: -> { [*portion.layers.map { |layer| [layer, :ml] }, [portion, :dressing_ml]] },
-             how: "the layers and the dressing added up") { portion.layers.sum(&:ml) + portion.dressing_ml }
+      gather(:of_layers, :ml) { portion.layers }
+      brought :dressing_ml, of: :portion
+      figure(:portion_ml, "Portion by volume", :ml, how: "the layers and the dressing added up") { |of_layers, dressing_ml| of_layers.sum + dressing_ml }
 
       # @param window [Hold::Window] @param brief [Brief]
       def initialize(at, portion, window, brief)

@@ -8,21 +8,21 @@ module Scullion
       attr_reader :ingredient, :uses, :practice
 
       decision(:covers, "Covers", :covers, change: "service/covers", shown: false) { @covers }
-      figure(:need_grams, "Needed", :g, from: -> { uses }, how: "every use added up") { uses.sum { |sheet, name| sheet.public_send(name) } }
+      gather(:taken) { uses }
+      figure(:need_grams, "Needed", :g, how: "every use added up") { |taken| taken.sum }
       decision(:on_hand_grams, "On hand", :g, change: -> { "service/stock/#{ingredient.key}" },
                source: -> { @stock.key?(ingredient.key) ? "You counted this." : "Nobody has counted: taken as none." }) { @stock.fetch(ingredient.key, 0.0) }
-      figure(:order_grams, "To order", :g, from: %i[need_grams on_hand_grams], how: "needed − on hand, never less than nothing") { [need_grams - on_hand_grams, 0.0].max }
+      figure(:order_grams, "To order", :g, how: "needed − on hand, never less than nothing") { |need_grams, on_hand_grams| [need_grams - on_hand_grams, 0.0].max }
       assumption :price, "Price", :a_kilo, book: :ingredient, none: [0.0, "No price yet."], at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
-      figure(:cost, "Price of the order", :money, from: %i[bought_grams price], how: "comes in × price a kilo") { bought_grams / 1000 * price }
+      figure(:cost, "Price of the order", :money, how: "comes in × price a kilo") { |bought_grams, price| bought_grams / 1000 * price }
       assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { "packs/0/#{pack_by}" }
-      figure(:packs, "Packs", :packs, from: %i[order_grams pack_weight], how: "to order ÷ pack, rounded up") { (order_grams / pack_weight - 1e-9).ceil.clamp(0, nil) }
-      figure(:pack_weight, "Weight of a pack", :g, from: %i[pack_size], how: "as labelled; volumes by the density of the liquid", shown: false) { ingredient.packs.first.grams }
-      figure(:bought_grams, "Comes in", :g, from: %i[packs pack_weight], how: "packs × pack") { packs * pack_weight }
-      figure(:surplus_grams, "Over", :g, from: %i[bought_grams on_hand_grams need_grams], how: "comes in + on hand − needed") {
+      figure(:packs, "Packs", :packs, how: "to order ÷ pack, rounded up") { |order_grams, pack_weight| (order_grams / pack_weight - 1e-9).ceil.clamp(0, nil) }
+      figure(:pack_weight, "Weight of a pack", :g, how: "as labelled; volumes by the density of the liquid", shown: false) { |_pack_size| ingredient.packs.first.grams }
+      figure(:bought_grams, "Comes in", :g, how: "packs × pack") { |packs, pack_weight| packs * pack_weight }
+      figure(:surplus_grams, "Over", :g, how: "comes in + on hand − needed") { |bought_grams, on_hand_grams, need_grams|
         [bought_grams + on_hand_grams - need_grams, 0.0].max
       }
-      figure(:enough_for, "Enough for", :covers, from: %i[bought_grams on_hand_grams need_grams covers],
-             how: "(comes in + on hand) ÷ needed per cover, rounded down") { ((bought_grams + on_hand_grams) / (need_grams / covers) + 1e-9).floor }
+      figure(:enough_for, "Enough for", :covers, how: "(comes in + on hand) ÷ needed per cover, rounded down") { |bought_grams, on_hand_grams, need_grams, covers| ((bought_grams + on_hand_grams) / (need_grams / covers) + 1e-9).floor }
 
       # @param uses [Array<Array(Worksheet, Symbol)>] the figures that take some of it
       def initialize(at, ingredient, uses, brief)

@@ -5,21 +5,18 @@ module Scullion
     # Minutes that go with the square of the thickness, from a reference piece. Rules of the job,
     # "Blanch, boil cut vegetables, steam, microwave". What is not cut takes the reference's own.
     module ByThickness
-      def self.included(sheet)
-        sheet.class_eval do
-          assumption :reference_minutes, "The reference piece takes", :min, book: :ingredient, at: -> { "#{self.class::KEY}/minutes" }
-          assumption :reference_mm, "The reference piece is", :mm, book: :ingredient, none: [1.0, "Heated through, whatever its size."],
-                     at: -> { "#{self.class::KEY}/mm" if scaled? }
-          assumption :thickness_mm, "Thickness of the cut", :mm, book: :practice, none: [1.0, "Not cut to a size."],
-                     at: -> { "cuts/#{component.cut}/mm/#{thinnest}" if scaled? }
-          figure(:minutes, "Each time", :min, from: %i[reference_minutes thickness_mm reference_mm],
-                 how: "the reference's minutes × (thickness ÷ the reference's)²") { reference_minutes * ((thickness_mm / reference_mm)**2) }
-        end
-      end
+      extend Worksheet::Figures
+
+      assumption :reference_minutes, "The reference piece takes", :min, book: :ingredient, at: -> { "#{self.class.key}/minutes" }
+      assumption :reference_mm, "The reference piece is", :mm, book: :ingredient, none: [1.0, "Heated through, whatever its size."],
+                 at: -> { "#{self.class.key}/mm" if scaled? }
+      assumption :thickness_mm, "Thickness of the cut", :mm, book: :practice, none: [1.0, "Not cut to a size."],
+                 at: -> { "cuts/#{component.cut}/mm/#{thinnest}" if scaled? }
+      figure(:minutes, "Each time", :min, how: "the reference's minutes × (thickness ÷ the reference's)²") { |reference_minutes, thickness_mm, reference_mm| reference_minutes * ((thickness_mm / reference_mm)**2) }
 
       private
 
-      def scaled? = component.cut && ingredient.figures.key?("#{self.class::KEY}/mm")
+      def scaled? = component.cut && ingredient.figures.key?("#{self.class.key}/mm")
       def thinnest = practice.cuts.fetch(component.cut)["mm"].then { |sizes| sizes.index(sizes.min) }
     end
   end

@@ -52,7 +52,7 @@ module Scullion
 
       # What happens if it is simply left where it was cooked; on trays there is no pot to leave it in.
       def left_in_the_pot
-        return unless @cooking.respond_to?(:pot)
+        return unless @cooking.class.in_pot?
 
         depth = (millilitres / @cooking.batches / (@cooking.pot_area * 10_000) * 2).round / 2.0
         cooling(@method).miss([depth, Hold::Cooling::STEP_CM].max)

@@ -5,14 +5,16 @@ module Scullion
     # Food lying in a pot and kept covered by water: beans, cut vegetables, eggs. The method says
     # what lies there (lying_name) and declares lying_density, lying_solid_density and cover_cm.
     module Covered
-      def self.included(sheet)
-        sheet.class_eval do
-          figure(:grain_cm, "The food reaches", :cm, from: -> { [lying_name, :lying_density, :pot_area].map { |name| [self, name] } },
-                 how: "its volume as it lies ÷ pot area") { public_send(lying_name) / lying_density / (pot_area * InPot::CM2) }
-          figure(:water_line_cm, "Water line", :cm, from: %i[grain_cm cover_cm], how: "the food's height + water above it") { grain_cm + cover_cm }
-          figure(:water_grams, "Water in the pot", :g, from: -> { [:water_line_cm, :pot_area, lying_name, :lying_solid_density].map { |name| [self, name] } },
-                 how: "volume to the line − the food's own") { (water_line_cm * pot_area * InPot::CM2) - (public_send(lying_name) / lying_solid_density) }
-        end
+      extend Worksheet::Figures
+
+      brought :lying_grams, of: :itself, as: -> { lying_name }
+      figure(:grain_cm, "The food reaches", :cm, how: "its volume as it lies ÷ pot area") do |lying_grams, lying_density, pot_area|
+        lying_grams / lying_density / (pot_area * InPot::CM2)
+      end
+      figure(:water_line_cm, "Water line", :cm, how: "the food's height + water above it") { |grain_cm, cover_cm| grain_cm + cover_cm }
+      figure(:water_grams, "Water in the pot", :g,
+             how: "volume to the line − the food's own") do |water_line_cm, pot_area, lying_grams, lying_solid_density|
+        (water_line_cm * pot_area * InPot::CM2) - (lying_grams / lying_solid_density)
       end
 
       private

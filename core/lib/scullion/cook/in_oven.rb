@@ -5,31 +5,32 @@ module Scullion
     # What every method on oven trays shares: single layer, trays, loads, preheating. The method
     # declares raw_grams, oven_celsius, minutes and tray_load.
     module InOven
-      def self.included(sheet)
-        sheet.class_eval do
-          assumption :fan_celsius, "Less with a fan", :celsius, book: :practice, at: "roast/fan_celsius"
-          assumption :oven_heat, "To heat the oven, a position", :kj_per_k, book: :practice, at: "heating/oven/position_per_k"
-          assumption :room_celsius, "Kitchen", :celsius, book: :practice, at: "heating/celsius/room"
-          decision(:tray_area, "The tray's area", :square_metre, change: nil, source: -> { "#{tray.name} in your kitchen." }, shown: false) { tray.area }
-          decision(:positions, "Trays the ovens take at once", :trays, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.oven_positions }
-          decision(:oven_kw, "Power of the ovens", :kw, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.ovens.sum(&:kw) }
+      extend Worksheet::Figures
 
-          figure(:trays, "Trays", :trays, from: %i[raw_grams tray_load tray_area],
-                 how: "raw ÷ (single layer × tray area), rounded up") { [(raw_grams / (tray_load * tray_area * 1000) - 1e-9).ceil, 1].max }
-          figure(:tray_grams, "On each tray", :g, from: %i[raw_grams trays], how: "raw ÷ trays") { raw_grams / trays }
-          figure(:loads, "Oven loads", :loads, from: %i[trays positions], how: "trays ÷ oven positions, rounded up") { trays.fdiv(positions).ceil }
-          figure(:celsius, "Oven", :celsius, from: %i[oven_celsius fan_celsius], how: "less for a fan, if the oven has one") do
-            kitchen.ovens.any?(&:fan) ? oven_celsius - fan_celsius : oven_celsius
-          end
-          figure(:heat_up_minutes, "Preheat", :min, from: %i[oven_heat positions celsius room_celsius oven_kw],
-                 how: "heat for a position × positions × degrees ÷ the ovens' power") { oven_heat * positions * (celsius - room_celsius) / oven_kw / 60 }
-          figure(:oven_minutes, "In the oven, all loads", :min, from: %i[minutes loads], how: "minutes × loads") { minutes * loads }
-          figure(:total_minutes, "Preheat and all loads", :min, from: %i[heat_up_minutes oven_minutes], how: "preheat + in the oven") { heat_up_minutes + oven_minutes }
-        end
+      assumption :fan_celsius, "Less with a fan", :celsius, book: :practice, at: "heating/oven/fan_celsius"
+      assumption :oven_heat, "To heat the oven, a position", :kj_per_k, book: :practice, at: "heating/oven/position_per_k"
+      assumption :room_celsius, "Kitchen", :celsius, book: :practice, at: "heating/celsius/room"
+      decision(:tray_area, "The tray's area", :square_metre, change: nil, source: -> { "#{tray.name} in your kitchen." }, shown: false) { tray.area }
+      decision(:positions, "Trays the ovens take at once", :trays, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.oven_positions }
+      decision(:oven_kw, "Power of the ovens", :kw, change: nil, source: "Your kitchen's ovens.", shown: false) { kitchen.ovens.sum(&:kw) }
+
+      figure(:trays, "Trays", :trays, how: "raw ÷ (single layer × tray area), rounded up") { |raw_grams, tray_load, tray_area| [(raw_grams / (tray_load * tray_area * 1000) - 1e-9).ceil, 1].max }
+      figure(:tray_grams, "On each tray", :g, how: "raw ÷ trays") { |raw_grams, trays| raw_grams / trays }
+      figure(:loads, "Oven loads", :loads, how: "trays ÷ oven positions, rounded up") { |trays, positions| trays.fdiv(positions).ceil }
+      figure(:celsius, "Oven", :celsius, how: "less for a fan, if the oven has one") do |oven_celsius, fan_celsius|
+        kitchen.ovens.any?(&:fan) ? oven_celsius - fan_celsius : oven_celsius
       end
+      figure(:heat_up_minutes, "Preheat", :min, how: "heat for a position × positions × degrees ÷ the ovens' power") { |oven_heat, positions, celsius, room_celsius, oven_kw| oven_heat * positions * (celsius - room_celsius) / oven_kw / 60 }
+      figure(:oven_minutes, "In the oven, all loads", :min, how: "minutes × loads") { |minutes, loads| minutes * loads }
+      figure(:total_minutes, "Preheat and all loads", :min, how: "preheat + in the oven") { |heat_up_minutes, oven_minutes| heat_up_minutes + oven_minutes }
 
       def raw_name = :raw_grams
       def tray = kitchen.trays.last
+
+      def rounds(beside) = [loads.to_i, beside.loads].max
+      def rounds_in_minutes = loads
+      def divisible?(beside) = trays > rounds(beside)
+      def demands(beside) = OnTrays.demands(kitchen, celsius, trays.fdiv(rounds(beside)).ceil)
       def stretches = [%i[wait heat_up_minutes], %i[hands load_minutes], %i[wait oven_minutes], %i[hands tend_minutes]]
 
       def snags

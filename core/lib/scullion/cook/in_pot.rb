@@ -5,30 +5,27 @@ module Scullion
     # What every method in a pot shares: which pot, how full, how many batches. The method says
     # how much raw food a pot takes (room_for) and declares most_dry_grams and dry_grams.
     module InPot
+      extend Worksheet::Figures
+
       # Litres to cubic centimetres, square metres to square centimetres.
       CM3 = 1000.0
       CM2 = 10_000.0
 
-      def self.included(sheet)
-        sheet.class_eval do
-          attr_reader :pot
+      attr_reader :pot
 
-          assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
-          decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
-          decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
-          decision(:pot_height, "The pot's height", :cm, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.height_cm.to_f }
-          decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
-                   source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
-          figure(:batches, "Batches", :batches, from: %i[dry_grams most_dry_grams],
-                 how: "raw ÷ most the pot takes, rounded up; one if it takes none") do
-            most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
-          end
-          figure(:batch_dry_grams, "Raw, each batch", :g, from: %i[dry_grams batches], how: "raw ÷ batches") { dry_grams / batches }
-          figure(:batch_finished_grams, "Finishes at", :g, from: %i[finished_grams batches], how: "finished weight ÷ batches") { finished_grams / batches }
-          figure(:headroom_cm, "Headroom", :cm, from: -> { [[self, :pot_height], *lines.map { |line| [self, line] }] },
-                 how: "the pot's height − the highest line") { pot_height - lines.map { |line| public_send(line) }.max }
-        end
+      assumption :most_full, "Never fuller than", :share, book: :practice, at: "pots/fill"
+      decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
+      decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
+      decision(:pot_height, "The pot's height", :cm, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.height_cm.to_f }
+      decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
+               source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
+      figure(:batches, "Batches", :batches, how: "raw ÷ most the pot takes, rounded up; one if it takes none") do |dry_grams, most_dry_grams|
+        most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
       end
+      figure(:batch_dry_grams, "Raw, each batch", :g, how: "raw ÷ batches") { |dry_grams, batches| dry_grams / batches }
+      figure(:batch_finished_grams, "Finishes at", :g, how: "finished weight ÷ batches") { |finished_grams, batches| finished_grams / batches }
+      gather(:levels) { lines.map { |line| [self, line] } }
+      figure(:headroom_cm, "Headroom", :cm, how: "the pot's height − the highest line") { |pot_height, levels| pot_height - levels.max }
 
       def initialize(at, need, brief)
         super
@@ -36,6 +33,11 @@ module Scullion
       end
 
       def raw_name = :dry_grams
+      def picture = { "each" => batches > 1 }.merge(super.except("each"))
+
+      def rounds(beside) = batches.fdiv(at_once(beside)).ceil
+      def short_of(beside) = rounds(beside) > 1 ? kind_of_pot : nil
+      def demands(beside) = [Demand.new(kind: "burner", amount: at_once(beside)), Demand.new(kind: kind_of_pot, amount: at_once(beside))]
 
       def words
         super.merge("pot" => { "key" => pot.key, "name" => pot.name, "diameter_cm" => pot.diameter_cm, "height_cm" => pot.height_cm },
@@ -49,6 +51,13 @@ module Scullion
       end
 
       private
+
+      def kind_of_pot = "pot-#{pot.key}"
+
+      # Batches that cook side by side.
+      def at_once(beside)
+        [batches.to_i, 1 + beside.more(kind_of_pot), kitchen.burners.sum(&:count) + beside.more("burner")].min.clamp(1, nil)
+      end
 
       def no_such_pot
         wanted = component.cook["pot"]

@@ -4,41 +4,63 @@ module Scullion
   module Cook
     # What every cooking method answers for one prepared component: the raw weight that gives
     # the finished weight needed, what it uses on the way, and the minutes of it that need hands.
-    # One subclass and file a method. A subclass declares a figure for what goes in (raw_name)
-    # and for how many times it is done (rounds_name), and total_minutes.
+    # One subclass and folder a method (see Parcel). A subclass declares a figure for what goes in
+    # (raw_name) and for how many times it is done (rounds_name), and total_minutes.
     class Method < Worksheet
       attr_reader :need, :practice, :kitchen
 
       brought :finished_grams, of: :need, as: :cooked_grams
 
       assumption :raw_density, "Raw, as it lies", :g_per_ml, book: :ingredient, at: -> { "density/#{self.class.raw_form(component)}" }
-      assumption :finished_density, "Finished, as scooped", :g_per_ml, book: :ingredient, at: -> { "density/#{self.class::FORM}" }
-      assumption :setup_minutes, "Set up and clear", :min, book: :practice, at: -> { "labour/#{self.class::KEY}/setup_minutes" }
-      assumption :kilo_minutes, "Hands on, a kilo", :min, book: :practice, at: -> { "labour/#{self.class::KEY}/per_kg_minutes" }
-      assumption :round_minutes, "Hands on, each time", :min, book: :practice, at: -> { "labour/#{self.class::KEY}/per_batch_minutes" }
+      assumption :finished_density, "Finished, as scooped", :g_per_ml, book: :ingredient, at: -> { "density/#{self.class.parcel.form}" }
+      assumption :setup_minutes, "Set up and clear", :min, book: :practice, at: -> { "labour/#{self.class.key}/setup_minutes" }
+      assumption :kilo_minutes, "Hands on, a kilo", :min, book: :practice, at: -> { "labour/#{self.class.key}/per_kg_minutes" }
+      assumption :round_minutes, "Hands on, each time", :min, book: :practice, at: -> { "labour/#{self.class.key}/per_batch_minutes" }
 
-      figure(:raw_ml, "Raw, by volume", :ml, from: -> { [[self, raw_name], [self, :raw_density]] }, how: "raw ÷ density") { raw_weight / raw_density }
-      figure(:finished_ml, "Finished, by volume", :ml, from: %i[finished_grams finished_density], how: "finished ÷ density") { finished_grams / finished_density }
-      figure(:load_minutes, "Weigh and load", :min, from: -> { [[self, :setup_minutes], [self, :kilo_minutes], [self, raw_name]] },
-             how: "set up + raw kg × minutes a kilo") { setup_minutes + (kilo_minutes * raw_weight / 1000) }
-      figure(:tend_minutes, "Tend and unload", :min, from: -> { [[self, :round_minutes], *([[self, rounds_name]] if rounds_name)] },
-             how: "minutes each time × times") { round_minutes * rounds }
-      figure(:hands_minutes, "Hands on", :min, from: %i[load_minutes tend_minutes], how: "weigh and load + tend and unload") { load_minutes + tend_minutes }
+      brought :raw_weight, of: :itself, as: -> { raw_name }
+      gather(:times) { rounds_name ? [[self, rounds_name]] : [] }
+      figure(:raw_ml, "Raw, by volume", :ml, how: "raw ÷ density") { |raw_weight, raw_density| raw_weight / raw_density }
+      figure(:finished_ml, "Finished, by volume", :ml, how: "finished ÷ density") { |finished_grams, finished_density| finished_grams / finished_density }
+      figure(:load_minutes, "Weigh and load", :min,
+             how: "set up + raw kg × minutes a kilo") { |setup_minutes, kilo_minutes, raw_weight| setup_minutes + (kilo_minutes * raw_weight / 1000) }
+      figure(:tend_minutes, "Tend and unload", :min, how: "minutes each time × times") { |round_minutes, times| round_minutes * (times.first || 1) }
+      figure(:hands_minutes, "Hands on", :min, how: "weigh and load + tend and unload") { |load_minutes, tend_minutes| load_minutes + tend_minutes }
 
       # The larder's figures that this method cannot do without.
       # @param component [Component] @return [Array<String>] addresses
       def self.needs(component)
         fixed = definitions.values.select { |figure| figure.kind == :assumption && figure.book == :ingredient && figure.none.nil? }
                            .map(&:address).grep(String)
-        fixed + ["density/#{raw_form(component)}", "density/#{self::FORM}"]
+        fixed + ["density/#{raw_form(component)}", "density/#{parcel.form}"]
       end
 
-      # How the raw food lies: dry from the bag, or cut.
-      def self.raw_form(component) = component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole")
+      class << self
+        # @return [Parcel] what its folder says of it
+        attr_accessor :parcel
 
-      # The figures that are needed at the stove, in order, the four to weigh and set first.
-      # @return [Array<Hash>] name and label
-      def self.facts = @facts ||= self::FACTS.map { |name| { "name" => name.to_s, "label" => definitions.fetch(name).label } }.freeze
+        def key = parcel.key
+
+        # How the raw food lies: dry from the bag, or cut.
+        def raw_form(component) = parcel.takes || (component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole"))
+
+        # In which order its figures are shown: those needed at the stove, the four to weigh and set first,
+        # and then all the others.
+        # @example
+        #   shows at_the_stove: %i[raw_grams minutes hands_minutes], beside: %i[load_minutes tend_minutes]
+        def shows(at_the_stove:, beside:) = @shows = { at_the_stove: at_the_stove, beside: beside }
+
+        # @return [Array<Symbol>]
+        def listed = (@shows || {}).values.flatten
+
+        def shown = @shown ||= definitions.values_at(*listed).freeze
+
+        # The figures that are needed at the stove, in order.
+        # @return [Array<Hash>] name and label
+        def facts = @facts ||= @shows[:at_the_stove].map { |name| { "name" => name.to_s, "label" => definitions.fetch(name).label } }.freeze
+
+        # Is it cooked in a pot that can be chosen?
+        def in_pot? = include?(InPot)
+      end
 
       # @param need [Count::Need] @param brief [Brief]
       def initialize(at, need, brief)
@@ -51,11 +73,40 @@ module Scullion
 
       # The choice made within the method, or the usual one.
       # @param option [String] as in facts/practice/schools
-      def school(option) = component.cook[option] || practice.schools(self.class::KEY).fetch(option).keys.first
+      def school(option) = component.cook[option] || practice.schools(self.class.key).fetch(option).keys.first
 
       # Bought things that the method itself uses.
       # @return [Array<Array(String, Symbol)>] seasoning ("salt", "oil") and the figure that says how much
       def uses = []
+
+      # What it holds of the kitchen while it is on, each round: nothing is taken for granted.
+      # @param beside [Beside] what the day has more of, and asks for
+      # @return [Array<Demand>]
+      def demands(beside)
+        raise NotImplementedError, "#{self.class} does not say what it takes of the kitchen beside #{beside}."
+      end
+
+      # How often a pot is filled or an oven loaded, one after the other.
+      # @param _beside [Beside]
+      def rounds(_beside) = 1
+
+      # How many of those rounds its minutes without hands are counted over.
+      def rounds_in_minutes = 1
+
+      # What there could be one more of, for fewer rounds. @return [String, nil] a kind of resource
+      def short_of(_beside) = nil
+
+      # Could what goes in at once go in one after the other?
+      def divisible?(_beside) = false
+
+      # What a cook must be down for who does it: a key of facts/practice/skills.
+      def skill = "stove"
+
+      # Minutes that it stands in water first, as a task of its own.
+      def soaking_minutes = 0.0
+
+      # The address of the share that is left of the food's own salt; nil where all of it is.
+      def salt_left_at = nil
 
       # @return [Array<Snag>]
       def snags = []
@@ -65,37 +116,37 @@ module Scullion
       def stretches = [%i[hands load_minutes], %i[wait total_minutes], %i[hands tend_minutes]]
 
       def words
-        { "at" => at, "method" => self.class::KEY, "name" => need.name, "ingredient" => ingredient.key,
+        { "at" => at, "method" => self.class.key, "picture" => picture, "name" => need.name, "ingredient" => ingredient.key,
           "colour" => ingredient.colour, "setting" => setting, "done" => done, "rescue" => rescues,
-          "cautions" => practice.cautions.fetch(self.class::KEY, []), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools?,
+          "cautions" => practice.cautions.fetch(self.class.key), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools?,
           "snags" => snags.map(&:to_h),
           "headline" => raw_name.to_s, "facts" => self.class.facts }
       end
 
       # The method in a few words, e.g. "absorb, lid ajar, tender".
-      def setting = self.class::KEY
+      def setting = self.class.key
 
       # How to tell that it is done.
-      def done = ingredient.done(self.class::KEY) || practice.words("doneness", self.class::KEY)
+      def done = ingredient.done(self.class.key) || practice.words("doneness", self.class.key)
 
       # What to do when it is not right. @return [Array<Hash>] "if" and "then"
       def rescues = []
 
       # Comes out hot and has to be cooled in time?
-      def cools? = component.tcs? && self.class::HOT
+      def cools? = component.tcs? && self.class.parcel.hot?
 
-      HOT = true
+      # What it is drawn as: the kind of vessel, what the food in it is called, the figure that counts
+      # it, and whether its figures are for each batch of several.
+      def picture = { "each" => false }.merge(self.class.parcel.picture)
 
       private
 
-      def raw_weight = public_send(raw_name)
       def rounds_name = :batches
-      def rounds = rounds_name ? public_send(rounds_name) : 1
       def snag(severity, what, remedy) = Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy)
 
       # Each option, its choices with the reason for each, and the one taken.
       def schools
-        practice.schools(self.class::KEY).map do |option, choices|
+        practice.schools(self.class.key).map do |option, choices|
           { "option" => option, "name" => practice.words("schools", "names").fetch(option), "chosen" => school(option),
             "at" => "salads/#{need.salad_key}/components/#{need.place}/cook/#{option}",
             "choices" => choices.map { |key, words| { "key" => key, "name" => words["name"], "why" => words["why"] } } }

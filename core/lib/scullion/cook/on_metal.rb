@@ -4,30 +4,29 @@ module Scullion
   module Cook
     # What searing and grilling share: a hot surface, pieces apart, so many minutes a side.
     module OnMetal
-      def self.included(sheet)
-        sheet.class_eval do
-          include ByThickness
+      extend Worksheet::Figures
 
-          assumption :gain, "Left after cooking", :factor, book: :ingredient, at: -> { "#{self.class::KEY}/gain" }
-          assumption :load, "Pieces apart", :kg_per_m2, book: :practice, at: -> { "#{self.class::KEY}/load" }
-          assumption :oil_per_kg, "Oil", :g_per_kg, book: :practice, at: -> { "#{self.class::KEY}/oil_per_kg" }
-          assumption :salt_per_kg, "Salt", :g_per_kg, book: :practice, at: -> { "#{self.class::KEY}/salt_per_kg" }
-          assumption :heat_up_minutes, "Heat the metal", :min, book: :practice, at: -> { "#{self.class::KEY}/preheat_minutes" }, shown: true
-          decision(:surface_area, "Area of the metal", :square_metre, change: nil, source: -> { "#{vessel.name} in your kitchen." }, shown: false) { vessel.area * vessel.count }
+      include ByThickness
 
-          figure(:raw_grams, "Raw", :g, from: %i[finished_grams gain], how: "cooked ÷ what is left after cooking") { finished_grams / gain }
-          figure(:batches, "Batches", :batches, from: %i[raw_grams load surface_area], how: "raw ÷ (pieces apart × area), rounded up") {
-            [(raw_grams / (load * surface_area * 1000) - 1e-9).ceil, 1].max
-          }
-          figure(:batch_grams, "Each batch", :g, from: %i[raw_grams batches], how: "raw ÷ batches") { raw_grams / batches }
-          figure(:oil_grams, "Oil", :g, from: %i[raw_grams oil_per_kg], how: "raw × oil per kg") { raw_grams * oil_per_kg / 1000 }
-          figure(:salt_grams, "Salt", :g, from: %i[raw_grams salt_per_kg], how: "raw × salt per kg") { raw_grams * salt_per_kg / 1000 }
-          figure(:metal_minutes, "On the metal, all batches", :min, from: %i[minutes batches], how: "both sides × batches") { minutes * 2 * batches }
-          figure(:total_minutes, "From cold to done", :min, from: %i[heat_up_minutes metal_minutes], how: "heat the metal + all batches") { heat_up_minutes + metal_minutes }
-        end
-      end
+      assumption :gain, "Left after cooking", :factor, book: :ingredient, at: -> { "#{self.class.key}/gain" }
+      assumption :load, "Pieces apart", :kg_per_m2, book: :practice, at: -> { "#{self.class.key}/load" }
+      assumption :oil_per_kg, "Oil", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/oil_per_kg" }
+      assumption :salt_per_kg, "Salt", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/salt_per_kg" }
+      assumption :heat_up_minutes, "Heat the metal", :min, book: :practice, at: -> { "#{self.class.key}/preheat_minutes" }, shown: true
+      decision(:surface_area, "Area of the metal", :square_metre, change: nil, source: -> { "#{vessel.name} in your kitchen." }, shown: false) { vessel.area * vessel.count }
+
+      figure(:raw_grams, "Raw", :g, how: "cooked ÷ what is left after cooking") { |finished_grams, gain| finished_grams / gain }
+      figure(:batches, "Batches", :batches, how: "raw ÷ (pieces apart × area), rounded up") { |raw_grams, load, surface_area|
+        [(raw_grams / (load * surface_area * 1000) - 1e-9).ceil, 1].max
+      }
+      figure(:batch_grams, "Each batch", :g, how: "raw ÷ batches") { |raw_grams, batches| raw_grams / batches }
+      figure(:oil_grams, "Oil", :g, how: "raw × oil per kg") { |raw_grams, oil_per_kg| raw_grams * oil_per_kg / 1000 }
+      figure(:salt_grams, "Salt", :g, how: "raw × salt per kg") { |raw_grams, salt_per_kg| raw_grams * salt_per_kg / 1000 }
+      figure(:metal_minutes, "On the metal, all batches", :min, how: "both sides × batches") { |minutes, batches| minutes * 2 * batches }
+      figure(:total_minutes, "From cold to done", :min, how: "heat the metal + all batches") { |heat_up_minutes, metal_minutes| heat_up_minutes + metal_minutes }
 
       def raw_name = :raw_grams
+      def demands(_beside) = [Demand.new(kind: "burner", amount: 1)]
       def uses = [["oil", :oil_grams], ["salt", :salt_grams]]
       def stretches = [%i[hands load_minutes], %i[wait heat_up_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
       def words = super.merge("vessel" => vessel.name)

@@ -16,14 +16,14 @@ module Scullion
       assumption :uptake, "Dressing it carries", :per_hundred, book: :practice, at: -> { "dressing/uptake/#{component.uptake_class}" }
       assumption :thirst, "Drinks of its dressing, an hour", :share, book: :practice, at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
 
-      figure(:grams, "Per serving", :g, from: %i[build_grams resize], how: "in the build × resize") { build_grams * resize }
-      figure(:ml, "Volume per serving", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
+      figure(:grams, "Per serving", :g, how: "in the build × resize") { |build_grams, resize| build_grams * resize }
+      figure(:ml, "Volume per serving", :ml, how: "grams ÷ density") { |grams, density| grams / density }
       decision(:held_back, "Held back for the top", :share, change: nil, shown: false,
                source: -> { "Decided in #{portion.salad.name}." }) { component.held_back }
-      figure(:mixed_ml, "Into the bowl, per serving", :ml, from: %i[ml held_back], how: "volume × what is not held back",
-             shown: false) { ml * (1 - held_back) }
-      figure(:finished_grams, "To make", :g, from: %i[grams servings], how: "per serving × portions to make") { grams * servings }
-      figure(:dressing_grams, "Its dressing, per serving", :g, from: %i[grams uptake], how: "grams × uptake ÷ 100", shown: false) { grams * uptake / 100 }
+      figure(:mixed_ml, "Into the bowl, per serving", :ml, how: "volume × what is not held back",
+             shown: false) { |ml, held_back| ml * (1 - held_back) }
+      figure(:finished_grams, "To make", :g, how: "per serving × portions to make") { |grams, servings| grams * servings }
+      figure(:dressing_grams, "Its dressing, per serving", :g, how: "grams × uptake ÷ 100", shown: false) { |grams, uptake| grams * uptake / 100 }
 
       def initialize(at, portion, component, index)
         super(at)

@@ -6,12 +6,12 @@ module Scullion
     class Need < Worksheet
       attr_reader :layers, :component
 
-      figure(:finished_grams, "Ready to serve", :g, how: "added up over the salads that use it",
-             from: -> { layers.map { |layer| [layer, :finished_grams] } }) { layers.sum(&:finished_grams) }
+      gather(:of_salads, :finished_grams) { layers }
+      figure(:finished_grams, "Ready to serve", :g, how: "added up over the salads that use it") { |of_salads| of_salads.sum }
 
       assumption :mashed, "Left after the treatment", :share, book: :ingredient, none: [1.0, "Nothing is done to it once cooked."],
                  at: -> { component.treat_at if treated_after? }
-      figure(:cooked_grams, "Out of the pot", :g, from: %i[finished_grams mashed], how: "ready to serve ÷ left after the treatment", shown: false) { finished_grams / mashed }
+      figure(:cooked_grams, "Out of the pot", :g, how: "ready to serve ÷ left after the treatment", shown: false) { |finished_grams, mashed| finished_grams / mashed }
 
       def initialize(at, layers)
         super(at)

@@ -12,22 +12,22 @@ module Scullion
       end
       decision(:over_prep, "Made on top", :share, change: "service/over_prep",
                source: "You decided this; applied once, on finished portions.") { @service.over_prep }
-      figure(:build_grams, "The build as written", :g, shown: false, how: "components + the dressing they carry",
-             from: -> { layers.flat_map { |layer| [[layer, :build_grams], [layer, :uptake]] } }) do
-        layers.sum { |layer| layer.build_grams * (1 + (layer.uptake / 100)) }
+      gather(:grams_and_uptakes) { layers.flat_map { |layer| [[layer, :build_grams], [layer, :uptake]] } }
+      figure(:build_grams, "The build as written", :g, shown: false, how: "components + the dressing they carry") do |grams_and_uptakes|
+        grams_and_uptakes.each_slice(2).sum { |grams, uptake| grams * (1 + (uptake / 100)) }
       end
       figure(:portion_grams, "Portion", :g, writes: :g_whole, change: -> { "service/lines/#{@index}/portion_grams" },
-             from: -> { line.portion_grams ? [] : [:build_grams] }, how: "the build as written, unless you decide otherwise",
-             source: -> { "You decided this portion." if line.portion_grams }) { line.portion_grams || build_grams }
-      figure(:resize, "Resize", :factor, from: %i[portion_grams build_grams], how: "portion ÷ the build as written",
-             shown: false) { portion_grams / build_grams }
-      figure(:servings, "Portions to make", :portions, from: %i[covers over_prep], how: "covers × (1 + made on top)") { covers * (1 + over_prep) }
-      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up",
-             from: -> { layers.map { |layer| [layer, :dressing_grams] } }) { layers.sum(&:dressing_grams) }
-      figure(:dressing_ml, "Dressing by volume", :ml, from: %i[dressing_grams dressing_density], how: "grams ÷ density") { dressing_grams / dressing_density }
+             how: "the build as written, unless you decide otherwise", decided: -> { line.portion_grams },
+             source: "You decided this portion.") { |build_grams| build_grams }
+      figure(:resize, "Resize", :factor, how: "portion ÷ the build as written",
+             shown: false) { |portion_grams, build_grams| portion_grams / build_grams }
+      figure(:servings, "Portions to make", :portions, how: "covers × (1 + made on top)") { |covers, over_prep| covers * (1 + over_prep) }
+      gather(:carried, :dressing_grams) { layers }
+      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up") { |carried| carried.sum }
+      figure(:dressing_ml, "Dressing by volume", :ml, how: "grams ÷ density") { |dressing_grams, dressing_density| dressing_grams / dressing_density }
       decision(:dressing_density, "Density of the dressing", :g_per_ml, change: nil, shown: false,
                source: "The formula's weight ÷ its volume.") { @parts ? @parts.sum(&:grams) / @parts.sum(&:ml) : 1.0 }
-      figure(:finished_grams, "Finished, all portions", :g, from: %i[portion_grams servings], how: "portion × portions to make") { portion_grams * servings }
+      figure(:finished_grams, "Finished, all portions", :g, how: "portion × portions to make") { |portion_grams, servings| portion_grams * servings }
 
       def initialize(at, line, index, brief)
         super(at)

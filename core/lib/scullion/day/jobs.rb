@@ -90,10 +90,10 @@ module Scullion
 
       # Pulses stand in water over night, and longer in the cold if that suits the day.
       def soaking(before)
-        return [] unless @cooking.respond_to?(:soak_minutes) && @cooking.soak_minutes.positive?
+        return [] unless @cooking&.soaking_minutes&.positive?
 
         [task("#{@cooking.at}/soak", "#{@need.name}: soak", "cook", @cooking.at,
-              [segment(whole(@practice.fetch("day/soak/cover_minutes")), hands(STOVE), name: "Cover with water"), segment(whole(@cooking.soak_minutes), name: "Soaks")], before)]
+              [segment(whole(@practice.fetch("day/soak/cover_minutes")), hands(STOVE), name: "Cover with water"), segment(whole(@cooking.soaking_minutes), name: "Soaks")], before)]
       end
 
       # Soaked or cut, it waits for the pot so long at most.

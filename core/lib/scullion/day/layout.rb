@@ -32,7 +32,7 @@ module Scullion
       private
 
       def heat(need, cooking)
-        Heat.new(cooking, @practice, @brief.kitchen, loads: @progress.loads.fetch(need.component.preparation, 1), borrowed: @progress.borrowed)
+        Heat.new(cooking, Cook::Beside.new(loads: @progress.loads.fetch(need.component.preparation, 1), borrowed: @progress.borrowed))
       end
 
       def warm_pours(need)

@@ -12,26 +12,26 @@ module Scullion
       brought :servings, of: :portion
       brought :portion_grams, of: :portion
 
-      figure(:batch_grams, "Batch", :g, writes: :g_exact, from: %i[per_serving_grams servings],
-             how: "per serving × portions to make, up to the scale's step") { round_up(per_serving_grams * servings) }
+      figure(:batch_grams, "Batch", :g, writes: :g_exact, how: "per serving × portions to make, up to the scale's step") { |per_serving_grams, servings| round_up(per_serving_grams * servings) }
       assumption :sticks, "Sticks to jug and whisk", :share, book: :practice, at: "dressing/sticks/share"
-      figure(:whisk_grams, "To whisk", :g, writes: :g_exact, from: %i[batch_grams sticks],
-             how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { round_up(batch_grams / (1 - sticks)) }
-      figure(:batch_ml, "In the jug", :ml, from: -> { parts.map { |part| [part, :ml] } }, how: "the parts added up") { parts.sum(&:ml) }
-      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, from: -> { by_role("fat", "acid").map { |part| [part, :needed_ml] } },
-             how: "fat ÷ acid; none without acid") { by_role("acid").any? ? by_role("fat").sum(&:needed_ml) / by_role("acid").sum(&:needed_ml) : 0.0 }
-      figure(:salad_share, "Of the salad's weight", :share, from: %i[per_serving_grams portion_grams],
-             how: "dressing ÷ portion") { per_serving_grams / portion_grams }
+      figure(:whisk_grams, "To whisk", :g, writes: :g_exact, how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { |batch_grams, sticks| round_up(batch_grams / (1 - sticks)) }
+      gather(:measured, :ml) { parts }
+      gather(:fats, :needed_ml) { by_role("fat") }
+      gather(:acids, :needed_ml) { by_role("acid") }
+      gather(:carried_and_thirst) { portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] } }
+
+      figure(:batch_ml, "In the jug", :ml, how: "the parts added up") { |measured| measured.sum }
+      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, how: "fat ÷ acid; none without acid") { |fats, acids| acids.any? ? fats.sum / acids.sum : 0.0 }
+      figure(:salad_share, "Of the salad's weight", :share, how: "dressing ÷ portion") { |per_serving_grams, portion_grams| per_serving_grams / portion_grams }
 
       brought :held_minutes, of: :window
       figure(:drunk_grams, "It drinks while it stands", :g, shown: false,
-             from: -> { [:held_minutes, :servings, :most_drunk, *portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] }] },
-             how: "what each component carries × what it drinks an hour × hours dressed, at most its limit, × portions to make") do
-        portion.layers.sum { |layer| layer.dressing_grams * [layer.thirst * held_minutes / 60, most_drunk].min } * servings
+             how: "what each component carries × what it drinks an hour × hours dressed, at most its limit, × portions to make") do |held_minutes, servings, most_drunk, carried_and_thirst|
+        carried_and_thirst.each_slice(2).sum { |carried, thirst| carried * [thirst * held_minutes / 60, most_drunk].min } * servings
       end
       assumption :most_drunk, "Drinks at most", :share, book: :practice, at: "dressing/thirst/most_share"
       assumption :noticed, "Noticed from", :share, book: :practice, at: "dressing/thirst/noticed_share"
-      figure(:drunk_share, "Of the batch it drinks", :share, from: %i[drunk_grams batch_grams], how: "drunk ÷ batch", shown: false) { drunk_grams / batch_grams }
+      figure(:drunk_share, "Of the batch it drinks", :share, how: "drunk ÷ batch", shown: false) { |drunk_grams, batch_grams| drunk_grams / batch_grams }
 
       def initialize(at, portion, window, practice)
         super(at)

@@ -8,13 +8,15 @@ module Scullion
     class FullEmulsion < Worksheet
       attr_reader :dressing
 
-      figure(:base_ml, "Base", :ml, from: -> { base.map { |part| [part, :needed_ml] } }, how: "what binds it, added up") { base.sum(&:needed_ml) }
-      figure(:oil_ml, "Oil", :ml, from: -> { oils.map { |part| [part, :needed_ml] } }, how: "the fats added up") { oils.sum(&:needed_ml) }
-      figure(:oil_times, "Oil to base, by volume", :ratio, from: %i[oil_ml base_ml], how: "oil ÷ base") { oil_ml / base_ml }
+      gather(:bases, :needed_ml) { base }
+      gather(:fats, :needed_ml) { oils }
+      figure(:base_ml, "Base", :ml, how: "what binds it, added up") { |bases| bases.sum }
+      figure(:oil_ml, "Oil", :ml, how: "the fats added up") { |fats| fats.sum }
+      figure(:oil_times, "Oil to base, by volume", :ratio, how: "oil ÷ base") { |oil_ml, base_ml| oil_ml / base_ml }
       assumption :least_times, "Oil for one of base, at least", :factor, book: :practice, at: "emulsions/full/oil/least_times"
       assumption :most_times, "Oil for one of base, at most", :factor, book: :practice, at: "emulsions/full/oil/most_times"
-      figure(:least_oil_ml, "Thickens from", :ml, from: %i[base_ml least_times], how: "base × the least") { base_ml * least_times }
-      figure(:most_oil_ml, "Takes no more than", :ml, from: %i[base_ml most_times], how: "base × the most") { base_ml * most_times }
+      figure(:least_oil_ml, "Thickens from", :ml, how: "base × the least") { |base_ml, least_times| base_ml * least_times }
+      figure(:most_oil_ml, "Takes no more than", :ml, how: "base × the most") { |base_ml, most_times| base_ml * most_times }
 
       # @param dressing [Batch] @return [FullEmulsion, nil] nil for one that is not whisked up here
       def self.of(dressing)

@@ -6,10 +6,10 @@ module Scullion
     class KeptBack < Stage
       brought :held_minutes, of: :dressing
       brought :drunk_share, of: :dressing
-      figure(:share, "Share of the batch", :share, from: -> { by_hold? ? [:drunk_share] : [] }, how: "what the salad drinks while it stands, at least a twentieth",
-             source: -> { "The split \"#{dressing.words['preset']}\"." unless by_hold? }) { @stage["share"] }
-      figure(:needed_grams, "It will drink", :g, from: -> { [[dressing, :drunk_grams]] },
-             how: "what its components drink of their dressing while they stand") { dressing.drunk_grams }
+      brought :drunk_grams, of: :dressing
+      figure(:share, "Share of the batch", :share, how: "what the salad drinks while it stands, at least a twentieth",
+             decided: -> { @stage["share"] unless by_hold? }, source: -> { "The split \"#{dressing.words['preset']}\"." }) { |_drunk_share| @stage["share"] }
+      figure(:needed_grams, "It will drink", :g, how: "what its components drink of their dressing while they stand") { |drunk_grams| drunk_grams }
 
       def by_hold? = @stage["by_hold"]
     end

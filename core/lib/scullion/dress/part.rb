@@ -10,11 +10,10 @@ module Scullion
       assumption :density, "Density", :g_per_ml, book: :ingredient, at: "density/liquid"
       decision(:share, "Its share of the formula", :share, change: nil, shown: false,
                source: -> { "The formula of #{dressing.recipe.name}, by weight." }) { part.grams / dressing.formula_grams }
-      figure(:needed_grams, "It takes", :g, shown: false, from: %i[whisk_grams share], how: "to whisk × share") { whisk_grams * share }
-      figure(:needed_ml, "It takes, by volume", :ml, shown: false, from: %i[needed_grams density], how: "grams ÷ density") { needed_grams / density }
-      figure(:grams, "Weigh", :g, writes: :g_weighed, from: %i[whisk_grams share],
-             how: "to whisk × share, in whole scale steps so that the parts add up exactly") { @split }
-      figure(:ml, "Measure", :ml, from: %i[grams density], how: "grams ÷ density") { grams / density }
+      figure(:needed_grams, "It takes", :g, shown: false, how: "to whisk × share") { |whisk_grams, share| whisk_grams * share }
+      figure(:needed_ml, "It takes, by volume", :ml, shown: false, how: "grams ÷ density") { |needed_grams, density| needed_grams / density }
+      figure(:grams, "Weigh", :g, writes: :g_weighed, how: "to whisk × share, in whole scale steps so that the parts add up exactly") { |_whisk_grams, _share| @split }
+      figure(:ml, "Measure", :ml, how: "grams ÷ density") { |grams, density| grams / density }
 
       def initialize(at, dressing, part, grams)
         super(at)
@@ -25,7 +24,7 @@ module Scullion
 
       assumption :start_share, "Begin with, of a strong seasoning", :share, book: :practice, none: [1.0, "Not strong, or not many times the formula."],
                  at: -> { "dressing/strong/start_share" if strong? }
-      figure(:start_grams, "Begin with", :g, from: %i[grams start_share], how: "weigh × the share to begin with; then taste, up to the whole") { grams * start_share }
+      figure(:start_grams, "Begin with", :g, how: "weigh × the share to begin with; then taste, up to the whole") { |grams, start_share| grams * start_share }
 
       STRONG = %w[spice allium salt root fruiting].freeze
 

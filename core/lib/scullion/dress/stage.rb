@@ -13,10 +13,9 @@ module Scullion
       brought :servings, of: :dressing
       decision(:share, "Share of the batch", :share, change: nil,
                source: -> { "The split \"#{dressing.words['preset']}\"." }) { @stage["share"] }
-      figure(:grams, "Pour", :g, writes: :g_exact, from: %i[batch_grams share],
-             how: "batch × share, in whole scale steps so that the stages add up exactly") { @split }
-      figure(:ml, "By the jug", :ml, from: %i[grams whisk_grams batch_ml], how: "pour ÷ whisked up × in the jug: what sticks is no part of it") { grams / whisk_grams * batch_ml }
-      figure(:per_serving_ml, "Per serving", :ml, from: %i[ml servings], how: "jug ÷ portions to make") { ml / servings }
+      figure(:grams, "Pour", :g, writes: :g_exact, how: "batch × share, in whole scale steps so that the stages add up exactly") { |_batch_grams, _share| @split }
+      figure(:ml, "By the jug", :ml, how: "pour ÷ whisked up × in the jug: what sticks is no part of it") { |grams, whisk_grams, batch_ml| grams / whisk_grams * batch_ml }
+      figure(:per_serving_ml, "Per serving", :ml, how: "jug ÷ portions to make") { |ml, servings| ml / servings }
 
       # @return [Array<Stage>] their grams add up to the batch
       def self.of(dressing, stages)

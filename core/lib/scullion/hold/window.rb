@@ -20,23 +20,17 @@ module Scullion
       assumption :out_minutes, "Out of temperature control, at most", :min, book: :rules, at: "out_minutes", shown: true
       assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
 
-      figure(:dress_from, "Dress no earlier than", :moment, from: %i[service_to dressed_minutes],
-             how: "end of service − best once dressed") { service_to - dressed_minutes }
-      figure(:dress_by, "Dress by", :moment, from: %i[service_from rest_minutes], how: "start of service − rest") { service_from - rest_minutes }
-      figure(:ready_from, "Earliest ready", :moment, from: %i[dress_from rest_minutes],
-             how: "dress no earlier than + rest") { dress_from + rest_minutes }
-      figure(:ready_after, "Have it all ready no earlier than", :moment, from: %i[dress_at kept_minutes], how: "dressed at − best ready but undressed") { dress_at - kept_minutes }
-      figure(:top_from, "Top no earlier than", :moment, from: %i[service_to topped_minutes],
-             how: "end of service − best on top") { service_to - topped_minutes }
-      figure(:dress_at, "Dressed at", :moment, from: %i[dress_by], how: "as late, and so as fresh, as the rest allows") { dress_by }
-      figure(:held_minutes, "Stands dressed", :min, from: %i[dress_at service_to], how: "end of service − dressed at", shown: false) { service_to - dress_at }
-      figure(:best_until, "Best until", :moment, from: %i[dress_at dressed_minutes discard_by],
-             how: "dressed + best once dressed, never past discard") { [dress_at + dressed_minutes, discard_by].min }
-      figure(:date_mark, "Date mark, kept cold", :moment, from: %i[dress_at days],
-             how: "end of the last day, the day it is made being the first") { dress_at.end_of_day(days.to_i - 1) }
-      figure(:out_until, "Out since service began, until", :moment, from: %i[service_from out_minutes],
-             how: "start of service + time out of control") { service_from + out_minutes }
-      figure(:discard_by, "Discard by", :moment, from: %i[out_until date_mark], how: "the earlier of the two") { [out_until, date_mark].min }
+      figure(:dress_from, "Dress no earlier than", :moment, how: "end of service − best once dressed") { |service_to, dressed_minutes| service_to - dressed_minutes }
+      figure(:dress_by, "Dress by", :moment, how: "start of service − rest") { |service_from, rest_minutes| service_from - rest_minutes }
+      figure(:ready_from, "Earliest ready", :moment, how: "dress no earlier than + rest") { |dress_from, rest_minutes| dress_from + rest_minutes }
+      figure(:ready_after, "Have it all ready no earlier than", :moment, how: "dressed at − best ready but undressed") { |dress_at, kept_minutes| dress_at - kept_minutes }
+      figure(:top_from, "Top no earlier than", :moment, how: "end of service − best on top") { |service_to, topped_minutes| service_to - topped_minutes }
+      figure(:dress_at, "Dressed at", :moment, how: "as late, and so as fresh, as the rest allows") { |dress_by| dress_by }
+      figure(:held_minutes, "Stands dressed", :min, how: "end of service − dressed at", shown: false) { |dress_at, service_to| service_to - dress_at }
+      figure(:best_until, "Best until", :moment, how: "dressed + best once dressed, never past discard") { |dress_at, dressed_minutes, discard_by| [dress_at + dressed_minutes, discard_by].min }
+      figure(:date_mark, "Date mark, kept cold", :moment, how: "end of the last day, the day it is made being the first") { |dress_at, days| dress_at.end_of_day(days.to_i - 1) }
+      figure(:out_until, "Out since service began, until", :moment, how: "start of service + time out of control") { |service_from, out_minutes| service_from + out_minutes }
+      figure(:discard_by, "Discard by", :moment, how: "the earlier of the two") { |out_until, date_mark| [out_until, date_mark].min }
 
       def initialize(at, portion, brief)
         super(at)

@@ -57,6 +57,7 @@ module Scullion
       files = Dir[File.join(root, "practice", "*.yml")].to_h do |path|
         [File.basename(path, ".yml"), read(root, "practice/#{File.basename(path)}", faults)]
       end
+      files = files.merge(Cook::Parcels.practice) { |_, own, theirs| own.merge(theirs) }
       practice_bounds(files, faults)
       Practice.new(files.freeze, { "any" => sources["practice"], "heating" => sources["physics"],
                                    "heating/efficiency" => sources["practice"], "heating/oven" => sources["practice"] }.freeze)

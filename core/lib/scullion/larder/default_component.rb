@@ -4,9 +4,6 @@ module Scullion
   # How an ingredient usually comes into a salad, for a build to begin with: its family's role and
   # weight, its first trim, and raw in its first cut or cooked in its first way.
   class DefaultComponent
-    # Ways of cooking whose food goes in as it comes, uncut.
-    UNCUT = %w[absorption boil simmer tinned toast eggs microwave].freeze
-
     # @param ingredient [Ingredient] @param families [Hash{String=>Hash}] facts/families.yml
     def initialize(ingredient, families)
       @ingredient, @usual = ingredient, families.fetch(ingredient.family)["default_component"]
@@ -19,7 +16,7 @@ module Scullion
     def to_h
       method = cooked? ? @ingredient.methods_of_cooking.first : nil
       { "ingredient" => @ingredient.key, "role" => @usual["role"], "grams" => @usual["grams"].to_f, "trim" => @ingredient.trims.keys.first,
-        "cut" => (@ingredient.cuts.first unless UNCUT.include?(method)), "cook" => method && { "method" => method } }.compact
+        "cut" => (@ingredient.cuts.first unless Cook::Parcels.all[method]&.uncut?), "cook" => method && { "method" => method } }.compact
     end
 
     private

@@ -60,8 +60,8 @@ module Scullion
 
     def packings(done)
       cuts = Array(done["cuts"]).to_h { |cut| [cut, @practice.cuts[cut]&.slice("packing")] }.compact
-      cooked = Salad::Component::METHODS.select { |key, _| done.key?(key) }.values
-                                 .filter_map { |method| [method::FORM, @practice.words("forms", method::FORM)] if @practice.known?("forms", method::FORM) }.to_h
+      forms = Cook::Parcels.all.values.select { |parcel| done.key?(parcel.key) }.map(&:form)
+      cooked = forms.select { |form| @practice.known?("forms", form) }.to_h { |form| [form, @practice.words("forms", form)] }
       cuts.merge(cooked)
     end
   end

@@ -31,7 +31,7 @@ module Scullion
     def done(method) = facts["done"].is_a?(Hash) ? facts["done"][method] : facts["done"]
 
     # Ways of cooking that it has figures for. @return [Array<String>]
-    def methods_of_cooking = Salad::Component::METHODS.keys.select { |method| facts.key?(method) }
+    def methods_of_cooking = Cook::Parcels.keys.select { |method| facts.key?(method) }
 
     # g/ml in a form ("diced", "absorption", …).
     # @raise [MissingFigure]

@@ -12,8 +12,9 @@ module Scullion
     TEXTURES = %w[crisp crunchy creamy chewy tender juicy soft].freeze
     ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
                    molluscs].freeze
-    FIELDS = (%w[key name aliases like eaten family section colour allergens diets tcs hold carries density pieces packs trims cuts treats] +
-              Salad::Component::METHODS.keys + %w[content taste texture usual price done surplus caution sources]).freeze
+    # Around the ways of cooking, each of which may have figures of its own.
+    BEFORE = %w[key name aliases like eaten family section colour allergens diets tcs hold carries density pieces packs trims cuts treats].freeze
+    AFTER = %w[content taste texture usual price done surplus caution sources].freeze
 
     # Groups that hold figures alone, and groups that hold none.
     FIGURES_ONLY = %w[density pieces content usual price].freeze
@@ -47,9 +48,13 @@ module Scullion
       sources
       return if @fields.faults.size > before
 
-      numbers = Figures.flatten(@facts.slice(*FIELDS)).freeze
+      numbers = Figures.flatten(@facts.slice(*fields)).freeze
       Ingredient.new(@facts, Figures.new("larder/#{@facts['key']}", numbers, named_sources))
     end
+
+    # Every field that an ingredient may have, in order.
+    # @return [Array<String>]
+    def self.fields = BEFORE + Cook::Parcels.keys + AFTER
 
     # Is this a value that the figure at this address can have?
     # @return [Array(Float, Float, String), nil] least, most, unit; nil if the address has no bound
@@ -60,8 +65,10 @@ module Scullion
 
     private
 
+    def fields = self.class.fields
+
     def words
-      @fields.only(*FIELDS)
+      @fields.only(*fields)
       @fields.key("key")
       @fields.text("name")
       @fields.text("section")
@@ -93,8 +100,8 @@ module Scullion
     def bounds
       return unless @facts.is_a?(Hash)
 
-      unread(@facts.slice(*FIELDS))
-      Figures.flatten(@facts.slice(*FIELDS)).each do |address, value|
+      unread(@facts.slice(*fields))
+      Figures.flatten(@facts.slice(*fields)).each do |address, value|
         least, most, unit = self.class.bound(address)
         next if least.nil? || (value.finite? && value.between?(least, most))
 

@@ -5,10 +5,9 @@ module Scullion
   # as bought becomes, how it can be cooked, how it holds, every figure with its bounds and
   # source, and what was set by hand.
   class IngredientPage
-    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "absorption" => "Absorption", "boil" => "Boil and drain",
-              "boil-cut" => "Boil gently", "simmer" => "Simmer", "roast" => "Roast", "toast" => "Toast", "tinned" => "Tinned", "blanch" => "Blanch",
-              "steam" => "Steam", "microwave" => "Microwave", "sear" => "Sear", "grill" => "Grill", "crisp" => "Crisp", "eggs" => "Boil in the shell",
-              "packs" => "Pack", "content" => "Contains", "usual" => "Usual in a salad", "price" => "Price" }.freeze
+    # Groups of figures beside the ways of cooking, which are called what their parcels say.
+    WORDS = { "density" => "Density", "pieces" => "One piece", "trims" => "Trim", "treats" => "Treatment", "packs" => "Pack",
+              "content" => "Contains", "usual" => "Usual in a salad", "price" => "Price" }.freeze
     UNITS = { "density" => :g_per_ml, "pieces" => :g, "grams" => :g, "ml" => :ml, "yield" => :share, "drained" => :share, "gain" => :factor,
               "soaked" => :factor, "uptake" => :g_per_g, "minutes" => :min, "rest" => :min, "celsius" => :celsius, "core" => :celsius, "mm" => :mm,
               "water_per_kg" => :g_per_kg, "salt_share" => :share, "content" => :per_hundred, "usual" => :per_hundred, "per_kg" => :a_kilo }.freeze
@@ -47,7 +46,7 @@ module Scullion
 
     def stage(name, rows) = { "name" => name, "rows" => rows }
     def row(name, grams, note = nil) = { "name" => name, "grams" => grams.round(1), "text" => writer.g(grams), "note" => note }.compact
-    def cooked(from) = factors.map { |method, factor| row(WORDS.fetch(method).downcase, from * factor) }
+    def cooked(from) = factors.map { |method, factor| row(called(method).downcase, from * factor) }
 
     # Finished for raw, by each method it has figures for.
     def factors
@@ -61,7 +60,7 @@ module Scullion
     def methods
       @ingredient.methods_of_cooking.map do |method|
         said = @ingredient.figures.addresses.select { |at| at.start_with?("#{method}/") }.map { |at| "#{name(at)} #{written(at, @ingredient.fetch(at))}" }
-        { "key" => method, "name" => WORDS.fetch(method), "figures" => said.join(", "), "done" => @ingredient.done(method) || @practice.words("doneness", method),
+        { "key" => method, "name" => called(method), "figures" => said.join(", "), "done" => @ingredient.done(method) || @practice.words("doneness", method),
           "schools" => @practice.schools(method).values.map { |choices| choices.values.map { |words| words["name"] }.join(" or ") } }
       end
     end
@@ -79,7 +78,7 @@ module Scullion
         least, most, bound_unit = IngredientForm.bound(at)
         next unless least
 
-        { "at" => "#{@ingredient.figures.prefix}/#{at}", "group" => WORDS.fetch(at.split("/").first), "label" => "#{WORDS.fetch(at.split('/').first)}: #{name(at)}",
+        { "at" => "#{@ingredient.figures.prefix}/#{at}", "group" => called(at.split("/").first), "label" => "#{called(at.split('/').first)}: #{name(at)}",
           "value" => @ingredient.fetch(at), "text" => written(at, @ingredient.fetch(at)),
           "share" => unit(at) == :share, "least" => least, "most" => most, "bound_unit" => bound_unit, "source" => @ingredient.figures.source(at),
           "default" => @ingredient.figures.default(at)&.then { |value| written(at, value) } }.compact
@@ -94,6 +93,7 @@ module Scullion
       rest.map { |part| NAMES.fetch(part, part) }.join(", ").tr("_-", "  ")
     end
 
+    def called(group) = WORDS[group] || Cook::Parcels.all.fetch(group).label
     def unit(at) = at.split("/").reverse.filter_map { |part| UNITS[part] }.first || :factor
     def written(at, value) = writer.write(value, unit(at))
     def written_min(minutes) = writer.min(minutes)

@@ -6,9 +6,10 @@ module Scullion
     class Bench < Worksheet
       attr_reader :name, :preps
 
-      figure(:hands_minutes, "Hands on, at this bench", :min, how: "its lines added up, and each tool set up and washed once",
-             from: -> { preps.map { |prep| [prep, :hands_minutes] } + one_of_each_tool.map { |prep| [prep, :tool_minutes] } }) do
-        preps.sum(&:hands_minutes) + one_of_each_tool.sum(&:tool_minutes)
+      gather(:of_lines, :hands_minutes) { preps }
+      gather(:of_tools, :tool_minutes) { one_of_each_tool }
+      figure(:hands_minutes, "Hands on, at this bench", :min, how: "its lines added up, and each tool set up and washed once") do |of_lines, of_tools|
+        of_lines.sum + of_tools.sum
       end
 
       # @return [Array<Bench>] in the order they are first met

@@ -17,13 +17,12 @@ module Scullion
       assumption :treat_yield, "Left after the treatment", :share, book: :ingredient,
                  at: -> { component.treat_at if component.treat && !need.treated_after? }, none: [1.0, "No treatment before cooking."]
 
-      figure(:ready_grams, "Ready", :g, from: -> { [asked_for] }, how: "what the pot, the tray or the bowl needs") do
-        asked_for.first.public_send(asked_for.last)
-      end
-      figure(:prepped_grams, "Cut", :g, from: %i[ready_grams treat_yield], how: "ready ÷ left after the treatment") { ready_grams / treat_yield }
-      figure(:ep_grams, "Trimmed (EP)", :g, from: %i[prepped_grams cut_yield], how: "cut ÷ left after cutting") { prepped_grams / cut_yield }
-      figure(:ap_grams, "As purchased (AP)", :g, from: %i[ep_grams trim_yield], how: "EP ÷ left after trimming") { ep_grams / trim_yield }
-      figure(:trim_grams, "Trim", :g, from: %i[ap_grams ep_grams], how: "AP − EP") { ap_grams - ep_grams }
+      gather(:asked_for) { [cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]] }
+      figure(:ready_grams, "Ready", :g, how: "what the pot, the tray or the bowl needs") { |asked_for| asked_for.first }
+      figure(:prepped_grams, "Cut", :g, how: "ready ÷ left after the treatment") { |ready_grams, treat_yield| ready_grams / treat_yield }
+      figure(:ep_grams, "Trimmed (EP)", :g, how: "cut ÷ left after cutting") { |prepped_grams, cut_yield| prepped_grams / cut_yield }
+      figure(:ap_grams, "As purchased (AP)", :g, how: "EP ÷ left after trimming") { |ep_grams, trim_yield| ep_grams / trim_yield }
+      figure(:trim_grams, "Trim", :g, how: "AP − EP") { |ap_grams, ep_grams| ap_grams - ep_grams }
 
       assumption :trim_rate, "Trimmed in an hour", :kg_per_h, book: :practice, none: [1.0, "Not trimmed."],
                  at: lambda {
@@ -37,21 +36,19 @@ module Scullion
       assumption :treat_rate, "Treatment by hand, a kilo", :min, book: :practice, none: [0.0, "No treatment."],
                  at: -> { "treats/#{component.treat}/hands_per_kg_minutes" if component.treat }
 
-      figure(:trimming_minutes, "Trimming", :min, from: %i[ap_grams trim_rate], how: "AP ÷ trimmed in an hour") { component.trim ? ap_grams / trim_rate * MINUTES : 0.0 }
-      figure(:tool_minutes, "Set up and wash the tool", :min, shown: false, from: %i[set_up_minutes wash_minutes],
-             how: "set up + wash, once for all the bench") { set_up_minutes + wash_minutes }
-      figure(:cutting_minutes, "Cutting", :min, from: %i[ep_grams cut_rate], how: "EP ÷ cut in an hour") { component.cut ? ep_grams / cut_rate * MINUTES : 0.0 }
-      figure(:treating_minutes, "Treating", :min, from: %i[prepped_grams treat_rate], how: "cut × minutes a kilo") { prepped_grams / 1000 * treat_rate }
-      figure(:hands_minutes, "Hands on", :min, from: %i[trimming_minutes cutting_minutes treating_minutes],
-             how: "trimming + cutting + treating") { trimming_minutes + cutting_minutes + treating_minutes }
+      figure(:trimming_minutes, "Trimming", :min, how: "AP ÷ trimmed in an hour") { |ap_grams, trim_rate| component.trim ? ap_grams / trim_rate * MINUTES : 0.0 }
+      figure(:tool_minutes, "Set up and wash the tool", :min, shown: false, how: "set up + wash, once for all the bench") { |set_up_minutes, wash_minutes| set_up_minutes + wash_minutes }
+      figure(:cutting_minutes, "Cutting", :min, how: "EP ÷ cut in an hour") { |ep_grams, cut_rate| component.cut ? ep_grams / cut_rate * MINUTES : 0.0 }
+      figure(:treating_minutes, "Treating", :min, how: "cut × minutes a kilo") { |prepped_grams, treat_rate| prepped_grams / 1000 * treat_rate }
+      figure(:hands_minutes, "Hands on", :min, how: "trimming + cutting + treating") { |trimming_minutes, cutting_minutes, treating_minutes| trimming_minutes + cutting_minutes + treating_minutes }
 
       # What the treatment takes by the kilo.
       TAKES = { "salt" => "Salt", "water" => "Water", "ice" => "Ice", "vinegar" => "Vinegar", "sugar" => "Sugar" }.freeze
       TAKES.each do |name, label|
         assumption :"treat_#{name}_per_kg", "#{label} for the treatment", :g_per_kg, book: :practice, none: [0.0, "None in it."],
                    at: -> { "treats/#{component.treat}/#{name}_per_kg".then { |at| at if practice.figures.key?(at) } }
-        figure(:"treat_#{name}_grams", "#{label} for the treatment", :g, from: [:prepped_grams, :"treat_#{name}_per_kg"], how: "cut × #{name} per kg",
-                                                                         shown: false) { prepped_grams * public_send(:"treat_#{name}_per_kg") / 1000 }
+        figure(:"treat_#{name}_grams", "#{label} for the treatment", :g, how: "cut × #{name} per kg", shown: false,
+                                                                         reading: { per_kg: :"treat_#{name}_per_kg" }) { |prepped_grams, per_kg| prepped_grams * per_kg / 1000 }
       end
 
       # @param cooking [Cook::Method, nil] @param brief [Brief]
@@ -104,8 +101,6 @@ module Scullion
 
         practice.words("trimming", "by_hand").include?(component.trim) ? "hands" : "knife"
       end
-
-      def asked_for = cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]
 
       # Of the tools that the kitchen has, the one that is done first, washing up included.
       def quickest

@@ -43,8 +43,7 @@ module Scullion
       def felt(layer, kind)
         return layer.ingredient.public_send(kind) unless kind == :texture
 
-        { "toasted" => %w[crunchy], "crisp" => %w[crunchy], "roast" => %w[tender], "boiled" => layer.ingredient.texture - %w[crunchy crisp] + %w[tender], "drained" => %w[creamy] }
-          .fetch(layer.component.form) { layer.ingredient.texture }
+        layer.component.method ? layer.component.method.parcel.feel(layer.ingredient.texture) : layer.ingredient.texture
       end
 
       def shares(kind)

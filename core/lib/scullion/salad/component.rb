@@ -4,8 +4,6 @@ module Scullion
   class Salad
     # One prepped or cooked item of a salad: so many grams a serving, in this form.
     class Component
-      METHODS = [Cook::Absorption, Cook::Boil, Cook::BoilCut, Cook::Simmer, Cook::Tinned, Cook::Roast, Cook::Blanch, Cook::Steam, Cook::Microwave,
-                 Cook::Sear, Cook::Grill, Cook::Toast, Cook::Crisp, Cook::Eggs].to_h { |method| [method::KEY, method] }.freeze
       FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
       RAW = {}.freeze
 
@@ -23,8 +21,8 @@ module Scullion
         @cook, @held_back, @right = cook, held_back, right
         @given_name = name
         @name = name || ingredient.name
-        @method = METHODS[cook["method"]]
-        @form = @method ? @method::FORM : (cut || "whole")
+        @method = Cook::Parcels.kind(cook["method"])
+        @form = @method ? @method.parcel.form : (cut || "whole")
         @preparation = [ingredient.key, trim, cut, treat, *cook.sort.flatten].join("|")
         freeze
       end
@@ -54,7 +52,7 @@ module Scullion
       # It can be dressed while it is hot from the pot: cooked so, and neither rinsed cold nor cooled first.
       # @param practice [Practice]
       def dressed_warm?(practice)
-        return false unless method && method::HOT
+        return false unless method&.parcel&.hot?
 
         serve = practice.schools(cook["method"])["serve"] or return true
         (cook["serve"] || serve.keys.first) == "warm"

@@ -6,20 +6,54 @@ module Scullion
     class Cost < Worksheet
       # What one line of a salad costs a serving, from what is bought of it.
       class Line < Worksheet
-        attr_reader :ingredient, :practice, :name
-
-        assumption :price, "Price", :a_kilo, book: :ingredient, none: [0.0, "No price yet."], at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
-        figure(:bought_grams, "Bought for a serving", :g, from: -> { @from }, how: "what is bought of it, by the serving") { @bought.call }
-        figure(:cost, "A serving", :money, from: %i[bought_grams price], how: "bought × price a kilo") { bought_grams / 1000 * price }
-
-        # @param from [Array<Array(Worksheet, Symbol)>] what the weight bought is made from
-        # @yield [] g bought for a serving
-        def initialize(at, ingredient, practice, name, from, &bought)
-          super(at)
-          @ingredient, @practice, @name, @from, @bought = ingredient, practice, name, from, bought
-        end
+        assumption :price, "Price", :a_kilo, book: :ingredient, none: [0.0, "No price yet."],
+                   at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
+        figure(:cost, "A serving", :money, how: "bought × price a kilo") { |bought_grams, price| bought_grams / 1000 * price }
 
         def words = { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
+      end
+
+      # A component's line.
+      class OfLayer < Line
+        attr_reader :layer, :prep
+
+        brought :grams, of: :layer
+        brought :ap_grams, of: :prep
+        brought :finished_grams, of: :need
+        figure(:bought_grams, "Bought for a serving", :g, how: "what is bought of it, by the serving") do |grams, ap_grams, finished_grams|
+          grams * ap_grams / finished_grams
+        end
+
+        # @param layer [Count::Layer] @param prep [Prep::Line]
+        def initialize(at, layer, prep)
+          super(at)
+          @layer, @prep = layer, prep
+        end
+
+        def need = prep.need
+        def ingredient = layer.ingredient
+        def practice = layer.practice
+        def name = layer.component.name
+      end
+
+      # A part of the dressing's line.
+      class OfPart < Line
+        attr_reader :portion, :part
+
+        brought :dressing_grams, of: :portion
+        brought :share, of: :part
+        figure(:bought_grams, "Bought for a serving", :g,
+               how: "what is bought of it, by the serving") { |dressing_grams, share| dressing_grams * share }
+
+        # @param portion [Count::Portion] @param part [Dress::Part]
+        def initialize(at, portion, part)
+          super(at)
+          @portion, @part = portion, part
+        end
+
+        def ingredient = part.ingredient
+        def practice = part.practice
+        def name = ingredient.name
       end
 
       attr_reader :portion, :lines
@@ -27,8 +61,9 @@ module Scullion
       DEAREST = 3
 
       brought :servings, of: :portion
-      figure(:cost, "A serving", :money, from: -> { lines.map { |line| [line, :cost] } }, how: "every line added up") { lines.sum(&:cost) }
-      figure(:all, "All portions", :money, from: %i[cost servings], how: "a serving × portions to make") { cost * servings }
+      gather(:of_lines, :cost) { lines }
+      figure(:cost, "A serving", :money, how: "every line added up") { |of_lines| of_lines.sum }
+      figure(:all, "All portions", :money, how: "a serving × portions to make") { |cost, servings| cost * servings }
 
       def initialize(at, portion, lines)
         super(at)

@@ -61,7 +61,7 @@ module Scullion
 
       def cook(item)
         item.within("cook") do |cook|
-          method = cook.choice("method", Salad::Component::METHODS.keys)
+          method = cook.choice("method", Cook::Parcels.keys)
           schools = method ? @practice.schools(method) : {}
           contradictions(cook, method, schools) if method
           { "method" => method, "pot" => cook.key("pot", default: nil), **schools.to_h { |option, choices|
@@ -72,7 +72,7 @@ module Scullion
 
       # What does not belong to this method is a mistake to be told, not passed over.
       def contradictions(cook, method, schools)
-        in_pot = Salad::Component::METHODS.fetch(method).include?(Cook::InPot)
+        in_pot = Cook::Parcels.kind(method).in_pot?
         (cook.data.keys - ["method", *schools.keys]).each do |option|
           next if option == "pot" && in_pot
 

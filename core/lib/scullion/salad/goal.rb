@@ -73,7 +73,7 @@ module Scullion
       def hold_of(component) = @practice.fetch("holds/#{component.hold_class}/dressed_minutes")
 
       def hold(offer)
-        form = offer.line["cook"] ? Salad::Component::METHODS.fetch(offer.line["cook"]["method"])::FORM : offer.line["cut"] || "whole"
+        form = offer.line["cook"] ? Cook::Parcels.all.fetch(offer.line["cook"]["method"]).form : offer.line["cut"] || "whole"
         @practice.fetch("holds/#{offer.stand_in.hold_class(form)}/dressed_minutes")
       end
     end

@@ -12,20 +12,16 @@ module Scullion
       assumption :least_share, "Salt, at least", :share, book: :practice, at: "salt/aim/least_share"
       assumption :most_share, "Salt, at most", :share, book: :practice, at: "salt/aim/most_share"
       %i[salt acid sugar fat].each do |taste|
-        figure(:"#{taste}_grams", "#{taste.capitalize}, a serving", :g, from: lambda {
-          lines.map { |line|
-            [line, :"#{taste}_grams"]
-          }
-        }, how: "every line added up") { lines.sum(&:"#{taste}_grams") }
+        gather(:"#{taste}_of_lines", :"#{taste}_grams") { lines }
+        figure(:"#{taste}_grams", "#{taste.capitalize}, a serving", :g, how: "every line added up",
+                                                                        reading: { of_lines: :"#{taste}_of_lines" }) { |of_lines| of_lines.sum }
       end
-      figure(:salt_share, "Salt, of the salad", :share, from: %i[salt_grams portion_grams], how: "salt ÷ portion") { salt_grams / portion_grams }
-      figure(:acid_share, "Acid, on the plate", :per_hundred, from: %i[acid_grams portion_grams], how: "acid ÷ portion, in g per 100 g") { acid_grams / portion_grams * 100 }
-      figure(:sugar_share, "Sugar, on the plate", :per_hundred, from: %i[sugar_grams portion_grams], how: "sugar ÷ portion, in g per 100 g") { sugar_grams / portion_grams * 100 }
-      figure(:to_add_grams, "Salt to add, a serving", :g, from: %i[least_share portion_grams salt_grams],
-             how: "what the least asks for − what is there") { [(least_share * portion_grams) - salt_grams, 0.0].max }
-      figure(:all_to_add_grams, "Salt to add, in all", :g, from: %i[to_add_grams servings], how: "a serving × portions to make") { to_add_grams * servings }
-      figure(:room_grams, "and never more than", :g, from: %i[most_share portion_grams salt_grams servings],
-             how: "what the most allows − what is there, × portions") { [(most_share * portion_grams) - salt_grams, 0.0].max * servings }
+      figure(:salt_share, "Salt, of the salad", :share, how: "salt ÷ portion") { |salt_grams, portion_grams| salt_grams / portion_grams }
+      figure(:acid_share, "Acid, on the plate", :per_hundred, how: "acid ÷ portion, in g per 100 g") { |acid_grams, portion_grams| acid_grams / portion_grams * 100 }
+      figure(:sugar_share, "Sugar, on the plate", :per_hundred, how: "sugar ÷ portion, in g per 100 g") { |sugar_grams, portion_grams| sugar_grams / portion_grams * 100 }
+      figure(:to_add_grams, "Salt to add, a serving", :g, how: "what the least asks for − what is there") { |least_share, portion_grams, salt_grams| [(least_share * portion_grams) - salt_grams, 0.0].max }
+      figure(:all_to_add_grams, "Salt to add, in all", :g, how: "a serving × portions to make") { |to_add_grams, servings| to_add_grams * servings }
+      figure(:room_grams, "and never more than", :g, how: "what the most allows − what is there, × portions") { |most_share, portion_grams, salt_grams, servings| [(most_share * portion_grams) - salt_grams, 0.0].max * servings }
 
       # @param lines [Array<TasteLine>]
       def initialize(at, portion, lines)

@@ -48,17 +48,9 @@ module Scullion
       end
 
       def cost_lines(portion, index)
-        lines = portion.layers.map { |layer| of_layer(layer) } + parts_of(portion).map { |part| of_part(portion, part) }
-        lines.each_with_index.map { |(ingredient, name, from, bought), line| Cost::Line.new("cost/#{index}/lines/#{line}", ingredient, portion.practice, name, from, &bought) }
-      end
-
-      def of_layer(layer)
-        prep = @by_layer.fetch(layer).last
-        [layer.ingredient, layer.component.name, [[layer, :grams], [prep, :ap_grams], [prep.need, :finished_grams]], -> { layer.grams * prep.ap_grams / prep.need.finished_grams }]
-      end
-
-      def of_part(portion, part)
-        [part.ingredient, part.ingredient.name, [[portion, :dressing_grams], [part, :share]], -> { portion.dressing_grams * part.share }]
+        lines = portion.layers.map { |layer| [Cost::OfLayer, layer, @by_layer.fetch(layer).last] } +
+                parts_of(portion).map { |part| [Cost::OfPart, portion, part] }
+        lines.each_with_index.map { |(type, *about), line| type.new("cost/#{index}/lines/#{line}", *about) }
       end
     end
   end

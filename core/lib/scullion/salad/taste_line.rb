@@ -13,7 +13,8 @@ module Scullion
                    at: -> { "content/#{taste}" if ingredient.figures.key?("content/#{taste}") }
         next if taste == :salt
 
-        figure(:"#{taste}_grams", label, :g, from: [:grams, :"#{taste}_content"], how: "grams × what is in it ÷ 100") { grams * public_send(:"#{taste}_content") / 100 }
+        figure(:"#{taste}_grams", label, :g, how: "grams × what is in it ÷ 100",
+                                             reading: { content: :"#{taste}_content" }) { |grams, content| grams * content / 100 }
       end
 
       def writer = practice.writer
@@ -26,19 +27,20 @@ module Scullion
 
       brought :grams, of: :layer
       assumption :rinsed, "Left of a tin's salt", :share, book: :practice, none: [1.0, "Not rinsed."],
-                 at: -> { "salt/rinsed/share" if cooking.is_a?(Cook::Tinned) && cooking.school("drain") == "rinse" }
+                 at: -> { cooking&.salt_left_at }
       assumption :kept, "Stays in the food, of the salt it is cooked in", :share, book: :practice, none: [0.0, "Not cooked in salt."],
-                 at: -> { "salt/kept/#{cooking.class::KEY}/share" if cooking_salt }
+                 at: -> { "salt/kept/#{cooking.class.key}/share" if cooking_salt }
       assumption :treated, "Stays in the food, of the salt it is treated with", :share, book: :practice, none: [0.0, "Not salted before."],
                  at: -> { "salt/treated/share" if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg") }
-      figure(:cooked_salt_grams, "Salt from cooking", :g, how: "salt in the pot × its share of the food × what stays",
-             from: -> { [[self, :kept], *(cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : [])] }) do
-        cooking_salt ? cooking.public_send(cooking_salt) / cooking.finished_grams * grams * kept : 0.0
+      gather(:salt_in_the_pot) { cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams]] : [] }
+      brought :treat_salt_grams, of: :prep
+      brought :ready_grams, of: :prep
+      figure(:cooked_salt_grams, "Salt from cooking", :g, how: "salt in the pot × its share of the food × what stays") do |kept, salt_in_the_pot, grams|
+        salt_in_the_pot.any? ? salt_in_the_pot.reduce(:/) * grams * kept : 0.0
       end
-      figure(:treated_salt_grams, "Salt from the treatment", :g, from: -> { [[prep, :treat_salt_grams], [prep, :ready_grams], [self, :grams], [self, :treated]] },
-             how: "salt taken × its share of the food × what stays") { prep.treat_salt_grams / prep.ready_grams * grams * treated }
-      figure(:salt_grams, "Salt", :g, from: %i[grams salt_content rinsed cooked_salt_grams treated_salt_grams],
-             how: "grams × what is in it ÷ 100 + from cooking + from the treatment") do
+      figure(:treated_salt_grams, "Salt from the treatment", :g,
+             how: "salt taken × its share of the food × what stays") { |treat_salt_grams, ready_grams, grams, treated| treat_salt_grams / ready_grams * grams * treated }
+      figure(:salt_grams, "Salt", :g, how: "grams × what is in it ÷ 100 + from cooking + from the treatment") do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams|
         (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams
       end
 
@@ -64,8 +66,8 @@ module Scullion
 
       brought :dressing_grams, of: :portion
       brought :share, of: :part
-      figure(:grams, "Per serving", :g, from: %i[dressing_grams share], how: "dressing per serving × its share of the formula") { dressing_grams * share }
-      figure(:salt_grams, "Salt", :g, from: %i[grams salt_content], how: "grams × what is in it ÷ 100") { grams * salt_content / 100 }
+      figure(:grams, "Per serving", :g, how: "dressing per serving × its share of the formula") { |dressing_grams, share| dressing_grams * share }
+      figure(:salt_grams, "Salt", :g, how: "grams × what is in it ÷ 100") { |grams, salt_content| grams * salt_content / 100 }
 
       def initialize(at, part)
         super(at)
