@@ -28,7 +28,7 @@ module Bench
   # (a) Planning a large day against serialising the plan. Figures are worked out when first
   # asked for, so the second row counts every one of them, worked out and written.
   def self.plan_against_json
-    brief = Scullion::Brief.read(LargeDay.brief(JSON.parse(File.read(EXAMPLE))), Scullion::Records.facts)
+    brief = Scullion::Brief.read(LargeDay.brief(JSON.parse(File.read(EXAMPLE))), Scullion::House.shipped)
     made = Scullion::Plan.for(brief).to_h
     generate = -> { JSON.generate(made) }
     [Figure.new(name: "Plan.for a large day ÷ JSON.generate of its result", value: ratio(20, -> { Scullion::Plan.for(brief) }, generate), unit: "×", aim: 2, better: "lower"),
@@ -69,7 +69,7 @@ module Bench
   # Beside one who does nothing but solve days, in the same process as the server does.
   def self.while_solving
     busy = true
-    solving = Thread.new { Scullion::Day::Roster.new(Scullion::Plan.for(Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::Records.facts))).solution while busy }
+    solving = Thread.new { Scullion::Day::Roster.new(Scullion::Plan.for(Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::House.shipped))).solution while busy }
     yield
   ensure
     busy = false
@@ -78,7 +78,7 @@ module Bench
 
   # Batches of grain and cooling curves against bare loops that do the same arithmetic.
   def self.cooking
-    brief = Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::Records.facts)
+    brief = Scullion::Brief.read(JSON.parse(File.read(EXAMPLE)), Scullion::House.shipped)
     need = Scullion::Plan.for(brief).needs.first
     batches = -> { 1000.times { Scullion::Cook::Absorption.new("cook/0", need, brief).water_grams } }
     slab = Scullion::Hold::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
@@ -89,28 +89,27 @@ module Bench
 
   # Slips caught and false alarms, over the lines that the specs are tried on.
   def self.slips
-    facts = Scullion::Records.facts
+    house = Scullion::House.shipped
     lines = YAML.safe_load_file(File.expand_path("../core/spec/slips.yml", __dir__))
-    share = ->(kind) { lines[kind].count { |key, written, total| slip?(facts, key, written, total) } * 100.0 / lines[kind].size }
+    share = ->(kind) { lines[kind].count { |key, written, total| slip?(house, key, written, total) } * 100.0 / lines[kind].size }
     [Figure.new(name: "slips caught, of #{lines['wrong'].size}", value: share.call("wrong").round(1), unit: "%", aim: 95, better: "higher"),
      Figure.new(name: "false alarms, of #{lines['right'].size} right lines", value: share.call("right").round(1), unit: "%", aim: 2, better: "lower")]
   end
 
-  def self.slip?(facts, key, written, total)
-    ingredient = facts.larder.fetch(key)
+  def self.slip?(house, key, written, total)
+    ingredient = house.larder.fetch(key)
     form = %w[liquid whole dry drained].find { |each| ingredient.figures.key?("density/#{each}") }
-    grams = facts.practice.reader.read(written).grams(ingredient, form)
-    Scullion::Salad::Slip.new(ingredient, grams, [total, grams * 1.05].max.to_f, facts.practice).slip?
+    grams = house.practice.reader.read(written).grams(ingredient, form)
+    Scullion::Salad::Slip.new(ingredient, grams, [total, grams * 1.05].max.to_f, house.practice).slip?
   end
 
   # Lines of pasted recipes read as they are meant, over the recipes that the specs are tried on;
   # and one recipe drafted.
   def self.pasted
-    facts = Scullion::Records.facts
-    finder = Scullion::Finder.new(facts.larder.values)
-    draft = -> { RecipeTexts.pairs(RecipeTexts::ALL.first, facts, finder) }
-    fresh = RecipeTexts.share(facts, finder, RecipeTexts::HELD_OUT)
-    lines, right = RecipeTexts::ALL.sum { |recipe| recipe["lines"].size }, RecipeTexts.share(facts, finder)
+    house = Scullion::House.shipped
+    draft = -> { RecipeTexts.pairs(RecipeTexts::ALL.first, house) }
+    fresh = RecipeTexts.share(house, RecipeTexts::HELD_OUT)
+    lines, right = RecipeTexts::ALL.sum { |recipe| recipe["lines"].size }, RecipeTexts.share(house)
     [Figure.new(name: "lines read right, of #{lines} in #{RecipeTexts::ALL.size} recipes", value: (right * 100).round(1), unit: "%", aim: 95, better: "higher"),
      Figure.new(name: "the same of #{RecipeTexts::HELD_OUT.size} recipes it was not mended for", value: (fresh * 100).round(1), unit: "%", aim: 95, better: "higher"),
      Figure.new(name: "a pasted recipe drafted", value: (seconds(10, draft) * 1000).round(1), unit: "ms", aim: 300, better: "lower")]

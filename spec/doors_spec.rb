@@ -64,8 +64,8 @@ RSpec.describe "The doors" do
 
     it "names the same choices as the facts and the code" do
       schemas = YAML.safe_load_file(File.join(ROOT, "server/openapi.yaml"))["components"]["schemas"]
-      expect(schemas["Component"]["properties"]["role"]["enum"]).to match_array facts.practice.roles.keys
-      expect(schemas["Dressing"]["properties"]["preset"]["enum"]).to match_array facts.practice.presets.keys
+      expect(schemas["Component"]["properties"]["role"]["enum"]).to match_array house.practice.roles.keys
+      expect(schemas["Dressing"]["properties"]["preset"]["enum"]).to match_array house.practice.presets.keys
       expect(schemas["Cook"]["properties"]["method"]["enum"]).to match_array Scullion::Cook::Parcels.keys
     end
   end

@@ -8,17 +8,17 @@ ROOT = File.expand_path("..", __dir__)
 
 # A fresh copy of the worked example that ships in docs, to plan or to spoil.
 module ExampleBrief
-  SHIPPED = Scullion::Facts.load
+  SHIPPED = Scullion::House.shipped
 
   def example = JSON.parse(File.read(File.join(ROOT, "docs/brief.example.json")))
-  def facts = SHIPPED
+  def house = SHIPPED
 
   # @yield [Hash] the brief's data, to change before it is read
   def brief(covers: 140)
     data = example
     data["service"]["covers"] = covers
     yield data if block_given?
-    Scullion::Brief.read(data, facts)
+    Scullion::Brief.read(data, house)
   end
 
   def plan(covers: 140, &change) = Scullion::Plan.for(brief(covers: covers, &change))

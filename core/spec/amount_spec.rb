@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Amount do
-  let(:reader) { Scullion::Amount::Reader.new(loose: facts.practice.loose) }
+  let(:reader) { Scullion::Amount::Reader.new(loose: house.practice.loose) }
 
   written = YAML.safe_load_file(File.join(__dir__, "written_amounts.yml"))
 
@@ -18,7 +18,7 @@ RSpec.describe Scullion::Amount do
 
   it "takes the house's cup and spoons" do
     house = Scullion::Amount::Measures.new(system: "metric", degrees: "c", cup: 236.6, tablespoon: 14.8, teaspoon: 4.9)
-    reader = described_class::Reader.new(house: house)
+    reader = described_class::Reader.new(measures: house)
     expect(["1 cup", "1 Tbsp", "2 tsp"].map { |text| reader.read(text).value.round(1) }).to eq [236.6, 14.8, 9.8]
   end
 
@@ -37,14 +37,14 @@ RSpec.describe Scullion::Amount do
   end
 
   it "goes from volume to weight by the density of the form, and from pieces by their weight" do
-    carrot = facts.larder["carrot"]
+    carrot = house.larder["carrot"]
     expect(reader.read("1 cup").grams(carrot, "diced")).to be_within(0.01).of(250 * 0.541)
     expect(reader.read("3 medium").grams(carrot, "diced")).to eq 183
-    expect(reader.read("2 tins").grams(facts.larder["chickpeas"], "drained")).to eq 480
-    expect(reader.read("juice of 2 limes").grams(facts.larder["lime"], "whole")).to eq 60
-    expect(reader.read("zest of 1 lemon").grams(facts.larder["lemon"], "whole")).to eq 6
-    expect(reader.read("half a lemon").grams(facts.larder["lemon"], "whole")).to eq 54
-    expect { reader.read("1 cup").grams(facts.larder["dill"], "roast") }
+    expect(reader.read("2 tins").grams(house.larder["chickpeas"], "drained")).to eq 480
+    expect(reader.read("juice of 2 limes").grams(house.larder["lime"], "whole")).to eq 60
+    expect(reader.read("zest of 1 lemon").grams(house.larder["lemon"], "whole")).to eq 6
+    expect(reader.read("half a lemon").grams(house.larder["lemon"], "whole")).to eq 54
+    expect { reader.read("1 cup").grams(house.larder["dill"], "roast") }
       .to raise_error(Scullion::MissingFigure, /Dill has no density as "roast"/)
   end
 

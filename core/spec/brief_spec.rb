@@ -41,7 +41,7 @@ RSpec.describe Scullion::Brief do
   it "refuses a salad with no components, two salads' worth of nothing, and what is no object" do
     expect(faults { |data| data["salads"][0]["components"] = [] }["/salads/0/components"]).to include("no components")
     expect(faults { |data| data["salads"] = [] }["/salads"]).to include("no salads")
-    expect { described_class.read([1], facts) }.to raise_error(Scullion::InvalidBrief, /should be an object/)
+    expect { described_class.read([1], house) }.to raise_error(Scullion::InvalidBrief, /should be an object/)
   end
 
   it "refuses a service that ends before it starts, and a line whose salad is not there" do
@@ -50,7 +50,7 @@ RSpec.describe Scullion::Brief do
   end
 
   it "takes its own ingredient, with its own figures, and refuses one that cannot be" do
-    own = facts.larder["carrot"].facts.merge("key" => "purple-carrot", "name" => "Purple carrots")
+    own = house.larder["carrot"].facts.merge("key" => "purple-carrot", "name" => "Purple carrots")
     read = brief { |data| data.merge!("ingredients" => [own]) && component(data)["ingredient"] = "purple-carrot" }
     expect(Scullion::Plan.for(read).purchases.map { |line| line.ingredient.name }).to include("Purple carrots")
     expect(faults { |data| data["ingredients"] = [own.merge("density" => { "roast" => 99 })] }.keys).to eq ["/ingredients/0/density/roast"]

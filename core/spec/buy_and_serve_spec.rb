@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe "Buying and serving" do
-  let(:swap) { Scullion::Salad::Swap.new(facts.larder, facts.practice, facts.families) }
+  let(:swap) { house.swap }
 
   def bought(plan, key) = plan.purchases.find { |purchase| purchase.ingredient.key == key }
 

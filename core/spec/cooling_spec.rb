@@ -37,9 +37,9 @@ RSpec.describe Scullion::Hold::Slab do
   end
 
   describe Scullion::Hold::Cooling do
-    let(:rules) { facts.house_rules["a"] }
+    let(:rules) { house.rule_sets["a"] }
 
-    def cooling(method) = described_class.new(method, facts.practice, rules)
+    def cooling(method) = described_class.new(method, house.practice, rules)
 
     it "passes shallow and fails deep, and the greatest depth stands between" do
       %w[still-fridge fan-fridge blast-chiller ice-bath].each do |method|

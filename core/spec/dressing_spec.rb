@@ -4,11 +4,11 @@ RSpec.describe Scullion::Dress do
   let(:recipe) { brief.salads.values.first.dressing }
 
   def parts(*list)
-    list.map { |key, role, grams| Scullion::Salad::Part.new(ingredient: facts.larder.fetch(key), role: role, amount: grams, by: "grams") }
+    list.map { |key, role, grams| Scullion::Salad::Part.new(ingredient: house.larder.fetch(key), role: role, amount: grams, by: "grams") }
   end
 
   describe Scullion::Dress::Correction do
-    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, facts.practice, facts.larder)
+    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, house.practice, house.larder)
 
     # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less of it is
     # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615) = 79.5 g.
@@ -21,7 +21,7 @@ RSpec.describe Scullion::Dress do
 
     it "lands there: the jug with the addition has the share that was aimed at" do
       %w[too-sharp flat too-salty bland too-sweet].each do |complaint|
-        of, by = facts.practice.words("corrections", "complaints")[complaint].values_at("of", "by")
+        of, by = house.practice.words("corrections", "complaints")[complaint].values_at("of", "by")
         share = ->(list) { list.sum { |part| part.grams * (part.ingredient.figures["content/#{of}"] || 0) } / list.sum(&:grams) }
         jug = recipe.parts.map { |part| [part.ingredient.key, part.role, part.grams * 1000 / recipe.parts.sum(&:grams)] }
         correct(complaint).additions.each do |addition|
@@ -32,7 +32,7 @@ RSpec.describe Scullion::Dress do
     end
 
     it "only ever adds, in proportion to what is left" do
-      facts.practice.words("corrections", "complaints").each_key do |complaint|
+      house.practice.words("corrections", "complaints").each_key do |complaint|
         grams = [100.0, 1000.0].map { |left| correct(complaint, left: left).additions.map(&:grams) }
         expect(grams.flatten).to all(be_positive)
         expect(grams.last).to match(grams.first.map { |each| be_within(1e-6).of(each * 10) })
@@ -91,11 +91,11 @@ RSpec.describe Scullion::Dress do
   end
 
   describe Scullion::Dress::Character do
-    def character(*list) = described_class.new(parts(*list), facts.practice)
+    def character(*list) = described_class.new(parts(*list), house.practice)
 
     it "knows how it holds together by what binds it" do
       expect(character(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20]).emulsion).to eq "loose"
-      expect(described_class.new(recipe.parts, facts.practice).emulsion).to eq "held"
+      expect(described_class.new(recipe.parts, house.practice).emulsion).to eq "held"
       expect(character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]).to include("name" => "full", "rescue" => /Split/)
     end
 
@@ -107,8 +107,8 @@ RSpec.describe Scullion::Dress do
 
     it "keeps as long as the most perishable thing in it" do
       { "honey" => "10 days", "garlic" => "4 days", "parsley" => "4 days", "yoghurt" => "4 days", "lime-juice" => "3 days" }.each do |key, days|
-        list = parts(["olive-oil", "fat", 60]) + [Scullion::Salad::Part.new(ingredient: facts.larder[key], role: "aromatic", amount: 5, by: "grams")]
-        expect(described_class.new(list, facts.practice).to_h["keeping"]["text"]).to eq days
+        list = parts(["olive-oil", "fat", 60]) + [Scullion::Salad::Part.new(ingredient: house.larder[key], role: "aromatic", amount: 5, by: "grams")]
+        expect(described_class.new(list, house.practice).to_h["keeping"]["text"]).to eq days
       end
     end
   end
@@ -126,12 +126,12 @@ RSpec.describe Scullion::Dress do
   end
 
   it "pours by the ladle, in halves" do
-    ladles = Scullion::Dress::Ladles.new(facts.practice)
+    ladles = Scullion::Dress::Ladles.new(house.practice)
     { 840 => "3½ ladles of 250 ml", 125 => "1 ladle of 120 ml", 34 => "1 spoon of 30 ml", 7 => "½ spoon of 15 ml" }.each { |ml, text| expect(ladles.of(ml)).to eq text }
   end
 
-  facts = Scullion::Facts.load
-  facts.practice.presets.each_key do |preset|
+  house = Scullion::House.shipped
+  house.practice.presets.each_key do |preset|
     it "#{preset}: its stages add up to the batch at any covers, and only the bowl gets pours" do
       [1, 7, 140, 2777].each do |covers|
         batch = plan(covers: covers) { |data| data["salads"][0]["dressing"]["preset"] = preset }.dressings.first

@@ -17,24 +17,24 @@ RSpec.describe Scullion::Facts do
   end
 
   it "holds at least 250 ingredients across every family, none without what its family needs" do
-    expect(facts.larder.size).to be >= 250
-    expect(facts.larder.values.map(&:family).uniq).to match_array Scullion::IngredientForm::FAMILIES
-    gaps = Scullion::Gaps.new(facts.families)
-    expect(facts.larder.transform_values { |ingredient| gaps.of(ingredient) }.reject { |_, lacking| lacking.empty? }).to eq({})
+    expect(house.larder.size).to be >= 250
+    expect(house.larder.values.map(&:family).uniq).to match_array Scullion::IngredientForm::FAMILIES
+    gaps = Scullion::Gaps.new(house.families)
+    expect(house.larder.transform_values { |ingredient| gaps.of(ingredient) }.reject { |_, lacking| lacking.empty? }).to eq({})
   end
 
   it "knows every hold, uptake, treatment and cut that an ingredient names, and a source for every figure" do
-    facts.larder.each_value do |ingredient|
-      expect(ingredient.holds.values.reject { |hold| facts.practice.known?("holds", hold) }).to eq([]), ingredient.key
-      expect(ingredient.carries.values.reject { |carries| facts.practice.figures.key?("dressing/uptake/#{carries}") }).to eq([]), ingredient.key
-      expect(ingredient.facts.fetch("treats", {}).keys.reject { |treat| facts.practice.known?("treats", treat) }).to eq([]), ingredient.key
-      expect(ingredient.cuts - facts.practice.cuts.keys).to eq([]), ingredient.key
+    house.larder.each_value do |ingredient|
+      expect(ingredient.holds.values.reject { |hold| house.practice.known?("holds", hold) }).to eq([]), ingredient.key
+      expect(ingredient.carries.values.reject { |carries| house.practice.figures.key?("dressing/uptake/#{carries}") }).to eq([]), ingredient.key
+      expect(ingredient.facts.fetch("treats", {}).keys.reject { |treat| house.practice.known?("treats", treat) }).to eq([]), ingredient.key
+      expect(ingredient.cuts - house.practice.cuts.keys).to eq([]), ingredient.key
       expect(ingredient.figures.addresses.map { |at| ingredient.figures.source(at) }).to all(be_a(String)), ingredient.key
     end
   end
 
   it "lets every ingredient be cooked by every method it has, in every cut" do
-    facts.larder.each_value do |ingredient|
+    house.larder.each_value do |ingredient|
       ingredient.methods_of_cooking.each do |method|
         component = Scullion::Salad::Component.new(ingredient: ingredient, grams: 1.0, role: "base", cook: { "method" => method }, cut: ingredient.cuts.first)
         expect(component.method.needs(component).reject { |at| ingredient.figures.key?(at) }).to eq([]), "#{ingredient.key} #{method}"
@@ -44,10 +44,10 @@ RSpec.describe Scullion::Facts do
   end
 
   it "has yields between 0 and 1, densities that food can have, and cooked factors within their family's" do
-    facts.larder.each_value do |ingredient|
+    house.larder.each_value do |ingredient|
       ingredient.figures.addresses.grep(/yield|drained/).each { |at| expect(ingredient.fetch(at)).to be_between(0.2, 1), "#{ingredient.key} #{at}" }
       ingredient.figures.addresses.grep(/density/).each { |at| expect(ingredient.fetch(at)).to be_between(0.03, 1.6), "#{ingredient.key} #{at}" }
-      within = facts.families[ingredient.family].fetch("cooked", [0.6, 1.1])
+      within = house.families[ingredient.family].fetch("cooked", [0.6, 1.1])
       factors(ingredient).each { |method, factor| expect(factor).to be_between(*within), "#{ingredient.key} #{method} #{factor}" }
     end
   end
@@ -63,7 +63,7 @@ RSpec.describe Scullion::Facts do
   { "pearl-barley" => 3.75, "quinoa" => 3.0, "couscous" => 2.75, "white-rice" => 3.0, "brown-rice" => 3.25, "coarse-bulgur" => 2.8, "millet" => 3.7, "buckwheat" => 2.8, "wild-rice" => 3.2,
     "dry-chickpeas" => 2.9, "dry-kidney-beans" => 2.5, "dry-black-beans" => 2.7, "dry-pinto" => 2.7, "dry-green-lentils" => 2.3 }.each do |key, cups|
     it "agrees with published cups within 10 %: one of dry #{key} makes #{cups}" do
-      ingredient = facts.larder[key]
+      ingredient = house.larder[key]
       factor = factors(ingredient).values.first
       made = ingredient.density("dry") * factor / (ingredient.figures["density/cooked"] || ingredient.density("boiled"))
       expect(made).to be_within(cups * 0.1).of(cups)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Finder do
-  let(:finder) { described_class.new(facts.larder.values) }
+  let(:finder) { described_class.new(house.larder.values) }
 
   { "carot" => "Carrots", "zucchini" => "Courgettes", "zuchini" => "Courgettes", "arugala" => "Rocket", "garbanzo" => "Chickpeas", "barly" => "Pearl barley", "Burghul" => "Coarse bulgur",
     "scallions" => "Spring onions", "cilantro" => "Coriander leaf", "butternutt" => "Butternut squash", "cous cous" => "Couscous", "QUINOA" => "Quinoa", "kinoa" => "Quinoa",
@@ -17,7 +17,7 @@ RSpec.describe Scullion::Finder do
 end
 
 RSpec.describe Scullion::IngredientPage do
-  def page(key, changes = {}) = described_class.new(facts.larder[key].with(changes), facts.practice, Scullion::Gaps.new(facts.families)).to_h
+  def page(key, changes = {}) = described_class.new(house.larder[key].with(changes), house.practice, Scullion::Gaps.new(house.families)).to_h
   def stage(page, name) = page["stages"].find { |stage| stage["name"] == name }["rows"].to_h { |row| [row["name"], row["grams"]] }
 
   # 1,000 × 0.82 = 820; small dice leave 0.95 of that: 779; roast leaves 0.72: 560.9.
@@ -30,7 +30,7 @@ RSpec.describe Scullion::IngredientPage do
   end
 
   it "knows a way into a salad for every ingredient that can be in one" do
-    ways = facts.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, facts.families).to_h }
+    ways = house.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, house.families).to_h }
     refused = ways.reject { |way|
       begin
         plan { |data| data["salads"][0]["components"] = [way] }
@@ -38,7 +38,7 @@ RSpec.describe Scullion::IngredientPage do
         false
       end
     }
-    kinds = facts.larder.values_at(*refused.map { |way| way["ingredient"] }).map(&:family).uniq
+    kinds = house.larder.values_at(*refused.map { |way| way["ingredient"] }).map(&:family).uniq
     expect(kinds - %w[fat acid sweetener condiment spice salt liquid dairy]).to eq []
     expect(ways.find { |way| way["ingredient"] == "pearl-barley" }).to eq("ingredient" => "pearl-barley", "role" => "base", "grams" => 110.0, "cook" => { "method" => "absorption" })
   end
@@ -46,12 +46,12 @@ RSpec.describe Scullion::IngredientPage do
   it "tells how it is cooked, how it holds and what its family still lacks" do
     expect(page("carrot")["methods"].map { |method| method["key"] }).to eq %w[boil-cut roast steam microwave]
     expect(page("carrot")["holds"]).to include(a_hash_including("form" => "shaved", "dressed" => "1 h"))
-    bare = Scullion::Gaps.new(facts.families).of(Scullion::Ingredient.new(facts.larder["carrot"].facts.except("pieces", "roast", "boil-cut", "steam", "treats"), facts.larder["carrot"].figures))
+    bare = Scullion::Gaps.new(house.families).of(Scullion::Ingredient.new(house.larder["carrot"].facts.except("pieces", "roast", "boil-cut", "steam", "treats"), house.larder["carrot"].figures))
     expect(bare).to eq ["pieces", "roast boil-cut steam treats"]
   end
 
   it "gives every figure with unit, bounds and source, and the larder's own beside the kitchen's" do
-    facts.larder.each_key { |key| expect(page(key)["figures"]).to all(include("label", "text", "least", "most", "source")) }
+    house.larder.each_key { |key| expect(page(key)["figures"]).to all(include("label", "text", "least", "most", "source")) }
     changed = page("carrot", { "trims/peeled/yield" => [0.75, "this kitchen"] })["figures"].find { |figure| figure["label"] == "Trim: peeled" }
     expect(changed).to include("text" => "75 %", "default" => "82 %", "source" => a_string_starting_with("Set for this kitchen"))
   end

@@ -128,7 +128,7 @@ RSpec.describe "The ways of cooking" do
     end
 
     it "gives every choice a name and a reason, and every method its own" do
-      Scullion::Cook::Parcels.all.each_key { |method| facts.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
+      Scullion::Cook::Parcels.all.each_key { |method| house.practice.schools(method).each_value { |choices| expect(choices.values).to all(include("name", "why")) } }
       expect(cooked("pearl-barley", "absorption").to_h["schools"].find { |school| school["option"] == "lid" }).to include("chosen" => "ajar")
     end
 
@@ -148,14 +148,14 @@ RSpec.describe "The ways of cooking" do
 
   everyone.each do |method, ingredient|
     it "#{method}: back from the raw weight to the finished one, never less for more covers, with hands, volumes and a way to tell" do
-      ask = ->(grams) { Scullion::Cook::Single.read({ "ingredient" => ingredient, "cook" => { "method" => method } }.merge(grams), facts) }
+      ask = ->(grams) { Scullion::Cook::Single.read({ "ingredient" => ingredient, "cook" => { "method" => method } }.merge(grams), house) }
       there = ask.call("finished_grams" => 7000)
       expect(ask.call("raw_grams" => there.raw_grams).cooking.finished_grams).to be_within(0.01).of(7000)
       sizes = [1, 10, 139, 140, 1000, 5000].map { |covers| cooked(ingredient, method, covers: covers) }
       [:hands_minutes, sizes.first.raw_name, :raw_ml, :finished_ml].each { |figure| expect(sizes.map(&figure).each_cons(2)).to all(satisfy { |less, more| less < more }) }
       expect(sizes.map(&:total_minutes).min).to be >= 0 if method != "tinned"
       expect(there.to_h["cooking"]).to include("done" => /\w/, "stretches" => be_an(Array), "rescue" => be_an(Array))
-      expect(facts.practice.cautions).to include(method)
+      expect(house.practice.cautions).to include(method)
     end
   end
 end

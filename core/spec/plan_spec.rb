@@ -92,7 +92,7 @@ RSpec.describe Scullion::Plan do
       plan do |data|
         { "boil" => "penne", "boil-cut" => "butternut", "simmer" => "dry-chickpeas", "blanch" => "broccoli", "steam" => "cauliflower", "microwave" => "frozen-peas", "sear" => "firm-tofu",
           "grill" => "aubergine", "crisp" => "flatbread", "eggs" => "hen-egg" }.each do |method, ingredient|
-          known = facts.larder[ingredient]
+          known = house.larder[ingredient]
           data["salads"][0]["components"] << { "ingredient" => ingredient, "grams" => 20, "role" => "body", "cook" => { "method" => method }, "cut" => (unless method == "eggs"
                                                                                                                                                           known.cuts.first
                                                                                                                                                         end),

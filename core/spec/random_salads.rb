@@ -4,10 +4,10 @@
 # larder has, any legal amount and dressing, in any of the starter kitchens. The same seed gives
 # the same brief.
 class RandomSalads
-  # @param facts [Scullion::Facts::Book] @param seed [Integer]
+  # @param house [Scullion::House] @param seed [Integer]
   # @param most_covers [Integer] @param most_grams [Float] of a component, a serving
-  def initialize(facts, seed, most_covers: 5000, most_grams: 5000)
-    @facts, @dice, @most_covers, @most_grams = facts, Random.new(seed), most_covers, most_grams
+  def initialize(house, seed, most_covers: 5000, most_grams: 5000)
+    @house, @dice, @most_covers, @most_grams = house, Random.new(seed), most_covers, most_grams
   end
 
   # @return [Hash] a brief that core reads without a fault
@@ -17,15 +17,15 @@ class RandomSalads
       break made if legal?(made)
     end
     { "format" => "scullion/brief@1", "service" => service, "salads" => [salad], "kitchen" => kitchen,
-      "house_rules" => pick(@facts.house_rules.keys) }
+      "house_rules" => pick(@house.rule_sets.keys) }
   end
 
   # The same in a kitchen that has set figures of its own as far as they go.
   def with_own_figures
     made = brief
-    own = own_figures("practice", @facts.practice.figures, Scullion::Practice, count(1, 60))
+    own = own_figures("practice", @house.practice.figures, Scullion::Practice, count(1, 60))
     own += made["salads"][0]["components"].flat_map do |component|
-      own_figures("larder/#{component['ingredient']}", @facts.larder[component["ingredient"]].figures, Scullion::IngredientForm, 4)
+      own_figures("larder/#{component['ingredient']}", @house.larder[component["ingredient"]].figures, Scullion::IngredientForm, 4)
     end
     made.merge("figures" => own.uniq { |figure| figure["at"] })
   end
@@ -59,7 +59,7 @@ class RandomSalads
 
   def kitchen
     measures = pick([{ "system" => "us", "degrees" => "f", "cup_ml" => 236.6 }, { "cup_ml" => 200 }, {}])
-    pick(@facts.starters).except("key", "why").merge("measures" => measures)
+    pick(@house.starters).except("key", "why").merge("measures" => measures)
   end
 
   def salad_with(components)
@@ -71,36 +71,36 @@ class RandomSalads
   # One that is refused is thrown again.
   def legal_component
     loop do
-      made = component(pick(@facts.larder.values))
+      made = component(pick(@house.larder.values))
       return made if legal?({ "key" => "any", "name" => "Any salad", "components" => [made] })
     end
   end
 
   def component(ingredient)
     method = maybe(0.6) { pick(ingredient.methods_of_cooking) } if ingredient.methods_of_cooking.any?
-    { "ingredient" => ingredient.key, "grams" => spread(0.1, @most_grams).round(2), "role" => pick(@facts.practice.roles.keys), "trim" => maybe { pick(ingredient.trims.keys) },
+    { "ingredient" => ingredient.key, "grams" => spread(0.1, @most_grams).round(2), "role" => pick(@house.practice.roles.keys), "trim" => maybe { pick(ingredient.trims.keys) },
       "cut" => maybe { pick(ingredient.cuts) }, "treat" => maybe(0.3) { pick(ingredient.facts.fetch("treats", {}).keys) },
       "held_back" => maybe(0.3) { pick([0.1, 0.5, 1]) }, "cook" => method && cooked(method) }.compact
   end
 
   def cooked(method)
-    schools = @facts.practice.schools(method).to_h { |option, choices| [option, maybe { pick(choices.keys) }] }
+    schools = @house.practice.schools(method).to_h { |option, choices| [option, maybe { pick(choices.keys) }] }
     { "method" => method }.merge(schools.compact)
   end
 
   def dressing
     own = maybe(0.2) { [{ "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::Salad::Form::INTO) }, { "key" => "two", "name" => "Two" }] }
-    { "name" => "Any dressing", "preset" => pick(@facts.practice.presets.keys), "stages" => own, "parts" => Array.new(count(1, 5)) { part } }.compact
+    { "name" => "Any dressing", "preset" => pick(@house.practice.presets.keys), "stages" => own, "parts" => Array.new(count(1, 5)) { part } }.compact
   end
 
   def part
-    ingredient = pick(@facts.larder.values.select { |each| each.figures.key?("density/liquid") })
+    ingredient = pick(@house.larder.values.select { |each| each.figures.key?("density/liquid") })
     { "ingredient" => ingredient.key, "role" => pick(Scullion::Salad::PART_ROLES), pick(%w[ml grams]) => spread(0.01, 100_000).round(2) }
   end
 
   def legal?(salad)
     fields = Scullion::DocumentReader.new(salad)
-    !Scullion::Salad::Form.read(fields, @facts.larder, @facts.practice).nil?
+    !Scullion::Salad::Form.read(fields, @house).nil?
   end
 end
 
@@ -127,7 +127,7 @@ module AnyLegalSalad
   # @yield [Scullion::Plan, Integer] each plan with its seed, which any error names
   def each_plan(seeds, kind = :brief, **most)
     seeds.each do |seed|
-      yield Scullion::Plan.for(Scullion::Brief.read(RandomSalads.new(facts, seed, **most).public_send(kind), facts)), seed
+      yield Scullion::Plan.for(Scullion::Brief.read(RandomSalads.new(house, seed, **most).public_send(kind), house)), seed
     rescue StandardError => e
       raise e.class, "seed #{seed}: #{e.message}", e.backtrace
     end

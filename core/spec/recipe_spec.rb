@@ -3,22 +3,20 @@
 require_relative "recipe_texts"
 
 RSpec.describe Scullion::Recipe::Draft do
-  finder = Scullion::Finder.new(Scullion::Facts.load.larder.values)
-
-  define_method(:draft) { |text, **more| described_class.new(text, facts.larder, finder, facts.practice, facts.families, **more) }
+  define_method(:draft) { |text, **more| described_class.new(text, house, **more) }
   def line(draft, text) = draft.to_h["lines"].find { |each| each["text"].include?(text) }
 
   it "reads at least 95 of 100 lines of at least 30 recipes as they are meant" do
     expect(RecipeTexts::ALL.size).to be >= 30
-    expect(RecipeTexts.share(facts, finder)).to be >= 0.95
-    expect(RecipeTexts.share(facts, finder, RecipeTexts::HELD_OUT)).to be >= 0.9
+    expect(RecipeTexts.share(house)).to be >= 0.95
+    expect(RecipeTexts.share(house, RecipeTexts::HELD_OUT)).to be >= 0.9
   end
 
   it "accounts for every line, and finds the title and the servings" do
     RecipeTexts::ALL.each do |recipe|
       read = draft(recipe["text"]).to_h
       expect(read.values_at("title", "servings")).to eq recipe.values_at("title", "servings")
-      expect(Scullion::Recipe::Page.new(recipe["text"], facts.practice).lines.map(&:row).uniq.size).to eq(recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" })
+      expect(Scullion::Recipe::Page.new(recipe["text"], house.practice).lines.map(&:row).uniq.size).to eq(recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" })
       expect(read["lines"].map { |each| each["kind"] } - %w[title servings heading ingredient step note]).to be_empty
     end
   end
@@ -39,7 +37,7 @@ RSpec.describe Scullion::Recipe::Draft do
   # 1 kg of cucumber, seeded and diced, gives up a share of its water to the salt; sprouts are cooked as usual, and it says so.
   it "counts what a treatment takes, and says what it does as usual" do
     plain, salted = ["1 kg cucumbers, seeded and diced", "1 kg cucumbers, seeded, diced, salted and drained"].map { |text| line(draft("Serves 4\n#{text}"), "cucumbers")["grams"] }
-    expect(salted).to be_within(0.1).of(plain * facts.larder["cucumber"].figures["treats/salt-and-drain/yield"])
+    expect(salted).to be_within(0.1).of(plain * house.larder["cucumber"].figures["treats/salt-and-drain/yield"])
     expect(line(draft("Serves 4\n700 g brussels sprouts, shredded"), "sprouts")).to include("done" => "shredded", "usual" => "trimmed, roasted")
   end
 

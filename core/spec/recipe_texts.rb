@@ -7,16 +7,16 @@ module RecipeTexts
   ALL = YAML.safe_load_file(File.join(__dir__, "recipe_texts.yml")).freeze
 
   # @return [Array<Array(String, String)>] what is expected and what was read, line by line
-  def self.pairs(recipe, facts, finder)
-    draft = Scullion::Recipe::Draft.new(recipe["text"], facts.larder, finder, facts.practice, facts.families)
+  def self.pairs(recipe, house)
+    draft = Scullion::Recipe::Draft.new(recipe["text"], house)
     recipe["lines"].zip(draft.reads.map { |read| "#{draft.taken(read)&.key || 'none'} #{amount(read.amount)}" })
   end
 
   HELD_OUT = YAML.safe_load_file(File.join(__dir__, "held_out_texts.yml")).freeze
 
   # @return [Float] from 0 to 1
-  def self.share(facts, finder, recipes = ALL)
-    read = recipes.flat_map { |recipe| pairs(recipe, facts, finder) }
+  def self.share(house, recipes = ALL)
+    read = recipes.flat_map { |recipe| pairs(recipe, house) }
     read.count { |meant, found| right?(meant, found) }.fdiv(read.size)
   end
 

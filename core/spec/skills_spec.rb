@@ -63,7 +63,7 @@ RSpec.describe "Cooks and what they are down for" do
       kinds = roster(nil).instance.tasks.to_h { |task| [task.key, task.segments.flat_map(&:uses).filter_map { |use| use.skill || ("none" if use.kind == "cook") }.uniq] }
       expect(kinds.values.flatten.uniq).to match_array(Scullion::Day::SKILLS + ["none"])
       expect(kinds["clean"]).to eq ["none"]
-      expect(Scullion::Day::SKILLS).to match_array(facts.practice.keys("skills"))
+      expect(Scullion::Day::SKILLS).to match_array(house.practice.keys("skills"))
     end
 
     it "never gives a cook what she is not down for, and says what nobody does" do

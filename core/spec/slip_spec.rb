@@ -4,10 +4,10 @@ RSpec.describe Scullion::Salad::Slip do
   lines = YAML.safe_load_file(File.join(__dir__, "slips.yml"))
 
   def slip(key, written, total)
-    ingredient = facts.larder.fetch(key)
+    ingredient = house.larder.fetch(key)
     form = %w[liquid whole dry drained].find { |each| ingredient.figures.key?("density/#{each}") }
-    grams = facts.practice.reader.read(written).grams(ingredient, form)
-    described_class.new(ingredient, grams, [total, grams * 1.05].max.to_f, facts.practice)
+    grams = house.practice.reader.read(written).grams(ingredient, form)
+    described_class.new(ingredient, grams, [total, grams * 1.05].max.to_f, house.practice)
   end
 
   it "is tried on at least 60 slips and 200 lines that are right" do

@@ -78,12 +78,12 @@ RSpec.describe "What reaches the plate" do
     end
 
     it "has remedies that can be taken as they stand, and that mend it" do
-      facts.practice.keys("balance").each do |key|
-        Array(facts.practice.words("balance", key).then { |words| words["add"] if words.is_a?(Hash) }).each do |add|
+      house.practice.keys("balance").each do |key|
+        Array(house.practice.words("balance", key).then { |words| words["add"] if words.is_a?(Hash) }).each do |add|
           expect { plan { |data| components(data) << add } }.not_to raise_error, "#{key}: #{add['ingredient']}"
         end
       end
-      mended = notes { |data| only("pearl-barley", "white-beans").call(data) && components(data) << facts.practice.words("balance", "crunchy")["add"].first }
+      mended = notes { |data| only("pearl-barley", "white-beans").call(data) && components(data) << house.practice.words("balance", "crunchy")["add"].first }
       expect(mended.keys).not_to include("crunchy")
     end
 
@@ -100,11 +100,11 @@ RSpec.describe "What reaches the plate" do
 
     it "lands on the target, dressed, and keeps crunch and accents sensible" do
       [115.0, 160.0, 340.0].each do |target|
-        grams = described_class.new(salad, facts.practice).to(target)
+        grams = described_class.new(salad, house.practice).to(target)
         dressed = plan { |data| components(data).each_with_index { |component, index| component["grams"] = grams[index] } }.portions.first.portion_grams
         expect(dressed).to be_within(0.6).of(target)
       end
-      small, large = [115.0, 340.0].map { |target| described_class.new(salad, facts.practice).to(target) }
+      small, large = [115.0, 340.0].map { |target| described_class.new(salad, house.practice).to(target) }
       expect(large[0] / small[0]).to be > large[6] / small[6]
     end
   end

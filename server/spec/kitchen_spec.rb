@@ -137,7 +137,7 @@ RSpec.describe "A cook's own ingredient", :server do
   it "begins as the one it is like, and is found and planned with" do
     add(name: "Wild dill", like: "dill", aliases: ["marsh dill"])
     expect(last_response.status).to eq 201
-    expect(answer).to include("key" => "wild-dill", "aliases" => ["marsh dill"], "pieces" => facts.larder["dill"].facts["pieces"])
+    expect(answer).to include("key" => "wild-dill", "aliases" => ["marsh dill"], "pieces" => house.larder["dill"].facts["pieces"])
     expect(ask(:get, "/api/ingredients?find=marsh%20dil").first["key"]).to eq "wild-dill"
     expect(ask(:post, "/api/cook", { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 })["cooking"]["raw_grams"]["value"]).to be_within(0.1).of(1000)
   end

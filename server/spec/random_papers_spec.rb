@@ -34,5 +34,5 @@ RSpec.describe "The papers of any legal salad" do
     expect_numbers(order.sheet({}).to_csv, "week")
   end
 
-  def swap = Scullion::Salad::Swap.new(facts.larder, facts.practice, facts.families)
+  def swap = house.swap
 end

@@ -27,16 +27,22 @@ module Scullion
                  at: -> { "absorption/rinse_uptake" if school("rinse") == "rinse" }
       assumption :dry_density, "Dry, as scooped", :g_per_ml, book: :ingredient, at: "density/dry"
       assumption :solid_density, "The dry kernel itself", :g_per_ml, book: :ingredient, at: "density/solid"
-      assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: -> { "evaporation/#{LIDS.fetch(lid)}" }
-      assumption :rest_rate, "Boils off while resting", :kg_per_m2_h, book: :practice, at: "evaporation/lid-on"
-      assumption :open_rate, "Boils off, lid off", :kg_per_m2_h, book: :practice, at: "evaporation/simmer-open"
+      assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: -> { rate_at(LIDS.fetch(lid)) },
+                 none: -> { weighed_rate(LIDS.fetch(lid)) }
+      assumption :rest_rate, "Boils off while resting", :kg_per_m2_h, book: :practice, at: -> { rate_at("lid-on") },
+                 none: -> { weighed_rate("lid-on") }
+      assumption :open_rate, "Boils off, lid off", :kg_per_m2_h, book: :practice, at: -> { rate_at("simmer-open") },
+                 none: -> { weighed_rate("simmer-open") }
       assumption :salt_share, "Salt for the water", :share, book: :practice, none: [0.0, "The stock brings its own salt."],
                  at: -> { "absorption/salt_share" unless stock? }
       assumption :stock_per_kg, "Stock powder", :g_per_kg, book: :practice, none: [0.0, "Cooked in water."], at: -> { "absorption/stock_per_kg" if stock? }
 
       figure(:cooked_factor, "Cooked for dry", :factor, how: "1 + water taken up") { |uptake| 1 + uptake }
       figure(:dry_grams, "Dry, all batches", :g, how: "cooked weight ÷ cooked factor") { |finished_grams, cooked_factor| finished_grams / cooked_factor }
-      figure(:boiled_off_grams, "Boils off", :g, how: "(rate simmering × minutes + rate resting × minutes) × pot area × this pot's own factor") { |_simmer_rate, _rest_rate, _pot_area, pot_factor, _cook_minutes, _rest_minutes| boiled_off(pot, pot_factor) }
+      figure(:boiled_off_grams, "Boils off", :g,
+             how: "(rate simmering × minutes + rate resting × minutes) × pot area") do |simmer_rate, rest_rate, pot_area, cook_minutes, rest_minutes|
+        ((simmer_rate * cook_minutes) + (rest_rate * rest_minutes)) / 60 * pot_area * 1000
+      end
       figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false,
              how: "what fills the pot to its limit, raw in its water or cooked, whichever is less") { |_most_full, _pot_litres, _cooked_factor, _finished_density, _uptake, _solid_density, boiled_off_grams| most_dry(pot, boiled_off_grams) }
       figure(:taken_up_grams, "Taken up", :g, how: "dry × uptake") { |batch_dry_grams, uptake| batch_dry_grams * uptake }
@@ -52,7 +58,8 @@ module Scullion
       figure(:ratio_by_weight, "Water to dry, by weight", :ratio, how: "water ÷ dry") { |water_grams, batch_dry_grams| water_grams / batch_dry_grams }
       figure(:ratio_by_volume, "Water to dry, by volume", :ratio, how: "ratio by weight × density of the dry grain") { |ratio_by_weight, dry_density| ratio_by_weight * dry_density }
       figure(:total_minutes, "From cold to rested", :min, how: "heat up + simmer + rest") { |heat_up_minutes, cook_minutes, rest_minutes| heat_up_minutes + cook_minutes + rest_minutes }
-      figure(:drying_minutes, "To boil off 100 g, lid off", :min, how: "100 g ÷ (rate × pot area × this pot's own factor)") { |open_rate, pot_area, pot_factor| 0.1 / (open_rate * pot_area * pot_factor) * 60 }
+      figure(:drying_minutes, "To boil off 100 g, lid off", :min,
+             how: "100 g ÷ (rate × pot area)") { |open_rate, pot_area| 0.1 / (open_rate * pot_area) * 60 }
 
       def uses = stock? ? [["stock", :all_stock_grams]] : [["salt", :all_salt_grams]]
       def texture = school("texture")
@@ -87,10 +94,11 @@ module Scullion
       private
 
       def lines = %i[water_line_cm cooked_line_cm]
-      def room_for(pot) = most_dry(pot, boiled_off(pot, pot.boil_factor || 1.0))
+      def room_for(pot) = most_dry(pot, boiled_off(pot))
 
-      def boiled_off(pot, factor)
-        ((simmer_rate * cook_minutes) + (rest_rate * rest_minutes)) / 60 * pot.area * factor * 1000
+      # g that any pot boils off in all.
+      def boiled_off(pot)
+        ((boils_off(pot, LIDS.fetch(lid)) * cook_minutes) + (boils_off(pot, "lid-on") * rest_minutes)) / 60 * pot.area * 1000
       end
 
       def most_dry(pot, boiled_off)

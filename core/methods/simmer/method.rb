@@ -30,7 +30,8 @@ module Scullion
       assumption :solid_density, "The dry bean itself", :g_per_ml, book: :ingredient, at: "density/solid"
       assumption :lying_density, "Soaked, as scooped", :g_per_ml, book: :practice, at: "simmer/soaked_density"
       assumption :lying_solid_density, "The soaked bean itself", :g_per_ml, book: :practice, at: "simmer/soaked_solid_density"
-      assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: "evaporation/lid-ajar"
+      assumption :simmer_rate, "Boils off while simmering", :kg_per_m2_h, book: :practice, at: -> { rate_at("lid-ajar") },
+                 none: -> { weighed_rate("lid-ajar") }
 
       figure(:dry_grams, "Dry, all batches", :g, how: "cooked weight ÷ cooked for dry") { |finished_grams, cooked_factor| finished_grams / cooked_factor }
       figure(:most_dry_grams, "Most dry the pot takes", :g, shown: false, how: "soaked beans and the water above them, to the pot's limit") { |_most_full, _pot_litres, _pot_area, _cover_cm, _lying_density, _soaked_factor| room_for(pot) }
@@ -38,7 +39,8 @@ module Scullion
       figure(:soak_line_cm, "Soak water line", :cm, how: "dry beans' height + water above them") { |batch_dry_grams, raw_density, pot_area, soak_cover_cm| (batch_dry_grams / raw_density / (pot_area * CM2)) + soak_cover_cm }
       figure(:soak_water_grams, "Soak water", :g, how: "volume to the line − the beans'") { |soak_line_cm, pot_area, batch_dry_grams, solid_density| (soak_line_cm * pot_area * CM2) - (batch_dry_grams / solid_density) }
       figure(:all_soak_salt_grams, "Salt for the soak, all batches", :g, how: "soak water × its salt × batches") { |soak_water_grams, soak_salt_share, batches| soak_water_grams * soak_salt_share * batches }
-      figure(:top_up_grams, "Boiling water to top up, each half hour", :g, how: "rate × pot area × this pot's own factor × ½ h") { |simmer_rate, pot_area, pot_factor| simmer_rate * pot_area * pot_factor * 500 }
+      figure(:top_up_grams, "Boiling water to top up, each half hour", :g,
+             how: "rate × pot area × ½ h") { |simmer_rate, pot_area| simmer_rate * pot_area * 500 }
       figure(:total_minutes, "From cold to cooked", :min, how: "heat up + hard boil + simmer") { |heat_up_minutes, hard_boil_minutes, simmer_minutes| heat_up_minutes + hard_boil_minutes + simmer_minutes }
 
       def uses = all_soak_salt_grams.positive? ? [["salt", :all_soak_salt_grams]] : []

@@ -16,9 +16,9 @@ module Scullion
       MISSPELT = { letters: 8, by: 2 }.freeze
 
       # @param loose [Loose] this cook's pinches and glugs
-      # @param house [Amount::Measures] which cup and spoon
-      def initialize(loose: Loose::NONE, house: Amount::Measures::METRIC)
-        @loose, @house = loose, house
+      # @param measures [Measures] which cup and spoon
+      def initialize(loose: Loose::NONE, measures: Amount::Measures::METRIC)
+        @loose, @measures = loose, measures
       end
 
       # @param text [String]
@@ -100,7 +100,7 @@ module Scullion
         unit = unit_word if size
         return unless unit && yield
 
-        factor, base = Units.base(unit, @house)
+        factor, base = Units.base(unit, @measures)
         [size * factor, base]
       end
 
@@ -108,7 +108,7 @@ module Scullion
       def measured(low, high)
         fill = @loose.fills.fetch(fill_word, 1.0)
         unit = unit_word or return
-        factor, base = Units.base(unit, @house)
+        factor, base = Units.base(unit, @measures)
         extra = smaller_part(unit, base)
         @scan.skip(/\([^)]*\)\s*/)
         @scan.skip(/#{Words::PACKS}\s+/o)
@@ -123,7 +123,7 @@ module Scullion
         smaller = unit_word if more
         return more if more && smaller.nil? && unit == "kg" && @scan.eos?
 
-        factor, other = Units.base(smaller, @house)
+        factor, other = Units.base(smaller, @measures)
         return more * factor if other == base
 
         @scan.pos = start

@@ -21,10 +21,10 @@ module Scullion
       def g_exact(grams) = g(grams)
 
       def ml(millilitres)
-        if millilitres < @house.tablespoon then "#{fraction([(millilitres / @house.teaspoon * 4).round * 2, 1].max)} tsp"
-        elsif millilitres < @house.cup / 4 then "#{fraction((millilitres / @house.tablespoon * 2).round * 4)} Tbsp"
-        elsif millilitres < @house.cup * 8 then cups((millilitres / @house.cup * 8).round)
-        else "#{fraction((millilitres / @house.cup / CUPS_IN_A_QUART * 4).round * 2)} qt"
+        if millilitres < @measures.tablespoon then "#{fraction([(millilitres / @measures.teaspoon * 4).round * 2, 1].max)} tsp"
+        elsif millilitres < @measures.cup / 4 then "#{fraction((millilitres / @measures.tablespoon * 2).round * 4)} Tbsp"
+        elsif millilitres < @measures.cup * 8 then cups((millilitres / @measures.cup * 8).round)
+        else "#{fraction((millilitres / @measures.cup / CUPS_IN_A_QUART * 4).round * 2)} qt"
         end
       end
 

@@ -8,12 +8,12 @@ module Scullion
       SCALES = [1, 10, 100, 1000].freeze
       FRACTIONS = { 0 => "", 1 => "¼", 2 => "½", 3 => "¾" }.freeze
 
-      # @param house [Amount::Measures] @return [Writer] of its system of measures
-      def self.for(house) = (house.system == "us" ? UsWriter : self).new(house)
+      # @param measures [Measures] @return [Writer] of its system of measures
+      def self.for(measures) = (measures.system == "us" ? UsWriter : self).new(measures)
 
-      # @param house [Amount::Measures]
-      def initialize(house)
-        @house = house
+      # @param measures [Measures]
+      def initialize(measures)
+        @measures = measures
         freeze
       end
 
@@ -47,8 +47,8 @@ module Scullion
 
       # Spoons under 60 ml, jugs above.
       def ml(millilitres)
-        if millilitres < 15 then spoons(millilitres, @house.teaspoon, "tsp")
-        elsif millilitres < 60 then spoons(millilitres, @house.tablespoon, "Tbsp")
+        if millilitres < 15 then spoons(millilitres, @measures.teaspoon, "tsp")
+        elsif millilitres < 60 then spoons(millilitres, @measures.tablespoon, "Tbsp")
         elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
         elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
         else "#{hundredths(millilitres / 10.0)} l"
@@ -80,7 +80,7 @@ module Scullion
 
       # Ovens are set in fives of °F; food is checked to the degree.
       def celsius(value)
-        return "#{value.round} °C" unless @house.degrees == "f"
+        return "#{value.round} °C" unless @measures.degrees == "f"
 
         fahrenheit = (value * 9 / 5.0) + 32
         "#{value < 100 ? fahrenheit.round : (fahrenheit / 5).round * 5} °F"

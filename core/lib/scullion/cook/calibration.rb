@@ -3,7 +3,8 @@
 module Scullion
   module Cook
     # What a pot really boils off, from weighing simmering water before and after. One weighing
-    # gives the pot's factor against the usual rate, and the factor holds for every lid.
+    # gives the pot's factor against the usual rate (the shipped one, whatever the house has set for its
+    # other pots), and the factor holds for every lid.
     class Calibration
       FIELDS = %w[lid before_grams after_grams minutes].freeze
       LIDS = { "off" => "simmer-open", "ajar" => "lid-ajar", "on" => "lid-on" }.freeze
@@ -32,7 +33,7 @@ module Scullion
 
       # @return [Float] of the usual rate under that lid
       def factor = (rate / usual).round(3)
-      def usual = @practice.fetch("evaporation/#{LIDS.fetch(@lid)}")
+      def usual = @practice.figures.shipped("evaporation/#{LIDS.fetch(@lid)}")
 
       # A factor that no simmer gives is a slip of the scale or the clock.
       def check(fields)

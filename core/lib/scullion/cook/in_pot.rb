@@ -17,8 +17,6 @@ module Scullion
       decision(:pot_litres, "The pot holds", :litre, change: nil, source: -> { "#{pot.name} in your kitchen." }) { pot.litres }
       decision(:pot_area, "The pot's area", :square_metre, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.area }
       decision(:pot_height, "The pot's height", :cm, change: nil, source: -> { "#{pot.name} in your kitchen." }, shown: false) { pot.height_cm.to_f }
-      decision(:pot_factor, "This pot boils off, against the usual", :factor, change: nil, shown: false,
-               source: -> { pot.boil_factor ? "#{pot.name}: weighed in your kitchen." : "#{pot.name}: not weighed yet, so taken as usual." }) { pot.boil_factor || 1.0 }
       figure(:batches, "Batches", :batches, how: "raw ÷ most the pot takes, rounded up; one if it takes none") do |dry_grams, most_dry_grams|
         most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
       end
@@ -51,6 +49,14 @@ module Scullion
       end
 
       private
+
+      # kg per m² and hour that boil off under a lid (a key of facts/practice/evaporation): of a pot that
+      # was weighed what it boils off, whatever the house has set for the others; else as the house has it.
+      def boils_off(pot, lid) = pot.boil_factor ? practice.figures.shipped("evaporation/#{lid}") * pot.boil_factor : practice.fetch("evaporation/#{lid}")
+
+      # The same for the pot that was chosen: where it stands, or that it was weighed.
+      def rate_at(lid) = ("evaporation/#{lid}" unless pot.boil_factor)
+      def weighed_rate(lid) = [boils_off(pot, lid), "#{pot.name}: weighed in your kitchen."]
 
       def kind_of_pot = "pot-#{pot.key}"
 

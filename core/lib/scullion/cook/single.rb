@@ -11,9 +11,9 @@ module Scullion
       attr_reader :plan
 
       # @param data [Hash] ingredient, cook (method and school), finished_grams or raw_grams
-      # @param rest [Hash] what a brief may carry beside: ingredients, kitchen, house_rules, figures
+      # @param house [House]
       # @raise [InvalidBrief]
-      def self.read(data, facts, rest = {})
+      def self.read(data, house)
         fields = DocumentReader.new(data)
         fields.only(*FIELDS)
         fields.fault("cook", "This is missing.", "Name a method, for example {\"method\": \"roast\"}.") unless fields.given?("cook")
@@ -22,13 +22,13 @@ module Scullion
         raise InvalidBrief, fields.faults if fields.faults.any?
 
         component = data.slice("ingredient", "cook", "trim", "cut", "treat")
-        single = new(component, grams, facts, rest)
-        data.key?("raw_grams") ? new(component, grams * grams / single.raw_grams, facts, rest) : single
+        single = new(component, grams, house)
+        data.key?("raw_grams") ? new(component, grams * grams / single.raw_grams, house) : single
       end
 
-      def initialize(component, finished_grams, facts, rest)
+      def initialize(component, finished_grams, house)
         covers = [(finished_grams / 5000).ceil, 1].max
-        @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min).merge(rest), facts))
+        @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min), house))
       rescue InvalidBrief => e
         raise(InvalidBrief, e.faults.map { |fault| Fault.new(what: fault.what, where: fault.where.delete_prefix("/salads/0/components/0"), remedy: fault.remedy) })
       end

@@ -60,7 +60,8 @@ module Scullion
       files = files.merge(Cook::Parcels.practice) { |_, own, theirs| own.merge(theirs) }
       practice_bounds(files, faults)
       Practice.new(files.freeze, { "any" => sources["practice"], "heating" => sources["physics"],
-                                   "heating/efficiency" => sources["practice"], "heating/oven" => sources["practice"] }.freeze)
+                                   "heating/efficiency" => sources["practice"], "heating/oven/position_per_k" => sources["practice"],
+                                   "heating/oven/fan_celsius" => sources["practice"] }.freeze)
     end
 
     def self.practice_bounds(files, faults)

@@ -51,11 +51,11 @@ module Scullion
 
     LISTS = %i[pots trays pans bowls burners ovens steamers microwaves chillers ice_machines tools cooks].freeze
 
-    attr_reader :name, :house, *LISTS
+    attr_reader :name, :measures, *LISTS
 
-    # @param name [String] @param house [Amount::Measures] @param lists [Hash{Symbol=>Array}] by LISTS
-    def initialize(name:, house:, **lists)
-      @name, @house = name, house
+    # @param name [String] @param measures [Measures] @param lists [Hash{Symbol=>Array}] by LISTS
+    def initialize(name:, measures:, **lists)
+      @name, @measures = name, measures
       LISTS.each { |list| instance_variable_set(:"@#{list}", lists.fetch(list)) }
       @pots, @bowls = [@pots, @bowls].map { |vessels| vessels.sort_by { |vessel| [vessel.litres, vessel.key] } }
       @trays, @pans = [@trays, @pans].map { |vessels| vessels.sort_by { |vessel| [vessel.area, vessel.key] } }

@@ -17,7 +17,7 @@ module Scullion
     def read
       before = @fields.faults.size
       @fields.only("name", "measures", *Kitchen::LISTS.map(&:to_s))
-      parts = { name: @fields.text("name"), house: @fields.within("measures", default: Amount::Measures::METRIC) { |item| Amount::Measures.read(item) } }
+      parts = { name: @fields.text("name"), measures: @fields.within("measures", default: Amount::Measures::METRIC) { |item| Amount::Measures.read(item) } }
       parts.merge!(vessels, heat, cold, tools: tools, cooks: cooks)
       unique
       Kitchen.new(**parts) if @fields.faults.size == before

@@ -4,7 +4,7 @@ module Scullion
   # Kitchen practice that belongs to no single ingredient: evaporation rates, tray loads,
   # cut sizes, dressing uptakes and presets, hold classes, schools; and how this house measures.
   class Practice
-    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions, :house, :writer
+    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions, :measures, :writer
 
     # The bounds of its figures, by the last word of the address that has one.
     BOUNDS = {
@@ -26,13 +26,13 @@ module Scullion
 
     # @param facts [Hash] the parsed practice files, keyed by file name
     # @param sources [Hash{String=>String}]
-    def initialize(facts, sources, figures: nil, house: Amount::Measures::METRIC)
-      @facts, @sources, @house = facts, sources, house
+    def initialize(facts, sources, figures: nil, measures: Amount::Measures::METRIC)
+      @facts, @sources, @measures = facts, sources, measures
       @figures = figures || Figures.new("practice", Figures.flatten(facts).freeze, sources)
       @cuts, @presets, @roles = facts.values_at("cuts", "presets", "roles")
       @loose = Amount::Loose.new(facts.fetch("measures"), facts.fetch("fills"))
       @cautions = facts.fetch("cautions")
-      @writer = Amount::Writer.for(house)
+      @writer = Amount::Writer.for(measures)
       freeze
     end
 
@@ -50,7 +50,7 @@ module Scullion
     def fetch(at) = figures.fetch(at)
 
     # Reads amounts with this house's cup and spoons.
-    def reader = Amount::Reader.new(loose: loose, house: house)
+    def reader = Amount::Reader.new(loose: loose, measures: measures)
 
     # Which ingredient cooking takes for a seasoning. @return [String] its key
     def seasoning(name) = words("seasonings", name)
@@ -64,8 +64,15 @@ module Scullion
     def known?(file, key) = @facts.fetch(file).key?(key)
     def keys(file) = @facts.fetch(file).keys
 
+    # With some figures replaced, wherever they are read: by address or among the words of their file.
     # @param changes [Hash] see Figures#with
-    def with(changes) = Practice.new(@facts, @sources, figures: figures.with(changes), house: house)
-    def measured_in(house) = house == @house ? self : Practice.new(@facts, @sources, figures: figures, house: house)
+    def with(changes)
+      return self if changes.empty?
+
+      facts = Figures.laid_over(@facts, changes.transform_values(&:first))
+      Practice.new(facts, @sources, figures: figures.with(changes), measures: measures)
+    end
+
+    def measured_in(measures) = measures == @measures ? self : Practice.new(@facts, @sources, figures: figures, measures: measures)
   end
 end

@@ -28,6 +28,18 @@ module Scullion
       into
     end
 
+    # Nested data with some of its numbers replaced.
+    # @param changes [Hash{String=>Numeric}] by address
+    # @return [Object] of the same shape
+    def self.laid_over(data, changes, path = nil)
+      case data
+      when Hash then data.to_h { |key, value| [key, laid_over(value, changes, path ? "#{path}/#{key}" : key.to_s)] }
+      when Array then data.each_with_index.map { |value, index| laid_over(value, changes, "#{path}/#{index}") }
+      when Numeric then changes.fetch(path, data)
+      else data
+      end
+    end
+
     # @raise [MissingFigure]
     def fetch(at)
       @numbers[at] || raise(MissingFigure, Fault.new(
@@ -47,6 +59,10 @@ module Scullion
 
     # The shipped value, when this one was set by hand; else nil.
     def default(at) = @own[at]&.value
+
+    # The shipped value, whoever set another.
+    # @raise [MissingFigure]
+    def shipped(at) = default(at) || fetch(at)
 
     # The same book with some figures replaced; unknown addresses are the caller's to refuse.
     # @param changes [Hash{String=>Array(Float, String)}] address => value, who it is set for

@@ -10,18 +10,18 @@ module Scullion
       COOKED_HERE = "weighed cooked, and cooked here from raw"
       SERVING = Salad::Component::GRAMS
 
-      # @param text [String] @param larder [Hash{String=>Ingredient}] @param finder [Finder]
+      # @param text [String] @param house [House]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
       # @param amounts [Hash{Integer=>String}] line number => an amount in place of its own
       # @param right [Array<Integer>] numbers of lines whose unusual amount is meant so
       # @raise [UnreadableAmount] when it cannot be a recipe at all
-      def initialize(text, larder, finder, practice, families, choices: {}, amounts: {}, right: [], servings: nil)
-        @larder, @practice, @families = larder, practice, families
-        @choices = choices.select { |_, key| key == "leave" || larder.key?(key) }
-        @page = Page.new(text, practice)
+      def initialize(text, house, choices: {}, amounts: {}, right: [], servings: nil)
+        @house, @larder, @practice = house, house.larder, house.practice
+        @choices = choices.select { |_, key| key == "leave" || @larder.key?(key) }
+        @page = Page.new(text, @practice)
         @servings = servings || @page.servings || USUAL_SERVINGS
         @amounts, @right = amounts, right
-        reader = LineReader.new(larder, finder, practice)
+        reader = LineReader.new(house)
         @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line, amounts[line.number])] }
       end
 
@@ -163,7 +163,7 @@ module Scullion
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)
-        usual = DefaultComponent.new(ingredient, @families).to_h
+        usual = @house.default_component(ingredient).to_h
         return usual.except("trim", "cut", "treat", "cook") if zest?(read)
 
         said = read.words
@@ -194,7 +194,7 @@ module Scullion
       def dressing(wet)
         parts = wet.map do |read, ingredient|
           grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
-          { "ingredient" => ingredient.key, "role" => DefaultComponent.new(ingredient, @families).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
+          { "ingredient" => ingredient.key, "role" => @house.default_component(ingredient).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
         end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
       end

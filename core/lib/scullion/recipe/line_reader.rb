@@ -15,10 +15,10 @@ module Scullion
       GUESSES = 3
       TWICE = /\d\s*(k?g|ml|l|oz|lb)\s+\d+\s*\1\b/i.freeze
 
-      # @param larder [Hash{String=>Ingredient}] @param finder [Finder] over it @param practice [Practice]
-      def initialize(larder, finder, practice)
-        @larder, @finder, @practice = larder, finder, practice
-        @reader = practice.reader
+      # @param house [House]
+      def initialize(house)
+        @larder, @finder, @practice = house.larder, house.finder, house.practice
+        @reader = house.reader
         @places = AmountPlaces.new(@reader)
       end
 

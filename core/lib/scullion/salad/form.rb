@@ -9,13 +9,12 @@ module Scullion
       # A component by its share of the build, "20 %".
       SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
 
-      # @param fields [DocumentReader] at the salad @param larder [Hash{String=>Ingredient}]
-      # @param practice [Practice]
+      # @param fields [DocumentReader] at the salad @param house [House]
       # @return [Salad, nil]
-      def self.read(fields, larder, practice) = new(fields, larder, practice).read
+      def self.read(fields, house) = new(fields, house).read
 
-      def initialize(fields, larder, practice)
-        @fields, @larder, @practice = fields, larder, practice
+      def initialize(fields, house)
+        @fields, @larder, @practice = fields, house.larder, house.practice
       end
 
       def read

@@ -8,9 +8,9 @@ module Scullion
       # stand_in: Ingredient; grams; why: in words; line: a component or a part, as plain data.
       Offer = Struct.new(:stand_in, :grams, :why, :line, keyword_init: true)
 
-      # @param larder [Hash{String=>Ingredient}] @param practice [Practice] @param families [Hash]
-      def initialize(larder, practice, families)
-        @larder, @practice, @families = larder, practice, families
+      # @param house [House]
+      def initialize(house)
+        @house, @larder, @practice = house, house.larder, house.practice
       end
 
       # @param component [Component] @return [Array<Offer>] most alike first
@@ -55,7 +55,7 @@ module Scullion
 
       # In the same role and cut where it has it, else as it usually comes in.
       def prepared(component, ingredient, grams)
-        usual = DefaultComponent.new(ingredient, @families).to_h
+        usual = @house.default_component(ingredient).to_h
         same = usual["cook"] ? nil : component.cut
         cut = ingredient.cuts.include?(same) ? same : usual["cut"]
         made = usual.merge("role" => component.role, "grams" => grams, "cut" => cut, "held_back" => component.held_back.zero? ? nil : component.held_back).compact

@@ -32,11 +32,13 @@ module Scullion
                  at: -> { "salt/kept/#{cooking.class.key}/share" if cooking_salt }
       assumption :treated, "Stays in the food, of the salt it is treated with", :share, book: :practice, none: [0.0, "Not salted before."],
                  at: -> { "salt/treated/share" if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg") }
-      gather(:salt_in_the_pot) { cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams]] : [] }
+      gather(:salt_of_the_pot) { cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : [] }
       brought :treat_salt_grams, of: :prep
       brought :ready_grams, of: :prep
-      figure(:cooked_salt_grams, "Salt from cooking", :g, how: "salt in the pot × its share of the food × what stays") do |kept, salt_in_the_pot, grams|
-        salt_in_the_pot.any? ? salt_in_the_pot.reduce(:/) * grams * kept : 0.0
+      figure(:cooked_salt_grams, "Salt from cooking", :g,
+             how: "salt in the pot × its share of the food × what stays") do |kept, salt_of_the_pot|
+        salt, finished, here = salt_of_the_pot
+        salt ? salt / finished * here * kept : 0.0
       end
       figure(:treated_salt_grams, "Salt from the treatment", :g,
              how: "salt taken × its share of the food × what stays") { |treat_salt_grams, ready_grams, grams, treated| treat_salt_grams / ready_grams * grams * treated }

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Scullion
+  # One kitchen as its rules may ask about it: its larder and practice with its own figures in them, how
+  # it measures, what stands in it, and the house rules it chose. Whatever needs a figure is handed the
+  # house, and there is no other way to one. A house is never changed; another is made from it.
+  class House
+    # practice, larder: with the house's own figures; rules: those chosen of rule_sets.
+    attr_reader :larder, :practice, :kitchen, :rules, :rule_sets
+
+    # The house as it comes, for a kitchen that has decided nothing yet.
+    # @param book [Facts::Book]
+    def self.shipped(book = Facts.load)
+      new(book, larder: book.larder, practice: book.practice, kitchen: book.kitchen, rules: book.house_rules.values.first,
+                rule_sets: book.house_rules)
+    end
+
+    # @param book [Facts::Book] what every house has alike
+    # @param larder [Hash{String=>Ingredient}] @param practice [Practice] @param kitchen [Kitchen, nil] nil while its data has faults
+    # @param rules [HouseRules, nil] @param rule_sets [Hash{String=>HouseRules}] to choose from
+    def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:)
+      @book, @larder, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
+      @practice = kitchen ? practice.measured_in(kitchen.measures) : practice
+    end
+
+    # Another house, for the rest like this one.
+    # @param figures [Hash{String=>Array(Float, String)}] own figures by address ("larder/carrot/…",
+    #   "practice/…"): the value, and who it is set for; unknown addresses are the caller's to refuse
+    # @return [House]
+    def with(larder: @larder, kitchen: @kitchen, rules: @rules, rule_sets: @rule_sets, figures: {})
+      House.new(@book, larder: larder_with(larder, below("larder", figures)), kitchen: kitchen, rules: rules, rule_sets: rule_sets,
+                       practice: practice.with(below("practice", figures)))
+    end
+
+    def sources = @book.sources
+    def families = @book.families
+    def seasons = @book.seasons
+    def starters = @book.starters
+
+    # Reads and writes amounts as this house measures.
+    def reader = practice.reader
+    def writer = practice.writer
+    def measures = practice.measures
+
+    # Over the whole larder. @return [Finder]
+    def finder = @finder ||= Finder.new(larder.values)
+
+    def fill_in = @fill_in ||= FillIn.new(families, practice)
+    def gaps = @gaps ||= Gaps.new(families)
+    def swap = @swap ||= Salad::Swap.new(self)
+
+    # How an ingredient usually comes into a salad. @param ingredient [Ingredient]
+    def default_component(ingredient) = DefaultComponent.new(ingredient, families)
+
+    # The bounds of the figure at this address.
+    # @param at [String] "larder/carrot/trims/peeled/yield", "practice/evaporation/lid-on"
+    # @return [Array(Float, Float, String), nil] least, most, unit; nil where there is no such figure to set
+    def bound(at)
+      book, rest = at.to_s.split("/", 2)
+      case book
+      when "practice" then Practice.bound(rest) if practice.figures.key?(rest.to_s)
+      when "larder"
+        key, address = rest.to_s.split("/", 2)
+        IngredientForm.bound(address) if larder[key]&.figures&.key?(address.to_s)
+      end
+    end
+
+    private
+
+    def below(book, figures)
+      figures.filter_map { |at, change| [at.delete_prefix("#{book}/"), change] if at.start_with?("#{book}/") }.to_h
+    end
+
+    def larder_with(larder, figures)
+      return larder if figures.empty?
+
+      own = figures.group_by { |at, _| at[%r{\A[^/]+}] }.filter_map do |key, changes|
+        [key, larder[key].with(changes.to_h { |at, change| [at.delete_prefix("#{key}/"), change] })] if larder.key?(key)
+      end
+      larder.merge(own.to_h).freeze
+    end
+  end
+end
