@@ -3,7 +3,7 @@
 require "json"
 require "net/http"
 require "tmpdir"
-require_relative "../server/boot"
+require_relative "../server/server"
 require_relative "large_day"
 require_relative "first_page"
 require_relative "bare_loops"

@@ -1,9 +1,6 @@
 # frozen_string_literal: true
 
-$LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
 require "socket"
-require_relative "app"
-require_relative "demo"
 
 module Scullion
   # What the server is told from outside, and refuses to start without.
@@ -56,12 +53,12 @@ module Scullion
       code = access_code
       open_database
       warm_up
-      Scullion.stack(hosts: hosts, access_code: code)
+      Stack.of(hosts: hosts, access_code: code)
     end
 
     # Plans once, so that the first change of the day is as quick as the rest.
     def self.warm_up
-      service = Records::Service.first and Plan.for(Formats::Briefing.brief(service)).to_h
+      service = Records::Service.first and Plan.for(Exchange::Briefing.brief(service, Records::House.ours)).to_h
     rescue Scullion::Error
       nil
     end

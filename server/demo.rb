@@ -1,8 +1,5 @@
 # frozen_string_literal: true
 
-require "json"
-require_relative "records"
-
 module Scullion
   # Puts the demo scenario into an empty database, and only there.
   module Demo
@@ -26,11 +23,11 @@ module Scullion
     end
 
     def self.larder
-      Records.facts.larder.each_value { |ingredient| Records::Ingredient.create!(Records::Ingredient.document(ingredient.facts)) }
+      Records::House.shipped.larder.each_value { |ingredient| Records::Ingredient.create!(Records::Ingredient.document(ingredient.facts)) }
     end
 
     def self.house_rules
-      Records.facts.house_rules.to_h do |key, rules|
+      Records::House.shipped.rule_sets.to_h do |key, rules|
         [key, Records::HouseRules.create!(key: key, name: rules.name, source: rules.figures.source("days"),
                                           **HouseRules::LIMITS.keys.to_h { |limit| [limit.to_sym, rules.fetch(limit)] })]
       end
@@ -38,7 +35,7 @@ module Scullion
 
     def self.add_salad(document)
       fields = DocumentReader.new(document)
-      build = Salad::Form.read(fields, Records.facts.larder, Records.facts.practice)
+      build = Salad::Form.read(fields, Records::House.shipped)
       raise InvalidBrief, fields.faults unless build
 
       Records::Salad.new.write(build)

@@ -1,8 +1,6 @@
 # frozen_string_literal: true
 
-require "active_record"
 require "fileutils"
-require "scullion"
 
 module Scullion
   # What the kitchen keeps, in SQLite. Records hold what the cook decided; every figure that
@@ -14,15 +12,20 @@ module Scullion
     # @raise [ActiveRecord::ActiveRecordError, SystemCallError] when it cannot be opened or written
     def self.open(path)
       FileUtils.mkdir_p(File.dirname(path))
-      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: path, timeout: 5000, pool: 16)
+      connect(path)
       ActiveRecord::Migration.verbose = false
-      ActiveRecord::MigrationContext.new(MIGRATIONS).migrate
+      migrations.migrate
     end
 
-    # The shipped facts, loaded once.
-    def self.facts = @facts ||= Facts.load
+    # Opens one that is there, to be read as it is.
+    # @return [Boolean] false where it is of another version
+    # @raise [ActiveRecord::ActiveRecordError] when it cannot be opened
+    def self.connect(path)
+      ActiveRecord::Base.establish_connection(adapter: "sqlite3", database: path, timeout: 5000, pool: 16)
+      migrations.current_version == migrations.migrations.map(&:version).max
+    end
+
+    def self.migrations = ActiveRecord::MigrationContext.new(MIGRATIONS)
+    private_class_method :migrations
   end
 end
-
-%w[ingredient salad earlier_build component dressing_part house_rules kitchen vessel oven appliance tool cook service service_line own_figure tick]
-  .each { |record| require_relative "records/#{record}" }

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Serves Scullion. Called by bin/start once everything is installed and built.
-require_relative "boot"
+require_relative "server"
 require "puma"
 require "puma/configuration"
 require "puma/events"

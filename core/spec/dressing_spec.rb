@@ -8,7 +8,7 @@ RSpec.describe Scullion::Dress do
   end
 
   describe Scullion::Dress::Correction do
-    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, house.practice, house.larder)
+    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, house)
 
     # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less of it is
     # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615) = 79.5 g.

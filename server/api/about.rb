@@ -9,7 +9,7 @@ module Scullion
 
         app.get("/api/openapi.yaml") do
           content_type "application/yaml"
-          File.read(App::CONTRACT)
+          Contract.document.to_yaml
         end
       end
     end

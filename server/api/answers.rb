@@ -2,12 +2,25 @@
 
 module Scullion
   module Api
-    # What routes answer with.
+    # What routes answer with, and the house that they ask.
     module Answers
+      # Built once a request. @return [Scullion::House]
+      def house = @house ||= Records::House.ours
+
+      # After something of it was changed.
+      def house_anew = @house = Records::House.ours
+
       def json(document, status: 200)
         content_type :json
         headers "cache-control" => "no-store"
         halt status, JSON.generate(document)
+      end
+
+      # A file to be kept under a name.
+      def file(type, name, content)
+        content_type type
+        attachment name
+        content
       end
 
       def problem(status, title, **more)
@@ -27,8 +40,9 @@ module Scullion
       def on_stale(theirs)
         yield
       rescue ActiveRecord::StaleObjectError
-        problem 409, "This was changed elsewhere since you opened it.", theirs: theirs.call, yours: body_document,
-                                                                         remedy: "Look at what stands now, then send yours again with its version."
+        problem 409, "This was changed elsewhere since you opened it.",
+                theirs: theirs.call, yours: body_document,
+                remedy: "Look at what stands now, then send yours again with its version."
       end
 
       # Reads a document with core.
@@ -40,6 +54,11 @@ module Scullion
 
         result
       end
+
+      def service_asked = Records::Service.find(params["id"])
+
+      # The plan of a service as it is decided. @return [Plan]
+      def plan_of(service) = Plan.for(Exchange::Briefing.brief(service, house))
     end
   end
 end

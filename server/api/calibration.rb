@@ -8,15 +8,11 @@ module Scullion
         app.helpers Reading
         app.post("/api/kitchen/pots/:key/calibration") do
           kitchen, document = Records::Kitchen.ours, body_document
-          pot = kitchen.vessels.find_by!(kind: "pot", key: params["key"])
           on_stale(-> { kitchen.reload.to_document }) do
-            kitchen.transaction do
-              kitchen.lock_version = document["version"]
-              kitchen.name_will_change!
-              kitchen.save!
-              pot.update!(boil_factor: document["before_grams"] ? weighed(pot, document.except("version")).factor : nil)
+            kitchen.calibrate(params["key"], version: document["version"]) do
+              weighed(params["key"], document.except("version")).factor if document["before_grams"]
             end
-            json(kitchen.reload.to_document)
+            json(kitchen.to_document)
           end
         end
       end
@@ -24,10 +20,12 @@ module Scullion
       # Helpers of this route.
       module Reading
         # @raise [InvalidBrief]
-        def weighed(pot, document)
-          numbers = document.to_h { |field, value| [field, field == "lid" ? value : Formats::WrittenNumber.read(value)] }
-          vessel = Scullion::Kitchen::Pot.new(key: pot.key, name: pot.name, diameter_cm: pot.diameter_cm, height_cm: pot.height_cm)
-          read(numbers) { |fields| Cook::Calibration.read(fields, vessel, Records.facts.practice) }
+        def weighed(key, document)
+          numbers = document.to_h do |field, value|
+            [field, field == "lid" ? value : Changes::WrittenNumber.read(value)]
+          end
+          pot = house.kitchen.pot(key) or raise ActiveRecord::RecordNotFound
+          read(numbers) { |fields| Cook::Calibration.read(fields, pot, house.practice) }
         end
       end
     end

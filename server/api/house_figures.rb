@@ -7,7 +7,8 @@ module Scullion
       def self.registered(app)
         app.put("/api/house-figures") do
           change = body_document
-          Formats::HouseFigure.new(change["at"], change["value"], by: change["by"]).write
+          Changes::HouseFigure.new(house, change["at"], change["value"], by: change["by"]).write
+          house_anew
           book, key = change["at"].split("/")
           json(book == "larder" ? page_of(Records::Ingredient.find_by!(key: key)) : {})
         end

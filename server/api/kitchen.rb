@@ -7,47 +7,68 @@ module Scullion
       def self.registered(app)
         app.helpers Reading
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
-
-        app.get("/api/kitchen/starters") { json(Records.facts.starters) }
-        app.get("/api/kitchen/choices") { json({ "tools" => tool_rates, "coolings" => coolings, "skills" => skills }) }
+        app.get("/api/kitchen/starters") { json(house.starters) }
+        app.get("/api/kitchen/choices") { json(choices) }
 
         app.put("/api/kitchen") do
           kitchen, document = Records::Kitchen.ours, body_document
-          plain = document.except("version", "house_rules")
-          rules = nil
-          read(plain) do |fields|
-            Scullion::Kitchen.read(fields, Records.facts.practice)
-            rules = Records::HouseRules.find_by(key: document["house_rules"]) ||
-                    fields.fault("house_rules", "There are no such house rules.", "Use one of: #{Records::HouseRules.pluck(:key).join(', ')}.")
+          plain, rules = read_kitchen(document)
+          on_stale(-> { kitchen.reload.to_document }) do
+            json(kitchen.write(plain, rules: rules, version: document["version"]).to_document)
           end
-          on_stale(-> { kitchen.reload.to_document }) { json(kitchen.write(plain, rules: rules, version: document["version"]).to_document) }
+        end
+
+        # Between kg with °C and lb with °F.
+        app.post("/api/kitchen/measures/turn") do
+          json(Records::Kitchen.ours.measure_in(house.measures.turned).to_document)
         end
       end
 
       # Helpers of these routes.
       module Reading
+        # @return [Array(Hash, Records::HouseRules)] the kitchen without what belongs to its record, and its rules
+        # @raise [InvalidBrief]
+        def read_kitchen(document)
+          plain = document.except("version", "house_rules")
+          rules = Records::HouseRules.find_by(key: document["house_rules"])
+          read(plain) do |fields|
+            Scullion::Kitchen.read(fields, house.practice)
+            rules || fields.fault("house_rules", "There are no such house rules.",
+                                  "Use one of: #{house.rule_sets.keys.join(', ')}.")
+          end
+          [plain, rules]
+        end
+
+        def choices
+          { "tools" => tool_rates, "coolings" => coolings, "skills" => named("skills"), "methods" => methods_of_cooking }
+        end
+
         # Every tool, and what it cuts in an hour: the kitchen's own rate where it has set one.
         def tool_rates
-          practice = Records.facts.practice.with(Records::OwnFigure.of_practice)
+          practice = house.practice
           practice.keys("tools").select { |key| cuts_of(practice, key).any? }.map do |key|
             words = practice.words("tools", key)
-            { "key" => key, "name" => words["name"], "bench" => words["bench"], "plain" => words["plain"] == true, "setup_minutes" => words["setup_minutes"],
-              "clean_minutes" => words["clean_minutes"], "cuts" => cuts_of(practice, key) }
+            { "key" => key, "plain" => words["plain"] == true, "cuts" => cuts_of(practice, key),
+              **words.slice("name", "bench", "setup_minutes", "clean_minutes") }
           end
         end
 
         # The ways of cooling that a chiller can have.
-        def coolings = Records.facts.practice.words("cooling", "methods").reject { |_, words| words["ice"] }.map { |key, words| { "key" => key, "name" => words["name"] } }
+        def coolings
+          house.practice.words("cooling", "methods").reject { |_, words| words["ice"] }
+               .map { |key, words| { "key" => key, "name" => words["name"] } }
+        end
 
-        # The kinds of work that a cook can be down for.
-        def skills = Records.facts.practice.keys("skills").map { |key| { "key" => key, "name" => Records.facts.practice.words("skills", key)["name"] } }
+        def named(file) = house.practice.keys(file).map { |key| { "key" => key, "name" => house.practice.words(file, key)["name"] } }
+        def methods_of_cooking = Cook::Parcels.all.values.map { |parcel| { "key" => parcel.key, "name" => parcel.label } }
 
         def cuts_of(practice, tool)
           practice.cuts.filter_map do |cut, words|
             next unless words["rates"].key?(tool)
 
             at = "cuts/#{cut}/rates/#{tool}"
-            { "at" => "practice/#{at}", "name" => words["name"], "kg_per_h" => practice.fetch(at), "default" => practice.figures.default(at) }.compact
+            { "at" => "practice/#{at}", "name" => words["name"], "kg_per_h" => practice.fetch(at),
+              "default" => practice.figures.default(at) }.compact
           end
         end
       end

@@ -6,31 +6,28 @@ module Scullion
     module Plans
       def self.registered(app)
         app.helpers Reading
-        app.post("/api/plan") { json(Plan.for(Brief.read(body_document, Records.facts)).to_h) }
-
-        app.post("/api/plan/working") do
-          json(Plan.for(Brief.read(body_document, Records.facts)).working(params["at"]).to_h)
-        end
-
-        # One component by itself, in this kitchen and with its larder.
-        app.post("/api/cook") { json(cooked(body_document).to_h) }
-
-        app.get("/api/services/:id/plan") { json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).to_h) }
-
-        app.get("/api/services/:id/working") do
-          json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).working(params["at"]).to_h)
-        end
+        unsaved(app)
+        app.get("/api/services/:id/plan") { json(plan_of(service_asked).to_h) }
+        app.get("/api/services/:id/taste") { json(plan_of(service_asked).taste.to_a) }
+        app.get("/api/services/:id/working") { json(plan_of(service_asked).working(params["at"]).to_h) }
 
         app.get("/api/services/:id/cooling") do
-          json(Plan.for(Formats::Briefing.brief(Records::Service.find(params["id"]))).cool_down(params["at"], params["method"]).to_h)
+          json(plan_of(service_asked).cool_down(params["at"], params["method"]).to_h)
         end
 
-        app.get("/api/services/:id/brief") { json(Formats::Briefing.document(Records::Service.find(params["id"]))) }
+        app.get("/api/services/:id/brief") { json(Exchange::Briefing.document(service_asked, house)) }
       end
+
+      def self.unsaved(app)
+        app.post("/api/plan") { json(plan_sent.to_h) }
+        app.post("/api/plan/working") { json(plan_sent.working(params["at"]).to_h) }
+        app.post("/api/cook") { json(Cook::Single.read(body_document, house).to_h) }
+      end
+      private_class_method :unsaved
 
       # Helpers of these routes.
       module Reading
-        def cooked(document) = Cook::Single.read(document, Records.facts, Formats::Briefing.of_the_kitchen(document["ingredient"]))
+        def plan_sent = Plan.for(Brief.read(body_document, house))
       end
     end
   end

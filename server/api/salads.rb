@@ -20,7 +20,7 @@ module Scullion
 
         app.delete("/api/salads/:key") do
           served = salad.services.pluck(:name)
-          problem 409, "#{salad.name} is still served.", used_in: served, remedy: "Take it out of: #{served.join(', ')}." if served.any?
+          still_served(served) if served.any?
           salad.destroy!
           halt 204
         end
@@ -28,17 +28,19 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        def salad = Records::Salad.for_planning.find_by!(key: params["key"])
+        def salad = @salad ||= Records::Salad.for_planning.find_by!(key: params["key"])
 
-        def read_salad(document)
-          read(document) { |fields| Salad::Form.read(fields, Formats::Shelf.larder, Records.facts.practice) }
+        def still_served(services)
+          problem 409, "#{salad.name} is still served.", used_in: services, remedy: "Take it out of: #{services.join(', ')}."
         end
+
+        def read_salad(document) = read(document) { |fields| Salad::Form.read(fields, house) }
 
         # Newest first, each with what the change after it did.
         def earlier(found)
-          names, after = Records::Ingredient.pluck(:key, :name).to_h, found.to_build
+          after = found.to_build
           found.earlier_builds.map do |kept|
-            said = Formats::BuildChange.new(kept.build, after, names).to_s
+            said = Changes::BuildChange.new(kept.build, after, house).to_s
             after = kept.build
             { "changed_at" => kept.changed_at.utc.iso8601, "what" => said, "salad" => kept.build }
           end
@@ -46,7 +48,9 @@ module Scullion
 
         def new_build
           read_salad(body_document).tap do |build|
-            problem 409, "There is a salad #{build.key.inspect} already.", remedy: "Use another key." if Records::Salad.exists?(key: build.key)
+            next unless Records::Salad.exists?(key: build.key)
+
+            problem 409, "There is a salad #{build.key.inspect} already.", remedy: "Use another key."
           end
         end
       end

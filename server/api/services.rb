@@ -6,34 +6,38 @@ module Scullion
     module Services
       def self.registered(app)
         app.helpers Reading
-        app.get("/api/services") { json(Records::Service.includes(lines: :salad).order(:date, :from).map { |service| summary(service) }) }
-        app.get("/api/services/:id") { json(Records::Service.find(params["id"]).to_document) }
+        app.get("/api/services") { json(listed.map { |service| summary(service) }) }
+        app.get("/api/services/:id") { json(service_asked.to_document) }
 
-        app.post("/api/services") { json(Records::Service.new.write(read_service(body_document)).to_document, status: 201) }
+        app.post("/api/services") do
+          json(Records::Service.new.write(read_service(body_document)).to_document, status: 201)
+        end
 
         app.put("/api/services/:id") do
-          service, document = Records::Service.find(params["id"]), body_document
+          service, document = service_asked, body_document
           on_stale(-> { service.reload.to_document }) do
             json(service.write(read_service(document.except("version")), version: document["version"]).to_document)
           end
         end
 
         app.delete("/api/services/:id") do
-          Records::Service.find(params["id"]).destroy!
+          service_asked.destroy!
           halt 204
         end
 
         app.post("/api/services/:id/changes") do
-          service, document = Records::Service.find(params["id"]), body_document
+          service, document = service_asked, body_document
           on_stale(-> { service.reload.to_document }) { json(changed(service, document)) }
         end
       end
 
       # Helpers of these routes.
       module Reading
+        def listed = Records::Service.includes(lines: :salad).order(:date, :from)
+
         def read_service(document)
           read(document) { |fields| Service.read(fields, Records::Salad.pluck(:key).to_h { |key| [key, nil] }) }
-          { "over_prep" => 0.05 }.merge(document)
+          { "over_prep" => Service::OVER_PREP }.merge(document)
         end
 
         def summary(service)
@@ -41,11 +45,11 @@ module Scullion
         end
 
         def changed(service, document)
-          read(document) { |fields| Formats::Change.check(fields) }
-          brief = Formats::Briefing.document(service)
+          read(document) { |fields| Changes::ServiceChange.check(fields) }
+          brief = Exchange::Briefing.document(service, house)
           before = plan_before(brief, document["since_covers"])
           change = apply(service, document)
-          after = Plan.for(Brief.read(brief_after(service, brief, document["at"]), Records.facts))
+          after = Plan.for(Brief.read(brief_after(service, brief, document["at"]), house))
           { "service" => service.to_document, "plan" => after.to_h, "previous" => change.previous,
             "difference" => Plan::Difference.new(before, after).to_a }
         end
@@ -53,12 +57,14 @@ module Scullion
         # The plan to compare with: as it stands, or as it stood for so many covers.
         def plan_before(brief, covers)
           brief = brief.merge("service" => brief["service"].merge("covers" => covers)) if covers
-          Plan.for(Brief.read(brief, Records.facts))
+          Plan.for(Brief.read(brief, house))
         end
 
         # A change of the service itself leaves the rest of its brief as it was just read.
         def brief_after(service, brief, at)
-          at.start_with?("service/") ? brief.merge("service" => service.to_brief) : Formats::Briefing.document(service.reload)
+          return brief.merge("service" => service.to_brief) if at.start_with?("service/")
+
+          Exchange::Briefing.document(service.reload, house_anew)
         end
 
         # All or nothing, and only on the version that the cook saw.
@@ -66,7 +72,8 @@ module Scullion
           Records::Service.transaction(requires_new: true) do
             service.lock_version = document["version"]
             service.touch_version
-            Formats::Change.new(service, document["at"], document["value"], keep: document.fetch("keep", "service"), by: document["by"]).apply
+            keep = document.fetch("keep", "service")
+            Changes::ServiceChange.new(service, house, document["at"], document["value"], keep: keep, by: document["by"]).apply
           end
         end
       end

@@ -8,12 +8,12 @@ module Scullion
         app.helpers Reading
         app.get("/api/weeks/:day/order") { json(week_order.to_h) }
         # Asked for apart, because every day of the week is solved for it.
-        app.get("/api/weeks/:day/wanted") { json(wanted.map { |key, date| { "ingredient" => key, "date" => date.iso8601 } }) }
+        app.get("/api/weeks/:day/wanted") do
+          json(wanted.map { |key, date| { "ingredient" => key, "date" => date.iso8601 } })
+        end
 
         app.get("/api/weeks/:day/order.csv") do
-          content_type "text/csv"
-          attachment "order-week-#{monday.iso8601}.csv"
-          week_order.sheet(wanted).to_csv
+          file "text/csv", "order-week-#{monday.iso8601}.csv", week_order.sheet(wanted).to_csv
         end
       end
 
@@ -23,23 +23,26 @@ module Scullion
           day = Date.iso8601(params["day"])
           day - ((day.wday - 1) % 7)
         rescue Date::Error
-          problem 404, "#{params['day'].to_s[0, 40]} is not a day of the calendar.", remedy: "Write a day of the week like 2026-11-28."
+          problem 404, "#{params['day'].to_s[0, 40]} is not a day of the calendar.",
+                  remedy: "Write a day of the week like 2026-11-28."
         end
 
         def services_of_week = Records::Service.where(date: monday..(monday + 6)).order(:date, :from, :id)
-        def week_order = Formats::WeekOrder.new(monday, services_of_week.map { |service| Plan.for(Formats::Briefing.brief(service)) })
+        def week_order = Scullion::Papers::WeekOrder.new(monday, services_of_week.map { |service| plan_of(service) })
 
         # The first day that any service wants it. A day that cannot be laid out wants all by its own date.
         # @return [Hash{String=>Date}] by ingredient
         def wanted
-          services_of_week.map { |service| wanted_by(service) }.reduce({}) { |all, each| all.merge(each) { |_, one, other| [one, other].min } }
+          services_of_week.map { |service| wanted_by(service) }.reduce({}) do |all, each|
+            all.merge(each) { |_, one, other| [one, other].min }
+          end
         end
 
         def wanted_by(service)
           roster = roster(service)
           roster.needed_by.transform_values { |minute| Moment.new(roster.date, minute).date }
         rescue UnworkableDay
-          Plan.for(Formats::Briefing.brief(service)).purchases.to_h { |line| [line.ingredient.key, service.date] }
+          plan_of(service).purchases.to_h { |line| [line.ingredient.key, service.date] }
         end
       end
     end

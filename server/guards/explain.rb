@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "json"
-
 module Scullion
   module Guards
     # Reads a refused body the way the routes would, to say every fault in plain words with its
@@ -9,20 +7,20 @@ module Scullion
     class Explain
       READERS = {
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
-        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |fields| Salad::Form.read(fields, Formats::Shelf.larder, Records.facts.practice) } },
+        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |fields| Salad::Form.read(fields, house) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |fields| Service.read(fields, salads) } },
-        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |fields| Formats::Change.check(fields) } },
-        %r{\APOST /api/bench} => lambda { |body|
+        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |fields| Changes::ServiceChange.check(fields) } },
+        %r{\APOST /api/trials} => lambda { |body|
           read(body) { |fields|
             fields.only("salad", "covers", "grams", "times", "component", "goal").within("salad") { |item|
-              Salad::Form.read(item, Formats::Shelf.larder, Records.facts.practice)
+              Salad::Form.read(item, house)
             }
           }
         },
         %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |fields| import(fields) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |fields| amounts(fields) } },
-        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |fields| Kitchen.read(fields, Records.facts.practice) } }
+        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |fields| Kitchen.read(fields, house.practice) } }
       }.freeze
 
       # @return [Array<Fault>, nil] empty when there is nothing to say; nil when the body is not JSON
@@ -37,15 +35,17 @@ module Scullion
       class << self
         private
 
+        def house = Records::House.ours
+
         def brief(body)
-          Brief.read(body, Records.facts)
+          Brief.read(body, house)
           []
         rescue InvalidBrief => e
           e.faults
         end
 
         def single(body)
-          Cook::Single.read(body, Records.facts)
+          Cook::Single.read(body, house)
           []
         rescue InvalidBrief => e
           e.faults

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "json"
 require "committee"
 
 module Scullion

@@ -28,6 +28,27 @@ module Scullion
         reload
       end
 
+      # Keeps what a pot boils off against the usual.
+      # @yield [] the factor as it was weighed, or nil for not weighed
+      # @raise [ActiveRecord::StaleObjectError] @raise [ActiveRecord::RecordNotFound]
+      def calibrate(key, version:)
+        pot = vessels.find_by!(kind: "pot", key: key)
+        transaction do
+          self.lock_version = version
+          name_will_change!
+          save!
+          pot.update!(boil_factor: yield)
+        end
+        reload
+      end
+
+      # @param measures [Amount::Measures]
+      def measure_in(measures)
+        update!(system: measures.system, degrees: measures.degrees, cup_ml: measures.cup,
+                tablespoon_ml: measures.tablespoon, teaspoon_ml: measures.teaspoon)
+        reload
+      end
+
       def to_brief
         { "name" => name, "measures" => slice(*MEASURES).to_h, **of_kind(VESSELS, vessels), **of_kind(APPLIANCES, appliances),
           "ovens" => ovens.map(&:to_document), "tools" => tools.map(&:to_document), "cooks" => cooks.map(&:to_document) }

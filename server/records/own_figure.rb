@@ -11,10 +11,8 @@ module Scullion
         where(service: [nil, service]).order(Arel.sql("service_id IS NOT NULL")).index_by(&:at).values
       end
 
-      # The kitchen's own figures of practice, as Figures#with takes them.
-      def self.of_practice
-        where(service: nil).where("at LIKE 'practice/%'").to_h { |figure| [figure.at.delete_prefix("practice/"), [figure.value, figure.set_for]] }
-      end
+      # Those that hold for every service.
+      def self.of_the_kitchen = where(service: nil)
 
       # Sets it, and notes who did and when.
       def set(value, by)

@@ -5,7 +5,7 @@ require_relative "server_helper"
 RSpec.describe "The salad bench", :server do
   let(:barley) { ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version") }
 
-  def judge(salad = barley, path = "/api/bench", **more) = ask(:post, path, { "salad" => salad }.merge(more.transform_keys(&:to_s)))
+  def judge(salad = barley, path = "/api/trials", **more) = ask(:post, path, { "salad" => salad }.merge(more.transform_keys(&:to_s)))
   def with(salad, place, change) = salad.merge("components" => salad["components"].each_with_index.map { |component, index| index == place ? component.merge(change) : component })
 
   it "judges a salad before it is saved, and keeps nothing" do
@@ -30,14 +30,14 @@ RSpec.describe "The salad bench", :server do
   end
 
   it "explains any figure of it" do
-    expect(judge(barley, "/api/bench/working?at=taste/0/salt_share")).to include("label" => "Salt, of the salad", "text" => "0.9 %")
-    expect(judge(barley, "/api/bench/working?at=cost/0/cost")["from"].size).to eq 13
+    expect(judge(barley, "/api/trials/working?at=taste/0/salt_share")).to include("label" => "Salt, of the salad", "text" => "0.9 %")
+    expect(judge(barley, "/api/trials/working?at=cost/0/cost")["from"].size).to eq 13
   end
 
   it "resizes by role, to how it is served or to a weight" do
-    side = judge(barley.merge("serves_as" => "side"), "/api/bench/resize")
+    side = judge(barley.merge("serves_as" => "side"), "/api/trials/resize")
     expect(side["portion"]["portion_grams"]["value"]).to be_within(0.6).of(115)
-    expect(judge(barley, "/api/bench/resize", grams: 300)["portion"]["portion_grams"]["value"]).to be_within(0.6).of(300)
+    expect(judge(barley, "/api/trials/resize", grams: 300)["portion"]["portion_grams"]["value"]).to be_within(0.6).of(300)
   end
 
   it "has a shelf of all salads, with what tells them apart" do

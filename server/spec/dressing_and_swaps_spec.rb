@@ -9,7 +9,7 @@ RSpec.describe "Dressing and swaps on the bench", :server do
   def correct(complaint, left, salad = "barley-roast-carrot-dill") = ask(:post, "/api/salads/#{salad}/correct", { "complaint" => complaint, "left" => left })
 
   describe "the ratio" do
-    def ratio(times, salad = barley) = ask(:post, "/api/bench/ratio", { "salad" => salad, "times" => times })
+    def ratio(times, salad = barley) = ask(:post, "/api/trials/ratio", { "salad" => salad, "times" => times })
     def amount(judged, key) = judged["salad"]["dressing"]["parts"].find { |part| part["ingredient"] == key }.then { |part| part["ml"] || part["grams"] }
 
     # 60 ml of oil stay; at 2 : 1 the vinegar goes from 20 to 30 ml.
@@ -77,14 +77,14 @@ RSpec.describe "Dressing and swaps on the bench", :server do
   end
 
   describe "swaps" do
-    def swaps(component, salad = barley) = ask(:post, "/api/bench/swaps", { "salad" => salad, "component" => component })
+    def swaps(component, salad = barley) = ask(:post, "/api/trials/swaps", { "salad" => salad, "component" => component })
 
     it "offers stand-ins for one line, ready to be put in its place" do
       offers = swaps(4)
       expect(offers).not_to be_empty
       offers.each do |offer|
         taken = barley.merge("components" => barley["components"].each_with_index.map { |line, index| index == 4 ? offer["component"] : line })
-        judged = ask(:post, "/api/bench", { "salad" => taken })
+        judged = ask(:post, "/api/trials", { "salad" => taken })
         expect([last_response.status, judged["portion"]["layers"].size]).to eq [200, 7]
       end
     end
@@ -102,7 +102,7 @@ RSpec.describe "Dressing and swaps on the bench", :server do
   end
 
   describe "make it" do
-    def make(goal, salad = barley) = ask(:post, "/api/bench/make", { "salad" => salad, "goal" => goal })
+    def make(goal, salad = barley) = ask(:post, "/api/trials/make", { "salad" => salad, "goal" => goal })
     def suits?(made, diet) = made["judged"]["taste"]["suits"]["diets"].find { |each| each["name"] == diet }["suits"]
 
     it "makes it vegan with a whole set of changes, each with its reason" do
@@ -122,7 +122,7 @@ RSpec.describe "Dressing and swaps on the bench", :server do
     end
 
     it "makes it cost less, or no more" do
-      before = ask(:post, "/api/bench", { "salad" => barley })["taste"]["cost"]["cost"]["value"]
+      before = ask(:post, "/api/trials", { "salad" => barley })["taste"]["cost"]["cost"]["value"]
       expect(make("cheaper")["judged"]["taste"]["cost"]["cost"]["value"]).to be <= before
     end
 

@@ -3,34 +3,34 @@
 require_relative "server_helper"
 
 RSpec.describe "Formats" do
-  describe Scullion::Formats::SolvedDays do
+  describe Scullion::Records::SolvedDays do
     def brief(covers) = JSON.parse(File.read(File.join(ROOT, "docs/brief.example.json"))).tap { |data| data["service"]["covers"] = covers }
 
     it "solves the same brief once, another anew, and lets go of the one not asked for longest" do
       days = described_class.new(keeps: 2)
-      first = days.of(brief(10))
-      expect(days.of(brief(10))).to equal first
-      second = days.of(brief(11))
+      first = days.of(brief(10), house)
+      expect(days.of(brief(10), house)).to equal first
+      second = days.of(brief(11), house)
       expect(second.plan.brief.service.covers).to eq 11
-      expect(days.of(brief(10))).to equal first
-      days.of(brief(12))
-      expect(days.of(brief(10))).to equal first
-      expect(days.of(brief(11))).not_to equal second
+      expect(days.of(brief(10), house)).to equal first
+      days.of(brief(12), house)
+      expect(days.of(brief(10), house)).to equal first
+      expect(days.of(brief(11), house)).not_to equal second
     end
 
     it "keeps none that cannot be" do
       days = described_class.new
-      2.times { expect { days.of(brief(-1)) }.to raise_error(Scullion::InvalidBrief) }
+      2.times { expect { days.of(brief(-1), house) }.to raise_error(Scullion::InvalidBrief) }
     end
   end
 
-  describe Scullion::Formats::BuildChange do
+  describe Scullion::Changes::BuildChange do
     def build(**change)
       { "name" => "Quay bowl", "components" => [{ "ingredient" => "carrot", "grams" => 60 }, { "ingredient" => "dill", "grams" => 4, "name" => "Picked dill" }],
         "dressing" => { "name" => "Oil", "preset" => "all-at-once", "parts" => [{ "ingredient" => "rapeseed-oil", "ml" => 10 }] } }.merge(change.transform_keys(&:to_s))
     end
 
-    def said(before, after) = described_class.new(before, after, "carrot" => "Carrots", "leek" => "Leeks").to_s
+    def said(before, after) = described_class.new(before, after, house).to_s
 
     it "names what came, what went and what weighs otherwise" do
       expect(said(build, build("components" => [{ "ingredient" => "carrot", "grams" => 62.5 }, { "ingredient" => "leek", "grams" => 10 }])))
@@ -50,11 +50,11 @@ RSpec.describe "Formats" do
     end
 
     it "calls an ingredient that is gone from the larder by its key" do
-      expect(said(build, build("components" => build["components"] + [{ "ingredient" => "samphire", "grams" => 5 }]))).to eq "samphire added"
+      expect(said(build, build("components" => build["components"] + [{ "ingredient" => "sea-thing", "grams" => 5 }]))).to eq "sea-thing added"
     end
   end
 
-  describe Scullion::Formats::DayDecision do
+  describe Scullion::Changes::DayDecision do
     def decided(day, decision) = described_class.new(day, decision).to_h
 
     it "keeps one of each by its name, the last said" do
@@ -91,7 +91,7 @@ RSpec.describe "Formats" do
     end
   end
 
-  describe Scullion::Formats::LinkedRecipe do
+  describe Scullion::Exchange::LinkedRecipe do
     def words(recipe) = described_class.plain(JSON.generate({ "@type" => "Recipe", "name" => "Quay bowl", "recipeIngredient" => ["1 carrot"] }.merge(recipe)))
 
     it "writes a recipe out as a cook would type it, however its steps are kept" do

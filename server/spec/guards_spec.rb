@@ -84,7 +84,7 @@ RSpec.describe "The guards", :server do
 
     it "asks for the code on every page when there is one" do
       host = { "HTTP_HOST" => "127.0.0.1" }
-      guarded = Rack::MockRequest.new(Scullion.stack(hosts: ["127.0.0.1"], access_code: "salt marsh"))
+      guarded = Rack::MockRequest.new(Scullion::Stack.of(hosts: ["127.0.0.1"], access_code: "salt marsh"))
       expect(guarded.get("/api/health", host).status).to eq 401
       code = "Basic #{['cook:salt marsh'].pack('m0')}"
       expect(guarded.get("/api/health", host.merge("HTTP_AUTHORIZATION" => code)).status).to eq 200

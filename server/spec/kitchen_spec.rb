@@ -47,7 +47,7 @@ RSpec.describe "The kitchen, its tools and its measures", :server do
     expect(answer["pots"].last["boil_factor"]).to be_within(0.001).of(0.5)
     barley = ask(:get, "/api/services/1/plan")["cook"].first
     expect(barley["water_grams"]["value"]).to be_within(1).of(10_780 + (795.9 / 2))
-    expect(ask(:get, "/api/services/1/working?at=cook/0/boiled_off_grams")["from"].map { |input| input["text"] }).to include("× 0.5")
+    expect(ask(:get, "/api/services/1/working?at=cook/0/boiled_off_grams")["from"].map { |input| input["text"] }).to include("5 kg/m² h")
     calibrate
     expect(answer["pots"].last).not_to include("boil_factor")
   end

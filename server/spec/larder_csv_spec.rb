@@ -84,7 +84,7 @@ RSpec.describe "The larder as a table", :server do
   end
 
   it "refuses text that is not UTF-8" do
-    expect { Scullion::Formats::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
+    expect { Scullion::Exchange::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
   end
 
   describe "and the plans that follow" do

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "icalendar"
 require_relative "server_helper"
 
 RSpec.describe "A service on paper and in files", :server do

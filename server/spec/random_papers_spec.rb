@@ -13,11 +13,11 @@ RSpec.describe "The papers of any legal salad" do
 
   it "are lists, a packet, labels and a calendar" do
     each_day.call(self, 401..424) do |roster, seed|
-      sheets = Scullion::Formats::Sheets.new(roster)
+      sheets = Scullion::Papers::Sheets.new(roster)
       expect_numbers(sheets.all.map(&:to_csv).join, seed)
-      expect_numbers(sheets.hold_labels.map { |label| Scullion::Formats::LabelPicture.new(label).to_svg }.join, seed)
-      expect_numbers(Scullion::Formats::DayCalendar.new(roster).to_ical, seed)
-      expect(Scullion::Formats::Packet.new(sheets, "a4").render).to start_with("%PDF") if (seed % 4).zero?
+      expect_numbers(sheets.hold_labels.map { |label| Scullion::Papers::LabelPicture.new(label).to_svg }.join, seed)
+      expect_numbers(Scullion::Papers::DayCalendar.new(roster).to_ical, seed)
+      expect(Scullion::Papers::Packet.new(sheets, "a4").render).to start_with("%PDF") if (seed % 4).zero?
     end
   end
 
@@ -29,7 +29,7 @@ RSpec.describe "The papers of any legal salad" do
       plan.waves.each { |waves| expect_numbers(Scullion::Build::CheckWeigh.new(waves, [300.0, 310.0]).to_h, seed) }
       expect_numbers(Scullion::Plan::Difference.new(plans[-2] || plan, plan).to_a, seed)
     end
-    order = Scullion::Formats::WeekOrder.new(Date.new(2026, 11, 23), plans)
+    order = Scullion::Papers::WeekOrder.new(Date.new(2026, 11, 23), plans)
     expect_numbers(order.to_h, "week")
     expect_numbers(order.sheet({}).to_csv, "week")
   end

@@ -4,7 +4,7 @@ require "spec_helper"
 require "rack/test"
 require "committee"
 require "tmpdir"
-require_relative "../boot"
+require_relative "../server"
 
 # The whole stack on a database of its own, with the demo in it; every answer is checked
 # against the contract.
@@ -12,10 +12,11 @@ module ServerHelper
   include Rack::Test::Methods
   include Committee::Test::Methods
 
-  STACK = Scullion.stack(hosts: ["127.0.0.1", "localhost"])
+  SCHEMA = Scullion::Contract.schema
+  STACK = Scullion::Stack.of(hosts: ["127.0.0.1", "localhost"])
 
   def app = STACK
-  def committee_options = { schema_path: Scullion::App::CONTRACT, strict_reference_validation: true, parse_response_by_content_type: true }
+  def committee_options = { schema: SCHEMA, strict_reference_validation: true, parse_response_by_content_type: true }
   def request_object = last_request
   def response_data = [last_response.status, last_response.headers, last_response.body]
 

@@ -9,7 +9,7 @@ RSpec.describe "A whole service", :server do
   def service_plan(id, covers = nil)
     document = brief(id)
     document["service"]["covers"] = covers if covers
-    Scullion::Plan.for(Scullion::Brief.read(document, Scullion::Records.facts))
+    Scullion::Plan.for(Scullion::Brief.read(document, Scullion::Records::House.ours))
   end
 
   [1, 2].each do |id|

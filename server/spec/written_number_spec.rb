@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Scullion::Formats::WrittenNumber do
+RSpec.describe Scullion::Changes::WrittenNumber do
   { "82 %" => 0.82, "82%" => 0.82, "0,82" => 0.82, "35 min" => 35, "× 3" => 3, "2 g per g" => 2, "1.25 kg" => 1250, "320 g" => 320, "0.62 g/ml" => 0.62, " 7 " => 7, "-4" => -4, ".5" => 0.5 }
     .each { |text, number| it("reads #{text.inspect} as #{number}") { expect(described_class.read(text)).to be_within(1e-9).of(number) } }
 
@@ -16,8 +16,11 @@ RSpec.describe Scullion::Formats::WrittenNumber do
   end
 end
 
-RSpec.describe Scullion::Formats::Change, :server do
-  def changed(at, value, **more) = described_class.new(Scullion::Records::Service.find(1), at, value, **more).apply.previous
+RSpec.describe Scullion::Changes::ServiceChange, :server do
+  def changed(at, value, **more)
+    house = Scullion::Records::House.ours
+    described_class.new(Scullion::Records::Service.find(1), house, at, value, **more).apply.previous
+  end
 
   it "gives back what stood there, so that the same call undoes it" do
     { "service/covers" => 99, "service/name" => "Late lunch", "service/from" => "11:00", "service/over_prep" => 0.1,

@@ -1,14 +1,14 @@
 <script lang="ts">
-  import Kitchen from "./screens/Kitchen.svelte";
-  import Larder from "./screens/Larder.svelte";
-  import Paste from "./screens/Paste.svelte";
-  import SaladScreen from "./screens/SaladScreen.svelte";
-  import Salads from "./screens/Salads.svelte";
-  import Run from "./screens/Run.svelte";
-  import ServiceDesk from "./screens/ServiceDesk.svelte";
-  import Services from "./screens/Services.svelte";
-  import Week from "./screens/Week.svelte";
-  import TopBar from "./parts/TopBar.svelte";
+  import Kitchen from "./kitchen/Kitchen.svelte";
+  import Larder from "./larder/Larder.svelte";
+  import Paste from "./recipe/Paste.svelte";
+  import SaladScreen from "./salad/SaladScreen.svelte";
+  import Salads from "./salad/Salads.svelte";
+  import Run from "./run/Run.svelte";
+  import ServiceDesk from "./service/ServiceDesk.svelte";
+  import Services from "./service/Services.svelte";
+  import Week from "./week/Week.svelte";
+  import TopBar from "./ui/TopBar.svelte";
   import { follow, here } from "./state/place.svelte";
 </script>
 

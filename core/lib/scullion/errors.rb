@@ -16,6 +16,20 @@ module Scullion
       @faults = [faults].flatten.freeze
       super(@faults.join("\n"))
     end
+
+    # The same, told from inside a part of what was read.
+    # @param where [String] JSON Pointer of that part
+    def within(where) = relocated { |place| place.delete_prefix(where) }
+
+    # The same, told at another place.
+    # @param where [String]
+    def at(where) = relocated { where }
+
+    private
+
+    def relocated
+      self.class.new(faults.map { |fault| Fault.new(what: fault.what, where: yield(fault.where), remedy: fault.remedy) })
+    end
   end
 
   # The brief cannot be planned as it stands.

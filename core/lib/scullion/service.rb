@@ -8,6 +8,8 @@ module Scullion
 
     MOST_COVERS = 5000
     MOST_TABLES = 1000
+    # Share made on top where nobody says otherwise.
+    OVER_PREP = 0.05
     STYLES = %w[plates family platters moulded buffet boxes].freeze
     FIELDS = %w[name date from to covers tables served_as stock over_prep lines].freeze
     CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
@@ -35,7 +37,7 @@ module Scullion
                 tables: fields.whole("tables", 1..MOST_TABLES, "tables", default: nil),
                 served_as: fields.choice("served_as", STYLES, default: STYLES.first),
                 stock: stock(fields),
-                over_prep: fields.number("over_prep", 0..0.5, "as a share", default: 0.05),
+                over_prep: fields.number("over_prep", 0..0.5, "as a share", default: OVER_PREP),
                 lines: fields.list("lines", 1..30, "salads") { |item| line(item, salads) } }
       new(from: from, to: to, **parts) if fields.faults.size == before
     end

@@ -3,6 +3,7 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
+export type CookingMethod = Schemas["CookingMethod"];
 export type Bench = Schemas["Plan"]["benches"][number];
 export type Component = Schemas["Component"];
 export type CoolDown = Schemas["CoolDown"];
@@ -52,11 +53,17 @@ export const SILENCE: Problem = {
 export type Answer<T> = { data: T; problem?: undefined } | { data?: undefined; problem: Problem };
 
 // Turns a fetch into data or a problem; never throws.
-export async function ask<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Answer<T>> {
+export async function ask<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<Answer<T>> {
   try {
     const { data, error, response } = await request;
     if (response.ok) return { data: data as T };
-    return { problem: isProblem(error) ? error : { ...SILENCE, title: `The server answered ${response.status}.`, status: response.status } };
+    return {
+      problem: isProblem(error)
+        ? error
+        : { ...SILENCE, title: `The server answered ${response.status}.`, status: response.status },
+    };
   } catch {
     return { problem: SILENCE };
   }
@@ -69,5 +76,7 @@ function isProblem(error: unknown): error is Problem {
 // The first fault in plain words, or the title when there is none.
 export function plainly(problem: Problem): string {
   const fault = problem.faults[0];
-  return fault ? `${fault.what} ${fault.remedy}` : [problem.title, problem.remedy].filter(Boolean).join(" ");
+  return fault
+    ? `${fault.what} ${fault.remedy}`
+    : [problem.title, problem.remedy].filter(Boolean).join(" ");
 }

@@ -343,7 +343,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench": {
+    "/api/trials": {
         parameters: {
             query?: never;
             header?: never;
@@ -352,15 +352,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A salad judged before it is saved: portion, balance, salt, acid, diets, cost, dressing, hold */
-        post: operations["judgeSalad"];
+        /** A salad tried before it is saved: portion, balance, salt, acid, diets, cost, dressing, hold */
+        post: operations["trySalad"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/bench/working": {
+    "/api/trials/working": {
         parameters: {
             query?: never;
             header?: never;
@@ -369,15 +369,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How one figure of a salad on the bench came about */
-        post: operations["benchWorking"];
+        /** How one figure of a salad that is tried came about */
+        post: operations["trialWorking"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/bench/resize": {
+    "/api/trials/resize": {
         parameters: {
             query?: never;
             header?: never;
@@ -394,7 +394,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/ratio": {
+    "/api/trials/ratio": {
         parameters: {
             query?: never;
             header?: never;
@@ -411,7 +411,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/swaps": {
+    "/api/trials/swaps": {
         parameters: {
             query?: never;
             header?: never;
@@ -428,7 +428,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/make": {
+    "/api/trials/make": {
         parameters: {
             query?: never;
             header?: never;
@@ -1100,10 +1100,27 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What a kitchen can have: tools with what they cut in an hour, and ways of cooling */
+        /** What a kitchen can have: tools with what they cut in an hour, ways of cooling and of cooking, skills */
         get: operations["kitchenChoices"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/measures/turn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Between kg with °C and lb with °F; a cup and spoons of the house's own stay */
+        post: operations["turnMeasures"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1195,7 +1212,7 @@ export interface components {
             where: string;
             remedy: string;
         };
-        /** @description Everything the cook decided. What it leaves out comes from the shipped larder, kitchen and house rules. */
+        /** @description Everything the cook decided. What it leaves out is as this house has it. */
         Brief: {
             /** @enum {string} */
             format: "scullion/brief@1";
@@ -1203,7 +1220,7 @@ export interface components {
             salads: components["schemas"]["SaladInput"][];
             ingredients?: components["schemas"]["IngredientFacts"][];
             kitchen?: components["schemas"]["Kitchen"];
-            /** @description The key of a shipped set, or a set of your own */
+            /** @description The key of a set of this house, or a set of your own */
             house_rules?: string | components["schemas"]["HouseRules"];
             figures?: components["schemas"]["OwnFigure"][];
             day?: components["schemas"]["DayKept"];
@@ -1719,13 +1736,13 @@ export interface components {
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
         };
-        OnTheBench: {
+        TrialInput: {
             salad: components["schemas"]["SaladInput"];
             covers?: number;
             /** @description What a resize aims at; the usual for how it is served when left out */
             grams?: number;
         };
-        SwapOnTheBench: {
+        TrialSwap: {
             salad: components["schemas"]["SaladInput"];
             component: number;
         };
@@ -1736,7 +1753,7 @@ export interface components {
             component: components["schemas"]["Component"];
             allergens: string[];
         };
-        GoalOnTheBench: {
+        TrialGoal: {
             salad: components["schemas"]["SaladInput"];
             /** @enum {string} */
             goal: "gluten-free" | "dairy-free" | "egg-free" | "nut-free" | "vegan" | "vegetarian" | "cheaper" | "hold-longer";
@@ -1751,7 +1768,7 @@ export interface components {
             /** @description Lines for which nothing stands in */
             left: string[];
         };
-        RatioOnTheBench: {
+        TrialRatio: {
             salad: components["schemas"]["SaladInput"];
             /** @description Fat for one of acid, by volume */
             times: number;
@@ -1796,6 +1813,7 @@ export interface components {
                 name: string;
                 suits: string;
                 times: number;
+                nearest: boolean;
             }[];
             /** @description Ways to split a batch */
             presets: {
@@ -1961,14 +1979,20 @@ export interface components {
             right?: boolean;
             cook?: components["schemas"]["Cook"];
         };
-        /** @description A way of cooking and the choices within it; each belongs to its method, see facts/practice/schools */
+        /**
+         * @description A way of cooking. Its values are the folders of core/methods, filled in when this is read.
+         * @enum {string}
+         */
+        CookingMethod: "absorption" | "boil" | "boil-cut" | "simmer" | "tinned" | "roast" | "blanch" | "steam" | "microwave" | "sear" | "grill" | "toast" | "crisp" | "eggs";
+        /** @description A way of cooking and the choices within it, filled in from core/methods; each belongs to its method. */
         Cook: {
-            /** @enum {string} */
-            method: "absorption" | "boil" | "boil-cut" | "simmer" | "tinned" | "roast" | "blanch" | "steam" | "microwave" | "sear" | "grill" | "toast" | "crisp" | "eggs";
-            /** @enum {string} */
-            texture?: "firm" | "tender" | "soft";
+            method: components["schemas"]["CookingMethod"];
+            /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
+            pot?: string;
             /** @enum {string} */
             lid?: "on" | "ajar" | "off";
+            /** @enum {string} */
+            texture?: "tender" | "firm" | "soft";
             /** @enum {string} */
             rinse?: "none" | "rinse";
             /** @enum {string} */
@@ -1976,26 +2000,21 @@ export interface components {
             /** @enum {string} */
             serve?: "warm" | "cooled" | "cold";
             /** @enum {string} */
-            on?: "tray" | "pan" | "oven" | "fry";
-            /** @enum {string} */
             soak?: "long" | "quick";
             /** @enum {string} */
             soak_salt?: "plain" | "salted";
             /** @enum {string} */
             start?: "boil" | "simmer";
-            /**
-             * @description Pulses: fresh water, or the soak water
-             * @enum {string}
-             */
+            /** @enum {string} */
             water?: "fresh" | "soak";
             /** @enum {string} */
             drain?: "rinse" | "drain";
             /** @enum {string} */
             shape?: "cubes" | "halves";
             /** @enum {string} */
+            on?: "pan" | "tray" | "oven" | "fry";
+            /** @enum {string} */
             yolk?: "hard" | "jammy" | "soft";
-            /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
-            pot?: string;
         };
         Dressing: {
             name: string;
@@ -2288,6 +2307,10 @@ export interface components {
             }[];
             skills: {
                 key: string;
+                name: string;
+            }[];
+            methods: {
+                key: components["schemas"]["CookingMethod"];
                 name: string;
             }[];
         };
@@ -2600,8 +2623,18 @@ export interface components {
         /** @description One preparation cooked. Which figures it has depends on the method. */
         Cooking: {
             at: string;
-            /** @enum {string} */
-            method: "absorption" | "boil" | "boil-cut" | "simmer" | "tinned" | "roast" | "blanch" | "steam" | "microwave" | "sear" | "grill" | "toast" | "crisp" | "eggs";
+            method: components["schemas"]["CookingMethod"];
+            /** @description What it is drawn as */
+            picture: {
+                /** @enum {string} */
+                kind: "pot" | "trays" | "pans" | "tins";
+                /** @description What lies in the pot */
+                food?: string;
+                /** @description The figure that counts the pieces */
+                pieces?: string;
+                /** @description Its figures are for each of several batches */
+                each: boolean;
+            };
             name: string;
             ingredient: string;
             colour: string;
@@ -3433,7 +3466,7 @@ export interface operations {
             };
         };
     };
-    judgeSalad: {
+    trySalad: {
         parameters: {
             query?: never;
             header?: never;
@@ -3442,7 +3475,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OnTheBench"];
+                "application/json": components["schemas"]["TrialInput"];
             };
         };
         responses: {
@@ -3458,7 +3491,7 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    benchWorking: {
+    trialWorking: {
         parameters: {
             query: {
                 /** @description A figure's address */
@@ -3470,7 +3503,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OnTheBench"];
+                "application/json": components["schemas"]["TrialInput"];
             };
         };
         responses: {
@@ -3487,7 +3520,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OnTheBench"];
+                "application/json": components["schemas"]["TrialInput"];
             };
         };
         responses: {
@@ -3512,7 +3545,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RatioOnTheBench"];
+                "application/json": components["schemas"]["TrialRatio"];
             };
         };
         responses: {
@@ -3537,7 +3570,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SwapOnTheBench"];
+                "application/json": components["schemas"]["TrialSwap"];
             };
         };
         responses: {
@@ -3562,7 +3595,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GoalOnTheBench"];
+                "application/json": components["schemas"]["TrialGoal"];
             };
         };
         responses: {
@@ -4567,6 +4600,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitchenChoices"];
+                };
+            };
+        };
+    };
+    turnMeasures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The kitchen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitchenRecord"];
                 };
             };
         };

@@ -1,28 +1,8 @@
-// Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /weeks/DAY.
-export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
-export type Stage = (typeof STAGES)[number];
-export type Place = { screen: "services" } | { screen: "salads" } | { screen: "paste" } | { screen: "salad"; key: string } | { screen: "kitchen" } | { screen: "week"; day: string } | { screen: "larder"; key: string | undefined } | { screen: "run"; id: number } | { screen: "desk"; id: number; stage: Stage };
+import { read, type Place } from "./places";
+
+export { STAGES, type Place, type Stage } from "./places";
 
 export const here = $state<{ place: Place }>({ place: read(location.pathname) });
-
-function read(path: string): Place {
-  const desk = /^\/services\/(\d+)(?:\/([a-z]+))?$/.exec(path);
-  const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
-  const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
-  const week = /^\/weeks\/(\d{4}-\d\d-\d\d)$/.exec(path);
-  if (week) return { screen: "week", day: week[1]! };
-  if (salad) return { screen: "salad", key: salad[1]! };
-  if (path === "/paste") return { screen: "paste" };
-  if (path === "/salads") return { screen: "salads" };
-  if (path === "/kitchen") return { screen: "kitchen" };
-  if (larder) return { screen: "larder", key: larder[1] };
-  if (!desk) return { screen: "services" };
-
-  if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
-
-  const stage = STAGES.find((known) => known === desk[2]) ?? "count";
-  return { screen: "desk", id: Number(desk[1]), stage };
-}
 
 export function go(path: string): void {
   if (path !== location.pathname) history.pushState(null, "", path);
@@ -34,7 +14,13 @@ addEventListener("popstate", () => (here.place = read(location.pathname)));
 // Lets plain links work without loading the page again.
 export function follow(event: MouseEvent): void {
   const link = (event.target as Element).closest("a");
-  if (!link || link.origin !== location.origin || link.hasAttribute("download") || link.pathname.startsWith("/api/")) return;
+  if (
+    !link ||
+    link.origin !== location.origin ||
+    link.hasAttribute("download") ||
+    link.pathname.startsWith("/api/")
+  )
+    return;
   if (event.metaKey || event.ctrlKey || event.shiftKey || event.button !== 0) return;
 
   event.preventDefault();

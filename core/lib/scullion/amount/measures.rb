@@ -19,7 +19,20 @@ module Scullion
                   teaspoon: fields.number("teaspoon_ml", 2..10, "ml", default: usual.teaspoon) }
         new(**parts).freeze if fields.faults.size == before
       end
+
+      # Between kg with °C and lb with °F. Cup and spoons go along where they are the usual ones of the
+      # system that is left; a house's own stay its own.
+      # @return [Measures]
+      def turned
+        from, to = system == "us" ? [self.class::US, self.class::METRIC] : [self.class::METRIC, self.class::US]
+        spoons = %i[cup tablespoon teaspoon].to_h do |each|
+          [each, (self[each] - from[each]).abs < self.class::NEAR_ML ? to[each] : self[each]]
+        end
+        self.class.new(system: to.system, degrees: to.degrees, **spoons).freeze
+      end
     end
+    # A cup of 236.6 ml is the US cup of 236.588.
+    Measures::NEAR_ML = 0.1
     Measures::METRIC = Measures.new(system: "metric", degrees: "c", cup: 250.0, tablespoon: 15.0, teaspoon: 5.0).freeze
     Measures::US = Measures.new(system: "us", degrees: "f", cup: 236.588, tablespoon: 14.787, teaspoon: 4.929).freeze
   end

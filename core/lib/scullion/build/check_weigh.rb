@@ -5,6 +5,23 @@ module Scullion
     # A few portions weighed at the pass: their mean and spread, whether they drift, and what that
     # does to the last guests. Rules of the job, "Build".
     class CheckWeigh
+      # g that a portion can weigh.
+      PORTION = (1..5000).freeze
+
+      # Weights as they are read off a scale, one after the other.
+      # @param text [String] "338 340; 351" @yield [String] reads one @return [Array<Float>]
+      # @raise [InvalidBrief] when one cannot be a portion, or there is none
+      def self.weights(text)
+        read = text.to_s.split(/[\s;]+|,(?!\d)/).reject(&:empty?).map { |each| [each, yield(each)] }
+        strange, = read.find { |_, grams| !(grams.is_a?(Numeric) && PORTION.cover?(grams)) }
+        refuse("#{strange[0, 40].inspect} is not a portion's weight.", "Write grams, such as 338.") if strange
+        refuse("Nothing was weighed.", "Weigh five portions and write them in order.") if read.empty?
+        read.map { |_, grams| grams.to_f }
+      end
+
+      def self.refuse(what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/weights", remedy: remedy))
+      private_class_method :refuse
+
       # @param waves [Waves] of the salad @param weights [Array<Float>] g, in the order they were plated
       def initialize(waves, weights)
         @waves, @weights, @writer = waves, weights, waves.writer

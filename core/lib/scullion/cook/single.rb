@@ -30,7 +30,7 @@ module Scullion
         covers = [(finished_grams / 5000).ceil, 1].max
         @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min), house))
       rescue InvalidBrief => e
-        raise(InvalidBrief, e.faults.map { |fault| Fault.new(what: fault.what, where: fault.where.delete_prefix("/salads/0/components/0"), remedy: fault.remedy) })
+        raise e.within("/salads/0/components/0")
       end
 
       def cooking = plan.cooking.first

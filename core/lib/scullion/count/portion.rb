@@ -46,6 +46,12 @@ module Scullion
       def components = @components ||= salad.components.reject { |component| @left_out.include?(component.preparation) }.then { |kept| kept.empty? ? salad.components : kept }
       def left_out = salad.components - components
 
+      # The family of the heaviest component of the base; of all where there is no base.
+      def base_family
+        base = layers.select { |layer| layer.component.role == "base" }
+        (base.empty? ? layers : base).max_by(&:grams).ingredient.family
+      end
+
       # Tables laid, nil where the service does not say.
       def tables = @service.tables
 

@@ -53,6 +53,15 @@ module Scullion
           "complaints" => @practice.words("corrections", "complaints").map { |key, words| { "key" => key, "name" => words["name"] } } }.compact
       end
 
+      # The school that the ratio is nearest to, as far up as down. @return [String, nil] its key
+      def nearest_school
+        return unless ratio&.positive?
+
+        @nearest_school ||= @practice.keys("ratios").min_by do |key|
+          Math.log(@practice.fetch("ratios/#{key}/times") / ratio).abs
+        end
+      end
+
       private
 
       def writer = @practice.writer
@@ -64,7 +73,7 @@ module Scullion
       def schools
         @practice.keys("ratios").map { |key|
           @practice.words("ratios", key).then { |words|
-            { "key" => key, "name" => words["name"], "suits" => words["suits"], "times" => words["times"].to_f }
+            { "key" => key, "name" => words["name"], "suits" => words["suits"], "times" => words["times"].to_f, "nearest" => key == nearest_school }
           }
         }
       end

@@ -11,10 +11,10 @@ module Scullion
 
       # @param parts [Array<Salad::Part>] the formula @param left [Float] g in the jug
       # @param complaint [String] a key of facts/practice/corrections complaints
-      # @param larder [Hash{String=>Ingredient}] for what the dressing has none of
-      def initialize(parts, left, complaint, practice, larder)
-        @parts, @left, @practice, @larder = parts, left, practice, larder
-        @complaint = practice.words("corrections", "complaints").fetch(complaint)
+      # @param house [House] its larder has what the dressing has none of
+      def initialize(parts, left, complaint, house)
+        @parts, @left, @practice, @larder = parts, left, house.practice, house.larder
+        @complaint = @practice.words("corrections", "complaints").fetch(complaint)
       end
 
       # @return [Array<Addition>] smallest first; empty when there is nothing to be done

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # A service on paper and in files: the packet as PDF, each list as CSV, the day as a calendar,
+    # hold labels as pictures.
+    module Papers
+      def self.registered(app)
+        app.helpers Reading
+        lists(app)
+        labels(app)
+        app.get("/api/services/:id/packet.pdf") do
+          paper = params["paper"] || "a4"
+          file "application/pdf", "packet-#{params['id']}-#{paper}.pdf", Scullion::Papers::Packet.new(sheets, paper).render
+        end
+
+        app.get("/api/services/:id/day.ics") do
+          calendar = Scullion::Papers::DayCalendar.new(roster(service_asked))
+          file "text/calendar", "day-#{params['id']}.ics", calendar.to_ical
+        end
+      end
+
+      def self.lists(app)
+        app.get("/api/services/:id/lists") do
+          json(sheets.all.map { |sheet| { "key" => sheet.key, "title" => sheet.title } })
+        end
+
+        app.get("/api/services/:id/lists/:list.csv") do
+          sheet = sheets.all.find { |each| each.key == params["list"] } or
+            problem 404, "There is no such list.", remedy: "Choose one from the service's lists."
+          file "text/csv", "#{sheet.key}-#{params['id']}.csv", sheet.to_csv
+        end
+      end
+
+      def self.labels(app)
+        app.get("/api/services/:id/labels") { json(sheets.hold_labels) }
+
+        app.get("/api/services/:id/labels/:number.svg") do
+          label = sheets.hold_labels[params["number"].to_i] or
+            problem 404, "There is no such label.", remedy: "Load the labels again."
+          content_type "image/svg+xml"
+          Scullion::Papers::LabelPicture.new(label).to_svg
+        end
+      end
+      private_class_method :lists, :labels
+
+      # Helpers of these routes.
+      module Reading
+        def sheets = Scullion::Papers::Sheets.new(roster(service_asked))
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # Salads tried before they are saved: judged, resized and explained; and the shelf they stand on.
+    module Trials
+      def self.registered(app)
+        app.helpers Reading
+        app.get("/api/shelf") { json(Records::Salad.for_planning.order(:name).map { |salad| on_the_shelf(salad) }) }
+        app.post("/api/trials") { json(trial_of(body_document).to_h) }
+        app.post("/api/trials/working") { json(trial_of(body_document).plan.working(params["at"]).to_h) }
+
+        app.post("/api/trials/resize") do
+          document = body_document
+          json(trial_of(document).resized(document["grams"]).to_h)
+        end
+      end
+
+      # Helpers of these routes.
+      module Reading
+        def trial_of(document)
+          Salad::Trial.new(document["salad"], house, covers: document["covers"] || Salad::Trial::COVERS)
+        end
+
+        # What tells salads apart at a glance.
+        def on_the_shelf(record)
+          trial = Salad::Trial.new(record.to_build, house)
+          { "key" => record.key, "name" => record.name, "serves_as" => record.serves_as, "version" => record.lock_version,
+            "months" => trial.months, "served_in" => record.services.map(&:name),
+            **looks(trial.portion), **eaten(trial.portion), **kept(trial.plan) }.compact
+        end
+
+        private
+
+        def looks(portion)
+          { "layers" => portion.layers.map do |layer|
+              { "name" => layer.component.name, "colour" => layer.ingredient.colour, "ml" => layer.ml.round(2) }
+            end,
+            "portion" => portion.writer.g_whole(portion.portion_grams), "base" => portion.base_family }
+        end
+
+        def eaten(portion)
+          eaters = Salad::DietsAndAllergens.new(portion.lines_eaten)
+          { "allergens" => eaters.allergens.keys, "diets" => eaters.diets.select { |_, lines| lines.empty? }.keys }
+        end
+
+        def kept(plan)
+          minutes = plan.windows.first.dressed_minutes
+          { "cost" => house.writer.money(plan.taste.costs.first.cost), "best" => house.writer.min(minutes),
+            "best_minutes" => minutes }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Exchange
+    # A schema.org Recipe, as JSON-LD or a page that holds one, written out as plain recipe text
+    # that Recipe::Page lays out like any other.
+    module LinkedRecipe
+      SCRIPT = %r{<script[^>]*application/ld\+json[^>]*>(.*?)</script>}mi.freeze
+      DEEPEST = 12
+
+      # @param pasted [String]
+      # @return [String] the recipe in plain lines; what was pasted itself when it is not JSON
+      # @raise [UnreadableAmount] when it is broken JSON, or holds no recipe
+      def self.plain(pasted)
+        documents = pasted.scan(SCRIPT).flatten
+        documents = [pasted] if documents.empty? && pasted.match?(/\A[\s\uFEFF]*[{\[]\s*["{\[\]}]/)
+        return pasted if documents.empty?
+
+        recipe = documents.filter_map { |document| recipe_in(parse(document)) }.first
+        recipe ? written_out(recipe) : refuse("This data holds no recipe.", "Look for \"@type\": \"Recipe\" in it, or paste the recipe's own words.")
+      end
+
+      class << self
+        private
+
+        def parse(document)
+          JSON.parse(document.delete_prefix("\uFEFF").strip, max_nesting: 60)
+        rescue JSON::ParserError => e
+          refuse("The data is broken: #{e.message.gsub(/\s+/, ' ')[0, 120]}", "Paste it whole, from the first { to the last }, or paste the recipe's own words.")
+        end
+
+        # Recipes stand at the top, in a list, in @graph, or as what a page is mainly about.
+        def recipe_in(node, depth = 0)
+          return if depth > DEEPEST
+          return node.filter_map { |each| recipe_in(each, depth + 1) }.first if node.is_a?(Array)
+          return unless node.is_a?(Hash)
+          return node if Array(node["@type"]).any? { |type| type.to_s.delete_prefix("https://schema.org/").delete_prefix("http://schema.org/").delete_prefix("schema:") == "Recipe" }
+
+          node.values.filter_map { |each| recipe_in(each, depth + 1) }.first
+        end
+
+        def written_out(recipe)
+          servings = [*recipe["recipeYield"], *recipe["yield"]].join(" ")[/\d+/]
+          lines = [*(recipe["recipeIngredient"] || recipe["ingredients"])].map { |line| line.to_s.strip }
+          steps = spoken(recipe["recipeInstructions"])
+          refuse("The recipe in it lists no ingredients.", "Paste the recipe's own words.") if lines.empty?
+          [recipe["name"] || "Recipe", ("Serves #{servings}" if servings), "Ingredients:", *lines, ("Method:" if steps.any?), *steps].compact.join("\n")
+        end
+
+        # Steps are a text, a list of texts, of HowToStep, or of HowToSection with steps inside.
+        def spoken(node, depth = 0)
+          case node
+          when String then node.split(/\r?\n/).map(&:strip).reject(&:empty?)
+          when Array then depth > DEEPEST ? [] : node.flat_map { |each| spoken(each, depth + 1) }
+          when Hash then depth > DEEPEST ? [] : spoken(node["itemListElement"] || node["text"] || node["name"], depth + 1)
+          else []
+          end
+        end
+
+        def refuse(what, remedy) = raise(UnreadableAmount, Fault.new(what: what, where: "text", remedy: remedy))
+      end
+    end
+  end
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Papers
+    # A salad written out as a recipe for a number of servings: what to weigh as bought, the
+    # dressing, the steps and how long it holds; as a Markdown card or a schema.org Recipe.
+    class RecipeCard
+      # @param salad [Records::Salad] @param covers [Integer] @param house [House]
+      def initialize(salad, covers, house)
+        @name, @covers = salad.name, covers
+        @plan = Salad::Trial.new(salad.to_build, house, covers: covers).plan.to_h
+      end
+
+      # @return [String]
+      def to_markdown
+        dressed = dressing.any? ? ["## Dressing", list(dressing)] : []
+        ["# #{@name}", "Serves #{@covers}", "## Ingredients", list(solids), *dressed, "## Method", numbered(steps), *notes].join("\n\n") << "\n"
+      end
+
+      # @return [Hash] schema.org Recipe, as JSON-LD
+      def to_linked_data
+        { "@context" => "https://schema.org", "@type" => "Recipe", "name" => @name, "recipeYield" => "#{@covers} servings", "recipeCategory" => "Salad",
+          "recipeIngredient" => solids + dressing, "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } } }
+      end
+
+      private
+
+      def solids
+        @plan["prep"].map do |line|
+          done = [line["trim"], line.dig("cut", "key"), line.dig("treat", "name")&.downcase, method(line["name"])].compact.map { |word| word.tr("-", " ") }
+          "#{line['ap_grams']['text']} #{[line['ingredient_name'], *done].join(', ')}"
+        end
+      end
+
+      # How it is cooked, where the ingredient's line should say so.
+      def method(name)
+        found = @plan["cook"].find { |cook| cook["name"] == name }
+        found && Cook::Parcels.all.fetch(found["method"]).words.first
+      end
+
+      def dressing = batches.flat_map { |batch| batch["parts"].map { |part| "#{part['grams']['text']} #{part['name']}" } }
+      def batches = @plan["dress"]
+
+      def steps
+        cooking = @plan["cook"].map { |cook| "#{cook['name']}: #{cook['setting']}. #{cook['done']}" }
+        building = @plan["build"].flat_map { |build| build["shares"].map { |share| "#{share['step']}: #{share['name'].downcase}." } }
+        cooking + batches.flat_map { |batch| mixing(batch) } + building
+      end
+
+      def mixing(batch)
+        whisk = "Whisk the dressing: #{batch['parts'].map { |part| part['name'].downcase }.join(', ')}."
+        [whisk, *batch["stages"].map { |stage| "#{stage['name']}: #{stage.dig('grams', 'text')}, #{stage['when']}." }]
+      end
+
+      def notes
+        kept = @plan["hold"].map do |hold|
+          "Dressed, it is good for #{hold['dressed_minutes']['text']}; out of the cold it lasts #{hold['out_minutes']['text']} (#{hold['rules']}; your local code decides)."
+        end
+        kept + @plan["count"].filter_map { |portion| "Contains #{portion['contains'].join(', ')}; may be cross-contact: decide in your kitchen." if portion["contains"]&.any? }
+      end
+
+      def list(lines) = lines.map { |line| "- #{line}" }.join("\n")
+      def numbered(lines) = lines.each.with_index(1).map { |line, number| "#{number}. #{line}" }.join("\n")
+    end
+  end
+end

@@ -1,0 +1,79 @@
+<script lang="ts">
+  import { api, ask, plainly, type DressingBatch } from "../api/client";
+  import Caution from "../ui/Caution.svelte";
+  import Dot from "../ui/Dot.svelte";
+
+  // Say what it tastes like now and how much is in the jug; get the smallest addition that mends it.
+  let { batch }: { batch: DressingBatch } = $props();
+  let complaint = $state("");
+  let left = $state("");
+  let fault = $state("");
+  let answer = $state.raw<{
+    name: string;
+    refusal?: string;
+    additions: {
+      ingredient: string;
+      name: string;
+      colour: string;
+      text: string;
+      measure?: string;
+      growth: string;
+    }[];
+  }>();
+
+  $effect(() => {
+    if (!complaint) return void (answer = undefined);
+    const body = { complaint: complaint as "flat", left: left.trim() || batch.batch_grams.text };
+    let stale = false;
+    void ask(
+      api.POST("/api/salads/{key}/correct", { params: { path: { key: batch.salad } }, body }),
+    ).then(({ data, problem }) => {
+      if (stale) return;
+      answer = data;
+      fault = problem ? plainly(problem) : "";
+    });
+    return () => (stale = true);
+  });
+</script>
+
+<section class="no-print border-base-300 mt-4 border-t pt-3" aria-label="Correct it">
+  <h3 class="text-lg">Correct it, by adding only</h3>
+  <div class="mt-1 flex flex-wrap items-end gap-3">
+    <label class="block"
+      ><span class="quiet block">It tastes</span><select
+        class="select h-11 w-52 text-lg"
+        bind:value={complaint}
+        ><option value="">right</option>{#each batch.character.complaints as each (each.key)}<option
+            value={each.key}>{each.name.toLowerCase()}</option
+          >{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="quiet block">In the jug now</span><input
+        class="input h-11 w-32 text-right text-lg"
+        maxlength="60"
+        placeholder={batch.batch_grams.text}
+        bind:value={left}
+      /></label
+    >
+  </div>
+  {#if fault}<p class="text-error mt-1 font-semibold" role="alert">{fault}</p>{/if}
+  {#if answer}
+    <div class="mt-2" aria-live="polite">
+      {#if answer.refusal}<Caution text={answer.refusal} />{/if}
+      {#each answer.additions as addition, index (addition.ingredient)}
+        <p class="flex min-h-11 items-center gap-3">
+          <Dot colour={addition.colour} />{index > 0 ? "or " : "Add "}<b class="text-2xl"
+            >{addition.text}</b
+          >
+          {addition.name.toLowerCase()}{addition.measure ? ` (${addition.measure})` : ""}<span
+            class="quiet">the jug grows by {addition.growth}</span
+          >
+        </p>
+      {/each}
+      {#if answer.additions.length > 0}<p class="quiet">
+          Whisk it in, taste on a leaf, then ask again.
+        </p>{/if}
+    </div>
+  {/if}
+</section>

@@ -1,0 +1,114 @@
+<script lang="ts">
+  import { api, ask, type Problem, type Schemas, type ServiceSummary } from "../api/client";
+  import CopyService from "./CopyService.svelte";
+  import Fault from "../ui/Fault.svelte";
+  import NewService from "./NewService.svelte";
+  import { shortDay } from "../ui/dates";
+  import { go } from "../state/place.svelte";
+
+  // The services week by week, with what each week comes to.
+  let services = $state.raw<ServiceSummary[]>();
+  let problem = $state.raw<Problem>();
+
+  async function load(): Promise<void> {
+    const answer = await ask(api.GET("/api/services"));
+    services = answer.data;
+    problem = answer.problem;
+  }
+  void load();
+
+  // The Monday of a date's week.
+  function monday(date: string): string {
+    const day = new Date(`${date}T12:00Z`);
+    day.setUTCDate(day.getUTCDate() - ((day.getUTCDay() + 6) % 7));
+    return day.toISOString().slice(0, 10);
+  }
+  const weeks = $derived(
+    [...new Set((services ?? []).map((service) => monday(service.date)))].map((start) => ({
+      start,
+      services: services!.filter((service) => monday(service.date) === start),
+    })),
+  );
+
+  async function bring(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const text = await input.files?.[0]?.text();
+    // So that the same file, mended, can be chosen again.
+    input.value = "";
+    if (text === undefined) return;
+    let brief: unknown;
+    try {
+      brief = JSON.parse(text);
+    } catch {
+      problem = {
+        type: "about:blank",
+        title: "That file is not JSON.",
+        status: 400,
+        remedy: "Choose the file that a service's Day gave: Whole service, JSON.",
+        faults: [],
+      };
+      return;
+    }
+    const answer = await ask(api.POST("/api/services/import", { body: brief as Schemas["Brief"] }));
+    problem = answer.problem;
+    if (answer.data) go(`/services/${answer.data.id}/count`);
+  }
+</script>
+
+<svelte:head><title>Services · Scullion</title></svelte:head>
+
+{#if problem}<Fault {problem} />{/if}
+<div class="my-3 flex flex-wrap items-center justify-between gap-3">
+  <h1 class="mr-auto text-3xl">Services</h1>
+  <label class="btn btn-outline h-11"
+    >Bring one in <input
+      class="sr-only"
+      type="file"
+      accept=".json,application/json"
+      aria-label="Bring in a service's JSON file"
+      onchange={bring}
+    /></label
+  >
+  <NewService />
+</div>
+{#each weeks as week (week.start)}
+  <section class="mb-4" aria-label="Week of {shortDay(week.start)}">
+    <div class="mb-1 flex flex-wrap items-center gap-x-4">
+      <h2 class="quiet mr-auto text-lg">
+        Week of {shortDay(week.start)} · {week.services.reduce(
+          (sum, service) => sum + service.covers,
+          0,
+        )} covers in {week.services.length === 1 ? "one service" : `${week.services.length} services`}
+      </h2>
+      <a class="btn btn-outline h-11" href="/weeks/{week.start}">The week's order</a>
+    </div>
+    {#each week.services as service (service.id)}
+      <div class="tray mb-3 flex flex-wrap items-center gap-x-6 gap-y-1">
+        <a
+          href="/services/{service.id}/count"
+          class="hover:bg-base-200 flex min-w-60 grow flex-wrap items-center gap-x-6"
+        >
+          <span class="grow">
+            <b class="text-xl">{service.name}</b><br />
+            <span class="quiet"
+              >{shortDay(service.date)}, {service.from} to {service.to} · {service.salads.join(
+                " · ",
+              )}</span
+            >
+          </span>
+          <span class="text-right"
+            ><b class="text-3xl">{service.covers}</b> <span class="quiet">covers</span></span
+          >
+        </a>
+        <CopyService {service} />
+      </div>
+    {/each}
+  </section>
+{:else}
+  {#if services}
+    <p class="tray">
+      No service yet. Add one: a name, a day, a window such as 11:45 to 13:30, covers such as 140, and a
+      salad.
+    </p>
+  {/if}
+{/each}

@@ -1,0 +1,97 @@
+<script lang="ts">
+  import type { DayOf } from "./day.svelte";
+  import Mark from "../../ui/Mark.svelte";
+
+  // What would be late, unsafe or past its best, where the day is too full, and ways out of it.
+  let { day }: { day: DayOf } = $props();
+  const SHOWN = 4;
+  const roster = $derived(day.roster!);
+  const decided = $derived(roster.decided);
+  let all = $state(false);
+  // Everything that was decided to make the day work.
+  const many = $derived(
+    [
+      decided.extra,
+      decided.borrowed,
+      decided.cut,
+      decided.loads,
+      decided.skilled,
+      decided.left_out,
+    ].flat().length,
+  );
+
+  const named = (preparation: string) =>
+    roster.ahead.find((line) => line.preparation === preparation)?.name ?? "Something";
+</script>
+
+{#if !roster.works}
+  <section class="tray" aria-label="What does not work">
+    <h2 class="flex items-center gap-2 text-xl"><Mark kind="stop" /> This day does not work yet</h2>
+    <ul class="mt-1">
+      {#each all ? roster.says : roster.says.slice(0, SHOWN) as said, index (index)}<li class="py-0.5">
+          {said}
+        </li>{/each}
+    </ul>
+    {#if roster.says.length > SHOWN && !all}<button class="link min-h-11" onclick={() => (all = true)}
+        >and {roster.says.length - SHOWN} more</button
+      >{/if}
+    {#if roster.problem}<p class="mt-1"><b>Fullest: {roster.problem.what}</b></p>{/if}
+    {#if day.fixes}
+      <ul class="mt-2">
+        {#each day.fixes as fix, index (index)}
+          <li class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1">
+            <span class="grow"><b>{fix.what}</b> <span class="quiet">{fix.effect}</span></span><button
+              class="btn btn-primary h-11"
+              disabled={day.busy}
+              onclick={() => day.decide(fix.decide)}>Do it</button
+            >
+          </li>
+        {:else}
+          <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
+        {/each}
+      </ul>
+    {:else}
+      <button class="btn btn-primary mt-2 h-11" disabled={day.busy} onclick={() => day.findFixes()}
+        >{day.busy ? "Trying …" : "Find ways out"}</button
+      >
+    {/if}
+  </section>
+{/if}
+{#if roster.notes.length > 0}
+  <section class="tray" aria-label="Made again">
+    {#each roster.notes as note, index (index)}<p class="flex items-start gap-2">
+        <span class="mt-1"><Mark kind="look" /></span><span>{note}</span>
+      </p>{/each}
+  </section>
+{/if}
+{#if many > 0}
+  <section class="tray flex flex-wrap gap-2" aria-label="Decided for this day">
+    {#each decided.extra as hours, index (index)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ unextra: hours.from })}>One more cook {hours.text} ×</button
+      >{/each}
+    {#each decided.skilled as one, index (index)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ unskilled: { cook: one.cook, skill: one.skill } })}
+        >{one.text} ×</button
+      >{/each}
+    {#each decided.borrowed as one, index (index)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ returned: one.kind })}>One more {one.text} ×</button
+      >{/each}
+    {#each decided.loads as { preparation, loads } (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ loads: { preparation, loads: 1 } })}
+        >{named(preparation)}: {loads} loads ×</button
+      >{/each}
+    {#each decided.left_out as { preparation, name } (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ put_back: preparation })}>{name}: left out ×</button
+      >{/each}
+    {#each decided.cut as preparation (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ uncut: preparation })}
+        >{named(preparation)}: bought ready cut ×</button
+      >{/each}
+  </section>
+{/if}

@@ -1,0 +1,113 @@
+import { wallClock } from "../../ui/clock";
+import { api, ask, type Problem, type Schemas } from "../../api/client";
+
+export type Roster = Schemas["Roster"];
+export type DayTask = Schemas["DayTask"];
+export type DayDecision = Schemas["DayDecision"];
+export type Fix = { what: string; effect: string; decide: DayDecision };
+
+// Nothing of a service that is written down late is planned for what is over by then.
+export async function planFromNow(service: { id: number }): Promise<void> {
+  await ask(
+    api.POST("/api/services/{id}/day", {
+      params: { path: { id: service.id } },
+      body: { since: wallClock() },
+    }),
+  );
+}
+
+// The day of one service, solved by the server: loaded, decided upon, and loaded again as it is then.
+export class DayOf {
+  roster = $state.raw<Roster>();
+  problem = $state.raw<Problem>();
+  fixes = $state.raw<Fix[]>();
+  busy = $state(false);
+  // Where the chosen task may begin if nothing else moves.
+  ranges = $state.raw<Schemas["Span"][]>([]);
+  chosen = $state<string>();
+
+  constructor(
+    readonly id: number,
+    readonly now: () => string | undefined = () => undefined,
+    readonly remember: (undo: { back: () => void }) => void = () => {},
+    readonly decided: () => void = () => {},
+  ) {}
+
+  get task(): DayTask | undefined {
+    return this.roster?.tasks.find((task) => task.key === this.chosen);
+  }
+
+  private asked = 0;
+  private deciding: Promise<void> | undefined;
+
+  // Never beside a decision, whose answer it would undo on screen; of several under way only the
+  // latest counts.
+  async load(): Promise<void> {
+    const turn = ++this.asked;
+    await this.deciding;
+    const { data, problem } = await ask(
+      api.GET("/api/services/{id}/day", { params: { path: { id: this.id }, query: this.query() } }),
+    );
+    if (turn === this.asked) this.take(data, problem);
+  }
+
+  async decide(decision: DayDecision): Promise<void> {
+    this.deciding = this.send(decision);
+    await this.deciding;
+  }
+
+  private async send(decision: DayDecision): Promise<void> {
+    this.asked++;
+    this.busy = true;
+    const now = this.now();
+    const { data, problem } = await ask(
+      api.POST("/api/services/{id}/day", {
+        params: { path: { id: this.id } },
+        body: { ...decision, ...(now && { now }) },
+      }),
+    );
+    this.busy = false;
+    this.take(data, problem);
+    const before = data?.before;
+    if (before && !decision.restore)
+      this.remember({ back: () => void this.decide({ restore: before }) });
+    if (data) this.decided();
+    if (data && this.chosen) await this.choose(this.chosen);
+  }
+
+  async findFixes(): Promise<void> {
+    this.busy = true;
+    const { data, problem } = await ask(
+      api.GET("/api/services/{id}/day/fixes", {
+        params: { path: { id: this.id }, query: this.query() },
+      }),
+    );
+    this.busy = false;
+    this.fixes = data;
+    if (problem) this.problem = problem;
+  }
+
+  async choose(key: string | undefined): Promise<void> {
+    if (key !== this.chosen) this.ranges = [];
+    this.chosen = key;
+    if (!key) return;
+    const { data } = await ask(
+      api.GET("/api/services/{id}/day/range", {
+        params: { path: { id: this.id }, query: { task: key, ...this.query() } },
+      }),
+    );
+    if (this.chosen === key) this.ranges = data ?? [];
+  }
+
+  private query(): { now?: string } {
+    const now = this.now();
+    return now ? { now } : {};
+  }
+
+  private take(roster: Roster | undefined, problem: Problem | undefined): void {
+    this.problem = problem;
+    if (!roster) return;
+    this.roster = roster;
+    this.fixes = undefined;
+  }
+}

@@ -1,0 +1,33 @@
+import { describe, expect, it } from "vitest";
+import { read, STAGES } from "./places";
+
+describe("where an address leads", () => {
+  it("is the desk of a service, on the stage it names and on Count where it names none", () => {
+    for (const stage of STAGES) {
+      expect(read(`/services/7/${stage}`)).toEqual({ screen: "desk", id: 7, stage });
+    }
+    expect(read("/services/12")).toEqual({ screen: "desk", id: 12, stage: "count" });
+    expect(read("/services/12/attic")).toEqual({ screen: "desk", id: 12, stage: "count" });
+    expect(read("/services/3/run")).toEqual({ screen: "run", id: 3 });
+  });
+
+  it("is one salad, one ingredient or one week", () => {
+    expect(read("/salads/barley-bowl-2")).toEqual({ screen: "salad", key: "barley-bowl-2" });
+    expect(read("/larder/carrot")).toEqual({ screen: "larder", key: "carrot" });
+    expect(read("/larder")).toEqual({ screen: "larder", key: undefined });
+    expect(read("/weeks/2026-11-28")).toEqual({ screen: "week", day: "2026-11-28" });
+  });
+
+  it("is the list of services where nothing else is meant", () => {
+    for (const path of [
+      "/",
+      "/services",
+      "/services/x",
+      "/weeks/soon",
+      "/salads/Not A Key",
+      "/nowhere",
+    ]) {
+      expect(read(path)).toEqual({ screen: "services" });
+    }
+  });
+});

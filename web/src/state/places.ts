@@ -1,0 +1,33 @@
+// Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
+// /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /weeks/DAY.
+export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
+export type Stage = (typeof STAGES)[number];
+export type Place =
+  | { screen: "services" }
+  | { screen: "salads" }
+  | { screen: "paste" }
+  | { screen: "salad"; key: string }
+  | { screen: "kitchen" }
+  | { screen: "week"; day: string }
+  | { screen: "larder"; key: string | undefined }
+  | { screen: "run"; id: number }
+  | { screen: "desk"; id: number; stage: Stage };
+
+export function read(path: string): Place {
+  const desk = /^\/services\/(\d+)(?:\/([a-z]+))?$/.exec(path);
+  const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
+  const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
+  const week = /^\/weeks\/(\d{4}-\d\d-\d\d)$/.exec(path);
+  if (week) return { screen: "week", day: week[1]! };
+  if (salad) return { screen: "salad", key: salad[1]! };
+  if (path === "/paste") return { screen: "paste" };
+  if (path === "/salads") return { screen: "salads" };
+  if (path === "/kitchen") return { screen: "kitchen" };
+  if (larder) return { screen: "larder", key: larder[1] };
+  if (!desk) return { screen: "services" };
+
+  if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
+
+  const stage = STAGES.find((known) => known === desk[2]) ?? "count";
+  return { screen: "desk", id: Number(desk[1]), stage };
+}
