@@ -11,8 +11,6 @@ export default [
   {
     languageOptions: { globals: globals.browser },
     rules: {
-      // A moment that is read once and thrown away is no state.
-      "svelte/prefer-svelte-reactivity": ["error", { ignore: ["Date"] }],
       // What is taken out of an object to leave the rest begins with an underscore.
       "@typescript-eslint/no-unused-vars": [
         "error",

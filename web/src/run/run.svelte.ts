@@ -1,4 +1,4 @@
-import { minutesOf, momentOf, wallClock } from "../ui/clock";
+import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
@@ -10,7 +10,7 @@ export class RunOf {
   readonly day: DayOf;
   clock = $state(wallClock());
   // Seconds of the wall clock, so that timers count down between the minutes.
-  seconds = $state(new Date().getSeconds());
+  seconds = $state(wallSeconds());
   // Minutes that the rehearsal is ahead of the wall clock; kept in this browser, so that it survives
   // a reload.
   ahead = $state(0);
@@ -102,7 +102,7 @@ export class RunOf {
 
   private beat(): void {
     this.clock = wallClock();
-    this.seconds = new Date().getSeconds();
+    this.seconds = wallSeconds();
   }
 }
 

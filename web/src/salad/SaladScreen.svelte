@@ -190,7 +190,7 @@
         </div>
         <section class="tray">
           <label class="flex flex-wrap items-center gap-3"
-            ><b class="text-xl">BuildComparison another</b><select
+            ><b class="text-xl">Beside another</b><select
               class="select h-11 w-72 text-lg"
               onchange={(event) => compare(event.currentTarget.value)}
               ><option value="">choose a salad</option>{#each others as each (each.key)}<option

@@ -2,7 +2,7 @@
   import { api, ask, type Problem, type ServiceSummary } from "../api/client";
   import { planFromNow } from "./day/day.svelte";
   import { go } from "../state/place.svelte";
-  import { shortDay } from "../ui/dates";
+  import { later, shortDay } from "../ui/dates";
   import Fault from "../ui/Fault.svelte";
 
   // A service made again on another date, for as many as it usually comes to.
@@ -16,9 +16,7 @@
 
   // A week later, as most services come again.
   async function open(): Promise<void> {
-    const next = new Date(`${service.date}T12:00`);
-    next.setDate(next.getDate() + 7);
-    date = next.toISOString().slice(0, 10);
+    date = later(service.date, 7);
     dialog.showModal();
     history = (
       await ask(api.GET("/api/services/{id}/history", { params: { path: { id: service.id } } }))

@@ -3,7 +3,7 @@
   import CopyService from "./CopyService.svelte";
   import Fault from "../ui/Fault.svelte";
   import NewService from "./NewService.svelte";
-  import { shortDay } from "../ui/dates";
+  import { monday, shortDay } from "../ui/dates";
   import { go } from "../state/place.svelte";
 
   // The services week by week, with what each week comes to.
@@ -17,12 +17,6 @@
   }
   void load();
 
-  // The Monday of a date's week.
-  function monday(date: string): string {
-    const day = new Date(`${date}T12:00Z`);
-    day.setUTCDate(day.getUTCDate() - ((day.getUTCDay() + 6) % 7));
-    return day.toISOString().slice(0, 10);
-  }
   const weeks = $derived(
     [...new Set((services ?? []).map((service) => monday(service.date)))].map((start) => ({
       start,

@@ -10,3 +10,6 @@ export function wallClock(): string {
   const now = new Date();
   return new Date(now.getTime() - now.getTimezoneOffset() * 60000).toISOString().slice(0, 16);
 }
+
+// Its seconds, so that timers count down between the minutes.
+export const wallSeconds = (): number => new Date().getSeconds();
