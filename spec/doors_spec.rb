@@ -54,6 +54,25 @@ RSpec.describe "The doors" do
     end
   end
 
+  it "answer for the kitchen that is served here, and as shipped when asked to" do
+    Dir.mktmpdir do |folder|
+      database = File.join(folder, "kitchen.sqlite3")
+      setting = "Scullion::Records.open(ARGV[0]); Scullion::Demo.load; Scullion::Records::Kitchen.ours.update!(system: 'us'); " \
+                "Scullion::Changes::HouseFigure.new(Scullion::Records::House.ours, 'larder/pearl-barley/absorption/uptake/tender', 3).write"
+      expect(door("ruby", "-r./bin/gems", "-r./server/server", "-e", setting, database).last).to be_success
+      pot = ["bin/cook", "pearl-barley", "absorption", "--finished", "4 kg"]
+      ours, = door(*pot, env: { "SCULLION_DB" => database })
+      expect(ours).to include("Dry, all batches                     2 lb 3 oz")
+      expect(door(*pot, "--shipped", env: { "SCULLION_DB" => database }).first).to include("Dry, all batches                     1.335 kg")
+      brief = JSON.generate(example.except("kitchen"))
+      planned, = door("bin/plan", "-", "--working", "cook/0/cooked_factor", input: brief, env: { "SCULLION_DB" => database })
+      expect(JSON.parse(planned)["value"]).to eq 4
+      File.write(database, "not a database")
+      out, err, status = door(*pot, env: { "SCULLION_DB" => database })
+      expect([out, status.exitstatus, err]).to match ["", 1, /cannot be read: .*say --shipped/]
+    end
+  end
+
   describe "the contract" do
     it "has a fresh brief schema and fresh front-end types" do
       printed, = door("bin/contract", "--print-schema")

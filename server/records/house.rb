@@ -21,7 +21,7 @@ module Scullion
 
         # As it comes, before a kitchen has decided anything: what a new database is filled from.
         # @return [Scullion::House]
-        def shipped = @shipped ||= Scullion::House.shipped
+        def shipped = (@shipped ||= {})[Scullion::Cook::Parcels.keys] ||= Scullion::House.shipped
 
         private
 
