@@ -13,8 +13,8 @@ gem "puma", "~> 8.0"
 gem "rack", "~> 3.1"
 gem "rackup", "~> 2.2"
 gem "sinatra", "~> 4.2"
-gem "zeitwerk", "~> 2.6.0"
 gem "sqlite3", "~> 2.8.0"
+gem "zeitwerk", "~> 2.6.0"
 
 group :test do
   gem "capybara", "~> 3.40"
@@ -24,4 +24,5 @@ group :test do
   gem "rspec-retry", "~> 0.6.2", require: false
   gem "rubocop", "~> 1.80", require: false
   gem "rubocop-performance", "~> 1.26", require: false
+  gem "syntax_tree", "~> 6.2", require: false
 end

@@ -17,6 +17,7 @@ module CommandHouse
 
     abort "#{$PROGRAM_NAME}: #{path} is of another version. Run bin/start once, or say --shipped."
   rescue ActiveRecord::ActiveRecordError => e
-    abort "#{$PROGRAM_NAME}: #{path} cannot be read: #{e.message.lines.first.strip}. Mend it, or say --shipped."
+    why = e.message.lines.first.strip
+    abort "#{$PROGRAM_NAME}: #{path} cannot be read: #{why}. Mend it, or say --shipped."
   end
 end

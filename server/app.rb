@@ -11,9 +11,28 @@ module Scullion
     set :host_authorization, permitted_hosts: []
 
     helpers Api::Answers
-    register Api::About, Api::Plans, Api::Services, Api::Copies, Api::Days, Api::Papers, Api::Weeks, Api::Serving,
-             Api::HouseRuleSets, Api::Ticks, Api::Salads, Api::Trials, Api::DressingTrials, Api::Swaps, Api::Recipes,
-             Api::Larder, Api::HouseFigures, Api::LarderTable, Api::Amounts, Api::Kitchen, Api::Calibration, Api::Pages
+    register Api::About,
+             Api::Plans,
+             Api::Services,
+             Api::Copies,
+             Api::Days,
+             Api::Papers,
+             Api::Weeks,
+             Api::Serving,
+             Api::HouseRuleSets,
+             Api::Ticks,
+             Api::Salads,
+             Api::Trials,
+             Api::DressingTrials,
+             Api::Swaps,
+             Api::Recipes,
+             Api::Larder,
+             Api::HouseFigures,
+             Api::LarderTable,
+             Api::Amounts,
+             Api::Kitchen,
+             Api::Calibration,
+             Api::Pages
 
     not_found { response.body.empty? ? problem(404, "There is nothing at this address.") : response.body }
   end

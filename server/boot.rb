@@ -6,12 +6,17 @@ module Scullion
   # What the server is told from outside, and refuses to start without.
   module Boot
     # Something in the surroundings stops the server from starting; the message is one line.
-    class Refused < StandardError; end
+    class Refused < StandardError
+    end
 
     LOOPBACK = %w[127.0.0.1 localhost ::1].freeze
 
     def self.database = ENV.fetch("SCULLION_DB") { File.expand_path("../var/scullion.sqlite3", __dir__) }
-    def self.port = Integer(ENV.fetch("PORT", "4567"), exception: false)&.then { |port| port if port.between?(1, 65_535) } || refuse("PORT must be a whole number from 1 to 65535.")
+    def self.port
+      Integer(ENV.fetch("PORT", "4567"), exception: false)&.then do |port|
+        port if port.between?(1, 65_535)
+      end || refuse("PORT must be a whole number from 1 to 65535.")
+    end
     def self.host = ENV.fetch("SCULLION_HOST", "127.0.0.1")
     def self.loopback? = LOOPBACK.include?(host)
 
@@ -28,11 +33,17 @@ module Scullion
       return nil if loopback? && code.empty?
       return code if code.length >= 8
 
-      refuse("Serving on #{host} needs SCULLION_ACCESS_CODE with at least 8 characters; unset SCULLION_HOST to serve this machine only.")
+      refuse(
+        "Serving on #{host} needs SCULLION_ACCESS_CODE with at least 8 characters; unset SCULLION_HOST to " \
+          "serve this machine only."
+      )
     end
 
     # Host headers that are answered: this machine's, and any named in SCULLION_HOSTS.
-    def self.hosts = LOOPBACK + ["[::1]"] + [host] + ENV.fetch("SCULLION_HOSTS", "").split(",").map(&:strip).reject(&:empty?) - ["0.0.0.0"]
+    def self.hosts
+      LOOPBACK + ["[::1]"] + [host] +
+        ENV.fetch("SCULLION_HOSTS", "").split(",").map(&:strip).reject(&:empty?) - ["0.0.0.0"]
+    end
 
     # @raise [Refused] in one clear line
     def self.open_database
@@ -58,7 +69,8 @@ module Scullion
 
     # Plans once, so that the first change of the day is as quick as the rest.
     def self.warm_up
-      service = Records::Service.first and Plan.for(Exchange::Briefing.brief(service, Records::House.ours)).to_h
+      service = Records::Service.first and
+        Plan.for(Exchange::Briefing.brief(service, Records::House.ours)).to_h
     rescue Scullion::Error
       nil
     end

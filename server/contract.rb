@@ -21,16 +21,27 @@ module Scullion
 
       # @return [Committee::Drivers::OpenAPI3::Schema]
       def schema
-        Committee::Drivers.load_from_data(document, FILE, parser_options: { strict_reference_validation: true })
+        Committee::Drivers.load_from_data(
+          document,
+          FILE,
+          parser_options: {
+            strict_reference_validation: true
+          }
+        )
       end
 
       private
 
       # Every choice that some method has within it; which belong to which is for the salad's reader.
       def options
-        Cook::Parcels.all.values.flat_map { |parcel| parcel.choices.to_a }.group_by(&:first).transform_values do |same|
-          { "type" => "string", "enum" => same.flat_map { |_, choices| choices.keys }.uniq }
-        end
+        Cook::Parcels
+          .all
+          .values
+          .flat_map { |parcel| parcel.choices.to_a }
+          .group_by(&:first)
+          .transform_values do |same|
+            { "type" => "string", "enum" => same.flat_map { |_, choices| choices.keys }.uniq }
+          end
       end
     end
   end

@@ -17,19 +17,30 @@ module Scullion
         Records::Kitchen.new.write(scenario["kitchen"], rules: rules)
         scenario["salads"].each { |salad| add_salad(salad) }
         services = scenario["services"]
-        services.zip(dates(services.map { |service| service["weekday"] }, today)) { |service, date| add_service(service, date) }
+        services.zip(dates(services.map { |service| service["weekday"] }, today)) do |service, date|
+          add_service(service, date)
+        end
         true
       end
     end
 
     def self.larder
-      Records::House.shipped.larder.each_value { |ingredient| Records::Ingredient.create!(Records::Ingredient.document(ingredient.facts)) }
+      Records::House.shipped.larder.each_value do |ingredient|
+        Records::Ingredient.create!(Records::Ingredient.document(ingredient.facts))
+      end
     end
 
     def self.house_rules
       Records::House.shipped.rule_sets.to_h do |key, rules|
-        [key, Records::HouseRules.create!(key: key, name: rules.name, source: rules.figures.source("days"),
-                                          **HouseRules::LIMITS.keys.to_h { |limit| [limit.to_sym, rules.fetch(limit)] })]
+        [
+          key,
+          Records::HouseRules.create!(
+            key: key,
+            name: rules.name,
+            source: rules.figures.source("days"),
+            **HouseRules::LIMITS.keys.to_h { |limit| [limit.to_sym, rules.fetch(limit)] }
+          )
+        ]
       end
     end
 
@@ -43,7 +54,9 @@ module Scullion
 
     # Each on the next such weekday after the one before it. @return [Array<Date>]
     def self.dates(weekdays, today)
-      weekdays.reduce([today]) { |all, weekday| all + [all.last + 1 + ((weekday - all.last.wday - 1) % 7)] }.drop(1)
+      weekdays
+        .reduce([today]) { |all, weekday| all + [all.last + 1 + ((weekday - all.last.wday - 1) % 7)] }
+        .drop(1)
     end
 
     def self.add_service(document, date)

@@ -10,10 +10,11 @@ $LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
 require "scullion"
 
 module Scullion
-  SERVER_LOADER = Zeitwerk::Loader.new.tap do |loader|
-    loader.tag = "scullion-server"
-    loader.push_dir(__dir__, namespace: Scullion)
-    loader.ignore(*%w[server.rb start.rb db fonts spec].map { |name| File.join(__dir__, name) })
-    loader.setup
-  end
+  SERVER_LOADER =
+    Zeitwerk::Loader.new.tap do |loader|
+      loader.tag = "scullion-server"
+      loader.push_dir(__dir__, namespace: Scullion)
+      loader.ignore(*%w[server.rb start.rb db fonts spec].map { |name| File.join(__dir__, name) })
+      loader.setup
+    end
 end

@@ -14,17 +14,20 @@ begin
   raise boot::Refused, "I do not know #{ARGV.first}. Use --reset-demo, or nothing." if ARGV.any?
 
   application = boot.application
-  address = "http://#{boot.host.include?(':') ? "[#{boot.host}]" : boot.host}:#{boot.port}"
+  address = "http://#{boot.host.include?(":") ? "[#{boot.host}]" : boot.host}:#{boot.port}"
   # One process, a few threads: SQLite takes one writer, and plans are quick.
-  config = Puma::Configuration.new do |puma|
-    puma.environment "production"
-    puma.workers 0
-    puma.threads 1, 5
-    puma.bind address.sub("http", "tcp")
-    puma.app application
-    puma.quiet
-    puma.lowlevel_error_handler { Scullion::Guards::Problems.answer(500, "Something went wrong here; nothing was saved.") }
-  end
+  config =
+    Puma::Configuration.new do |puma|
+      puma.environment "production"
+      puma.workers 0
+      puma.threads 1, 5
+      puma.bind address.sub("http", "tcp")
+      puma.app application
+      puma.quiet
+      puma.lowlevel_error_handler do
+        Scullion::Guards::Problems.answer(500, "Something went wrong here; nothing was saved.")
+      end
+    end
   events = Puma::Events.new
   events.after_booted { puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})" }
   $stdout.sync = true

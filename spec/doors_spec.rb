@@ -8,7 +8,12 @@ require "tmpdir"
 RSpec.describe "The doors" do
   # In a kitchen that has nothing of its own yet, unless env names one.
   def door(*command, input: "", env: {})
-    Open3.capture3({ "SCULLION_DB" => File.join(ROOT, "var/none.sqlite3") }.merge(env), *command, stdin_data: input, chdir: ROOT)
+    Open3.capture3(
+      { "SCULLION_DB" => File.join(ROOT, "var/none.sqlite3") }.merge(env),
+      *command,
+      stdin_data: input,
+      chdir: ROOT
+    )
   end
 
   describe "bin/plan" do
@@ -21,7 +26,11 @@ RSpec.describe "The doors" do
 
     it "prints a sheet to read, and a working" do
       sheet, = door("bin/plan", "docs/brief.example.json", "--text")
-      expect(sheet).to include("Water, cold                           11.58 kg", "25 × 400 g tin", "House rules A")
+      expect(sheet).to include(
+        "Water, cold                           11.58 kg",
+        "25 × 400 g tin",
+        "House rules A"
+      )
       working, = door("bin/plan", "docs/brief.example.json", "--working", "cook/0/dry_grams")
       expect(JSON.parse(working)["text"]).to eq "5.39 kg"
     end
@@ -30,7 +39,7 @@ RSpec.describe "The doors" do
       spoiled = example.tap { |data| data["service"].merge!("covers" => 0, "date" => "x") }
       out, err, status = door("bin/plan", "-", input: JSON.generate(spoiled))
       expect([out, status.exitstatus]).to eq ["", 1]
-      expect(err.lines.map { |line| line[/\A\S+:/] }).to eq ["/service/date:", "/service/covers:"]
+      expect(err.lines.map { |line| line[/\A\S+:/] }).to eq %w[/service/date: /service/covers:]
       expect(door("bin/plan", "-", input: "{").last.exitstatus).to eq 1
       expect(door("bin/plan", "none.json")[1]).to include("No such file")
       expect(door("bin/plan").last.exitstatus).to eq 2
@@ -41,9 +50,15 @@ RSpec.describe "The doors" do
   describe "bin/cook" do
     it "answers for one pot, from the finished or the raw weight" do
       out, = door("bin/cook", "pearl-barley", "absorption", "--finished", "16.17 kg", "--set", "pot=pot-40")
-      expect(out).to include("Dry, all batches                       5.39 kg", "Water, cold                           11.58 kg")
+      expect(out).to include(
+        "Dry, all batches                       5.39 kg",
+        "Water, cold                           11.58 kg"
+      )
       raw, = door("bin/cook", "dry-kidney-beans", "simmer", "--raw", "2 kg", "--set", "water=soak")
-      expect(raw).to include("STOP  Kidney beans, dry must not cook in their soak water", "Finishes at                            4.80 kg")
+      expect(raw).to include(
+        "STOP  Kidney beans, dry must not cook in their soak water",
+        "Finishes at                            4.80 kg"
+      )
     end
 
     it "exits 1 with the faults, and 2 when used wrongly" do
@@ -57,15 +72,30 @@ RSpec.describe "The doors" do
   it "answer for the kitchen that is served here, and as shipped when asked to" do
     Dir.mktmpdir do |folder|
       database = File.join(folder, "kitchen.sqlite3")
-      setting = "Scullion::Records.open(ARGV[0]); Scullion::Demo.load; Scullion::Records::Kitchen.ours.update!(system: 'us'); " \
-                "Scullion::Changes::HouseFigure.new(Scullion::Records::House.ours, 'larder/pearl-barley/absorption/uptake/tender', 3).write"
+      setting =
+        "Scullion::Records.open(ARGV[0]); Scullion::Demo.load; " \
+          "Scullion::Records::Kitchen.ours.update!(system: 'us'); " \
+          "Scullion::Changes::HouseFigure.new(Scullion::Records::House.ours, " \
+          "'larder/pearl-barley/absorption/uptake/tender', 3).write"
       expect(door("ruby", "-r./bin/gems", "-r./server/server", "-e", setting, database).last).to be_success
       pot = ["bin/cook", "pearl-barley", "absorption", "--finished", "4 kg"]
       ours, = door(*pot, env: { "SCULLION_DB" => database })
       expect(ours).to include("Dry, all batches                     2 lb 3 oz")
-      expect(door(*pot, "--shipped", env: { "SCULLION_DB" => database }).first).to include("Dry, all batches                     1.335 kg")
+      expect(door(*pot, "--shipped", env: { "SCULLION_DB" => database }).first).to include(
+        "Dry, all batches                     1.335 kg"
+      )
       brief = JSON.generate(example.except("kitchen"))
-      planned, = door("bin/plan", "-", "--working", "cook/0/cooked_factor", input: brief, env: { "SCULLION_DB" => database })
+      planned, =
+        door(
+          "bin/plan",
+          "-",
+          "--working",
+          "cook/0/cooked_factor",
+          input: brief,
+          env: {
+            "SCULLION_DB" => database
+          }
+        )
       expect(JSON.parse(planned)["value"]).to eq 4
       File.write(database, "not a database")
       out, err, status = door(*pot, env: { "SCULLION_DB" => database })
@@ -81,7 +111,7 @@ RSpec.describe "The doors" do
         contract, made = %w[openapi.yaml schema.d.ts].map { |file| File.join(folder, file) }
         File.write(contract, door("bin/contract", "--print").first)
         command = ["npx", "--no-install", "openapi-typescript", contract, "-o", made]
-        Dir.chdir(File.join(ROOT, "web")) { system(*command, %i[out err] => File::NULL, exception: true) }
+        Dir.chdir(File.join(ROOT, "web")) { system(*command, %i[out err] => File::NULL, :exception => true) }
         expect(File.read(File.join(ROOT, "web/src/api/schema.d.ts"))).to eq File.read(made)
       end
     end
@@ -99,8 +129,13 @@ RSpec.describe "The doors" do
 
     it "serves the demo and prints the address; only --reset-demo throws data away" do
       Dir.mktmpdir do |folder|
-        env = { "PORT" => TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1].to_s }, "SCULLION_DB" => "#{folder}/x.sqlite3" }
-        expect(served(env) { |url| change_covers(url, 177) }).to include("Scullion is at http://127.0.0.1:#{env['PORT']}")
+        env = {
+          "PORT" => TCPServer.open("127.0.0.1", 0) { |socket| socket.addr[1].to_s },
+          "SCULLION_DB" => "#{folder}/x.sqlite3"
+        }
+        expect(served(env) { |url| change_covers(url, 177) }).to include(
+          "Scullion is at http://127.0.0.1:#{env["PORT"]}"
+        )
         served(env) { |url| expect(covers(url)).to eq 177 }
         served(env, "--reset-demo") { |url| expect(covers(url)).to eq 140 }
       end
@@ -123,7 +158,11 @@ RSpec.describe "The doors" do
 
     def change_covers(url, value)
       version = JSON.parse(Net::HTTP.get(URI("#{url}/api/services/1")))["version"]
-      Net::HTTP.post(URI("#{url}/api/services/1/changes"), JSON.generate("version" => version, "at" => "service/covers", "value" => value), "Content-Type" => "application/json")
+      Net::HTTP.post(
+        URI("#{url}/api/services/1/changes"),
+        JSON.generate("version" => version, "at" => "service/covers", "value" => value),
+        "Content-Type" => "application/json"
+      )
     end
 
     it "says in one line that the port is taken, or the folder cannot be written" do

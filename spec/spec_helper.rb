@@ -32,8 +32,8 @@ module ExampleBrief
   end
 
   # Every fault of a spoiled brief, as where => what.
-  def faults(&spoil)
-    brief(&spoil)
+  def faults(&)
+    brief(&)
     {}
   rescue Scullion::InvalidBrief => e
     e.faults.to_h { |fault| [fault.where, fault.what] }
@@ -43,23 +43,42 @@ module ExampleBrief
   def broken(solution)
     instance = solution.instance
     taken = Hash.new { |all, key| all[key] = [] }
-    solution.each_stretch { |segment, from, used, task| solution.unplaced.include?(task.key) || segment.uses.each { |use| taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode] } }
-    over = instance.resources.select do |resource|
-      others = (resource.busy || []).map { |each| [each.from, each.to, each.amount, each.mode] }
-      taken[resource.key].any? do |from, to, _, mode|
-        at_once = (taken[resource.key] + others).select { |begins, ends,| begins <= from && ends > from }
-        at_once.sum { |each| each[2] } > resource.capacity || (resource.moded && at_once.any? { |each| each[3] != mode }) ||
-          resource.open&.none? { |opens, closes| opens <= from && to <= closes }
-      end
+    solution.each_stretch do |segment, from, used, task|
+      solution.unplaced.include?(task.key) ||
+        segment.uses.each do |use|
+          taken[used[use.kind]] << [from, from + segment.minutes, use.amount, use.mode]
+        end
     end
-    before = instance.tasks.flat_map { |each| each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least } }
-    [over.map(&:key), before.map(&:task), taken.key?(nil) ? ["a use without a resource"] : [], out_of_their_depth(solution)].flatten
+    over =
+      instance.resources.select do |resource|
+        others = (resource.busy || []).map { |each| [each.from, each.to, each.amount, each.mode] }
+        taken[resource.key].any? do |from, to, _, mode|
+          at_once = (taken[resource.key] + others).select { |begins, ends,| begins <= from && ends > from }
+          at_once.sum { |each| each[2] } > resource.capacity ||
+            (resource.moded && at_once.any? { |each| each[3] != mode }) ||
+            resource.open&.none? { |opens, closes| opens <= from && to <= closes }
+        end
+      end
+    before =
+      instance.tasks.flat_map do |each|
+        each.after.select { |link| solution.start(each.key) < solution.end(link.task) + link.least }
+      end
+    [
+      over.map(&:key),
+      before.map(&:task),
+      taken.key?(nil) ? ["a use without a resource"] : [],
+      out_of_their_depth(solution)
+    ].flatten
   end
 
   # Cooks at work that they are not down for.
   def out_of_their_depth(solution)
     cooks = solution.instance.of_kind("cook").to_h { |cook| [cook.key, cook] }
-    solution.enum_for(:each_stretch).flat_map { |segment, _, used, task| segment.uses.filter_map { |use| task.key if cooks[used[use.kind]]&.does?(use.skill) == false } }
+    solution
+      .enum_for(:each_stretch)
+      .flat_map do |segment, _, used, task|
+        segment.uses.filter_map { |use| task.key if cooks[used[use.kind]]&.does?(use.skill) == false }
+      end
   end
 end
 

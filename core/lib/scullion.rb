@@ -8,11 +8,12 @@ require "zeitwerk"
 # are data (see core/facts) and come in through a house and its briefs.
 module Scullion
   # The larder and the house are rooms, not names: Ingredient and Kitchen stand by themselves.
-  LOADER = Zeitwerk::Loader.for_gem.tap do |loader|
-    loader.collapse("#{__dir__}/scullion/larder", "#{__dir__}/scullion/house")
-    loader.ignore("#{__dir__}/scullion/errors.rb")
-    loader.setup
-  end
+  LOADER =
+    Zeitwerk::Loader.for_gem.tap do |loader|
+      loader.collapse("#{__dir__}/scullion/larder", "#{__dir__}/scullion/house")
+      loader.ignore("#{__dir__}/scullion/errors.rb")
+      loader.setup
+    end
 end
 
 require_relative "scullion/errors"

@@ -12,22 +12,45 @@ RSpec.describe Scullion::Amount do
   written.each do |text, (low, high, unit, piece)|
     it "reads #{text}" do
       amount = reader.read(text)
-      expect([amount.low.round(3), amount.high.round(3), amount.unit, amount.piece]).to eq [low, high, unit.to_sym, piece]
+      expect([amount.low.round(3), amount.high.round(3), amount.unit, amount.piece]).to eq [
+           low,
+           high,
+           unit.to_sym,
+           piece
+         ]
     end
   end
 
   it "takes the house's cup and spoons" do
-    house = Scullion::Amount::Measures.new(system: "metric", degrees: "c", cup: 236.6, tablespoon: 14.8, teaspoon: 4.9)
+    house =
+      Scullion::Amount::Measures.new(
+        system: "metric",
+        degrees: "c",
+        cup: 236.6,
+        tablespoon: 14.8,
+        teaspoon: 4.9
+      )
     reader = described_class::Reader.new(measures: house)
-    expect(["1 cup", "1 Tbsp", "2 tsp"].map { |text| reader.read(text).value.round(1) }).to eq [236.6, 14.8, 9.8]
+    expect(["1 cup", "1 Tbsp", "2 tsp"].map { |text| reader.read(text).value.round(1) }).to eq [
+         236.6,
+         14.8,
+         9.8
+       ]
   end
 
   it "keeps what is left over, for the name of the ingredient" do
     expect(reader.read("2 cups of cooked barley").rest).to eq "cooked barley"
   end
 
-  { "" => "nothing to read", "5" => "no unit", "abc" => '"abc"', "1/0 cup" => "under the line", "3 medium 4" => '"4"', "\xFF g" => "not valid text",
-    "2 to x cups" => '"x cups"' }.each do |text, part|
+  {
+    "" => "nothing to read",
+    "5" => "no unit",
+    "abc" => '"abc"',
+    "1/0 cup" => "under the line",
+    "3 medium 4" => '"4"',
+    "\xFF g" => "not valid text",
+    "2 to x cups" => '"x cups"'
+  }.each do |text, part|
     it "says what it cannot read in #{text.inspect}" do
       expect { reader.read(text) }.to raise_error(Scullion::UnreadableAmount) { |error|
         expect(error.faults.first.what).to include(part)
@@ -44,22 +67,60 @@ RSpec.describe Scullion::Amount do
     expect(reader.read("juice of 2 limes").grams(house.larder["lime"], "whole")).to eq 60
     expect(reader.read("zest of 1 lemon").grams(house.larder["lemon"], "whole")).to eq 6
     expect(reader.read("half a lemon").grams(house.larder["lemon"], "whole")).to eq 54
-    expect { reader.read("1 cup").grams(house.larder["dill"], "roast") }
-      .to raise_error(Scullion::MissingFigure, /Dill has no density as "roast"/)
+    expect { reader.read("1 cup").grams(house.larder["dill"], "roast") }.to raise_error(
+      Scullion::MissingFigure,
+      /Dill has no density as "roast"/
+    )
   end
 
   describe Scullion::Amount::UsWriter do
-    { [:g, 2] => "2 g (under ¼ oz)", [:g, 28.35] => "1 oz", [:g, 120] => "4¼ oz", [:g, 1020.6] => "2 lb 4 oz", [:g, 907.2] => "2 lb", [:ml, 4.93] => "1 tsp", [:ml, 2.5] => "½ tsp",
-      [:ml, 30] => "2 Tbsp", [:ml, 118.3] => "½ cup", [:ml, 355] => "1½ cups", [:ml, 236.6] => "1 cup", [:ml, 1893] => "2 qt", [:celsius, 200] => "390 °F", [:celsius, 175] => "345 °F" }
-      .each { |(unit, value), text| it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Amount::Measures::US).write(value, unit)).to eq text } }
+    {
+      [:g, 2] => "2 g (under ¼ oz)",
+      [:g, 28.35] => "1 oz",
+      [:g, 120] => "4¼ oz",
+      [:g, 1020.6] => "2 lb 4 oz",
+      [:g, 907.2] => "2 lb",
+      [:ml, 4.93] => "1 tsp",
+      [:ml, 2.5] => "½ tsp",
+      [:ml, 30] => "2 Tbsp",
+      [:ml, 118.3] => "½ cup",
+      [:ml, 355] => "1½ cups",
+      [:ml, 236.6] => "1 cup",
+      [:ml, 1893] => "2 qt",
+      [:celsius, 200] => "390 °F",
+      [:celsius, 175] => "345 °F"
+    }.each do |(unit, value), text|
+      it("writes #{value} #{unit} as #{text}") do
+        expect(described_class.for(Scullion::Amount::Measures::US).write(value, unit)).to eq text
+      end
+    end
   end
 
   describe Scullion::Amount::Writer do
-    { [:g, 6.34] => "6.3 g", [:g, 87.4] => "87 g", [:g, 303] => "305 g", [:g, 1247] => "1.245 kg", [:g, 4411] => "4.41 kg", [:ml, 4] => "¾ tsp",
-      [:ml, 37] => "2½ Tbsp", [:ml, 121] => "120 ml", [:ml, 4870] => "4.87 l", [:min, 69] => "1 h 09", [:min, 120] => "2 h", [:share, 0.05] => "5 %",
-      [:cm, 12.44] => "12.5 cm", [:ratio, 2.148] => "2.15 : 1", [:packs, 1] => "1 pack", [:covers, 4375] => "4,375 covers", [:g_exact, 4699.0] => "4,699 g",
-      [:g_exact, 12.3] => "12.3 g", [:batches, 2] => "2 batches" }.each do |(unit, value), text|
-      it("writes #{value} #{unit} as #{text}") { expect(described_class.for(Scullion::Amount::Measures::METRIC).write(value, unit)).to eq text }
+    {
+      [:g, 6.34] => "6.3 g",
+      [:g, 87.4] => "87 g",
+      [:g, 303] => "305 g",
+      [:g, 1247] => "1.245 kg",
+      [:g, 4411] => "4.41 kg",
+      [:ml, 4] => "¾ tsp",
+      [:ml, 37] => "2½ Tbsp",
+      [:ml, 121] => "120 ml",
+      [:ml, 4870] => "4.87 l",
+      [:min, 69] => "1 h 09",
+      [:min, 120] => "2 h",
+      [:share, 0.05] => "5 %",
+      [:cm, 12.44] => "12.5 cm",
+      [:ratio, 2.148] => "2.15 : 1",
+      [:packs, 1] => "1 pack",
+      [:covers, 4375] => "4,375 covers",
+      [:g_exact, 4699.0] => "4,699 g",
+      [:g_exact, 12.3] => "12.3 g",
+      [:batches, 2] => "2 batches"
+    }.each do |(unit, value), text|
+      it("writes #{value} #{unit} as #{text}") do
+        expect(described_class.for(Scullion::Amount::Measures::METRIC).write(value, unit)).to eq text
+      end
     end
   end
 
@@ -71,7 +132,9 @@ RSpec.describe Scullion::Amount do
         whole = random.rand(0..100_000)
         parts = described_class.exact(whole, weights)
         expect(parts.sum).to eq whole
-        parts.zip(weights).each { |part, weight| expect(part).to be_within(1).of(whole * weight / weights.sum) }
+        parts
+          .zip(weights)
+          .each { |part, weight| expect(part).to be_within(1).of(whole * weight / weights.sum) }
       end
     end
 

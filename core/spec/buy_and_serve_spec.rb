@@ -11,7 +11,11 @@ RSpec.describe "Buying and serving" do
     expect(some.order_grams).to be_within(1e-6).of(usual.need_grams - 3000)
     expect(some.bought_grams).to be >= some.order_grams
     plenty = bought(plan { |data| data["service"]["stock"] = { "carrot" => 500_000 } }, "carrot")
-    expect([plenty.packs, plenty.order, plenty.surplus_grams.round]).to eq [0, "none", (500_000 - plenty.need_grams).round]
+    expect([plenty.packs, plenty.order, plenty.surplus_grams.round]).to eq [
+         0,
+         "none",
+         (500_000 - plenty.need_grams).round
+       ]
   end
 
   # Half of what is needed serves half the covers, or gives each half.
@@ -20,15 +24,21 @@ RSpec.describe "Buying and serving" do
     short = Scullion::Buy::ShortDelivery.new(plan, "carrot", need / 2, swap).to_h
     expect(short).to include("enough_for" => 70, "share" => 0.5)
     expect(short["servings"].first).to include("now" => "60 g", "then" => "30 g", "then_grams" => 30.0)
-    expect(Scullion::Buy::ShortDelivery.new(plan, "sunflower-seeds", 10.0, swap).to_h["servings"].first["swaps"]).not_to be_empty
-    expect { Scullion::Buy::ShortDelivery.new(plan, "saffron", 1.0, swap) }.to raise_error(Scullion::UnknownFigure)
+    expect(
+      Scullion::Buy::ShortDelivery.new(plan, "sunflower-seeds", 10.0, swap).to_h["servings"].first["swaps"]
+    ).not_to be_empty
+    expect { Scullion::Buy::ShortDelivery.new(plan, "saffron", 1.0, swap) }.to raise_error(
+      Scullion::UnknownFigure
+    )
   end
 
   it "reads on the scale what has gone into the first bowl so far, to its whole weight" do
     build = plan.builds[0]
     poured = build.pours.reject { |pour| pour.after.nil? }
     expect(build.scale.size).to eq build.ordered.size + poured.size
-    expect(build.scale.last["text"]).to eq plan.brief.practice.writer.g_exact((build.ordered + poured).sum { |sheet| sheet.per_bowl.first }.round(1))
+    expect(build.scale.last["text"]).to eq plan.brief.practice.writer.g_exact(
+         (build.ordered + poured).sum { |sheet| sheet.per_bowl.first }.round(1)
+       )
   end
 
   describe Scullion::Build::Waves do
@@ -36,11 +46,25 @@ RSpec.describe "Buying and serving" do
 
     # Cucumber lasts 4 h dressed, the barley rests 1 h, seeds last 3 h on top: 3 h, and the service 1 h 45.
     it "needs one wave while the whole service fits in the time at its best, and more when it does not" do
-      expect([waves.lasts_minutes, waves.service_minutes, waves.waves, waves.dressed_in_waves?]).to eq [180, 105, 1, false]
-      fading = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }] }.waves[0]
+      expect([waves.lasts_minutes, waves.service_minutes, waves.waves, waves.dressed_in_waves?]).to eq [
+           180,
+           105,
+           1,
+           false
+         ]
+      fading =
+        plan do |data|
+          data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }]
+        end.waves[
+          0
+        ]
       expect([fading.lasts_minutes, fading.waves, fading.dressed_in_waves?]).to eq [40, 3, true]
       # Three waves of 35 min: 100 min to the last guest of each, an hour's rest before the first.
-      expect(fading.list.map { |wave| [wave.dress_from, wave.dress_by].join(" ") }).to eq ["10:40 10:45", "11:15 11:20", "11:50 11:55"]
+      expect(fading.list.map { |wave| [wave.dress_from, wave.dress_by].join(" ") }).to eq [
+           "10:40 10:45",
+           "11:15 11:20",
+           "11:50 11:55"
+         ]
       expect(waves.list.first.dress_from).to be_nil
       expect(fading.list.sum(&:covers)).to eq 140
       expect(fading.list.map { |wave| wave.to - wave.from }).to all(be <= 40)
@@ -48,7 +72,11 @@ RSpec.describe "Buying and serving" do
 
     # 140 plates at 18 s by two are 21 min; 12 min of them before the first guest.
     it "begins plating so early that the first plates stand ready" do
-      expect([waves.plating_minutes, waves.start_at.to_s, waves.portions_per_minute.round(2)]).to eq [21, "11:33", 6.67]
+      expect([waves.plating_minutes, waves.start_at.to_s, waves.portions_per_minute.round(2)]).to eq [
+           21,
+           "11:33",
+           6.67
+         ]
       family = plan { |data| data["service"]["served_as"] = "family" }.waves[0]
       expect(family.plating_minutes).to be_within(0.01).of(45 / 60.0 * 18 / 2)
     end
@@ -56,7 +84,9 @@ RSpec.describe "Buying and serving" do
     # One lump from 3 to 5 °C in 22 °C: ln(19 / 17) of its time constant. A smaller bowl warms sooner.
     it "predicts when a bowl on display is warmer than cold" do
       mass, volume = waves.wave_grams, waves.wave_grams / 0.6 / 1e6
-      expect(waves.warm_minutes).to be_within(0.1).of(mass * 3.5 / (9 * 4.84 * (volume**(2 / 3.0))) / 60 * Math.log(19 / 17.0))
+      expect(waves.warm_minutes).to be_within(0.1).of(
+        mass * 3.5 / (9 * 4.84 * (volume**(2 / 3.0))) / 60 * Math.log(19 / 17.0)
+      )
       expect(plan(covers: 10).waves[0].warm_minutes).to be < waves.warm_minutes
     end
   end
@@ -72,7 +102,10 @@ RSpec.describe "Buying and serving" do
       heavy = weigh(400, 400, 400)
       expect(heavy.to_h["says"]).to match(/\A\d+ guests would get none/)
       expect(heavy.enough_for).to eq (plan.portions[0].finished_grams / 400).floor
-      expect(weigh(plan.waves[0].portion_grams).to_h).to include("says" => "On the mark.", "drift" => "steady")
+      expect(weigh(plan.waves[0].portion_grams).to_h).to include(
+        "says" => "On the mark.",
+        "drift" => "steady"
+      )
     end
   end
 end

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Cook do
-  def cooked(name, covers: 140, &change) = plan(covers: covers, &change).cooking.find { |method| method.need.name == name }
+  def cooked(name, covers: 140, &change)
+    plan(covers: covers, &change).cooking.find { |method| method.need.name == name }
+  end
 
   describe Scullion::Cook::Absorption do
     # By hand: 140 covers × 110 g × 1.05 = 16,170 g cooked; ÷ (1 + 2.0) = 5,390 g dry, which
@@ -32,7 +34,12 @@ RSpec.describe Scullion::Cook do
     end
 
     it "never needs the same ratio for a larger batch in the same pot" do
-      ratios = [60, 90, 120, 150].map { |covers| cooked("Pearl barley", covers: covers) { |data| data["kitchen"]["pots"].select! { |pot| pot["key"] == "pot-40" } } }
+      ratios =
+        [60, 90, 120, 150].map do |covers|
+          cooked("Pearl barley", covers: covers) do |data|
+            data["kitchen"]["pots"].select! { |pot| pot["key"] == "pot-40" }
+          end
+        end
       expect(ratios.map(&:ratio_by_weight)).to eq ratios.map(&:ratio_by_weight).sort.reverse.uniq
     end
 
@@ -47,18 +54,35 @@ RSpec.describe Scullion::Cook do
     end
 
     it "stops when a pot boils off more than it holds, instead of planning it" do
-      dry = plan { |data| data["figures"] = [{ "at" => "practice/evaporation/lid-ajar", "value" => 200 }, { "at" => "larder/pearl-barley/absorption/minutes", "value" => 1400 }] }
-      expect(dry.snags.first).to have_attributes(severity: "stop", what: /cannot hold Pearl barley and its water/)
+      dry =
+        plan do |data|
+          data["figures"] = [
+            { "at" => "practice/evaporation/lid-ajar", "value" => 200 },
+            { "at" => "larder/pearl-barley/absorption/minutes", "value" => 1400 }
+          ]
+        end
+      expect(dry.snags.first).to have_attributes(
+        severity: "stop",
+        what: /cannot hold Pearl barley and its water/
+      )
     end
 
     it "takes the smallest pot that holds it, or the one the cook named" do
       expect(cooked("Pearl barley", covers: 10).pot.key).to eq "pot-24"
-      named = cooked("Pearl barley", covers: 10) { |data| data["salads"][0]["components"][0]["cook"]["pot"] = "pot-32" }
+      named =
+        cooked("Pearl barley", covers: 10) do |data|
+          data["salads"][0]["components"][0]["cook"]["pot"] = "pot-32"
+        end
       expect(named.pot.key).to eq "pot-32"
     end
 
     it "takes up less for firm and more for soft" do
-      waters = %w[firm tender soft].map { |texture| cooked("Pearl barley") { |data| data["salads"][0]["components"][0]["cook"]["texture"] = texture }.cooked_factor }
+      waters =
+        %w[firm tender soft].map do |texture|
+          cooked("Pearl barley") do |data|
+            data["salads"][0]["components"][0]["cook"]["texture"] = texture
+          end.cooked_factor
+        end
       expect(waters.map { |factor| factor.round(6) }).to eq [2.7, 3.0, 3.3]
     end
   end
@@ -68,7 +92,10 @@ RSpec.describe Scullion::Cook do
     carrot = cooked("Roast carrot")
     expect(carrot.raw_grams).to be_within(0.01).of(12_250)
     expect([carrot.trays, carrot.loads, carrot.celsius]).to eq [7, 1, 190]
-    expect([carrot.oil_grams, carrot.salt_grams]).to match [be_within(0.01).of(306.25), be_within(0.01).of(98)]
+    expect([carrot.oil_grams, carrot.salt_grams]).to match [
+            be_within(0.01).of(306.25),
+            be_within(0.01).of(98)
+          ]
     expect(cooked("Roast carrot", covers: 400).snags.first.what).to include("2 oven loads")
   end
 
@@ -89,7 +116,9 @@ end
 RSpec.describe "Cooking in water" do
   # The example with one component replaced.
   def cooked_with(component, covers: 140)
-    plan(covers: covers) { |data| data["salads"][0]["components"][0] = { "role" => "base", "grams" => 110 }.merge(component) }
+    plan(covers: covers) do |data|
+      data["salads"][0]["components"][0] = { "role" => "base", "grams" => 110 }.merge(component)
+    end
   end
 
   # 140 × 110 × 1.05 = 16,170 g drained; ÷ 2.15 = 7,520.9 g dry. A 40 cm pot to ¾ takes 28,274 ml:
@@ -103,15 +132,28 @@ RSpec.describe "Cooking in water" do
   end
 
   it "keeps a potato's weight and buys it with its trim" do
-    made = cooked_with({ "ingredient" => "waxy-potato", "trim" => "peeled", "cut" => "diced", "cook" => { "method" => "boil-cut" } })
+    made =
+      cooked_with(
+        {
+          "ingredient" => "waxy-potato",
+          "trim" => "peeled",
+          "cut" => "diced",
+          "cook" => {
+            "method" => "boil-cut"
+          }
+        }
+      )
     potato = made.purchases.find { |line| line.ingredient.key == "waxy-potato" }
     expect(potato.need_grams).to be_within(0.1).of(16_170 / 0.98 / 0.97 / 0.81)
   end
 
   describe Scullion::Cook::Simmer do
-    let(:beans) { cooked_with({ "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }).cooking.first }
+    let(:beans) do
+      cooked_with({ "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }).cooking.first
+    end
 
-    # 16,170 ÷ 2.4 = 6,737.5 g dry; soaked × 2.1 = 14,148.75 g, 0.70 g/ml in 1,256.6 cm²: 16.08 cm and 2.5 cm above.
+    # 16,170 ÷ 2.4 = 6,737.5 g dry; soaked × 2.1 = 14,148.75 g, 0.70 g/ml in 1,256.6 cm²: 16.08 cm and 2.5 cm
+    # above.
     it "soaks, covers and tops up by the pot" do
       expect(beans.dry_grams).to be_within(0.1).of(6737.5)
       expect(beans.batches).to eq 1
@@ -120,23 +162,42 @@ RSpec.describe "Cooking in water" do
       expect(beans.water_grams).to be_within(1).of((beans.water_line_cm * 1256.637) - (14_148.75 / 1.10))
       expect(beans.soak_line_cm).to be_within(0.01).of((6737.5 / 0.778 / 1256.637) + 6)
       expect(beans.top_up_grams).to be_within(0.5).of(10 * 0.1256637 * 500)
-      weighed = plan { |data|
-        data["salads"][0]["components"][0] = { "role" => "base", "grams" => 110, "ingredient" => "dry-kidney-beans", "cook" => { "method" => "simmer" } }
-        data["kitchen"]["pots"].each { |pot| pot["boil_factor"] = 1.5 }
-      }
+      weighed =
+        plan do |data|
+          data["salads"][0]["components"][0] = {
+            "role" => "base",
+            "grams" => 110,
+            "ingredient" => "dry-kidney-beans",
+            "cook" => {
+              "method" => "simmer"
+            }
+          }
+          data["kitchen"]["pots"].each { |pot| pot["boil_factor"] = 1.5 }
+        end
       expect(weighed.cooking.first.top_up_grams).to be_within(0.01).of(beans.top_up_grams * 1.5)
     end
 
     it "boils kidney-type beans hard for ten minutes, others for two" do
       expect(beans.hard_boil_minutes).to eq 10
-      expect(cooked_with({ "ingredient" => "dry-chickpeas", "cook" => { "method" => "simmer" } }).cooking.first.hard_boil_minutes).to eq 2
+      expect(
+        cooked_with({ "ingredient" => "dry-chickpeas", "cook" => { "method" => "simmer" } })
+          .cooking
+          .first
+          .hard_boil_minutes
+      ).to eq 2
     end
 
     it "stops at kidney-type beans in their soak water, with the reason; lets others keep it" do
       kept = { "cook" => { "method" => "simmer", "water" => "soak" } }
       stopped = cooked_with(kept.merge("ingredient" => "dry-kidney-beans")).snags.first
-      expect(stopped).to have_attributes(severity: "stop", what: /must not cook in their soak water/, remedy: /Boil hard for 10 min/)
-      expect(cooked_with(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include("stop")
+      expect(stopped).to have_attributes(
+        severity: "stop",
+        what: /must not cook in their soak water/,
+        remedy: /Boil hard for 10 min/
+      )
+      expect(cooked_with(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include(
+        "stop"
+      )
     end
   end
 

@@ -4,13 +4,34 @@ require_relative "../../bench/days"
 
 RSpec.describe Scullion::Day do
   def task(key, minutes, after: [], latest: nil, uses: { "cook" => 1 }, **more)
-    { "key" => key, "name" => key, "latest" => latest, "after" => after.map { |link| link.is_a?(String) ? { "task" => link, "least" => 0 } : link },
-      "segments" => more[:segments] || [{ "minutes" => minutes, "uses" => uses.map { |kind, amount| { "kind" => kind, "amount" => amount } } }] }.merge(more.except(:segments).transform_keys(&:to_s))
+    {
+      "key" => key,
+      "name" => key,
+      "latest" => latest,
+      "after" => after.map { |link| link.is_a?(String) ? { "task" => link, "least" => 0 } : link },
+      "segments" =>
+        more[:segments] ||
+          [
+            {
+              "minutes" => minutes,
+              "uses" => uses.map { |kind, amount| { "kind" => kind, "amount" => amount } }
+            }
+          ]
+    }.merge(more.except(:segments).transform_keys(&:to_s))
   end
 
   def day(tasks, cooks: 1, open: [[0, 600]], resources: [], from: 0)
-    hands = Array.new(cooks) { |index| { "key" => "cook-#{index}", "name" => "C#{index}", "kind" => "cook", "capacity" => 1, "open" => open } }
-    Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => from, "to" => 600, "resources" => hands + resources, "tasks" => tasks)
+    hands =
+      Array.new(cooks) do |index|
+        { "key" => "cook-#{index}", "name" => "C#{index}", "kind" => "cook", "capacity" => 1, "open" => open }
+      end
+    Scullion::Day::Instance.from_h(
+      "format" => "scullion/day@1",
+      "from" => from,
+      "to" => 600,
+      "resources" => hands + resources,
+      "tasks" => tasks
+    )
   end
 
   def solve(...) = Scullion::Day::Solver.new(day(...)).solve
@@ -18,22 +39,47 @@ RSpec.describe Scullion::Day do
   # Plate (10) is due at 100, so it begins at 90; mix (20) at 70; of the two cuts (30 each, one cook) one
   # ends at 70 and one at 40. With two cooks both end at 70.
   it "sets everything as late as deadlines and hands allow" do
-    tasks = [task("a", 30), task("b", 30), task("mix", 20, after: %w[a b]), task("plate", 10, after: ["mix"], latest: 100)]
-    expect(solve(tasks).starts).to include("plate" => 90, "mix" => 70).and(satisfy { |starts| starts.values_at("a", "b").sort == [10, 40] })
+    tasks = [
+      task("a", 30),
+      task("b", 30),
+      task("mix", 20, after: %w[a b]),
+      task("plate", 10, after: ["mix"], latest: 100)
+    ]
+    expect(solve(tasks).starts).to include("plate" => 90, "mix" => 70).and(
+      satisfy { |starts| starts.values_at("a", "b").sort == [10, 40] }
+    )
     expect(solve(tasks, cooks: 2).starts.values_at("a", "b")).to eq [40, 40]
   end
 
   # A pot wants hands for 5, stands for 40, wants hands for 5: while it stands the cook cuts for 30.
   it "fills the waits of long unattended work" do
-    pot = [[5, true], [40, false], [5, true]].map { |minutes, hands| { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] } }
-    solved = solve([task("pot", 50, segments: pot), task("cut", 30), task("mix", 10, after: %w[pot cut], latest: 100)])
-    expect([solved.start("pot"), solved.feasible?, solved.start("cut").between?(45, 55)]).to eq [40, true, true]
+    pot =
+      [[5, true], [40, false], [5, true]].map do |minutes, hands|
+        { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] }
+      end
+    solved =
+      solve(
+        [task("pot", 50, segments: pot), task("cut", 30), task("mix", 10, after: %w[pot cut], latest: 100)]
+      )
+    expect([solved.start("pot"), solved.feasible?, solved.start("cut").between?(45, 55)]).to eq [
+         40,
+         true,
+         true
+       ]
   end
 
   # Two roasts at different heats cannot share the one oven; at the same heat they can.
   it "keeps an oven at one heat at a time" do
     oven = [{ "key" => "oven", "name" => "Oven", "kind" => "oven", "capacity" => 4, "moded" => true }]
-    roast = ->(key, celsius) { task(key, 30, segments: [{ "minutes" => 30, "uses" => [{ "kind" => "oven", "amount" => 2, "mode" => celsius }] }], latest: 100) }
+    roast =
+      lambda do |key, celsius|
+        task(
+          key,
+          30,
+          segments: [{ "minutes" => 30, "uses" => [{ "kind" => "oven", "amount" => 2, "mode" => celsius }] }],
+          latest: 100
+        )
+      end
     expect(solve([roast["a", 180], roast["b", 180]], resources: oven).starts.values).to eq [70, 70]
     expect(solve([roast["a", 180], roast["b", 220]], resources: oven).starts.values.sort).to eq [40, 70]
   end
@@ -41,7 +87,12 @@ RSpec.describe Scullion::Day do
   # Dressed leaf keeps 20 min: with the cook away from 70 to 95, dressing waits until she is back.
   it "would rather be within a window than early, and says by how much it is not" do
     kept = [{ "task" => "dress", "least" => 0, "most" => 20 }]
-    expect(solve([task("dress", 10), task("plate", 5, after: kept, latest: 100)], open: [[0, 70], [80, 100]]).starts).to eq("dress" => 85, "plate" => 95)
+    expect(
+      solve(
+        [task("dress", 10), task("plate", 5, after: kept, latest: 100)],
+        open: [[0, 70], [80, 100]]
+      ).starts
+    ).to eq("dress" => 85, "plate" => 95)
     missed = solve([task("dress", 10), task("plate", 5, after: kept, uses: {}, latest: 100)], open: [[0, 60]])
     expect([missed.sum(:stale), missed.sum(:late)]).to eq [0, 0]
     expect(missed.start("plate")).to be <= 80
@@ -50,7 +101,8 @@ RSpec.describe Scullion::Day do
   # Plating for 60 from 90 on is 50 late, whatever is done. The rest is in time and fresh all the same:
   # dressed at 80, for it keeps 15; the long cut before it.
   it "is late only by what nobody can help, and as fresh as ever" do
-    plate = task("plate", 60, latest: 100, earliest: 90, after: [{ "task" => "dress", "least" => 0, "most" => 15 }])
+    plate =
+      task("plate", 60, latest: 100, earliest: 90, after: [{ "task" => "dress", "least" => 0, "most" => 15 }])
     solved = solve([task("cut", 70), task("dress", 10, after: ["cut"]), plate])
     expect(solved.starts).to eq("cut" => 10, "dress" => 80, "plate" => 90)
     expect(solved.score.first(4)).to eq [0, 0, 50, 0]
@@ -59,7 +111,10 @@ RSpec.describe Scullion::Day do
   # The pot takes hands from 0 to 5 and from 55 to 60: mixed at 70, 10 late. One cut of 40 fits into its wait,
   # the others end at 110 and at 150, 25 late. With the cuts first, mixing would be 90 late.
   it "lets a pot that came too late go first" do
-    pot = [[5, true], [50, false], [5, true]].map { |minutes, hands| { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] } }
+    pot =
+      [[5, true], [50, false], [5, true]].map do |minutes, hands|
+        { "minutes" => minutes, "uses" => hands ? [{ "kind" => "cook", "amount" => 1 }] : [] }
+      end
     cuts = Array.new(3) { |index| task("cut #{index}", 40, after: [], latest: 125) }
     solved = solve([task("pot", 60, segments: pot), *cuts, task("mix", 10, after: ["pot"], latest: 60)])
     expect(solved.sum(:late)).to eq 35
@@ -67,14 +122,23 @@ RSpec.describe Scullion::Day do
   end
 
   it "waits for each other in a ring: refused" do
-    expect { solve([task("a", 5, after: ["b"]), task("b", 5, after: ["a"])]) }.to raise_error(Scullion::UnworkableDay, /waits for itself/)
+    expect { solve([task("a", 5, after: ["b"]), task("b", 5, after: ["a"])]) }.to raise_error(
+      Scullion::UnworkableDay,
+      /waits for itself/
+    )
   end
 
   it "leaves aside what fits nowhere, and keeps the rest" do
     solved = solve([task("long", 700), task("short", 20, latest: 100)])
     expect(solved.unplaced).to eq ["long"]
     expect(solved.start("short")).to eq 80
-    gone = solve([task("long", 700), task("after", 10, after: [{ "task" => "long", "least" => 0, "most" => 5 }], latest: 100)])
+    gone =
+      solve(
+        [
+          task("long", 700),
+          task("after", 10, after: [{ "task" => "long", "least" => 0, "most" => 5 }], latest: 100)
+        ]
+      )
     expect([gone.unplaced, gone.sum(:stale)]).to eq [["long"], 0]
   end
 
@@ -83,25 +147,45 @@ RSpec.describe Scullion::Day do
 
     def roasts(*held)
       oven = [{ "key" => "oven", "name" => "Oven", "kind" => "oven", "capacity" => 4, "moded" => true }]
-      bound(held.each_with_index.map { |(amount, celsius), index|
-        task("roast #{index}", 30, segments: [{ "minutes" => 30, "uses" => [{ "kind" => "oven", "amount" => amount, "mode" => celsius }] }])
-      }, resources: oven)
+      bound(
+        held.each_with_index.map do |(amount, celsius), index|
+          task(
+            "roast #{index}",
+            30,
+            segments: [
+              { "minutes" => 30, "uses" => [{ "kind" => "oven", "amount" => amount, "mode" => celsius }] }
+            ]
+          )
+        end,
+        resources: oven
+      )
     end
 
-    # Three cuts of 30 by one cook are 90. By two they are 45 each on paper, but in any day under 60 all three are
+    # Three cuts of 30 by one cook are 90. By two they are 45 each on paper, but in any day under 60 all three
+    # are
     # at work at its middle. Six of 10 by two are 30. A chain of 30 and 30 is 60, however many hands.
     it "is the load spread over the hands, or the longest chain" do
-      expect([bound([task("a", 30), task("b", 30), task("c", 30)]), bound([task("a", 30), task("b", 30), task("c", 30)], cooks: 2)]).to eq [90, 60]
+      expect(
+        [
+          bound([task("a", 30), task("b", 30), task("c", 30)]),
+          bound([task("a", 30), task("b", 30), task("c", 30)], cooks: 2)
+        ]
+      ).to eq [90, 60]
       expect(bound(Array.new(6) { |index| task("cut #{index}", 10) }, cooks: 2)).to eq 30
       expect(bound([task("a", 30), task("b", 30, after: ["a"])], cooks: 3)).to eq 60
     end
 
     # Three of the oven's four places: a second such tray waits. Two and two go together, unless at two heats.
     it "counts places in an oven that help nobody, and heats that never share" do
-      expect([roasts([3, 180], [3, 180]), roasts([2, 180], [2, 180]), roasts([2, 180], [2, 210])]).to eq [60, 30, 60]
+      expect([roasts([3, 180], [3, 180]), roasts([2, 180], [2, 180]), roasts([2, 180], [2, 210])]).to eq [
+           60,
+           30,
+           60
+         ]
     end
 
-    # Cut 10, pot 40, mix 10 with one cook: 60. A cut of 45 fits beside the pot for 40 of its minutes only, so 65.
+    # Cut 10, pot 40, mix 10 with one cook: 60. A cut of 45 fits beside the pot for 40 of its minutes only, so
+    # 65.
     it "sees what must fall into the same stretch of the day, though not all of it lies there" do
       pot = task("pot", 40, uses: {}, after: ["cut"])
       expect(bound([task("cut", 10), pot, task("mix", 10, after: ["pot"]), task("long", 45)])).to eq 65
@@ -110,7 +194,10 @@ RSpec.describe Scullion::Day do
 
   describe "generated days" do
     days = [10, 40, 80].flat_map { |size| [1, 2].map { |seed| GeneratedDays.make(size, seed) } }
-    solved = days.flat_map { |instance| %i[score makespan].map { |by| Scullion::Day::Solver.new(instance, by: by).solve } }
+    solved =
+      days.flat_map do |instance|
+        %i[score makespan].map { |by| Scullion::Day::Solver.new(instance, by: by).solve }
+      end
 
     it "are never double-booked, out of order or at two heats at once" do
       expect(solved.map { |solution| broken(solution) }).to all(be_empty)
@@ -118,12 +205,16 @@ RSpec.describe Scullion::Day do
     end
 
     it "never end sooner than the bound, and the same day is solved the same way" do
-      solved.each { |solution| expect(solution.last - solution.first).to be >= Scullion::Day::Bound.new(solution.instance).minutes }
+      solved.each do |solution|
+        expect(solution.last - solution.first).to be >= Scullion::Day::Bound.new(solution.instance).minutes
+      end
       expect(Scullion::Day::Solver.new(days[2]).solve.starts).to eq solved[4].starts
     end
 
     it "are shorter where they are solved to be short" do
-      solved.each_slice(2) { |fresh, short| expect(short.last - short.first).to be <= fresh.last - fresh.first }
+      solved.each_slice(2) do |fresh, short|
+        expect(short.last - short.first).to be <= fresh.last - fresh.first
+      end
     end
 
     it "come back the same from their written form" do
@@ -135,7 +226,9 @@ RSpec.describe Scullion::Day do
     def roster(progress = {}, **options, &change)
       made = plan(**options, &change)
       fields = Scullion::DocumentReader.new(progress)
-      described_class.new(made, Scullion::Day::ProgressForm.new(fields, made.brief.service.from.date).read).tap { raise fields.faults.inspect if fields.faults.any? }
+      described_class
+        .new(made, Scullion::Day::ProgressForm.new(fields, made.brief.service.from.date).read)
+        .tap { raise fields.faults.inspect if fields.faults.any? }
     end
 
     let(:usual) { roster }
@@ -147,21 +240,46 @@ RSpec.describe Scullion::Day do
       expect(broken(usual.solution)).to be_empty
       expect(usual.to_h).to include("works" => true, "says" => [])
       names = usual.to_h["tasks"].map { |each| each["name"] }
-      expect(names).to include(/Pearl barley: absorb/, /Roast carrot: peeled/, /Cucumber, salted: salt and drain/, /Whisk/, /Mix and dress/, /^Re-dress and top/, /^Plate/, "Clean down")
+      expect(names).to include(
+        /Pearl barley: absorb/,
+        /Roast carrot: peeled/,
+        /Cucumber, salted: salt and drain/,
+        /Whisk/,
+        /Mix and dress/,
+        /^Re-dress and top/,
+        /^Plate/,
+        "Clean down"
+      )
       expect(named(usual, "Re-dress")["end"]).to eq "#{date}T11:45"
     end
 
-    # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days cooked.
+    # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days
+    # cooked.
     it "keeps the rest after mixing, and says what may be made ahead" do
-      expect(usual.instance["build/0/mix"].segments.last).to have_attributes(name: "Rests", minutes: 60, hands?: false)
+      expect(usual.instance["build/0/mix"].segments.last).to have_attributes(
+        name: "Rests",
+        minutes: 60,
+        hands?: false
+      )
       expect(usual.solution.start("build/0/finish/1")).to be >= usual.solution.end("build/0/mix")
       tiers = usual.to_h["ahead"].to_h { |line| [line["name"], line["tier"]] }
       expect(tiers).to include("Pearl barley" => "two days before", "Cucumber, salted" => "this morning")
     end
 
-    # By house rules of two days, what is cooked the day before is at its last; by rules of one it is cooked on the day.
+    # By house rules of two days, what is cooked the day before is at its last; by rules of one it is cooked
+    # on the day.
     it "lets nothing be made before its date mark allows" do
-      strict = { "key" => "strict", "name" => "Strict", "cold_celsius" => 5, "hot_celsius" => 60, "out_minutes" => 240, "days" => 2, "first_celsius" => 21, "first_minutes" => 120, "cooled_minutes" => 360 }
+      strict = {
+        "key" => "strict",
+        "name" => "Strict",
+        "cold_celsius" => 5,
+        "hot_celsius" => 60,
+        "out_minutes" => 240,
+        "days" => 2,
+        "first_celsius" => 21,
+        "first_minutes" => 120,
+        "cooled_minutes" => 360
+      }
       day = roster { |data| data["house_rules"] = strict }
       barley = day.to_h["ahead"].find { |line| line["name"] == "Pearl barley" }
       expect(barley).to include("tier" => "the day before", "why" => "Strict: 2 days with the day it is made")
@@ -170,9 +288,20 @@ RSpec.describe Scullion::Day do
       expect(same.to_h["works"]).to be false
     end
 
-    # Out of the cold from the topping on: with a limit of one hour, a service of 1 h 45 is not safe to its end in one wave.
+    # Out of the cold from the topping on: with a limit of one hour, a service of 1 h 45 is not safe to its
+    # end in one wave.
     it "says what stands out of the cold longer than the house rules allow" do
-      short = { "key" => "short", "name" => "Short", "cold_celsius" => 5, "hot_celsius" => 60, "out_minutes" => 10, "days" => 4, "first_celsius" => 21, "first_minutes" => 120, "cooled_minutes" => 360 }
+      short = {
+        "key" => "short",
+        "name" => "Short",
+        "cold_celsius" => 5,
+        "hot_celsius" => 60,
+        "out_minutes" => 10,
+        "days" => 4,
+        "first_celsius" => 21,
+        "first_minutes" => 120,
+        "cooled_minutes" => 360
+      }
       link = roster { |data| data["house_rules"] = short }.instance["build/0/plate/1/1"].after.first
       expect(link.to_h).to include("most" => 10, "safety" => true, "why" => "Short: out of the cold")
     end
@@ -187,7 +316,10 @@ RSpec.describe Scullion::Day do
     it "never starts later for more covers, and says where a day is too full, with ways out that help" do
       expect(roster(covers: 280).solution.first).to be <= usual.solution.first
       full = roster(covers: 900)
-      expect(full.to_h).to include("works" => false, "problem" => include("what" => /\d+ min wanted, \d+ there, \d+ too many/))
+      expect(full.to_h).to include(
+        "works" => false,
+        "problem" => include("what" => /\d+ min wanted, \d+ there, \d+ too many/)
+      )
       fixes = Scullion::Day::Fixes.new(full).to_a
       expect(fixes).not_to be_empty
       expect(fixes.first["effect"]).to match(/→/)
@@ -196,8 +328,16 @@ RSpec.describe Scullion::Day do
     it "replans from now: what is done stays, what is under way keeps its time, the rest is not before now" do
       now = "#{date}T09:30"
       begun = usual.solution.start("prep/1/trim/1")
-      late = roster({ "now" => now, "marks" => [{ "task" => "cook/0", "state" => "done", "at" => "#{date}T07:00" },
-                                                { "task" => "prep/1/trim/1", "state" => "started", "at" => "#{date}T09:10" }] })
+      late =
+        roster(
+          {
+            "now" => now,
+            "marks" => [
+              { "task" => "cook/0", "state" => "done", "at" => "#{date}T07:00" },
+              { "task" => "prep/1/trim/1", "state" => "started", "at" => "#{date}T09:10" }
+            ]
+          }
+        )
       expect(late.solution.end("cook/0")).to eq 420
       expect(late.solution.start("prep/1/trim/1")).to eq(550).and(be > begun)
       expect(late.to_h["tasks"].reject { |each| each["state"] }.map { |each| each["start"] }.min).to be >= now
@@ -205,11 +345,19 @@ RSpec.describe Scullion::Day do
     end
 
     it "makes again what was spoilt, with hands for its share" do
-      burnt = roster({ "now" => "#{date}T10:00", "marks" => [{ "task" => "cook/1", "state" => "failed", "share" => 0.5 }] })
+      burnt =
+        roster(
+          {
+            "now" => "#{date}T10:00",
+            "marks" => [{ "task" => "cook/1", "state" => "failed", "share" => 0.5 }]
+          }
+        )
       expect(burnt.instance["cook/1"].hands_minutes).to be < usual.instance["cook/1"].hands_minutes
       expect(burnt.solution.start("cook/1")).to be >= 600
       expect(named(burnt, "Roast carrot: roast")["name"]).to end_with("once more")
-      expect(burnt.notes.first).to match(/Roast carrot, 50 % once more: [\d.]+ kg of carrots as bought.*what is left serves 70/)
+      expect(burnt.notes.first).to match(
+        /Roast carrot, 50 % once more: [\d.]+ kg of carrots as bought.*what is left serves 70/
+      )
     end
 
     it "holds a task where it is put, and gives the range in which it may stand" do
@@ -223,8 +371,12 @@ RSpec.describe Scullion::Day do
     it "says that nobody is on shift, and that a service is over" do
       alone = roster { |data| data["kitchen"]["cooks"] = [] }
       expect(alone.to_h["says"]).to eq ["No cook is on shift: add one to the kitchen, with hours."]
-      expect(roster({ "now" => "#{date}T20:00" }).to_h["says"]).to eq ["The service is over: its day is shown as it was planned."]
-      expect(faults { |data| data["kitchen"]["cooks"][0]["break_from"] = "05:00" }.values).to include(/does not lie within the shift/)
+      expect(roster({ "now" => "#{date}T20:00" }).to_h["says"]).to eq [
+           "The service is over: its day is shown as it was planned."
+         ]
+      expect(faults { |data| data["kitchen"]["cooks"][0]["break_from"] = "05:00" }.values).to include(
+        /does not lie within the shift/
+      )
     end
   end
 end

@@ -3,7 +3,8 @@
 RSpec.describe "Dressing, holding and building" do
   let(:made) { plan }
 
-  # Per serving: 110 × 18 % + 60 × 6 % + 40 × 13 % + 42 × 8 % = 19.8 + 3.6 + 5.2 + 3.36 = 31.96 g; × 147 = 4,698.1 g.
+  # Per serving: 110 × 18 % + 60 × 6 % + 40 × 13 % + 42 × 8 % = 19.8 + 3.6 + 5.2 + 3.36 = 31.96 g; × 147 =
+  # 4,698.1 g.
   it "makes as much dressing as the components carry" do
     expect(made.portions[0].dressing_grams).to be_within(1e-9).of(31.96)
     expect(made.dressings[0].batch_grams).to eq 4699
@@ -22,30 +23,58 @@ RSpec.describe "Dressing, holding and building" do
     stages = made.dressings[0].stages
     expect(stages.map(&:grams)).to eq [2584, 1645, 470]
     expect(stages[0].pours.map { |pour| pour.layer.component.name }).to eq ["Pearl barley"]
-    expect(stages[1].pours.map { |pour| pour.layer.component.name }).to eq ["Pearl barley", "Roast carrot", "White beans", "Cucumber, salted"]
+    expect(stages[1].pours.map { |pour| pour.layer.component.name }).to eq [
+         "Pearl barley",
+         "Roast carrot",
+         "White beans",
+         "Cucumber, salted"
+       ]
     expect(stages[2].pours).to eq []
   end
 
-  # Dressed 10:45, served to 13:30: 2.75 h. Barley drinks 4.5 % an hour of its 19.8 g, carrot 2 % of 3.6, beans 3 % of 5.2,
-  # cucumber nothing: (0.891 + 0.072 + 0.156) × 2.75 = 3.07725 g a serving, × 147 = 452.4 g, less than the 470 kept back.
+  # Dressed 10:45, served to 13:30: 2.75 h. Barley drinks 4.5 % an hour of its 19.8 g, carrot 2 % of 3.6,
+  # beans 3 % of 5.2,
+  # cucumber nothing: (0.891 + 0.072 + 0.156) × 2.75 = 3.07725 g a serving, × 147 = 452.4 g, less than the 470
+  # kept back.
   it "works out from the time it stands how much the salad drinks, and whether enough is kept back" do
     expect(made.dressings[0].stages.last.needed_grams).to be_within(0.1).of(452.4)
     expect(made.snags.map(&:what)).not_to include(/drinks/)
     long = plan { |data| data["service"]["to"] = "14:45" }
-    expect(long.snags.map(&:what)).to include(/stands dressed 4 h and drinks 660 g of its dressing; 470 g is kept back/)
+    expect(long.snags.map(&:what)).to include(
+      /stands dressed 4 h and drinks 660 g of its dressing; 470 g is kept back/
+    )
   end
 
-  it "keeps back by the hold exactly what will be drunk, more for a longer service, and never more than the most" do
-    kept = lambda do |to|
-      plan { |data| [data["service"]["to"] = to, data["salads"][0]["dressing"]["preset"] = "by-the-hold"] }.dressings[0].then { |batch| [batch.stages.last.grams, batch.drunk_grams, batch.stages.sum(&:grams) == batch.batch_grams, batch.snags.size] }
-    end
+  it "keeps back by the hold exactly what will be drunk, more for longer, and never more than the most" do
+    kept =
+      lambda do |to|
+        plan do |data|
+          [data["service"]["to"] = to, data["salads"][0]["dressing"]["preset"] = "by-the-hold"]
+        end.dressings[
+          0
+        ].then do |batch|
+          [
+            batch.stages.last.grams,
+            batch.drunk_grams,
+            batch.stages.sum(&:grams) == batch.batch_grams,
+            batch.snags.size
+          ]
+        end
+      end
     expect(kept["13:30"]).to match [be_within(1).of(452), be_within(0.1).of(452.4), true, 0]
     expect(kept["15:30"]).to match [be_within(1).of(781), be_within(0.1).of(781.4), true, 0]
   end
 
   # 30 % of 4,699 g is 1,410 g; at the jug's own density. 140 covers by 8 are 18 tables.
   it "fills a jug for each table, and as many jugs as it takes" do
-    at_tables = ->(tables) { plan { |data| [data["service"]["tables"] = tables, data["salads"][0]["dressing"]["preset"] = "table-jug"] }.dressings[0].stages.last }
+    at_tables =
+      lambda do |tables|
+        plan do |data|
+          [data["service"]["tables"] = tables, data["salads"][0]["dressing"]["preset"] = "table-jug"]
+        end.dressings[
+          0
+        ].stages.last
+      end
     guessed, laid, few = at_tables[nil], at_tables[20], at_tables[3]
     expect([guessed.tables, laid.tables, few.tables]).to eq [18, 20, 3]
     expect([laid.jugs_each, few.jugs_each, few.jugs]).to eq [1, 2, 6]
@@ -55,7 +84,13 @@ RSpec.describe "Dressing, holding and building" do
   end
 
   it "says when a salad is drowned or dry" do
-    drowned = plan { |data| data["figures"] = [{ "at" => "practice/dressing/uptake/warm-grain", "value" => 60 }, { "at" => "practice/dressing/uptake/roast", "value" => 50 }] }
+    drowned =
+      plan do |data|
+        data["figures"] = [
+          { "at" => "practice/dressing/uptake/warm-grain", "value" => 60 },
+          { "at" => "practice/dressing/uptake/roast", "value" => 50 }
+        ]
+      end
     expect(drowned.snags.map(&:what)).to include(/is drowned: dressing is 2\d/)
     dry = plan { |data| data["salads"][0]["components"].select! { |component| component["role"] == "body" } }
     expect(dry.snags.map(&:what)).not_to include(/drowned/)
@@ -75,27 +110,56 @@ RSpec.describe "Dressing, holding and building" do
       expect([window.dress_from, window.dress_by, window.ready_from].map(&:to_s)).to eq %w[09:30 10:45 10:30]
       # Salted cucumber keeps 12 h undressed, as the dill does.
       expect(window.ready_after.to_s).to eq "Fri 27 Nov, 22:45"
-      expect(window.to_h["limits"]).to eq("rest" => "Pearl barley", "kept" => "Cucumber, salted", "dressed" => "Cucumber, salted", "topped" => "Sunflower seeds", "discard" => "time out of the cold")
+      expect(window.to_h["limits"]).to eq(
+        "rest" => "Pearl barley",
+        "kept" => "Cucumber, salted",
+        "dressed" => "Cucumber, salted",
+        "topped" => "Sunflower seeds",
+        "discard" => "time out of the cold"
+      )
     end
 
     it "is best until the first component fades, and discarded by the stricter house rule, named" do
-      expect([window.best_until, window.out_until, window.date_mark, window.discard_by].map(&:to_s)).to eq ["14:45", "15:45", "Fri 4 Dec, 23:59", "15:45"]
+      expect([window.best_until, window.out_until, window.date_mark, window.discard_by].map(&:to_s)).to eq [
+           "14:45",
+           "15:45",
+           "Fri 4 Dec, 23:59",
+           "15:45"
+         ]
       expect(window.to_h["rules"]).to eq "House rules A"
     end
 
-    # Made on 28 March and kept 7 days, that day being the first: until the end of 3 April, whether or not the clocks change in between.
+    # Made on 28 March and kept 7 days, that day being the first: until the end of 3 April, whether or not the
+    # clocks change in between.
     it "counts date marks in days of the calendar, across month ends, year ends and changes of the clocks" do
-      marks = %w[2026-03-28 2026-02-25 2028-02-25 2026-12-29 2026-10-24].map { |date| plan { |data| data["service"]["date"] = date }.windows[0].date_mark }
-      expect(marks.map { |mark| [mark.date.iso8601, mark.clock] }).to eq [%w[2026-04-03 23:59], %w[2026-03-03 23:59], %w[2028-03-02 23:59], %w[2027-01-04 23:59], %w[2026-10-30 23:59]]
+      marks =
+        %w[2026-03-28 2026-02-25 2028-02-25 2026-12-29 2026-10-24].map do |date|
+          plan { |data| data["service"]["date"] = date }.windows[0].date_mark
+        end
+      expect(marks.map { |mark| [mark.date.iso8601, mark.clock] }).to eq [
+           %w[2026-04-03 23:59],
+           %w[2026-03-03 23:59],
+           %w[2028-03-02 23:59],
+           %w[2027-01-04 23:59],
+           %w[2026-10-30 23:59]
+         ]
     end
 
     it "says that no moment is right when the rest outlasts the best" do
-      never = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 50 }] }
-      expect(never.snags.map { |snag| [snag.severity, snag.what] }).to include(["stop", /Pearl barley rests 1 h dressed, and Cucumber, salted lasts only 50 min/])
+      never =
+        plan do |data|
+          data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 50 }]
+        end
+      expect(never.snags.map { |snag| [snag.severity, snag.what] }).to include(
+        ["stop", /Pearl barley rests 1 h dressed, and Cucumber, salted lasts only 50 min/]
+      )
     end
 
     it "asks for waves when rest and freshness cannot both be had" do
-      fading = plan { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 90 }] }
+      fading =
+        plan do |data|
+          data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 90 }]
+        end
       expect(fading.snags.map(&:what)).to include(/Cucumber, salted lasts 1 h 30 dressed/)
     end
 
@@ -114,21 +178,36 @@ RSpec.describe "Dressing, holding and building" do
     let(:build) { made.builds[0] }
 
     it "mixes sturdy first, the salty cheese after the toss, herbs by hand; seeds wait for the top" do
-      expect(build.ordered.map { |share| share.layer.component.name })
-        .to eq ["Pearl barley", "Roast carrot", "White beans", "Cucumber, salted", "White brined cheese", "Dill", "Sunflower seeds"]
+      expect(build.ordered.map { |share| share.layer.component.name }).to eq [
+           "Pearl barley",
+           "Roast carrot",
+           "White beans",
+           "Cucumber, salted",
+           "White brined cheese",
+           "Dill",
+           "Sunflower seeds"
+         ]
       expect(build.pours.map { |pour| pour.words["after"] }).to eq [0, 3, nil]
     end
 
-    # Into the bowl per serving: 110/0.664 + 60/0.62 + 40/0.757 + 42/0.562 + 28/0.634 + 4/0.2 × ½ and the dressing.
+    # Into the bowl per serving: 110/0.664 + 60/0.62 + 40/0.757 + 42/0.562 + 28/0.634 + 4/0.2 × ½ and the
+    # dressing.
     it "takes as many bowls as keep each under its fill" do
-      ml = (110 / 0.664) + (60 / 0.62) + (40 / 0.757) + (42 / 0.562) + (28 / 0.634) + 10 + made.portions[0].dressing_ml
+      ml =
+        (110 / 0.664) + (60 / 0.62) + (40 / 0.757) + (42 / 0.562) + (28 / 0.634) + 10 +
+          made.portions[0].dressing_ml
       expect(build.mix_ml).to be_within(0.01).of(ml * 147)
       expect(build.batches).to eq (ml * 147 / 24_000).ceil
     end
 
     it "holds back for the top what the build says" do
       dill, seeds = build.ordered.last(2)
-      expect([dill.top_grams, dill.in_bowls_grams, seeds.top_grams, seeds.in_bowls_grams]).to eq [294, 294, 1470, 0]
+      expect([dill.top_grams, dill.in_bowls_grams, seeds.top_grams, seeds.in_bowls_grams]).to eq [
+           294,
+           294,
+           1470,
+           0
+         ]
       expect(seeds.top_per_serving_grams).to eq 10
     end
   end

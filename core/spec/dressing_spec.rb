@@ -4,17 +4,25 @@ RSpec.describe Scullion::Dress do
   let(:recipe) { brief.salads.values.first.dressing }
 
   def parts(*list)
-    list.map { |key, role, grams| Scullion::Salad::Part.new(ingredient: house.larder.fetch(key), role: role, amount: grams, by: "grams") }
+    list.map do |key, role, grams|
+      Scullion::Salad::Part.new(ingredient: house.larder.fetch(key), role: role, amount: grams, by: "grams")
+    end
   end
 
   describe Scullion::Dress::Correction do
-    def correct(complaint, list = recipe.parts, left: 1000.0) = described_class.new(list, left, complaint, house)
+    def correct(complaint, list = recipe.parts, left: 1000.0)
+      described_class.new(list, left, complaint, house)
+    end
 
-    # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less of it is
-    # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615) = 79.5 g.
+    # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less
+    # of it is
+    # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615)
+    # = 79.5 g.
     it "solves the smallest addition that lands the target, exactly" do
       sharp = correct("too-sharp").allowed
-      expect(sharp.map { |addition| [addition.ingredient.key, addition.grams.round(1)] }).to include(["rapeseed-oil", 250.0])
+      expect(sharp.map { |addition| [addition.ingredient.key, addition.grams.round(1)] }).to include(
+        ["rapeseed-oil", 250.0]
+      )
       flat = correct("flat").allowed.first
       expect([flat.ingredient.key, flat.grams]).to match ["cider-vinegar", be_within(0.2).of(79.5)]
     end
@@ -22,8 +30,15 @@ RSpec.describe Scullion::Dress do
     it "lands there: the jug with the addition has the share that was aimed at" do
       %w[too-sharp flat too-salty bland too-sweet].each do |complaint|
         of, by = house.practice.words("corrections", "complaints")[complaint].values_at("of", "by")
-        share = ->(list) { list.sum { |part| part.grams * (part.ingredient.figures["content/#{of}"] || 0) } / list.sum(&:grams) }
-        jug = recipe.parts.map { |part| [part.ingredient.key, part.role, part.grams * 1000 / recipe.parts.sum(&:grams)] }
+        share =
+          lambda do |list|
+            list.sum { |part| part.grams * (part.ingredient.figures["content/#{of}"] || 0) } /
+              list.sum(&:grams)
+          end
+        jug =
+          recipe.parts.map do |part|
+            [part.ingredient.key, part.role, part.grams * 1000 / recipe.parts.sum(&:grams)]
+          end
         correct(complaint).additions.each do |addition|
           after = parts(*jug, [addition.ingredient.key, "x", addition.grams])
           expect(share.call(after)).to be_within(1e-9).of(share.call(parts(*jug)) * (1 + by)), complaint
@@ -32,18 +47,25 @@ RSpec.describe Scullion::Dress do
     end
 
     it "only ever adds, in proportion to what is left" do
-      house.practice.words("corrections", "complaints").each_key do |complaint|
-        grams = [100.0, 1000.0].map { |left| correct(complaint, left: left).additions.map(&:grams) }
-        expect(grams.flatten).to all(be_positive)
-        expect(grams.last).to match(grams.first.map { |each| be_within(1e-6).of(each * 10) })
-      end
+      house
+        .practice
+        .words("corrections", "complaints")
+        .each_key do |complaint|
+          grams = [100.0, 1000.0].map { |left| correct(complaint, left: left).additions.map(&:grams) }
+          expect(grams.flatten).to all(be_positive)
+          expect(grams.last).to match(grams.first.map { |each| be_within(1e-6).of(each * 10) })
+        end
     end
 
-    it "refuses with the reason where it would swell the jug by more than 30 %, or there is nothing to mend" do
+    it "refuses with the reason where the jug would swell by more than 30 %, or nothing is to mend" do
       mostly_vinegar = parts(["cider-vinegar", "acid", 70], ["rapeseed-oil", "fat", 30])
       expect(correct("flat", mostly_vinegar).refusal).to include("more than 30 % of the jug")
-      expect(correct("flat", parts(["cider-vinegar", "acid", 95], ["honey", "sweet", 5])).refusal).to include("Nothing here is strong enough")
-      expect(correct("too-strong", parts(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20])).refusal).to include("none of it in this dressing")
+      expect(correct("flat", parts(["cider-vinegar", "acid", 95], ["honey", "sweet", 5])).refusal).to include(
+        "Nothing here is strong enough"
+      )
+      expect(
+        correct("too-strong", parts(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20])).refusal
+      ).to include("none of it in this dressing")
     end
   end
 
@@ -51,8 +73,11 @@ RSpec.describe Scullion::Dress do
   describe Scullion::Dress::FullEmulsion do
     def whisked(oil, base: "soya-milk")
       plan do |data|
-        data["salads"][0]["dressing"]["parts"] = [{ "ingredient" => "rapeseed-oil", "role" => "fat", "ml" => oil }, { "ingredient" => base, "role" => "emulsifier", "ml" => 100 },
-                                                  { "ingredient" => "cider-vinegar", "role" => "acid", "ml" => 20 }]
+        data["salads"][0]["dressing"]["parts"] = [
+          { "ingredient" => "rapeseed-oil", "role" => "fat", "ml" => oil },
+          { "ingredient" => base, "role" => "emulsifier", "ml" => 100 },
+          { "ingredient" => "cider-vinegar", "role" => "acid", "ml" => 20 }
+        ]
       end
     end
 
@@ -63,7 +88,12 @@ RSpec.describe Scullion::Dress do
       expect(made.oil_times).to be_within(0.01).of(3)
       expect([made.least_oil_ml, made.most_oil_ml]).to eq [made.base_ml * 2, made.base_ml * 4]
       expect(made.base_ml + made.oil_ml).to be < made.dressing.batch_ml
-      expect(made.to_h).to include("base" => "Soya milk", "fits" => true, "room" => "20 °C", "rescue" => /Split/)
+      expect(made.to_h).to include(
+        "base" => "Soya milk",
+        "fits" => true,
+        "room" => "20 °C",
+        "rescue" => /Split/
+      )
     end
 
     it "gives the order, everything at room temperature, the acid last" do
@@ -72,9 +102,15 @@ RSpec.describe Scullion::Dress do
 
     # 500 ml of oil want 125 ml of base: a quarter more than there is.
     it "says when it would split or stay thin, and what is missing" do
-      split, thin = [500, 150].map { |oil| whisked(oil).snags.find { |snag| snag.stage == "dress" && snag.what.match?(/splits|thin/) } }
+      split, thin =
+        [500, 150].map do |oil|
+          whisked(oil).snags.find { |snag| snag.stage == "dress" && snag.what.match?(/splits|thin/) }
+        end
       base = full(500).base_ml
-      expect([split.what, split.remedy]).to match [/more oil than its base takes, and splits/, /#{Regexp.escape(plan.brief.practice.writer.ml(base / 4))} more base/]
+      expect([split.what, split.remedy]).to match [
+              /more oil than its base takes, and splits/,
+              /#{Regexp.escape(plan.brief.practice.writer.ml(base / 4))} more base/
+            ]
       expect(thin.what).to include("stays thin")
       expect(whisked(300).snags.map(&:what).grep(/splits|thin/)).to be_empty
     end
@@ -96,18 +132,43 @@ RSpec.describe Scullion::Dress do
     it "knows how it holds together by what binds it" do
       expect(character(["olive-oil", "fat", 60], ["cider-vinegar", "acid", 20]).emulsion).to eq "loose"
       expect(described_class.new(recipe.parts, house.practice).emulsion).to eq "held"
-      expect(character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]).to include("name" => "full", "rescue" => /Split/)
+      expect(
+        character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]
+      ).to include("name" => "full", "rescue" => /Split/)
     end
 
     it "keeps two days on raw egg, four on soya, and as long as the rest of it on bought mayonnaise" do
-      { "pasteurised-yolk" => "2 days", "pasteurised-egg" => "2 days", "soya-milk" => "4 days", "mayonnaise" => "10 days" }.each do |key, days|
-        expect(character(["rapeseed-oil", "fat", 60], [key, "emulsifier", 25]).to_h["keeping"]["text"]).to eq(days), key
+      {
+        "pasteurised-yolk" => "2 days",
+        "pasteurised-egg" => "2 days",
+        "soya-milk" => "4 days",
+        "mayonnaise" => "10 days"
+      }.each do |key, days|
+        expect(character(["rapeseed-oil", "fat", 60], [key, "emulsifier", 25]).to_h["keeping"]["text"]).to eq(
+          days
+        ),
+        key
       end
     end
 
     it "keeps as long as the most perishable thing in it" do
-      { "honey" => "10 days", "garlic" => "4 days", "parsley" => "4 days", "yoghurt" => "4 days", "lime-juice" => "3 days" }.each do |key, days|
-        list = parts(["olive-oil", "fat", 60]) + [Scullion::Salad::Part.new(ingredient: house.larder[key], role: "aromatic", amount: 5, by: "grams")]
+      {
+        "honey" => "10 days",
+        "garlic" => "4 days",
+        "parsley" => "4 days",
+        "yoghurt" => "4 days",
+        "lime-juice" => "3 days"
+      }.each do |key, days|
+        list =
+          parts(["olive-oil", "fat", 60]) +
+            [
+              Scullion::Salad::Part.new(
+                ingredient: house.larder[key],
+                role: "aromatic",
+                amount: 5,
+                by: "grams"
+              )
+            ]
         expect(described_class.new(list, house.practice).to_h["keeping"]["text"]).to eq days
       end
     end
@@ -116,49 +177,82 @@ RSpec.describe Scullion::Dress do
   it "brings a formula to another ratio: the fat stays, the acid follows, there and back" do
     sharp = Scullion::Dress::Ratio.amounts(recipe.parts, 1.5)
     expect(sharp.first(2)).to eq [60.0, 40.0]
-    expect { Scullion::Dress::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(Scullion::InvalidBrief, /no acid/)
+    expect { Scullion::Dress::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(
+      Scullion::InvalidBrief,
+      /no acid/
+    )
   end
 
   it "begins with three quarters of strong seasonings once the formula is made four times" do
     pepper = ->(made) { made.dressings.first.parts.find { |part| part.ingredient.key == "black-pepper" } }
-    expect(pepper.call(plan(covers: 140)).start_grams).to be_within(1e-9).of(pepper.call(plan(covers: 140)).grams * 0.75)
+    expect(pepper.call(plan(covers: 140)).start_grams).to be_within(1e-9).of(
+      pepper.call(plan(covers: 140)).grams * 0.75
+    )
     expect(pepper.call(plan(covers: 5)).strong?).to be false
   end
 
   it "pours by the ladle, in halves" do
     ladles = Scullion::Dress::Ladles.new(house.practice)
-    { 840 => "3½ ladles of 250 ml", 125 => "1 ladle of 120 ml", 34 => "1 spoon of 30 ml", 7 => "½ spoon of 15 ml" }.each { |ml, text| expect(ladles.of(ml)).to eq text }
+    {
+      840 => "3½ ladles of 250 ml",
+      125 => "1 ladle of 120 ml",
+      34 => "1 spoon of 30 ml",
+      7 => "½ spoon of 15 ml"
+    }.each { |ml, text| expect(ladles.of(ml)).to eq text }
   end
 
   house = Scullion::House.shipped
   house.practice.presets.each_key do |preset|
     it "#{preset}: its stages add up to the batch at any covers, and only the bowl gets pours" do
       [1, 7, 140, 2777].each do |covers|
-        batch = plan(covers: covers) { |data| data["salads"][0]["dressing"]["preset"] = preset }.dressings.first
+        batch =
+          plan(covers: covers) { |data| data["salads"][0]["dressing"]["preset"] = preset }.dressings.first
         expect(batch.stages.sum { |stage| (stage.grams * 10).round }).to eq (batch.batch_grams * 10).round
-        expect(batch.stages.select { |stage| %w[plate table back].include?(stage.into) }.flat_map(&:pours)).to eq []
+        expect(
+          batch.stages.select { |stage| %w[plate table back].include?(stage.into) }.flat_map(&:pours)
+        ).to eq []
       end
     end
   end
 
-  # What is whisked is 2 % more than what pours; a stage measures what it weighs, and the jug keeps what sticks.
+  # What is whisked is 2 % more than what pours; a stage measures what it weighs, and the jug keeps what
+  # sticks.
   it "measures every stage as heavy as it is poured" do
     batch = plan.dressings.first
     density = batch.whisk_grams / batch.batch_ml
     batch.stages.each { |stage| expect(stage.grams / stage.ml).to be_within(1e-9).of(density) }
-    expect(batch.batch_ml - batch.stages.sum(&:ml)).to be_within(0.01).of((batch.whisk_grams - batch.batch_grams) / density)
+    expect(batch.batch_ml - batch.stages.sum(&:ml)).to be_within(0.01).of(
+      (batch.whisk_grams - batch.batch_grams) / density
+    )
   end
 
   it "takes stages of the salad's own, which add up to the whole" do
-    own = [{ "key" => "first", "name" => "First", "share" => 0.6 }, { "key" => "jug", "name" => "Jug", "share" => 0.4, "into" => "table" }]
-    expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map { |stage| [stage.name, stage.grams] }).to eq [["First", 2819.0], ["Jug", 1880.0]]
+    own = [
+      { "key" => "first", "name" => "First", "share" => 0.6 },
+      { "key" => "jug", "name" => "Jug", "share" => 0.4, "into" => "table" }
+    ]
+    expect(
+      plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map do |stage|
+        [stage.name, stage.grams]
+      end
+    ).to eq [["First", 2819.0], ["Jug", 1880.0]]
     own.last.delete("share")
-    expect(plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map(&:grams)).to eq [2819.0, 1880.0]
-    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = [{ **own[0], "share" => 1, "to" => ["gravel"] }] }).to include("/salads/0/dressing/stages/0/to" => include("not a kind"))
+    expect(
+      plan { |data| data["salads"][0]["dressing"]["stages"] = own }.dressings.first.stages.map(&:grams)
+    ).to eq [2819.0, 1880.0]
+    expect(
+      faults do |data|
+        data["salads"][0]["dressing"]["stages"] = [{ **own[0], "share" => 1, "to" => ["gravel"] }]
+      end
+    ).to include("/salads/0/dressing/stages/0/to" => include("not a kind"))
     own.first["share"] = 1
-    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]).to include("leave nothing for Jug")
+    expect(
+      faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]
+    ).to include("leave nothing for Jug")
     own.first["share"] = 0.6
     own.last["share"] = 0.3
-    expect(faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]).to include("add up to 90")
+    expect(
+      faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]
+    ).to include("add up to 90")
   end
 end

@@ -20,24 +20,49 @@ RSpec.describe Scullion::Facts do
     expect(house.larder.size).to be >= 250
     expect(house.larder.values.map(&:family).uniq).to match_array Scullion::IngredientForm::FAMILIES
     gaps = Scullion::Gaps.new(house.families)
-    expect(house.larder.transform_values { |ingredient| gaps.of(ingredient) }.reject { |_, lacking| lacking.empty? }).to eq({})
+    expect(
+      house
+        .larder
+        .transform_values { |ingredient| gaps.of(ingredient) }
+        .reject { |_, lacking| lacking.empty? }
+    ).to eq({})
   end
 
   it "knows every hold, uptake, treatment and cut that an ingredient names, and a source for every figure" do
     house.larder.each_value do |ingredient|
-      expect(ingredient.holds.values.reject { |hold| house.practice.known?("holds", hold) }).to eq([]), ingredient.key
-      expect(ingredient.carries.values.reject { |carries| house.practice.figures.key?("dressing/uptake/#{carries}") }).to eq([]), ingredient.key
-      expect(ingredient.facts.fetch("treats", {}).keys.reject { |treat| house.practice.known?("treats", treat) }).to eq([]), ingredient.key
+      expect(ingredient.holds.values.reject { |hold| house.practice.known?("holds", hold) }).to eq([]),
+      ingredient.key
+      expect(
+        ingredient.carries.values.reject do |carries|
+          house.practice.figures.key?("dressing/uptake/#{carries}")
+        end
+      ).to eq([]),
+      ingredient.key
+      expect(
+        ingredient.facts.fetch("treats", {}).keys.reject { |treat| house.practice.known?("treats", treat) }
+      ).to eq([]),
+      ingredient.key
       expect(ingredient.cuts - house.practice.cuts.keys).to eq([]), ingredient.key
-      expect(ingredient.figures.addresses.map { |at| ingredient.figures.source(at) }).to all(be_a(String)), ingredient.key
+      expect(ingredient.figures.addresses.map { |at| ingredient.figures.source(at) }).to all(be_a(String)),
+      ingredient.key
     end
   end
 
   it "lets every ingredient be cooked by every method it has, in every cut" do
     house.larder.each_value do |ingredient|
       ingredient.methods_of_cooking.each do |method|
-        component = Scullion::Salad::Component.new(ingredient: ingredient, grams: 1.0, role: "base", cook: { "method" => method }, cut: ingredient.cuts.first)
-        expect(component.method.needs(component).reject { |at| ingredient.figures.key?(at) }).to eq([]), "#{ingredient.key} #{method}"
+        component =
+          Scullion::Salad::Component.new(
+            ingredient: ingredient,
+            grams: 1.0,
+            role: "base",
+            cook: {
+              "method" => method
+            },
+            cut: ingredient.cuts.first
+          )
+        expect(component.method.needs(component).reject { |at| ingredient.figures.key?(at) }).to eq([]),
+        "#{ingredient.key} #{method}"
         expect(component.hold_class).to be_a(String), "#{ingredient.key} #{method}"
       end
     end
@@ -45,50 +70,96 @@ RSpec.describe Scullion::Facts do
 
   it "has yields between 0 and 1, densities that food can have, and cooked factors within their family's" do
     house.larder.each_value do |ingredient|
-      ingredient.figures.addresses.grep(/yield|drained/).each { |at| expect(ingredient.fetch(at)).to be_between(0.2, 1), "#{ingredient.key} #{at}" }
-      ingredient.figures.addresses.grep(/density/).each { |at| expect(ingredient.fetch(at)).to be_between(0.03, 1.6), "#{ingredient.key} #{at}" }
+      ingredient
+        .figures
+        .addresses
+        .grep(/yield|drained/)
+        .each { |at| expect(ingredient.fetch(at)).to be_between(0.2, 1), "#{ingredient.key} #{at}" }
+      ingredient
+        .figures
+        .addresses
+        .grep(/density/)
+        .each { |at| expect(ingredient.fetch(at)).to be_between(0.03, 1.6), "#{ingredient.key} #{at}" }
       within = house.families[ingredient.family].fetch("cooked", [0.6, 1.1])
-      factors(ingredient).each { |method, factor| expect(factor).to be_between(*within), "#{ingredient.key} #{method} #{factor}" }
+      factors(ingredient).each do |method, factor|
+        expect(factor).to be_between(*within), "#{ingredient.key} #{method} #{factor}"
+      end
     end
   end
 
   # Finished for raw by weight.
   def factors(ingredient)
-    ingredient.methods_of_cooking.to_h { |method|
-      [method, ingredient.figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| ingredient.figures["#{method}/#{word}"] }.first]
-    }
+    ingredient.methods_of_cooking.to_h do |method|
+      [
+        method,
+        ingredient.figures["#{method}/uptake/tender"]&.+(1) ||
+          %w[gain yield drained].filter_map { |word| ingredient.figures["#{method}/#{word}"] }.first
+      ]
+    end
   end
 
   # g in a cup dry, g in a cup cooked, cups that a cup of dry makes: a national table's and the packets' own.
-  { "pearl-barley" => 3.75, "quinoa" => 3.0, "couscous" => 2.75, "white-rice" => 3.0, "brown-rice" => 3.25, "coarse-bulgur" => 2.8, "millet" => 3.7, "buckwheat" => 2.8, "wild-rice" => 3.2,
-    "dry-chickpeas" => 2.9, "dry-kidney-beans" => 2.5, "dry-black-beans" => 2.7, "dry-pinto" => 2.7, "dry-green-lentils" => 2.3 }.each do |key, cups|
+  {
+    "pearl-barley" => 3.75,
+    "quinoa" => 3.0,
+    "couscous" => 2.75,
+    "white-rice" => 3.0,
+    "brown-rice" => 3.25,
+    "coarse-bulgur" => 2.8,
+    "millet" => 3.7,
+    "buckwheat" => 2.8,
+    "wild-rice" => 3.2,
+    "dry-chickpeas" => 2.9,
+    "dry-kidney-beans" => 2.5,
+    "dry-black-beans" => 2.7,
+    "dry-pinto" => 2.7,
+    "dry-green-lentils" => 2.3
+  }.each do |key, cups|
     it "agrees with published cups within 10 %: one of dry #{key} makes #{cups}" do
       ingredient = house.larder[key]
       factor = factors(ingredient).values.first
-      made = ingredient.density("dry") * factor / (ingredient.figures["density/cooked"] || ingredient.density("boiled"))
+      made =
+        ingredient.density("dry") * factor /
+          (ingredient.figures["density/cooked"] || ingredient.density("boiled"))
       expect(made).to be_within(cups * 0.1).of(cups)
     end
   end
 
   it "names file, row and field of a figure that cannot be" do
-    expect(spoiled("larder/roots.yml") { |text| text.sub("yield: 0.81", "yield: 1.81") }.first(1))
-      .to eq ["larder/roots.yml row 1/trims/peeled/yield: 1.81 is not possible. Use 0.05 to 1 by weight."]
+    expect(spoiled("larder/roots.yml") { |text| text.sub("yield: 0.81", "yield: 1.81") }.first(1)).to eq [
+         "larder/roots.yml row 1/trims/peeled/yield: 1.81 is not possible. Use 0.05 to 1 by weight."
+       ]
   end
 
   it "refuses an unknown field, an unknown source, a missing source and a key used twice, all at once" do
-    found = spoiled("larder/grains.yml") do |text|
-      "#{text.sub('key: couscous', 'key: quinoa')}\n- { key: x, name: X, nmae: x, family: grain, colour: '#ffffff', sources: { any: hearsay } }\n"
-    end
-    expect(found.join("\n")).to include('Unknown field "nmae"', 'sources/any: "hearsay" is not a known source', '/key: "quinoa" is already in', 'There is no "couscous" to be like')
+    found =
+      spoiled("larder/grains.yml") do |text|
+        "#{text.sub("key: couscous", "key: quinoa")}\n- { key: x, name: X, nmae: x, family: grain, " \
+          "colour: '#ffffff', sources: { any: hearsay } }\n"
+      end
+    expect(found.join("\n")).to include(
+      'Unknown field "nmae"',
+      'sources/any: "hearsay" is not a known source',
+      '/key: "quinoa" is already in',
+      'There is no "couscous" to be like'
+    )
   end
 
   it "says where the YAML breaks, and what a practice figure can be" do
-    expect(spoiled("larder/tins.yml") { |text| "#{text}\n- {" }.join).to include("larder/tins.yml line", "not YAML")
-    expect(spoiled("practice/pots.yml") { "fill: 7" }.first).to include("practice/pots.yml/fill: 7.0 is not possible")
+    expect(spoiled("larder/tins.yml") { |text| "#{text}\n- {" }.join).to include(
+      "larder/tins.yml line",
+      "not YAML"
+    )
+    expect(spoiled("practice/pots.yml") { "fill: 7" }.first).to include(
+      "practice/pots.yml/fill: 7.0 is not possible"
+    )
   end
 
   it "says when ingredients are made like each other in a circle" do
-    found = spoiled("larder/roots.yml") { |text| "#{text}\n- { key: a, name: A, like: b }\n- { key: b, name: B, like: a }\n" }
+    found =
+      spoiled("larder/roots.yml") do |text|
+        "#{text}\n- { key: a, name: A, like: b }\n- { key: b, name: B, like: a }\n"
+      end
     expect(found.join).to include("a is made like itself: a → b → a")
   end
 
@@ -98,17 +169,27 @@ RSpec.describe Scullion::Facts do
       require "zeitwerk"
       before = $LOADED_FEATURES.dup
       require "scullion"
-      Scullion::LOADER.do_not_eager_load(*%w[house/facts cook/parcels].map { |file| File.join(#{ROOT.inspect}, "core/lib/scullion/\#{file}.rb") })
+      rooms = File.join(#{ROOT.inspect}, "core/lib/scullion")
+      Scullion::LOADER.do_not_eager_load("\#{rooms}/house/facts.rb", "\#{rooms}/cook/parcels.rb")
       Scullion::LOADER.eager_load
       puts ($LOADED_FEATURES - before).grep_v(%r{core/lib/scullion})
-      puts Object.constants.map(&:to_s) & %w[ActiveRecord Sinatra Rack SQLite3 YAML Psych Socket Net FileUtils JSON Tempfile]
+      others = %w[ActiveRecord Sinatra Rack SQLite3 YAML Psych Socket Net FileUtils JSON Tempfile]
+      puts Object.constants.map(&:to_s) & others
       opened = []
-      TracePoint.new(:c_call) { |tp| opened << tp.method_id if [File, IO, Dir].include?(tp.self) && %i[open read new glob].include?(tp.method_id) }
+      opening = ->(tp) { [File, IO, Dir].include?(tp.self) && %i[open read new glob].include?(tp.method_id) }
+      TracePoint.new(:c_call) { |tp| opened << tp.method_id if opening[tp] }
                 .enable { Scullion::Amount::Reader.new.read("2 cups") }
       puts opened
     RUBY
     zeitwerk = Gem.loaded_specs.fetch("zeitwerk").full_require_paths.first
-    loaded = IO.popen(["ruby", "--disable-gems", "-I", zeitwerk, "-I", File.join(ROOT, "core/lib"), "-e", script], &:readlines).map(&:strip)
-    expect(loaded.map { |path| File.basename(path) } - %w[strscan.so levenshtein.rb date.rb date_core.so normalize.rb tables.rb comparable.so]).to eq []
+    loaded =
+      IO.popen(
+        ["ruby", "--disable-gems", "-I", zeitwerk, "-I", File.join(ROOT, "core/lib"), "-e", script],
+        &:readlines
+      ).map(&:strip)
+    expect(
+      loaded.map { |path| File.basename(path) } -
+        %w[strscan.so levenshtein.rb date.rb date_core.so normalize.rb tables.rb comparable.so]
+    ).to eq []
   end
 end

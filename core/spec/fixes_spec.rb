@@ -3,14 +3,21 @@
 # A day that does not work: what is said of it, and the ways out, each found by solving it again.
 RSpec.describe Scullion::Day::Fixes do
   def roster(covers, progress = {}, &change)
-    Scullion::Day::Roster.new(plan(covers: covers) { |data|
-      data["day"] = progress
-      change&.call(data)
-    })
+    Scullion::Day::Roster.new(
+      plan(covers: covers) do |data|
+        data["day"] = progress
+        change&.call(data)
+      end
+    )
   end
 
   # What a fix decides, as it would be kept.
-  def kept(decide) = (decide["all"] || [decide]).flat_map(&:to_a).group_by(&:first).transform_values { |said| said.map(&:last) }
+  def kept(decide)
+    (decide["all"] || [decide])
+      .flat_map(&:to_a)
+      .group_by(&:first)
+      .transform_values { |said| said.map(&:last) }
+  end
 
   let(:full) { roster(900) }
   let(:fixes) { described_class.new(full).to_a }
@@ -27,14 +34,22 @@ RSpec.describe Scullion::Day::Fixes do
     expect(troubles).to all(satisfy { |trouble| (trouble <=> full.solution.score.first(4)).negative? })
   end
 
-  def by_one_cook(covers) = roster(covers) { |data| data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "09:00", "to" => "14:30" }] }
+  def by_one_cook(covers)
+    roster(covers) do |data|
+      data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "09:00", "to" => "14:30" }]
+    end
+  end
 
-  # One cook for 350: without the cucumber something is still late, without the dill there is no time for it all.
+  # One cook for 350: without the cucumber something is still late, without the dill there is no time for it
+  # all.
   it "tries two together where none is enough" do
     alone = by_one_cook(350)
     both = described_class.new(alone).to_a.first
     expect(both["what"]).to eq "Leave out cucumber, salted; and leave out dill"
-    troubles = [both["decide"], *both["decide"]["all"]].map { |decide| alone.with(alone.progress.with(left_out: kept(decide)["left_out"])).solution.score.first(4) }
+    troubles =
+      [both["decide"], *both["decide"]["all"]].map do |decide|
+        alone.with(alone.progress.with(left_out: kept(decide)["left_out"])).solution.score.first(4)
+      end
     expect(troubles.first).to eq [0, 0, 0, 0]
     expect(troubles.drop(1)).to all(satisfy { |trouble| trouble.sum.positive? })
   end
@@ -46,9 +61,15 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   it "has somebody there for what is to be done after the last has gone" do
-    gone = roster(140) { |data| data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "07:00", "to" => "12:00" }] }
+    gone =
+      roster(140) do |data|
+        data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "07:00", "to" => "12:00" }]
+      end
     expect(gone.says).to include(/Plate .* fits nowhere in the hours there are/)
-    expect(described_class.new(gone).to_a.first).to include("what" => "One more cook, 11:00 to 14:10", "effect" => a_string_starting_with("not done at all: 2 → 0 tasks"))
+    expect(described_class.new(gone).to_a.first).to include(
+      "what" => "One more cook, 11:00 to 14:10",
+      "effect" => a_string_starting_with("not done at all: 2 → 0 tasks")
+    )
   end
 
   it "offers hands only while somebody is there to work beside them" do
@@ -57,7 +78,9 @@ RSpec.describe Scullion::Day::Fixes do
     hours = described_class.new(alone).to_a.flat_map { |fix| kept(fix["decide"])["extra"] || [] }
     expect(hours).not_to be_empty
     read = roster(150, { "extra" => hours }).progress.extra
-    read.each { |from, to| expect(shifts.any? { |opens, closes| from >= opens - 1 && to <= closes + 60 }).to be true }
+    read.each do |from, to|
+      expect(shifts.any? { |opens, closes| from >= opens - 1 && to <= closes + 60 }).to be true
+    end
   end
 
   it "offers a second pot where one is filled over and over" do
@@ -69,18 +92,32 @@ RSpec.describe Scullion::Day::Fixes do
 
   # One oven of two places: the carrots go in by many loads, and seeds wait for them.
   it "finds where the oven is too small, and says what could go in by more loads" do
-    small = roster(140) { |data| data["kitchen"]["ovens"] = [data["kitchen"]["ovens"].first.merge("positions" => 5)] }
+    small =
+      roster(140) do |data|
+        data["kitchen"]["ovens"] = [data["kitchen"]["ovens"].first.merge("positions" => 5)]
+      end
     expect(small.divisible.map(&:first)).to include("Roast carrot")
     name, preparation, loads = small.divisible.first
-    again = roster(140, { "loads" => [{ "preparation" => preparation, "loads" => loads }] }) { |data| data["kitchen"]["ovens"] = [data["kitchen"]["ovens"].first.merge("positions" => 5)] }
+    again =
+      roster(140, { "loads" => [{ "preparation" => preparation, "loads" => loads }] }) do |data|
+        data["kitchen"]["ovens"] = [data["kitchen"]["ovens"].first.merge("positions" => 5)]
+      end
     expect(again.divisible.find { |each| each.first == name }&.last).to eq(loads + 1).or be_nil
   end
 
   it "moves to the day before only what keeps, and buys ready cut only what is cut" do
     half_a_day, moved = 12 * 60, full.movable.map(&:last)
     keeps, gone = full.layout.jobs.partition { |job| moved.include?(job.need.component.preparation) }
-    expect(keeps).to all(satisfy { |job| job.keeps >= half_a_day && job.tasks.any? { |task| full.solution.start(task.key) >= 0 } })
-    expect(gone).to all(satisfy { |job| job.keeps < half_a_day || job.tasks.all? { |task| full.solution.start(task.key).negative? } })
+    expect(keeps).to all(
+      satisfy do |job|
+        job.keeps >= half_a_day && job.tasks.any? { |task| full.solution.start(task.key) >= 0 }
+      end
+    )
+    expect(gone).to all(
+      satisfy do |job|
+        job.keeps < half_a_day || job.tasks.all? { |task| full.solution.start(task.key).negative? }
+      end
+    )
     expect(full.cut_here.map(&:first)).to include("Roast carrot", "Cucumber, salted")
     expect(full.cut_here.map(&:first)).not_to include("Pearl barley", "White beans")
     expect(full.cut_here.first.first).to eq "Roast carrot"
@@ -106,13 +143,21 @@ RSpec.describe Scullion::Day::Fixes do
     end
 
     it "says the unsafe first, then the late, then the stale" do
-      kinds = full.says.filter_map { |line| { "longer than is safe" => 0, " late" => 1, "past its best" => 2 }.find { |words, _| line.include?(words) }&.last }
+      kinds =
+        full.says.filter_map do |line|
+          { "longer than is safe" => 0, " late" => 1, "past its best" => 2 }.find do |words, _|
+              line.include?(words)
+            end
+            &.last
+        end
       expect(kinds).to eq kinds.sort
     end
 
     it "says when the shifts cannot hold the work, and never hangs at it" do
       much = roster(2000)
-      expect(much.says.first).to match(/\AThe work is \d+ h \d* ?with hands; the shifts of these days have \d+ h/)
+      expect(much.says.first).to match(
+        /\AThe work is \d+ h \d* ?with hands; the shifts of these days have \d+ h/
+      )
       expect(much.solution.unplaced).not_to be_empty
       expect(much.solution.placed).not_to be_empty
     end
@@ -127,23 +172,54 @@ RSpec.describe Scullion::Day::Fixes do
 
   describe Scullion::Day::Overload do
     def overload(tasks, resources)
-      described_class.new(Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => 0, "to" => 600, "resources" => resources, "tasks" => tasks))
+      described_class.new(
+        Scullion::Day::Instance.from_h(
+          "format" => "scullion/day@1",
+          "from" => 0,
+          "to" => 600,
+          "resources" => resources,
+          "tasks" => tasks
+        )
+      )
     end
 
     def task(key, kind, minutes, latest: 600, amount: 1)
-      { "key" => key, "name" => key, "latest" => latest, "segments" => [{ "minutes" => minutes, "uses" => [{ "kind" => kind, "amount" => amount }] }] }
+      {
+        "key" => key,
+        "name" => key,
+        "latest" => latest,
+        "segments" => [{ "minutes" => minutes, "uses" => [{ "kind" => kind, "amount" => amount }] }]
+      }
     end
 
-    let(:kitchen) { [{ "key" => "c", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]] }, { "key" => "o", "name" => "O", "kind" => "oven", "capacity" => 4, "moded" => true }] }
+    let(:kitchen) do
+      [
+        { "key" => "c", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]] },
+        { "key" => "o", "name" => "O", "kind" => "oven", "capacity" => 4, "moded" => true }
+      ]
+    end
 
     # Two places for 60 min each: 2 × 2 × 30 of 120 in each of the last half-hours: just enough.
     it "counts what is asked for in amounts times minutes" do
-      expect(overload([task("a", "oven", 60, amount: 2), task("b", "oven", 60, amount: 2)], kitchen).worst).to be_nil
-      expect(overload([task("a", "oven", 60, amount: 2), task("b", "oven", 60, amount: 3)], kitchen).worst.to_h).to eq(kind: "oven", from: 540, wanted: 150, have: 120)
+      expect(
+        overload([task("a", "oven", 60, amount: 2), task("b", "oven", 60, amount: 2)], kitchen).worst
+      ).to be_nil
+      expect(
+        overload([task("a", "oven", 60, amount: 2), task("b", "oven", 60, amount: 3)], kitchen).worst.to_h
+      ).to eq(kind: "oven", from: 540, wanted: 150, have: 120)
     end
 
     it "finds the fullest of one kind, though another is tighter" do
-      both = overload([task("a", "oven", 60, amount: 4), task("b", "oven", 60, amount: 4), task("c", "cook", 20), task("d", "cook", 20)], kitchen)
+      both =
+        overload(
+          [
+            task("a", "oven", 60, amount: 4),
+            task("b", "oven", 60, amount: 4),
+            task("c", "cook", 20),
+            task("d", "cook", 20)
+          ],
+          kitchen
+        )
       expect(both.worst.kind).to eq "oven"
       expect(both.worst_hands.to_h).to eq(kind: "cook", from: 570, wanted: 40, have: 30)
       expect(overload([task("c", "cook", 20)], kitchen).worst_hands).to be_nil
@@ -151,7 +227,12 @@ RSpec.describe Scullion::Day::Fixes do
 
     it "knows that nobody is there out of hours" do
       early = [{ "key" => "c", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 300]] }]
-      expect(overload([task("a", "cook", 10)], early).worst.to_h).to eq(kind: "cook", from: 570, wanted: 10, have: 0)
+      expect(overload([task("a", "cook", 10)], early).worst.to_h).to eq(
+        kind: "cook",
+        from: 570,
+        wanted: 10,
+        have: 0
+      )
       expect(overload([task("a", "cook", 10, latest: 300)], early).worst).to be_nil
     end
 

@@ -8,7 +8,9 @@ RSpec.describe Scullion::Day::Heat do
   end
 
   def kinds(heat) = heat.segments.flat_map { |segment| segment.uses.map(&:kind) }.uniq.sort
-  def amounts(heat, kind) = heat.segments.flat_map(&:uses).select { |use| use.kind == kind }.map(&:amount).uniq
+  def amounts(heat, kind)
+    heat.segments.flat_map(&:uses).select { |use| use.kind == kind }.map(&:amount).uniq
+  end
 
   barley = { "ingredient" => "pearl-barley", "cook" => { "method" => "absorption" } }
   carrot = { "ingredient" => "carrot", "grams" => 50, "cut" => "batons", "cook" => { "method" => "roast" } }
@@ -25,7 +27,9 @@ RSpec.describe Scullion::Day::Heat do
     roast = heat(carrot)
     expect(kinds(roast)).to eq %w[cook oven tray-tray-60]
     expect(roast.segments.first.uses.map(&:kind)).to eq ["oven"]
-    expect(roast.segments.flat_map(&:uses).filter_map(&:mode).uniq).to eq [planned(carrot).cooking.first.celsius.round(-1)]
+    expect(roast.segments.flat_map(&:uses).filter_map(&:mode).uniq).to eq [
+         planned(carrot).cooking.first.celsius.round(-1)
+       ]
   end
 
   it "takes a steamer where there is one, and a burner for the covered pan where there is none" do
@@ -59,9 +63,15 @@ RSpec.describe Scullion::Day::Heat do
     it "halves the rounds with a second pot, if there is a burner for it" do
       batches = planned(barley, covers: 560).cooking.first.batches
       expect(heat(barley, covers: 560, borrowed: ["pot-pot-40"]).rounds).to eq (batches / 2.0).ceil
-      one = heat(barley, covers: 560, borrowed: ["pot-pot-40"]) { |data| data["kitchen"]["burners"].each { |burner| burner["count"] = 1 }.slice!(1..) }
+      one =
+        heat(barley, covers: 560, borrowed: ["pot-pot-40"]) do |data|
+          data["kitchen"]["burners"].each { |burner| burner["count"] = 1 }.slice!(1..)
+        end
       expect(one.rounds).to eq batches
-      both = heat(barley, covers: 560, borrowed: %w[pot-pot-40 burner]) { |data| data["kitchen"]["burners"].each { |burner| burner["count"] = 1 }.slice!(1..) }
+      both =
+        heat(barley, covers: 560, borrowed: %w[pot-pot-40 burner]) do |data|
+          data["kitchen"]["burners"].each { |burner| burner["count"] = 1 }.slice!(1..)
+        end
       expect(both.rounds).to eq (batches / 2.0).ceil
     end
 
@@ -73,18 +83,26 @@ RSpec.describe Scullion::Day::Heat do
     # Trays share out; each load stands as long as one, so two loads take twice the wait and no more hands.
     it "puts a roast in by as many loads as it is told to, never fewer than it must" do
       once, twice = heat(carrot), heat(carrot, loads: 2)
-      waits = ->(each) { each.segments.reject(&:hands?).reject { |segment| segment.name == "Preheat" }.sum(&:minutes) }
+      waits =
+        lambda do |each|
+          each.segments.reject(&:hands?).reject { |segment| segment.name == "Preheat" }.sum(&:minutes)
+        end
       hands = ->(each) { each.segments.select(&:hands?).sum(&:minutes) }
       expect(waits[twice]).to eq 2 * waits[once]
       expect(hands[twice]).to be_between(hands[once], hands[once] + 4)
       expect(amounts(twice, "oven").max).to eq (amounts(once, "oven").max / 2.0).ceil
       must = planned(carrot, covers: 900).cooking.first.loads
-      expect([heat(carrot, covers: 900).rounds, heat(carrot, covers: 900, loads: 2).rounds]).to eq [must, must]
+      expect([heat(carrot, covers: 900).rounds, heat(carrot, covers: 900, loads: 2).rounds]).to eq [
+           must,
+           must
+         ]
     end
 
     it "can be divided while a load holds more than one tray" do
       trays = planned(carrot).cooking.first.trays
-      expect([heat(carrot).divisible?, heat(carrot, loads: trays).divisible?, heat(barley).divisible?]).to eq [true, false, false]
+      expect(
+        [heat(carrot).divisible?, heat(carrot, loads: trays).divisible?, heat(barley).divisible?]
+      ).to eq [true, false, false]
     end
 
     it "never takes more trays or positions than the kitchen has" do

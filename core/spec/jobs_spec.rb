@@ -4,7 +4,13 @@
 RSpec.describe Scullion::Day::Jobs do
   def instance(progress = {}, **options, &change)
     made = plan(**options, &change)
-    Scullion::Day::Layout.new(made, Scullion::Day::ProgressForm.new(Scullion::DocumentReader.new(progress), made.brief.service.from.date).read).instance
+    Scullion::Day::Layout.new(
+      made,
+      Scullion::Day::ProgressForm.new(
+        Scullion::DocumentReader.new(progress),
+        made.brief.service.from.date
+      ).read
+    ).instance
   end
 
   let(:usual) { instance }
@@ -21,27 +27,38 @@ RSpec.describe Scullion::Day::Jobs do
 
   it "takes the machine for the cutting only, once all of it is trimmed; a knife does both in one" do
     cut = usual["prep/1/cut"]
-    expect([kinds(cut), cut.minutes]).to eq [[%w[cook tool-disc]], (plan.preps[1].cutting_minutes + plan.preps[1].tool_minutes).ceil]
+    expect([kinds(cut), cut.minutes]).to eq [
+         [%w[cook tool-disc]],
+         (plan.preps[1].cutting_minutes + plan.preps[1].tool_minutes).ceil
+       ]
     expect(cut.after.map(&:task)).to eq %w[prep/1/trim/1 prep/1/trim/2 prep/1/trim/3]
     expect(usual["cook/1"].after.map(&:task)).to eq ["prep/1/cut"]
     dill = usual.tasks.select { |task| task.key.start_with?("prep/5/") }
     expect(dill.map { |task| task.name.sub(/, one.*/, "") }.uniq).to eq ["Dill: picked, chopped 5 mm"]
   end
 
-  # Absorbed under a lid ajar: loaded by hand, then the pot and its burner by themselves, then by hand, spread, and into the cold.
+  # Absorbed under a lid ajar: loaded by hand, then the pot and its burner by themselves, then by hand,
+  # spread, and into the cold.
   # Most of the dressing goes in while it is warm, on its way.
   it "takes burner and pot for as long as the food is in the pot, and trays and shelves while it chills" do
     barley = usual["cook/0"]
     expect(kinds(barley).first).to eq %w[burner cook pot-pot-40]
     expect(kinds(barley)[1...-4]).to all(eq %w[burner pot-pot-40])
     expect(kinds(barley).last(3)).to eq [%w[cook tray-tray-60], %w[cook], %w[chiller tray-tray-60]]
-    expect(barley.segments.last(3).map(&:name)).to eq ["Spread to cool", "Pour in Mustard vinaigrette", "Chills"]
+    expect(barley.segments.last(3).map(&:name)).to eq [
+         "Spread to cool",
+         "Pour in Mustard vinaigrette",
+         "Chills"
+       ]
   end
 
   it "cooks in as many rounds as the pot takes, each as long as one, the hands shared out" do
     big = instance(covers: 560)
     batches = plan(covers: 560).cooking[0].batches
-    waits = ->(day) { day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size }
+    waits =
+      lambda do |day|
+        day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size
+      end
     expect(batches).to be > 1
     expect(waits[big]).to eq batches * waits[usual]
   end
@@ -49,17 +66,37 @@ RSpec.describe Scullion::Day::Jobs do
   # Two batches in two pots are one round: half the waits, twice the burners.
   it "cooks batches side by side where there is one more pot" do
     big, more = [{}, { "borrowed" => ["pot-pot-40"] }].map { |progress| instance(progress, covers: 560) }
-    waits = ->(day) { day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size }
+    waits =
+      lambda do |day|
+        day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size
+      end
     expect(waits[more]).to eq (waits[big] / 2.0).ceil
-    expect(more["cook/0"].segments.first.uses.to_h { |use| [use.kind, use.amount] }).to include("burner" => 2, "pot-pot-40" => 2)
+    expect(more["cook/0"].segments.first.uses.to_h { |use| [use.kind, use.amount] }).to include(
+      "burner" => 2,
+      "pot-pot-40" => 2
+    )
   end
 
   it "puts a roast in by several loads: fewer places and trays at once, for so much longer" do
     carrot = plan.needs[1].component.preparation
-    once, twice = [{}, { "loads" => [{ "preparation" => carrot, "loads" => 2 }] }].map { |progress| instance(progress)["cook/1"] }
-    most = ->(task) { task.segments.flat_map(&:uses).group_by(&:kind).transform_values { |uses| uses.map(&:amount).max }.values_at("oven", "tray-tray-60") }
+    once, twice =
+      [{}, { "loads" => [{ "preparation" => carrot, "loads" => 2 }] }].map do |progress|
+        instance(progress)["cook/1"]
+      end
+    most =
+      lambda do |task|
+        task
+          .segments
+          .flat_map(&:uses)
+          .group_by(&:kind)
+          .transform_values { |uses| uses.map(&:amount).max }
+          .values_at("oven", "tray-tray-60")
+      end
     expect(most[twice]).to eq(most[once].map { |amount| (amount / 2.0).ceil })
-    waits = ->(task) { task.segments.select { |segment| segment.name.start_with?("In the oven") }.sum(&:minutes) }
+    waits =
+      lambda do |task|
+        task.segments.select { |segment| segment.name.start_with?("In the oven") }.sum(&:minutes)
+      end
     expect(waits[twice]).to eq 2 * waits[once]
   end
 
@@ -70,7 +107,12 @@ RSpec.describe Scullion::Day::Jobs do
   end
 
   it "soaks pulses as a task of its own that may wait in the cold, and cooks them after it" do
-    dried = instance { |data| data["salads"][0]["components"].find { |line| line["ingredient"] == "white-beans" }.merge!("ingredient" => "dry-white-beans", "cook" => { "method" => "simmer" }) }
+    dried =
+      instance do |data|
+        data["salads"][0]["components"]
+          .find { |line| line["ingredient"] == "white-beans" }
+          .merge!("ingredient" => "dry-white-beans", "cook" => { "method" => "simmer" })
+      end
     soak = dried.tasks.find { |task| task.key.end_with?("/soak") }
     boil = dried[soak.key.delete_suffix("/soak")]
     expect(soak.segments.map(&:hands?)).to eq [true, false]
@@ -85,7 +127,10 @@ RSpec.describe Scullion::Day::Jobs do
 
   it "lends a burner, an oven, or a cook for some hours" do
     date = plan.brief.service.from.date.iso8601
-    more = instance({ "borrowed" => %w[oven burner], "extra" => [{ "from" => "#{date}T07:00", "to" => "#{date}T09:00" }] })
+    more =
+      instance(
+        { "borrowed" => %w[oven burner], "extra" => [{ "from" => "#{date}T07:00", "to" => "#{date}T09:00" }] }
+      )
     expect(more.of_kind("oven").size).to eq usual.of_kind("oven").size + 1
     expect(more.of_kind("burner").first.capacity).to eq usual.of_kind("burner").first.capacity + 1
     expect(more.of_kind("cook").last.open).to eq [[420, 540]]
@@ -106,7 +151,10 @@ RSpec.describe Scullion::Day::Jobs do
     it "marinates raw cuts a quarter of an hour before they are mixed, for an hour at most" do
       day = split("marinate-first")
       steeped = called(day, "Marinate")
-      expect(steeped.segments.map { |segment| [segment.hands?, segment.name] }).to eq [[true, nil], [false, "Stands in it"]]
+      expect(steeped.segments.map { |segment| [segment.hands?, segment.name] }).to eq [
+           [true, nil],
+           [false, "Stands in it"]
+         ]
       expect(steeped.segments.last.minutes).to eq 15
       expect(steeped.after.map(&:task)).to include("dress/0/whisk", "prep/3/treat")
       mix = day["build/0/mix"]
@@ -123,13 +171,20 @@ RSpec.describe Scullion::Day::Jobs do
 
     it "goes over it again when topped, where some is kept back" do
       expect(usual["build/0/finish/1"].minutes).to be > split("all-at-once")["build/0/finish/1"].minutes
-      expect([usual, split("all-at-once")].map { |day| day["build/0/finish/1"].name.split.first }).to eq %w[Re-dress Top]
+      expect([usual, split("all-at-once")].map { |day| day["build/0/finish/1"].name.split.first }).to eq %w[
+           Re-dress
+           Top
+         ]
     end
   end
 
-  # Three waves from 11:45, 12:20 and 12:55: an hour's rest before them, and the last guest 35 min later has it within 100 min.
-  it "dresses for each wave no sooner than its last guest allows, and no wave before the one that goes out first" do
-    day = instance { |data| data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }] }
+  # Three waves from 11:45, 12:20 and 12:55: an hour's rest before them, and the last guest 35 min later has
+  # it within 100 min.
+  it "dresses for each wave no sooner than its last guest allows, and none before the first" do
+    day =
+      instance do |data|
+        data["figures"] = [{ "at" => "practice/holds/juicy-raw/dressed_minutes", "value" => 100 }]
+      end
     finish = (1..3).map { |number| day["build/0/finish/#{number}"] }
     expect(finish.map { |task| task.earliest + task.minutes }).to eq [640, 675, 710]
     expect(finish.map(&:latest)).to eq [645, 680, 715]
@@ -139,7 +194,8 @@ RSpec.describe Scullion::Day::Jobs do
     expect(day.tasks.map(&:key)).not_to include("build/0/mix")
   end
 
-  # 560 covers are twelve bowls: 63 min of mixing are two parts of six bowls, which nothing but tubs keeps apart.
+  # 560 covers are twelve bowls: 63 min of mixing are two parts of six bowls, which nothing but tubs keeps
+  # apart.
   it "shares long mixing out between cooks, bowl by bowl" do
     big = instance(covers: 560)
     parts = big.tasks.select { |task| task.key.start_with?("build/0/mix") }
@@ -150,7 +206,8 @@ RSpec.describe Scullion::Day::Jobs do
     expect(usual.tasks.map(&:key).grep(/mix/)).to eq ["build/0/mix"]
   end
 
-  # 900 covers are nineteen bowls: 2 min and 2 a bowl to top, 1 and 1.5 a bowl for what was kept back, 69.5 in all, by two.
+  # 900 covers are nineteen bowls: 2 min and 2 a bowl to top, 1 and 1.5 a bowl for what was kept back, 69.5 in
+  # all, by two.
   it "shares long topping out too, and plates when all of it is done" do
     big = instance(covers: 900)
     expect(plan(covers: 900).builds[0].batches).to eq 19
@@ -160,7 +217,10 @@ RSpec.describe Scullion::Day::Jobs do
 
   # 300 covers by two at 18 s each are 45 min; by three 30; there is no fourth to help.
   it "plates with one more where that was decided, no more than there are cooks" do
-    minutes = [[], %w[plater], %w[plater plater plater]].map { |borrowed| plan(covers: 300) { |data| data["day"] = { "borrowed" => borrowed } }.waves[0] }
+    minutes =
+      [[], %w[plater], %w[plater plater plater]].map do |borrowed|
+        plan(covers: 300) { |data| data["day"] = { "borrowed" => borrowed } }.waves[0]
+      end
     expect(minutes.map(&:platers)).to eq [2, 3, 3]
     expect(minutes.map(&:plating_minutes).uniq).to eq [45.0, 30.0]
   end
@@ -172,14 +232,20 @@ RSpec.describe Scullion::Day::Jobs do
   end
 
   it "gives cooks their break" do
-    rested = instance { |data| data["kitchen"]["cooks"][0].merge!("break_from" => "10:00", "break_to" => "10:30") }
+    rested =
+      instance { |data| data["kitchen"]["cooks"][0].merge!("break_from" => "10:00", "break_to" => "10:30") }
     expect(rested.of_kind("cook").first.open.last(2)).to eq [[390, 600], [630, 870]]
   end
 
   describe Scullion::Day::Chill do
     # A deeper layer takes longer, and no layer longer than the house rules allow.
     it "chills on shelves by the depth, never deeper or longer than the rules allow" do
-      minutes = [2, 4].map { |depth| plan { |data| data["figures"] = [{ "at" => "practice/day/cool/depth_cm", "value" => depth }] }.then { |made| described_class.new(made.cooking[0], made.brief).minutes } }
+      minutes =
+        [2, 4].map do |depth|
+          plan do |data|
+            data["figures"] = [{ "at" => "practice/day/cool/depth_cm", "value" => depth }]
+          end.then { |made| described_class.new(made.cooking[0], made.brief).minutes }
+        end
       expect(minutes.first).to be < minutes.last
       expect(minutes.last).to be <= plan.brief.rules.fetch("cooled_minutes")
       shelves, trays = described_class.new(plan.cooking[0], plan.brief).uses.map(&:amount)
@@ -190,9 +256,28 @@ RSpec.describe Scullion::Day::Jobs do
 
   describe Scullion::Day::Overload do
     def wanted(minutes, cooks: 1)
-      tasks = minutes.each_with_index.map { |long, index| { "key" => "t#{index}", "name" => "t#{index}", "latest" => 600, "segments" => [{ "minutes" => long, "uses" => [{ "kind" => "cook", "amount" => 1 }] }] } }
-      hands = Array.new(cooks) { |index| { "key" => "c#{index}", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]] } }
-      described_class.new(Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => 0, "to" => 600, "resources" => hands, "tasks" => tasks))
+      tasks =
+        minutes.each_with_index.map do |long, index|
+          {
+            "key" => "t#{index}",
+            "name" => "t#{index}",
+            "latest" => 600,
+            "segments" => [{ "minutes" => long, "uses" => [{ "kind" => "cook", "amount" => 1 }] }]
+          }
+        end
+      hands =
+        Array.new(cooks) do |index|
+          { "key" => "c#{index}", "name" => "C", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]] }
+        end
+      described_class.new(
+        Scullion::Day::Instance.from_h(
+          "format" => "scullion/day@1",
+          "from" => 0,
+          "to" => 600,
+          "resources" => hands,
+          "tasks" => tasks
+        )
+      )
     end
 
     # Three jobs of 30 min all due at 600: the last half-hour is asked for 90 min of one cook.

@@ -3,9 +3,23 @@
 RSpec.describe Scullion::Finder do
   let(:finder) { described_class.new(house.larder.values) }
 
-  { "carot" => "Carrots", "zucchini" => "Courgettes", "zuchini" => "Courgettes", "arugala" => "Rocket", "garbanzo" => "Chickpeas", "barly" => "Pearl barley", "Burghul" => "Coarse bulgur",
-    "scallions" => "Spring onions", "cilantro" => "Coriander leaf", "butternutt" => "Butternut squash", "cous cous" => "Couscous", "QUINOA" => "Quinoa", "kinoa" => "Quinoa",
-    "sunflower" => "Sunflower oil", "fennell" => "Fennel" }.each do |typed, name|
+  {
+    "carot" => "Carrots",
+    "zucchini" => "Courgettes",
+    "zuchini" => "Courgettes",
+    "arugala" => "Rocket",
+    "garbanzo" => "Chickpeas",
+    "barly" => "Pearl barley",
+    "Burghul" => "Coarse bulgur",
+    "scallions" => "Spring onions",
+    "cilantro" => "Coriander leaf",
+    "butternutt" => "Butternut squash",
+    "cous cous" => "Couscous",
+    "QUINOA" => "Quinoa",
+    "kinoa" => "Quinoa",
+    "sunflower" => "Sunflower oil",
+    "fennell" => "Fennel"
+  }.each do |typed, name|
     it("finds #{name} by #{typed}") { expect(finder.find(typed).first(2).map(&:name)).to include(name) }
   end
 
@@ -17,8 +31,16 @@ RSpec.describe Scullion::Finder do
 end
 
 RSpec.describe Scullion::IngredientPage do
-  def page(key, changes = {}) = described_class.new(house.larder[key].with(changes), house.practice, Scullion::Gaps.new(house.families)).to_h
-  def stage(page, name) = page["stages"].find { |stage| stage["name"] == name }["rows"].to_h { |row| [row["name"], row["grams"]] }
+  def page(key, changes = {})
+    described_class.new(
+      house.larder[key].with(changes),
+      house.practice,
+      Scullion::Gaps.new(house.families)
+    ).to_h
+  end
+  def stage(page, name)
+    page["stages"].find { |stage| stage["name"] == name }["rows"].to_h { |row| [row["name"], row["grams"]] }
+  end
 
   # 1,000 × 0.82 = 820; small dice leave 0.95 of that: 779; roast leaves 0.72: 560.9.
   it "shows what a kilo as bought becomes, trimmed, cut and cooked" do
@@ -30,29 +52,51 @@ RSpec.describe Scullion::IngredientPage do
   end
 
   it "knows a way into a salad for every ingredient that can be in one" do
-    ways = house.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, house.families).to_h }
-    refused = ways.reject { |way|
-      begin
+    ways =
+      house.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, house.families).to_h }
+    refused =
+      ways.reject do |way|
         plan { |data| data["salads"][0]["components"] = [way] }
       rescue StandardError
         false
       end
-    }
     kinds = house.larder.values_at(*refused.map { |way| way["ingredient"] }).map(&:family).uniq
     expect(kinds - %w[fat acid sweetener condiment spice salt liquid dairy]).to eq []
-    expect(ways.find { |way| way["ingredient"] == "pearl-barley" }).to eq("ingredient" => "pearl-barley", "role" => "base", "grams" => 110.0, "cook" => { "method" => "absorption" })
+    expect(ways.find { |way| way["ingredient"] == "pearl-barley" }).to eq(
+      "ingredient" => "pearl-barley",
+      "role" => "base",
+      "grams" => 110.0,
+      "cook" => {
+        "method" => "absorption"
+      }
+    )
   end
 
   it "tells how it is cooked, how it holds and what its family still lacks" do
     expect(page("carrot")["methods"].map { |method| method["key"] }).to eq %w[boil-cut roast steam microwave]
     expect(page("carrot")["holds"]).to include(a_hash_including("form" => "shaved", "dressed" => "1 h"))
-    bare = Scullion::Gaps.new(house.families).of(Scullion::Ingredient.new(house.larder["carrot"].facts.except("pieces", "roast", "boil-cut", "steam", "treats"), house.larder["carrot"].figures))
+    bare =
+      Scullion::Gaps.new(house.families).of(
+        Scullion::Ingredient.new(
+          house.larder["carrot"].facts.except("pieces", "roast", "boil-cut", "steam", "treats"),
+          house.larder["carrot"].figures
+        )
+      )
     expect(bare).to eq ["pieces", "roast boil-cut steam treats"]
   end
 
   it "gives every figure with unit, bounds and source, and the larder's own beside the kitchen's" do
-    house.larder.each_key { |key| expect(page(key)["figures"]).to all(include("label", "text", "least", "most", "source")) }
-    changed = page("carrot", { "trims/peeled/yield" => [0.75, "this kitchen"] })["figures"].find { |figure| figure["label"] == "Trim: peeled" }
-    expect(changed).to include("text" => "75 %", "default" => "82 %", "source" => a_string_starting_with("Set for this kitchen"))
+    house.larder.each_key do |key|
+      expect(page(key)["figures"]).to all(include("label", "text", "least", "most", "source"))
+    end
+    changed =
+      page("carrot", { "trims/peeled/yield" => [0.75, "this kitchen"] })["figures"].find do |figure|
+        figure["label"] == "Trim: peeled"
+      end
+    expect(changed).to include(
+      "text" => "75 %",
+      "default" => "82 %",
+      "source" => a_string_starting_with("Set for this kitchen")
+    )
   end
 end

@@ -10,7 +10,18 @@ RSpec.describe Scullion::Plan::Paper do
   it "begins with the service, and goes through the work in the order it is done" do
     expect(text.lines.first(2).join).to include(made.brief.service.name, "140 covers")
     headings = text.lines.map(&:chomp).reject { |each| each.empty? || each.start_with?("  ") }
-    expect(headings.map { |each| each[/\A[A-Z]\w+/] }.drop(2)).to eq %w[Count Buy Prep Cook Cook Cook Cook Dress Build Hold]
+    expect(headings.map { |each| each[/\A[A-Z]\w+/] }.drop(2)).to eq %w[
+         Count
+         Buy
+         Prep
+         Cook
+         Cook
+         Cook
+         Cook
+         Dress
+         Build
+         Hold
+       ]
   end
 
   # 140 × 110 g × 1.05 = 16.17 kg of barley; 15.40 kg of carrots as bought.

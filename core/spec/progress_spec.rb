@@ -4,28 +4,55 @@
 RSpec.describe Scullion::Day::Progress do
   def read(data)
     fields = Scullion::DocumentReader.new(data)
-    [Scullion::Day::ProgressForm.new(fields, Date.new(2026, 11, 28)).read, fields.faults.to_h { |fault| [fault.where, fault.what] }]
+    [
+      Scullion::Day::ProgressForm.new(fields, Date.new(2026, 11, 28)).read,
+      fields.faults.to_h { |fault| [fault.where, fault.what] }
+    ]
   end
 
   it "counts minutes from midnight of the service day, negative on the days before" do
-    day, = read("now" => "2026-11-27T23:30", "extra" => [{ "from" => "2026-11-28T07:00", "to" => "2026-11-28T09:15" }], "pins" => [{ "task" => "prep/1/cut", "at" => "2026-11-28T00:00" }])
+    day, =
+      read(
+        "now" => "2026-11-27T23:30",
+        "extra" => [{ "from" => "2026-11-28T07:00", "to" => "2026-11-28T09:15" }],
+        "pins" => [{ "task" => "prep/1/cut", "at" => "2026-11-28T00:00" }]
+      )
     expect([day.now, day.extra, day.pins]).to eq [-30, [[420, 555]], { "prep/1/cut" => 0 }]
   end
 
   it "plans nothing before it could be worked on, unless that was after the service began" do
-    first = ->(since) { Scullion::Day::Roster.new(plan { |data| data["day"] = { "since" => since } }).then { |day| [day.solution.first, day.to_h["since"]] } }
+    first =
+      lambda do |since|
+        Scullion::Day::Roster
+          .new(plan { |data| data["day"] = { "since" => since } })
+          .then { |day| [day.solution.first, day.to_h["since"]] }
+      end
     expect(first["2026-11-28T06:00"]).to match [be >= 360, "06:00"]
     expect(first["2026-11-28T11:46"]).to match [be_negative, nil]
     expect(first["2026-11-20T08:00"]).to eq first["2026-11-28T12:00"]
   end
 
   it "keeps marks by task, the last of two" do
-    day, = read("marks" => [{ "task" => "a", "state" => "started", "at" => "2026-11-28T09:00" }, { "task" => "a", "state" => "late", "minutes" => 20 }, { "task" => "b", "state" => "failed", "share" => 0.5 }])
-    expect(day.marks.transform_values { |mark| [mark.state, mark.at, mark.minutes, mark.share] }).to eq("a" => ["late", nil, 20, nil], "b" => ["failed", nil, nil, 0.5])
+    day, =
+      read(
+        "marks" => [
+          { "task" => "a", "state" => "started", "at" => "2026-11-28T09:00" },
+          { "task" => "a", "state" => "late", "minutes" => 20 },
+          { "task" => "b", "state" => "failed", "share" => 0.5 }
+        ]
+      )
+    expect(day.marks.transform_values { |mark| [mark.state, mark.at, mark.minutes, mark.share] }).to eq(
+      "a" => ["late", nil, 20, nil],
+      "b" => ["failed", nil, nil, 0.5]
+    )
   end
 
   it "takes days ahead and loads by preparation" do
-    day, = read("ahead" => [{ "preparation" => "carrot", "days" => 2 }], "loads" => [{ "preparation" => "carrot", "loads" => 3 }])
+    day, =
+      read(
+        "ahead" => [{ "preparation" => "carrot", "days" => 2 }],
+        "loads" => [{ "preparation" => "carrot", "loads" => 3 }]
+      )
     expect([day.ahead, day.loads]).to eq [{ "carrot" => 2 }, { "carrot" => 3 }]
   end
 
@@ -35,10 +62,29 @@ RSpec.describe Scullion::Day::Progress do
   end
 
   it "says where and what cannot be" do
-    _, faults = read("now" => "now", "marks" => [{ "task" => "a", "state" => "burnt" }, { "task" => "b", "state" => "late", "minutes" => 0 }],
-                     "extra" => [{ "from" => "2026-11-28T09:00", "to" => "2026-11-28T07:00" }], "ahead" => [{ "preparation" => "x", "days" => 9 }],
-                     "loads" => [{ "preparation" => "x", "loads" => 0 }], "pins" => [{ "task" => "a", "at" => "2026-13-40T09:00" }], "weather" => "fine")
-    expect(faults.keys).to include("/now", "/marks/0/state", "/marks/1/minutes", "/extra/0/to", "/ahead/0/days", "/loads/0/loads", "/pins/0/at", "/weather")
+    _, faults =
+      read(
+        "now" => "now",
+        "marks" => [
+          { "task" => "a", "state" => "burnt" },
+          { "task" => "b", "state" => "late", "minutes" => 0 }
+        ],
+        "extra" => [{ "from" => "2026-11-28T09:00", "to" => "2026-11-28T07:00" }],
+        "ahead" => [{ "preparation" => "x", "days" => 9 }],
+        "loads" => [{ "preparation" => "x", "loads" => 0 }],
+        "pins" => [{ "task" => "a", "at" => "2026-13-40T09:00" }],
+        "weather" => "fine"
+      )
+    expect(faults.keys).to include(
+      "/now",
+      "/marks/0/state",
+      "/marks/1/minutes",
+      "/extra/0/to",
+      "/ahead/0/days",
+      "/loads/0/loads",
+      "/pins/0/at",
+      "/weather"
+    )
     expect(faults["/extra/0/to"]).to eq "This ends before it starts."
     expect(faults["/pins/0/at"]).to eq "2026-13-40T09:00 is not a day of the calendar."
   end
@@ -51,8 +97,20 @@ RSpec.describe Scullion::Day::Progress do
 
   describe Scullion::Day::Marks do
     def task(minutes = [10, 40, 5])
-      segments = minutes.each_with_index.map { |long, index| Scullion::Day::Segment.new(minutes: long, name: "part #{index}", uses: index == 1 ? [] : [Scullion::Day::Use.new(kind: "cook", amount: 1)]) }
-      Scullion::Day::Task.new(key: "t", name: "Roast carrot", segments: segments, after: [Scullion::Day::Link.new(task: "cut", least: 0)])
+      segments =
+        minutes.each_with_index.map do |long, index|
+          Scullion::Day::Segment.new(
+            minutes: long,
+            name: "part #{index}",
+            uses: index == 1 ? [] : [Scullion::Day::Use.new(kind: "cook", amount: 1)]
+          )
+        end
+      Scullion::Day::Task.new(
+        key: "t",
+        name: "Roast carrot",
+        segments: segments,
+        after: [Scullion::Day::Link.new(task: "cut", least: 0)]
+      )
     end
 
     def marked(now: 600, **mark)
@@ -84,7 +142,11 @@ RSpec.describe Scullion::Day::Progress do
     # Half of it again: half the hands, the oven's time whole, from now on.
     it "makes again what was spoilt, from now, with hands for its share" do
       again = marked(state: "failed", share: 0.5)
-      expect([again.segments.map(&:minutes), again.earliest, again.name]).to eq [[5, 40, 3], 600, "Roast carrot, once more"]
+      expect([again.segments.map(&:minutes), again.earliest, again.name]).to eq [
+           [5, 40, 3],
+           600,
+           "Roast carrot, once more"
+         ]
       expect(marked(state: "failed").segments.map(&:minutes)).to eq [10, 40, 5]
     end
 

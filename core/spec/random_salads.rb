@@ -12,30 +12,44 @@ class RandomSalads
 
   # @return [Hash] a brief that core reads without a fault
   def brief
-    salad = loop do
-      made = salad_with(components(count(1, 6)))
-      break made if legal?(made)
-    end
-    { "format" => "scullion/brief@1", "service" => service, "salads" => [salad], "kitchen" => kitchen,
-      "house_rules" => pick(@house.rule_sets.keys) }
+    salad =
+      loop do
+        made = salad_with(components(count(1, 6)))
+        break made if legal?(made)
+      end
+    {
+      "format" => "scullion/brief@1",
+      "service" => service,
+      "salads" => [salad],
+      "kitchen" => kitchen,
+      "house_rules" => pick(@house.rule_sets.keys)
+    }
   end
 
   # The same in a kitchen that has set figures of its own as far as they go.
   def with_own_figures
     made = brief
     own = own_figures("practice", @house.practice.figures, Scullion::Practice, count(1, 60))
-    own += made["salads"][0]["components"].flat_map do |component|
-      own_figures("larder/#{component['ingredient']}", @house.larder[component["ingredient"]].figures, Scullion::IngredientForm, 4)
-    end
+    own +=
+      made["salads"][0]["components"].flat_map do |component|
+        own_figures(
+          "larder/#{component["ingredient"]}",
+          @house.larder[component["ingredient"]].figures,
+          Scullion::IngredientForm,
+          4
+        )
+      end
     made.merge("figures" => own.uniq { |figure| figure["at"] })
   end
 
   private
 
   def own_figures(book, figures, bounds, many)
-    figures.addresses.select { |at| bounds.bound(at) }.sample(many, random: @dice).map do |at|
-      { "at" => "#{book}/#{at}", "value" => pick(bounds.bound(at).first(2)) }
-    end
+    figures
+      .addresses
+      .select { |at| bounds.bound(at) }
+      .sample(many, random: @dice)
+      .map { |at| { "at" => "#{book}/#{at}", "value" => pick(bounds.bound(at).first(2)) } }
   end
 
   def pick(list) = list.empty? ? nil : list[@dice.rand(list.size)]
@@ -51,10 +65,23 @@ class RandomSalads
 
   def service
     covers = spread(1, @most_covers).round
-    { "name" => "Any", "date" => "2026-11-28", "from" => "12:00", "to" => pick(%w[12:01 13:00 13:30 15:00 23:59]), "covers" => covers,
-      "over_prep" => pick([0, 0.05, 0.5]), "tables" => maybe { spread(1, 1000).round }, "served_as" => pick(Scullion::Service::STYLES),
-      "lines" => [{ "salad" => "any", "covers" => maybe(0.2) { spread(1, covers).round },
-                    "portion_grams" => maybe(0.2) { spread(10, 2000).round(1) } }.compact] }.compact
+    {
+      "name" => "Any",
+      "date" => "2026-11-28",
+      "from" => "12:00",
+      "to" => pick(%w[12:01 13:00 13:30 15:00 23:59]),
+      "covers" => covers,
+      "over_prep" => pick([0, 0.05, 0.5]),
+      "tables" => maybe { spread(1, 1000).round },
+      "served_as" => pick(Scullion::Service::STYLES),
+      "lines" => [
+        {
+          "salad" => "any",
+          "covers" => maybe(0.2) { spread(1, covers).round },
+          "portion_grams" => maybe(0.2) { spread(10, 2000).round(1) }
+        }.compact
+      ]
+    }.compact
   end
 
   def kitchen
@@ -63,7 +90,13 @@ class RandomSalads
   end
 
   def salad_with(components)
-    { "key" => "any", "name" => "Any salad", "serves_as" => pick(%w[side starter main]), "components" => components, "dressing" => maybe(0.8) { dressing } }.compact
+    {
+      "key" => "any",
+      "name" => "Any salad",
+      "serves_as" => pick(%w[side starter main]),
+      "components" => components,
+      "dressing" => maybe(0.8) { dressing }
+    }.compact
   end
 
   def components(many) = Array.new(many) { legal_component }
@@ -78,24 +111,47 @@ class RandomSalads
 
   def component(ingredient)
     method = maybe(0.6) { pick(ingredient.methods_of_cooking) } if ingredient.methods_of_cooking.any?
-    { "ingredient" => ingredient.key, "grams" => spread(0.1, @most_grams).round(2), "role" => pick(@house.practice.roles.keys), "trim" => maybe { pick(ingredient.trims.keys) },
-      "cut" => maybe { pick(ingredient.cuts) }, "treat" => maybe(0.3) { pick(ingredient.facts.fetch("treats", {}).keys) },
-      "held_back" => maybe(0.3) { pick([0.1, 0.5, 1]) }, "cook" => method && cooked(method) }.compact
+    {
+      "ingredient" => ingredient.key,
+      "grams" => spread(0.1, @most_grams).round(2),
+      "role" => pick(@house.practice.roles.keys),
+      "trim" => maybe { pick(ingredient.trims.keys) },
+      "cut" => maybe { pick(ingredient.cuts) },
+      "treat" => maybe(0.3) { pick(ingredient.facts.fetch("treats", {}).keys) },
+      "held_back" => maybe(0.3) { pick([0.1, 0.5, 1]) },
+      "cook" => method && cooked(method)
+    }.compact
   end
 
   def cooked(method)
-    schools = @house.practice.schools(method).to_h { |option, choices| [option, maybe { pick(choices.keys) }] }
+    schools =
+      @house.practice.schools(method).to_h { |option, choices| [option, maybe { pick(choices.keys) }] }
     { "method" => method }.merge(schools.compact)
   end
 
   def dressing
-    own = maybe(0.2) { [{ "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::Salad::Form::INTO) }, { "key" => "two", "name" => "Two" }] }
-    { "name" => "Any dressing", "preset" => pick(@house.practice.presets.keys), "stages" => own, "parts" => Array.new(count(1, 5)) { part } }.compact
+    own =
+      maybe(0.2) do
+        [
+          { "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::Salad::Form::INTO) },
+          { "key" => "two", "name" => "Two" }
+        ]
+      end
+    {
+      "name" => "Any dressing",
+      "preset" => pick(@house.practice.presets.keys),
+      "stages" => own,
+      "parts" => Array.new(count(1, 5)) { part }
+    }.compact
   end
 
   def part
     ingredient = pick(@house.larder.values.select { |each| each.figures.key?("density/liquid") })
-    { "ingredient" => ingredient.key, "role" => pick(Scullion::Salad::PART_ROLES), pick(%w[ml grams]) => spread(0.01, 100_000).round(2) }
+    {
+      "ingredient" => ingredient.key,
+      "role" => pick(Scullion::Salad::PART_ROLES),
+      pick(%w[ml grams]) => spread(0.01, 100_000).round(2)
+    }
   end
 
   def legal?(salad)
@@ -109,9 +165,12 @@ module AnyLegalSalad
   # Every number in a document, with where it stands.
   def numbers(document, at = "", found = {})
     case document
-    when Hash then document.each { |key, value| numbers(value, "#{at}/#{key}", found) }
-    when Array then document.each_with_index { |value, index| numbers(value, "#{at}/#{index}", found) }
-    when Numeric then found[at] = document
+    when Hash
+      document.each { |key, value| numbers(value, "#{at}/#{key}", found) }
+    when Array
+      document.each_with_index { |value, index| numbers(value, "#{at}/#{index}", found) }
+    when Numeric
+      found[at] = document
     end
     found
   end
@@ -120,14 +179,20 @@ module AnyLegalSalad
   def expect_numbers(document, seed)
     strange = numbers(document).reject { |_, value| value.to_f.finite? }
     expect(strange).to eq({}), "seed #{seed}: #{strange.first(3).inspect}"
-    expect(document.is_a?(String) ? document : JSON.generate(document)).not_to match(/NaN|Infinity/), "seed #{seed}: in words"
+    expect(document.is_a?(String) ? document : JSON.generate(document)).not_to match(/NaN|Infinity/),
+    "seed #{seed}: in words"
   end
 
   # @param kind [Symbol] which brief of RandomSalads
   # @yield [Scullion::Plan, Integer] each plan with its seed, which any error names
   def each_plan(seeds, kind = :brief, **most)
     seeds.each do |seed|
-      yield Scullion::Plan.for(Scullion::Brief.read(RandomSalads.new(house, seed, **most).public_send(kind), house)), seed
+      yield(
+        Scullion::Plan.for(
+          Scullion::Brief.read(RandomSalads.new(house, seed, **most).public_send(kind), house)
+        ),
+        seed
+      )
     rescue StandardError => e
       raise e.class, "seed #{seed}: #{e.message}", e.backtrace
     end

@@ -8,7 +8,7 @@ RSpec.describe "Any legal salad" do
   include AnyLegalSalad
 
   (1..300).each_slice(50) do |seeds|
-    it "is planned, tasted and printed (seeds #{seeds.minmax.join(' to ')})" do
+    it "is planned, tasted and printed (seeds #{seeds.minmax.join(" to ")})" do
       each_plan(seeds) do |plan, seed|
         expect_numbers(plan.to_h, seed)
         expect_numbers(plan.taste.to_a, seed)
@@ -19,7 +19,9 @@ RSpec.describe "Any legal salad" do
 
   it "explains each of its figures, and cools what is hot" do
     each_plan((1..300).step(15)) do |plan, seed|
-      plan.all_sheets.each { |sheet| sheet.class.definitions.each_key { |name| expect_numbers(sheet.working(name).to_h, seed) } }
+      plan.all_sheets.each do |sheet|
+        sheet.class.definitions.each_key { |name| expect_numbers(sheet.working(name).to_h, seed) }
+      end
       plan.cooking.select(&:cools?).each { |method| expect_numbers(plan.cool_down(method.at).to_h, seed) }
     end
   end
@@ -32,22 +34,37 @@ RSpec.describe "Any legal salad" do
   end
 
   it "is laid out as a day" do
-    each_plan(301..330, most_covers: 400, most_grams: 300) { |plan, seed| expect_numbers(Scullion::Day::Roster.new(plan).to_h, seed) }
+    each_plan(301..330, most_covers: 400, most_grams: 300) do |plan, seed|
+      expect_numbers(Scullion::Day::Roster.new(plan).to_h, seed)
+    end
   end
 
-  # 40 covers of cos carry 480 g of dressing in all; the pepper is 0.05 g in 141 g of it: 0.17 g, and of a tenth of that the scale shows nothing.
+  # 40 covers of cos carry 480 g of dressing in all; the pepper is 0.05 g in 141 g of it: 0.17 g, and of a
+  # tenth of that the scale shows nothing.
   it "weighs less than the scale shows as that, and buys it all the same" do
-    made = plan(covers: 4) do |data|
-      data["salads"][0].merge!("components" => [{ "ingredient" => "cos-lettuce", "grams" => 100, "role" => "base" }],
-                               "dressing" => { "name" => "Oil and lemon", "preset" => "all-at-once",
-                                               "parts" => [["olive-oil", "fat", 90], ["lemon-juice", "acid", 45], ["black-pepper", "aromatic", 0.05]].map { |key, role, grams|
-                                                 { "ingredient" => key, "role" => role, "grams" => grams }
-                                               } })
-    end
+    made =
+      plan(covers: 4) do |data|
+        data["salads"][0].merge!(
+          "components" => [{ "ingredient" => "cos-lettuce", "grams" => 100, "role" => "base" }],
+          "dressing" => {
+            "name" => "Oil and lemon",
+            "preset" => "all-at-once",
+            "parts" =>
+              [
+                ["olive-oil", "fat", 90],
+                ["lemon-juice", "acid", 45],
+                ["black-pepper", "aromatic", 0.05]
+              ].map { |key, role, grams| { "ingredient" => key, "role" => role, "grams" => grams } }
+          }
+        )
+      end
     pepper = made.dressings.first.parts.last
     expect([pepper.grams, pepper.to_h["grams"]["text"]]).to eq [0.0, "under 0.1 g"]
     expect(pepper.needed_grams).to be_within(1e-6).of(made.dressings.first.whisk_grams * 0.05 / 135.05)
-    expect(made.purchases.find { |line| line.ingredient.key == "black-pepper" }).to have_attributes(packs: 1, need_grams: pepper.needed_grams)
+    expect(made.purchases.find { |line| line.ingredient.key == "black-pepper" }).to have_attributes(
+      packs: 1,
+      need_grams: pepper.needed_grams
+    )
   end
 
   it "holds a salad that goes on top whole by what it is made of" do

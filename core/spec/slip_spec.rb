@@ -36,8 +36,16 @@ RSpec.describe Scullion::Salad::Slip do
   end
 
   it "finds them in a build and its dressing, but for what the cook calls right" do
-    spoil = ->(right) { plan { |data| data["salads"][0]["components"][6].merge!("grams" => 150, "right" => right) } }
-    at = ->(made) { described_class.of(made.portions.first, made.dressings.first, made.taste.ledgers.first).map { |found| found["at"] } }
+    spoil =
+      lambda do |right|
+        plan { |data| data["salads"][0]["components"][6].merge!("grams" => 150, "right" => right) }
+      end
+    at =
+      lambda do |made|
+        described_class
+          .of(made.portions.first, made.dressings.first, made.taste.ledgers.first)
+          .map { |found| found["at"] }
+      end
     expect(at.call(plan)).to eq []
     expect(at.call(spoil.call(false))).to eq ["components/6"]
     expect(at.call(spoil.call(true))).to eq []
@@ -53,30 +61,61 @@ RSpec.describe Scullion::Salad::Slip do
 
     it "finds one thing in two lines, and says to take the second out" do
       twice = slips { |data| salad(data)["components"] << salad(data)["components"][5].merge("grams" => 3) }
-      expect(twice.map { |slip| slip.values_at("at", "what") }).to eq [["components/7", "Dill stands here again: 4 g a serving before, 3 g here."]]
+      expect(twice.map { |slip| slip.values_at("at", "what") }).to eq [
+           ["components/7", "Dill stands here again: 4 g a serving before, 3 g here."]
+         ]
       expect(twice.first["reading"]).to include("factor" => 0, "name" => "said twice")
     end
 
     it "lets one thing be there raw and cooked" do
-      expect(slips { |data| salad(data)["components"] << { "ingredient" => "carrot", "cut" => "grated", "role" => "fresh", "grams" => 10 } }).to eq []
+      expect(
+        slips do |data|
+          salad(data)["components"] << {
+            "ingredient" => "carrot",
+            "cut" => "grated",
+            "role" => "fresh",
+            "grams" => 10
+          }
+        end
+      ).to eq []
     end
 
     it "finds salt in two places, under whatever name" do
-      again = slips { |data| salad(data)["dressing"]["parts"] << { "ingredient" => "sea-salt-flakes", "role" => "salt", "grams" => 1 } }
+      again =
+        slips do |data|
+          salad(data)["dressing"]["parts"] << {
+            "ingredient" => "sea-salt-flakes",
+            "role" => "salt",
+            "grams" => 1
+          }
+        end
       expect(again.map { |slip| slip["at"] }).to eq ["dressing/parts/6"]
     end
 
     it "believes the cook who says that it is right" do
-      right = slips { |data| salad(data)["components"] << salad(data)["components"][5].merge("grams" => 3, "right" => true) }
+      right =
+        slips do |data|
+          salad(data)["components"] << salad(data)["components"][5].merge("grams" => 3, "right" => true)
+        end
       expect(right).to eq []
     end
 
-    # Cooking brings 1.3 g a serving and the formula 0.5; with more than twice the salt in it either would be enough alone.
+    # Cooking brings 1.3 g a serving and the formula 0.5; with more than twice the salt in it either would be
+    # enough alone.
     it "finds salt added to what was cooked in salt, and leaves as much as the aim allows" do
-      salty = ->(grams) { slips { |data| salad(data)["dressing"]["parts"].find { |part| part["role"] == "salt" }["grams"] = grams } }
+      salty =
+        lambda do |grams|
+          slips do |data|
+            salad(data)["dressing"]["parts"].find { |part| part["role"] == "salt" }["grams"] = grams
+          end
+        end
       expect(salty[1.5]).to eq []
       found = salty[3.5].first
-      expect(found).to include("at" => "dressing/parts/4", "what" => /Salt counts twice: cooking brings .* this adds/, "range" => "Aim: no more than 0.9 %.")
+      expect(found).to include(
+        "at" => "dressing/parts/4",
+        "what" => /Salt counts twice: cooking brings .* this adds/,
+        "range" => "Aim: no more than 0.9 %."
+      )
       mended = salty[3.5 * found["reading"]["factor"]]
       expect(mended).to eq []
     end

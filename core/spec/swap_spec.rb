@@ -6,20 +6,40 @@ RSpec.describe Scullion::Salad::Swap do
   let(:document) { example["salads"].first }
 
   def goal(key) = Scullion::Salad::Goal.new(salad, key, swap, house.practice)
-  def suits(document) = plan { |data| data["salads"][0] = document }.taste.to_a.first["suits"]["diets"].to_h { |row| row.values_at("name", "suits") }
-
-  it "knows every stand-in it names, and each can be planned with as offered" do
-    members = house.practice.keys("swaps").flat_map { |key| house.practice.words("swaps", key)["members"].keys }
-    expect(members.reject { |key| house.larder.key?(key) }).to eq []
-    salad.components.each { |component| swap.for_component(component).each { |offer| expect { plan { |data| data["salads"][0]["components"] << offer.line } }.not_to raise_error } }
+  def suits(document)
+    plan { |data| data["salads"][0] = document }.taste.to_a.first["suits"]["diets"].to_h do |row|
+      row.values_at("name", "suits")
+    end
   end
 
-  # Seeds for seeds one to one; white cheese for soft goat cheese the same; three and a half of fresh oregano for one dried.
+  it "knows every stand-in it names, and each can be planned with as offered" do
+    members =
+      house.practice.keys("swaps").flat_map { |key| house.practice.words("swaps", key)["members"].keys }
+    expect(members.reject { |key| house.larder.key?(key) }).to eq []
+    salad.components.each do |component|
+      swap
+        .for_component(component)
+        .each do |offer|
+          expect { plan { |data| data["salads"][0]["components"] << offer.line } }.not_to raise_error
+        end
+    end
+  end
+
+  # Seeds for seeds one to one; white cheese for soft goat cheese the same; three and a half of fresh oregano
+  # for one dried.
   it "offers like for like by the factor, most alike first" do
     seeds = swap.for_component(salad.components.last)
     expect(seeds.first).to have_attributes(grams: 10.0, stand_in: have_attributes(family: "nut-or-seed"))
-    oregano = Scullion::Salad::Component.new(ingredient: house.larder["oregano"], grams: 7.0, role: "garnish", cut: "chopped")
-    expect(swap.for_component(oregano).map { |offer| [offer.stand_in.key, offer.grams] }).to include(["dried-oregano", 2.0])
+    oregano =
+      Scullion::Salad::Component.new(
+        ingredient: house.larder["oregano"],
+        grams: 7.0,
+        role: "garnish",
+        cut: "chopped"
+      )
+    expect(swap.for_component(oregano).map { |offer| [offer.stand_in.key, offer.grams] }).to include(
+      ["dried-oregano", 2.0]
+    )
   end
 
   it "swaps acids by the acid in them" do
@@ -29,8 +49,19 @@ RSpec.describe Scullion::Salad::Swap do
   end
 
   it "keeps role, cut and what is held back" do
-    cheese = Scullion::Salad::Component.new(ingredient: house.larder["brined-white-cheese"], grams: 28.0, role: "accent", cut: "crumbled", held_back: 0.5)
-    expect(swap.for_component(cheese).find { |offer| offer.stand_in.key == "vegan-feta" }.line).to include("role" => "accent", "cut" => "crumbled", "held_back" => 0.5)
+    cheese =
+      Scullion::Salad::Component.new(
+        ingredient: house.larder["brined-white-cheese"],
+        grams: 28.0,
+        role: "accent",
+        cut: "crumbled",
+        held_back: 0.5
+      )
+    expect(swap.for_component(cheese).find { |offer| offer.stand_in.key == "vegan-feta" }.line).to include(
+      "role" => "accent",
+      "cut" => "crumbled",
+      "held_back" => 0.5
+    )
   end
 
   %w[vegan dairy-free gluten-free nut-free egg-free vegetarian].each do |key|
@@ -56,7 +87,12 @@ RSpec.describe Scullion::Salad::Swap do
   end
 
   it "makes it hold longer, from the line that fades first" do
-    leafy = document.merge("components" => document["components"] + [{ "ingredient" => "rocket", "grams" => 15, "role" => "garnish", "trim" => "picked" }])
+    leafy =
+      document.merge(
+        "components" =>
+          document["components"] +
+            [{ "ingredient" => "rocket", "grams" => 15, "role" => "garnish", "trim" => "picked" }]
+      )
     read = brief { |data| data["salads"][0] = leafy }.salads.values.first
     longer = Scullion::Salad::Goal.new(read, "hold-longer", swap, house.practice)
     expect(longer.apply(leafy)["components"].last["ingredient"]).to eq "kale"

@@ -1,25 +1,70 @@
 # frozen_string_literal: true
 
 RSpec.describe "A kitchen that other services use as well" do
-  def instance(resources, tasks) = Scullion::Day::Instance.from_h("format" => "scullion/day@1", "from" => 0, "to" => 600, "resources" => resources, "tasks" => tasks)
+  def instance(resources, tasks)
+    Scullion::Day::Instance.from_h(
+      "format" => "scullion/day@1",
+      "from" => 0,
+      "to" => 600,
+      "resources" => resources,
+      "tasks" => tasks
+    )
+  end
   def solve(...) = Scullion::Day::Solver.new(instance(...)).solve
-  def busy(from, to, amount: 1, mode: nil) = { "from" => from, "to" => to, "amount" => amount, "mode" => mode, "name" => "Quay lunch" }.compact
-  def task(key, uses, latest: 100) = { "key" => key, "name" => key, "latest" => latest, "after" => [], "segments" => [{ "minutes" => 30, "uses" => uses }] }
+  def busy(from, to, amount: 1, mode: nil)
+    { "from" => from, "to" => to, "amount" => amount, "mode" => mode, "name" => "Quay lunch" }.compact
+  end
+  def task(key, uses, latest: 100)
+    {
+      "key" => key,
+      "name" => key,
+      "latest" => latest,
+      "after" => [],
+      "segments" => [{ "minutes" => 30, "uses" => uses }]
+    }
+  end
 
-  def cook(*busy) = { "key" => "cook-0", "name" => "ML", "kind" => "cook", "capacity" => 1, "open" => [[0, 600]], "busy" => busy }
-  def oven(*busy) = { "key" => "oven-0", "name" => "Oven", "kind" => "oven", "capacity" => 4, "moded" => true, "busy" => busy }
+  def cook(*busy)
+    {
+      "key" => "cook-0",
+      "name" => "ML",
+      "kind" => "cook",
+      "capacity" => 1,
+      "open" => [[0, 600]],
+      "busy" => busy
+    }
+  end
+  def oven(*busy)
+    {
+      "key" => "oven-0",
+      "name" => "Oven",
+      "kind" => "oven",
+      "capacity" => 4,
+      "moded" => true,
+      "busy" => busy
+    }
+  end
   def cut = task("cut", [{ "kind" => "cook", "amount" => 1 }])
   def roast(amount, mode) = task("roast", [{ "kind" => "oven", "amount" => amount, "mode" => mode }])
 
   # Due at 100 for 30: at 70; with her hands taken from 60 to 95 at 30; taken from 80 in two turns, at 50.
   it "works round the hands that another service has" do
-    expect([[], [busy(60, 95)], [busy(80, 90), busy(90, 100)]].map { |taken| solve([cook(*taken)], [cut]).start("cut") }).to eq [70, 30, 50]
+    expect(
+      [[], [busy(60, 95)], [busy(80, 90), busy(90, 100)]].map do |taken|
+        solve([cook(*taken)], [cut]).start("cut")
+      end
+    ).to eq [70, 30, 50]
   end
 
-  # Two of four places are another's from 60 to 95, at 180: two more go in with them at 180, three do not, nor any at 200.
+  # Two of four places are another's from 60 to 95, at 180: two more go in with them at 180, three do not, nor
+  # any at 200.
   it "shares an oven at the same heat while there is room, and waits for another" do
     taken = busy(60, 95, amount: 2, mode: 180)
-    expect([[2, 180], [3, 180], [2, 200]].map { |amount, mode| solve([oven(taken)], [roast(amount, mode)]).start("roast") }).to eq [70, 30, 30]
+    expect(
+      [[2, 180], [3, 180], [2, 200]].map do |amount, mode|
+        solve([oven(taken)], [roast(amount, mode)]).start("roast")
+      end
+    ).to eq [70, 30, 30]
   end
 
   it "counts what is left of them where a day is too full, and reads and writes it all" do
@@ -31,10 +76,12 @@ RSpec.describe "A kitchen that other services use as well" do
 
   describe "for two services of one day" do
     def roster(from, to, taken: [], covers: 140)
-      Scullion::Day::Roster.new(plan(covers: covers) { |data|
-        data["service"].merge!("from" => from, "to" => to, "name" => from)
-        data["day"] = { "taken" => taken }
-      })
+      Scullion::Day::Roster.new(
+        plan(covers: covers) do |data|
+          data["service"].merge!("from" => from, "to" => to, "name" => from)
+          data["day"] = { "taken" => taken }
+        end
+      )
     end
 
     let(:lunch) { roster("11:45", "13:30") }
@@ -47,11 +94,22 @@ RSpec.describe "A kitchen that other services use as well" do
       expect(second.solution.starts).not_to eq alone.solution.starts
       kept = lunch.solution.instance.resources.to_h { |resource| [resource.key, resource.capacity] }
       minutes = (lunch.taken + second.taken).select { |each| each["on"].start_with?("cook") }
-      minutes.each { |one| expect(minutes.count { |other| other["on"] == one["on"] && other["from"] <= one["from"] && other["to"] > one["from"] }).to eq kept[one["on"]] }
+      minutes.each do |one|
+        expect(
+          minutes.count do |other|
+            other["on"] == one["on"] && other["from"] <= one["from"] && other["to"] > one["from"]
+          end
+        ).to eq kept[one["on"]]
+      end
     end
 
     it "leaves what was borrowed out of what it takes" do
-      lent = Scullion::Day::Roster.new(plan { |data| data["day"] = { "extra" => [{ "from" => "2026-11-28T06:30", "to" => "2026-11-28T15:00" }] } })
+      lent =
+        Scullion::Day::Roster.new(
+          plan do |data|
+            data["day"] = { "extra" => [{ "from" => "2026-11-28T06:30", "to" => "2026-11-28T15:00" }] }
+          end
+        )
       expect(lent.solution.taken.values.flatten.map { |used| used["cook"] }).to include("cook-extra-0")
       expect(lent.taken.map { |each| each["on"] }).not_to include("cook-extra-0")
     end
@@ -66,7 +124,20 @@ RSpec.describe "A kitchen that other services use as well" do
     end
 
     it "names what it cannot read" do
-      told = faults { |data| data["day"] = { "taken" => [{ "on" => "cook-0", "from" => "2026-11-28T10:00", "to" => "2026-11-28T09:00", "amount" => 0, "for" => "Quay" }] } }
+      told =
+        faults do |data|
+          data["day"] = {
+            "taken" => [
+              {
+                "on" => "cook-0",
+                "from" => "2026-11-28T10:00",
+                "to" => "2026-11-28T09:00",
+                "amount" => 0,
+                "for" => "Quay"
+              }
+            ]
+          }
+        end
       expect(told.keys).to contain_exactly("/day/taken/0/to", "/day/taken/0/amount")
     end
   end

@@ -7,8 +7,10 @@ RSpec.describe "What reaches the plate" do
   describe Scullion::Salad::Ledger do
     let(:ledger) { tasted.ledgers.first }
 
-    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 98 g in 8,820 g roast, 60 g: 0.67 g, and 0.17 % of
-    # its own: 0.10 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4 = 0.15 g.
+    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 98 g in 8,820 g roast, 60 g: 0.67
+    # g, and 0.17 % of
+    # its own: 0.10 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4
+    # = 0.15 g.
     it "counts salt from the ingredient, from cooking, from the treatment and from the dressing" do
       salt = ledger.lines.to_h { |line| [line.name, line.salt_grams] }
       expect(salt["Pearl barley"]).to be_within(0.01).of((86.82 / 16_170 * 110) + 0.011)
@@ -20,14 +22,21 @@ RSpec.describe "What reaches the plate" do
     end
 
     it "rinses a third of a tin's salt away, and less when it is only drained" do
-      drained = tasted { |data| components(data)[2]["cook"]["drain"] = "drain" }.ledgers.first.lines[2].salt_grams
+      drained =
+        tasted { |data| components(data)[2]["cook"]["drain"] = "drain" }.ledgers.first.lines[2].salt_grams
       expect(ledger.lines[2].salt_grams / drained).to be_within(1e-9).of(0.65)
     end
 
     it "says how much to add to reach the aim, and never more than" do
-      bland = tasted { |data| data["salads"][0]["dressing"]["parts"].reject! { |part| part["role"] == "salt" } && components(data).reject! { |each| each["ingredient"] == "brined-white-cheese" } }.ledgers.first
+      bland =
+        tasted do |data|
+          data["salads"][0]["dressing"]["parts"].reject! { |part| part["role"] == "salt" } &&
+            components(data).reject! { |each| each["ingredient"] == "brined-white-cheese" }
+        end.ledgers.first
       expect(bland.salt_share).to be_between(0.005, 0.007)
-      expect(bland.to_add_grams).to be_within(1e-9).of([(0.006 * bland.portion_grams) - bland.salt_grams, 0].max)
+      expect(bland.to_add_grams).to be_within(1e-9).of(
+        [(0.006 * bland.portion_grams) - bland.salt_grams, 0].max
+      )
       expect(bland.room_grams).to be_within(1e-6).of(((0.009 * bland.portion_grams) - bland.salt_grams) * 147)
     end
 
@@ -51,20 +60,32 @@ RSpec.describe "What reaches the plate" do
   describe Scullion::Salad::DietsAndAllergens do
     it "derives allergens and diets from every line, with the line that causes it" do
       suits = tasted.to_a.first["suits"]
-      expect(suits["allergens"].to_h { |row| row.values_at("name", "lines") }).to eq("gluten" => ["Pearl barley"], "milk" => ["White brined cheese"], "mustard" => ["Mustard"])
+      expect(suits["allergens"].to_h { |row| row.values_at("name", "lines") }).to eq(
+        "gluten" => ["Pearl barley"],
+        "milk" => ["White brined cheese"],
+        "mustard" => ["Mustard"]
+      )
       diets = suits["diets"].to_h { |row| row.values_at("name", "lines") }
-      expect(diets).to include("vegan" => ["White brined cheese", "Honey"], "vegetarian" => [], "nut-free" => [], "dairy-free" => ["White brined cheese"])
+      expect(diets).to include(
+        "vegan" => ["White brined cheese", "Honey"],
+        "vegetarian" => [],
+        "nut-free" => [],
+        "dairy-free" => ["White brined cheese"]
+      )
     end
 
     it "counts what cooking brings" do
-      stock = tasted { |data| components(data)[0]["cook"]["liquid"] = "stock" }.to_a.first["suits"]["allergens"]
+      stock =
+        tasted { |data| components(data)[0]["cook"]["liquid"] = "stock" }.to_a.first["suits"]["allergens"]
       expect(stock).to include(a_hash_including("name" => "celery", "lines" => ["Pearl barley"]))
     end
   end
 
   describe Scullion::Salad::Balance do
     def notes(&change) = tasted(&change).to_a.first["balance"]["notes"].to_h { |note| [note["key"], note] }
-    def only(*keys) = ->(data) { components(data).select! { |component| keys.include?(component["ingredient"]) } }
+    def only(*keys)
+      ->(data) { components(data).select! { |component| keys.include?(component["ingredient"]) } }
+    end
 
     it "finds nothing to say of the example" do
       expect(notes).to eq({})
@@ -73,25 +94,44 @@ RSpec.describe "What reaches the plate" do
     it "says what is missing, why, and what from the larder would mend it" do
       plain = notes(&only("pearl-barley", "white-beans"))
       expect(plain.keys).to include("crunchy", "fresh", "sweet", "colour")
-      expect(plain["crunchy"]).to include("what" => "Nothing crunchy", "why" => "0 % of it crunches; 3 % is felt.")
+      expect(plain["crunchy"]).to include(
+        "what" => "Nothing crunchy",
+        "why" => "0 % of it crunches; 3 % is felt."
+      )
       expect(plain["crunchy"]["adds"].map { |add| add["name"] }).to include("Sunflower seeds")
     end
 
     it "has remedies that can be taken as they stand, and that mend it" do
-      house.practice.keys("balance").each do |key|
-        Array(house.practice.words("balance", key).then { |words| words["add"] if words.is_a?(Hash) }).each do |add|
-          expect { plan { |data| components(data) << add } }.not_to raise_error, "#{key}: #{add['ingredient']}"
+      house
+        .practice
+        .keys("balance")
+        .each do |key|
+          Array(
+            house.practice.words("balance", key).then { |words| words["add"] if words.is_a?(Hash) }
+          ).each do |add|
+            expect { plan { |data| components(data) << add } }.not_to raise_error,
+            "#{key}: #{add["ingredient"]}"
+          end
         end
-      end
-      mended = notes { |data| only("pearl-barley", "white-beans").call(data) && components(data) << house.practice.words("balance", "crunchy")["add"].first }
+      mended =
+        notes do |data|
+          only("pearl-barley", "white-beans").call(data) &&
+            components(data) << house.practice.words("balance", "crunchy")["add"].first
+        end
       expect(mended.keys).not_to include("crunchy")
     end
 
     it "warns of juicy cuts beside a grain, of cuts that do not match, and of leaf on warm grain" do
       wet = notes { |data| components(data)[3].merge!("grams" => 120).delete("treat") }
       expect(wet["moisture"]["lines"]).to eq ["Cucumber, salted"]
-      expect(notes { |data| components(data)[1]["cut"] = "wedges" }["size"]["why"]).to include("Roast carrot is 25 mm, pearl barley 4 mm")
-      expect(notes { |data| components(data) << { "ingredient" => "rocket", "grams" => 10, "role" => "garnish" } }.keys).to include("wilting")
+      expect(notes { |data| components(data)[1]["cut"] = "wedges" }["size"]["why"]).to include(
+        "Roast carrot is 25 mm, pearl barley 4 mm"
+      )
+      expect(
+        notes do |data|
+          components(data) << { "ingredient" => "rocket", "grams" => 10, "role" => "garnish" }
+        end.keys
+      ).to include("wilting")
     end
   end
 
@@ -101,7 +141,10 @@ RSpec.describe "What reaches the plate" do
     it "lands on the target, dressed, and keeps crunch and accents sensible" do
       [115.0, 160.0, 340.0].each do |target|
         grams = described_class.new(salad, house.practice).to(target)
-        dressed = plan { |data| components(data).each_with_index { |component, index| component["grams"] = grams[index] } }.portions.first.portion_grams
+        dressed =
+          plan do |data|
+            components(data).each_with_index { |component, index| component["grams"] = grams[index] }
+          end.portions.first.portion_grams
         expect(dressed).to be_within(0.6).of(target)
       end
       small, large = [115.0, 340.0].map { |target| described_class.new(salad, house.practice).to(target) }
@@ -113,26 +156,50 @@ RSpec.describe "What reaches the plate" do
     read = brief { |data| components(data)[1].delete("grams") && components(data)[1]["amount"] = "30 %" }
     grams = read.salads.values.first.components.map(&:grams)
     expect(grams[1] / grams.sum).to be_within(0.001).of(0.3)
-    expect(faults { |data| components(data).each { |component| component.delete("grams") && component["amount"] = "30 %" } }["/salads/0/components"]).to include("leave nothing")
+    expect(
+      faults do |data|
+        components(data).each { |component| component.delete("grams") && component["amount"] = "30 %" }
+      end[
+        "/salads/0/components"
+      ]
+    ).to include("leave nothing")
   end
 
   it "shares one cooked component between two salads, and counts its salt in each by what it gets" do
-    two = plan do |data|
-      data["salads"] << JSON.parse(JSON.generate(data["salads"][0])).merge("key" => "second", "name" => "Second")
-      data["service"]["lines"] << { "salad" => "second", "covers" => 20 }
-    end
+    two =
+      plan do |data|
+        data["salads"] << JSON.parse(JSON.generate(data["salads"][0])).merge(
+          "key" => "second",
+          "name" => "Second"
+        )
+        data["service"]["lines"] << { "salad" => "second", "covers" => 20 }
+      end
     expect(two.needs.size).to eq 7
     expect(two.taste.ledgers.map(&:salt_grams).uniq.size).to eq 1
   end
 
-  # The barley feeds 100 and the same without its cheese, mustard and honey 40: 140 vegetarian, 40 vegan, with 5 % made on top.
+  # The barley feeds 100 and the same without its cheese, mustard and honey 40: 140 vegetarian, 40 vegan, with
+  # 5 % made on top.
   it "counts for each diet the portions of the whole service that suit it" do
-    counted = plan { |data|
-      data["salads"][1] = Marshal.load(Marshal.dump(data["salads"][0])).merge("key" => "bare")
-      data["salads"][1]["components"].reject! { |component| component["ingredient"] == "brined-white-cheese" }
-      data["salads"][1]["dressing"]["parts"].reject! { |part| part["ingredient"] == "honey" }
-      data["service"].merge!("lines" => [{ "salad" => data["salads"][0]["key"], "covers" => 100 }, { "salad" => "bare", "covers" => 40 }], "covers" => 140)
-    }.taste.to_a.map { |taste| taste["suits"]["diets"].to_h { |diet| diet.values_at("name", "portions") } }
-    expect(counted).to all(include("vegetarian" => "147 portions", "vegan" => "42 portions", "gluten-free" => "0 portions"))
+    counted =
+      plan do |data|
+        data["salads"][1] = Marshal.load(Marshal.dump(data["salads"][0])).merge("key" => "bare")
+        data["salads"][1]["components"].reject! do |component|
+          component["ingredient"] == "brined-white-cheese"
+        end
+        data["salads"][1]["dressing"]["parts"].reject! { |part| part["ingredient"] == "honey" }
+        data["service"].merge!(
+          "lines" => [
+            { "salad" => data["salads"][0]["key"], "covers" => 100 },
+            { "salad" => "bare", "covers" => 40 }
+          ],
+          "covers" => 140
+        )
+      end.taste.to_a.map do |taste|
+        taste["suits"]["diets"].to_h { |diet| diet.values_at("name", "portions") }
+      end
+    expect(counted).to all(
+      include("vegetarian" => "147 portions", "vegan" => "42 portions", "gluten-free" => "0 portions")
+    )
   end
 end

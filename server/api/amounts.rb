@@ -9,7 +9,11 @@ module Scullion
         app.post("/api/amounts/read") do
           document = body_document
           reader = house.practice.measured_in(measures(document["house"])).reader
-          json(document["texts"].map { |text| understood(reader, text, document["ingredient"], document["form"]) })
+          json(
+            document["texts"].map do |text|
+              understood(reader, text, document["ingredient"], document["form"])
+            end
+          )
         end
       end
 
@@ -18,10 +22,19 @@ module Scullion
         # One line read, or the part of it that could not be.
         def understood(reader, text, key, form)
           amount = reader.read(text)
-          { "text" => text, "low" => amount.low.round(3), "high" => amount.high.round(3), "unit" => amount.unit.to_s,
-            "piece" => amount.piece, "part" => amount.part, "rest" => amount.rest, "estimated" => amount.estimated,
-            "metric" => written(amount, Amount::Measures::METRIC), "us" => written(amount, Amount::Measures::US),
-            "grams" => key && amount.grams(ingredient(key), form || "whole").round(2) }.compact
+          {
+            "text" => text,
+            "low" => amount.low.round(3),
+            "high" => amount.high.round(3),
+            "unit" => amount.unit.to_s,
+            "piece" => amount.piece,
+            "part" => amount.part,
+            "rest" => amount.rest,
+            "estimated" => amount.estimated,
+            "metric" => written(amount, Amount::Measures::METRIC),
+            "us" => written(amount, Amount::Measures::US),
+            "grams" => key && amount.grams(ingredient(key), form || "whole").round(2)
+          }.compact
         rescue UnreadableAmount, MissingFigure => e
           { "text" => text, "fault" => e.faults.first.to_h.transform_keys(&:to_s) }
         end

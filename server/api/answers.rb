@@ -40,8 +40,10 @@ module Scullion
       def on_stale(theirs)
         yield
       rescue ActiveRecord::StaleObjectError
-        problem 409, "This was changed elsewhere since you opened it.",
-                theirs: theirs.call, yours: body_document,
+        problem 409,
+                "This was changed elsewhere since you opened it.",
+                theirs: theirs.call,
+                yours: body_document,
                 remedy: "Look at what stands now, then send yours again with its version."
       end
 

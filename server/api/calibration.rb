@@ -21,9 +21,10 @@ module Scullion
       module Reading
         # @raise [InvalidBrief]
         def weighed(key, document)
-          numbers = document.to_h do |field, value|
-            [field, field == "lid" ? value : Changes::WrittenNumber.read(value)]
-          end
+          numbers =
+            document.to_h do |field, value|
+              [field, field == "lid" ? value : Changes::WrittenNumber.read(value)]
+            end
           pot = house.kitchen.pot(key) or raise ActiveRecord::RecordNotFound
           read(numbers) { |fields| Cook::Calibration.read(fields, pot, house.practice) }
         end

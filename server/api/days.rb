@@ -35,7 +35,8 @@ module Scullion
 
         def taken_beside(service) = Records::EarlierServices.new(service, settings.solved_days, house).taken
 
-        # @param now [String, nil] local, "2026-11-28T09:40" @param taken [Array<Hash>] what other services have taken
+        # @param now [String, nil] local, "2026-11-28T09:40"
+        # @param taken [Array<Hash>] what other services have taken
         # @raise [InvalidBrief] when a decision cannot be
         def roster(service, now = params["now"], taken = taken_beside(service))
           document = Exchange::Briefing.with_taken(service, house, taken)

@@ -13,7 +13,9 @@ module Scullion
         app.put("/api/house-rules/:key") do
           document = body_document.merge("key" => params["key"])
           read(document) { |fields| HouseRules.read(fields, OWN) }
-          Records::HouseRules.find_or_initialize_by(key: params["key"]).update!(document.merge("source" => OWN))
+          Records::HouseRules.find_or_initialize_by(key: params["key"]).update!(
+            document.merge("source" => OWN)
+          )
           house_anew
           json(house_rules)
         end
@@ -23,9 +25,11 @@ module Scullion
       module Reading
         # The sets to choose from, each also in words as this house writes.
         def house_rules
-          Records::HouseRules.order(:key).map do |record|
-            record.to_document.merge("words" => house.rule_sets.fetch(record.key).in_words(house.writer))
-          end
+          Records::HouseRules
+            .order(:key)
+            .map do |record|
+              record.to_document.merge("words" => house.rule_sets.fetch(record.key).in_words(house.writer))
+            end
         end
       end
     end

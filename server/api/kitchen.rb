@@ -26,49 +26,80 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        # @return [Array(Hash, Records::HouseRules)] the kitchen without what belongs to its record, and its rules
+        # @return [Array(Hash, Records::HouseRules)] the kitchen without what belongs to its record, and its
+        #   rules
         # @raise [InvalidBrief]
         def read_kitchen(document)
           plain = document.except("version", "house_rules")
           rules = Records::HouseRules.find_by(key: document["house_rules"])
           read(plain) do |fields|
             Scullion::Kitchen.read(fields, house.practice)
-            rules || fields.fault("house_rules", "There are no such house rules.",
-                                  "Use one of: #{house.rule_sets.keys.join(', ')}.")
+            rules ||
+              fields.fault(
+                "house_rules",
+                "There are no such house rules.",
+                "Use one of: #{house.rule_sets.keys.join(", ")}."
+              )
           end
           [plain, rules]
         end
 
         def choices
-          { "tools" => tool_rates, "coolings" => coolings, "skills" => named("skills"), "methods" => methods_of_cooking }
+          {
+            "tools" => tool_rates,
+            "coolings" => coolings,
+            "skills" => named("skills"),
+            "methods" => methods_of_cooking
+          }
         end
 
         # Every tool, and what it cuts in an hour: the kitchen's own rate where it has set one.
         def tool_rates
           practice = house.practice
-          practice.keys("tools").select { |key| cuts_of(practice, key).any? }.map do |key|
-            words = practice.words("tools", key)
-            { "key" => key, "plain" => words["plain"] == true, "cuts" => cuts_of(practice, key),
-              **words.slice("name", "bench", "setup_minutes", "clean_minutes") }
-          end
+          practice
+            .keys("tools")
+            .select { |key| cuts_of(practice, key).any? }
+            .map do |key|
+              words = practice.words("tools", key)
+              {
+                "key" => key,
+                "plain" => words["plain"] == true,
+                "cuts" => cuts_of(practice, key),
+                **words.slice("name", "bench", "setup_minutes", "clean_minutes")
+              }
+            end
         end
 
         # The ways of cooling that a chiller can have.
         def coolings
-          house.practice.words("cooling", "methods").reject { |_, words| words["ice"] }
-               .map { |key, words| { "key" => key, "name" => words["name"] } }
+          house
+            .practice
+            .words("cooling", "methods")
+            .reject { |_, words| words["ice"] }
+            .map { |key, words| { "key" => key, "name" => words["name"] } }
         end
 
-        def named(file) = house.practice.keys(file).map { |key| { "key" => key, "name" => house.practice.words(file, key)["name"] } }
-        def methods_of_cooking = Cook::Parcels.all.values.map { |parcel| { "key" => parcel.key, "name" => parcel.label } }
+        def named(file)
+          house
+            .practice
+            .keys(file)
+            .map { |key| { "key" => key, "name" => house.practice.words(file, key)["name"] } }
+        end
+        def methods_of_cooking
+          Cook::Parcels.all.values.map { |parcel| { "key" => parcel.key, "name" => parcel.label } }
+        end
 
         def cuts_of(practice, tool)
           practice.cuts.filter_map do |cut, words|
             next unless words["rates"].key?(tool)
 
             at = "cuts/#{cut}/rates/#{tool}"
-            { "at" => "practice/#{at}", "name" => words["name"], "kg_per_h" => practice.fetch(at),
-              "default" => practice.figures.default(at) }.compact
+            {
+              "at" => "practice/#{at}",
+              "name" => words["name"],
+              "kg_per_h" => practice.fetch(at),
+              "default" => practice.figures.default(at)
+            }.compact
           end
         end
       end

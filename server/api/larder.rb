@@ -30,39 +30,65 @@ module Scullion
         def ingredient_record = Records::Ingredient.find_by!(key: params["key"])
 
         def still_used(name, used)
-          problem 409, "#{name} is still used.", used_in: used, remedy: "Take it out of: #{used.join(', ')}."
+          problem 409, "#{name} is still used.", used_in: used, remedy: "Take it out of: #{used.join(", ")}."
         end
 
         def found_ingredients
           wanted = params["find"].to_s.strip
-          some = wanted.empty? ? house.larder.values.sort_by { |each| each.name.downcase } : house.finder.find(wanted)
+          some =
+            (
+              if wanted.empty?
+                house.larder.values.sort_by { |each| each.name.downcase }
+              else
+                house.finder.find(wanted)
+              end
+            )
           some = some.select { |ingredient| ingredient.family == params["family"] } if params["family"]
-          some = some.reject { |ingredient| ingredient.allergens.include?(params["without"]) } if params["without"]
+          some = some.reject { |ingredient| ingredient.allergens.include?(params["without"]) } if params[
+            "without"
+          ]
           params["missing"] ? some.select { |ingredient| lacks?(ingredient, params["missing"]) } : some
         end
 
         # "anything" its family needs, or one thing by name; or "checked": figures that are only typical.
         def lacks?(ingredient, what)
           case what
-          when "anything" then house.gaps.of(ingredient).any?
-          when "own" then ingredient.facts["sources"].value?(FillIn::TYPICAL)
-          else ingredient.facts[what].nil? || ingredient.facts[what] == {}
+          when "anything"
+            house.gaps.of(ingredient).any?
+          when "own"
+            ingredient.facts["sources"].value?(FillIn::TYPICAL)
+          else
+            ingredient.facts[what].nil? || ingredient.facts[what] == {}
           end
         end
 
         def summary_of(ingredient)
-          { "key" => ingredient.key, "name" => ingredient.name, "aliases" => ingredient.aliases,
-            "family" => ingredient.family, "section" => ingredient.section, "colour" => ingredient.colour,
-            "allergens" => ingredient.allergens, "tcs" => ingredient.tcs.any?, "pack" => ingredient.packs.first.name,
-            "gaps" => house.gaps.of(ingredient) }
+          {
+            "key" => ingredient.key,
+            "name" => ingredient.name,
+            "aliases" => ingredient.aliases,
+            "family" => ingredient.family,
+            "section" => ingredient.section,
+            "colour" => ingredient.colour,
+            "allergens" => ingredient.allergens,
+            "tcs" => ingredient.tcs.any?,
+            "pack" => ingredient.packs.first.name,
+            "gaps" => house.gaps.of(ingredient)
+          }
         end
 
         def page_of(record)
           ingredient = house.larder.fetch(record.key)
           usual = house.default_component(ingredient)
-          IngredientPage.new(ingredient, house.practice, house.gaps).to_h
-                        .merge("default_component" => usual.to_h, "in_dressing" => usual.in_dressing,
-                               "version" => record.lock_version, "used_in" => record.used_in)
+          IngredientPage
+            .new(ingredient, house.practice, house.gaps)
+            .to_h
+            .merge(
+              "default_component" => usual.to_h,
+              "in_dressing" => usual.in_dressing,
+              "version" => record.lock_version,
+              "used_in" => record.used_in
+            )
         end
 
         # A cook's own ingredient, from one that it is like or from its family alone.

@@ -6,7 +6,9 @@ module Scullion
     module LarderTable
       def self.registered(app)
         app.get("/api/larder.csv") do
-          file "text/csv", "larder.csv", Exchange::LarderCsv.write(Records::Ingredient.order(:name).map(&:facts))
+          file "text/csv",
+               "larder.csv",
+               Exchange::LarderCsv.write(Records::Ingredient.order(:name).map(&:facts))
         end
 
         app.get("/api/larder.json") { json(Records::Ingredient.order(:name).map(&:facts)) }

@@ -11,12 +11,14 @@ module Scullion
         labels(app)
         app.get("/api/services/:id/packet.pdf") do
           paper = params["paper"] || "a4"
-          file "application/pdf", "packet-#{params['id']}-#{paper}.pdf", Scullion::Papers::Packet.new(sheets, paper).render
+          file "application/pdf",
+               "packet-#{params["id"]}-#{paper}.pdf",
+               Scullion::Papers::Packet.new(sheets, paper).render
         end
 
         app.get("/api/services/:id/day.ics") do
           calendar = Scullion::Papers::DayCalendar.new(roster(service_asked))
-          file "text/calendar", "day-#{params['id']}.ics", calendar.to_ical
+          file "text/calendar", "day-#{params["id"]}.ics", calendar.to_ical
         end
       end
 
@@ -28,7 +30,7 @@ module Scullion
         app.get("/api/services/:id/lists/:list.csv") do
           sheet = sheets.all.find { |each| each.key == params["list"] } or
             problem 404, "There is no such list.", remedy: "Choose one from the service's lists."
-          file "text/csv", "#{sheet.key}-#{params['id']}.csv", sheet.to_csv
+          file "text/csv", "#{sheet.key}-#{params["id"]}.csv", sheet.to_csv
         end
       end
 

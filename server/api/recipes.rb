@@ -14,14 +14,14 @@ module Scullion
           json(Exchange::OwnSalad.draft(document["text"], read: method(:read_salad)) || drafted(document))
         end
 
-        app.get("/api/salads/:key/card.md") { file "text/markdown", "#{params['key']}.md", card.to_markdown }
+        app.get("/api/salads/:key/card.md") { file "text/markdown", "#{params["key"]}.md", card.to_markdown }
 
         app.get("/api/salads/:key/card.jsonld") do
-          file "application/ld+json", "#{params['key']}.jsonld", JSON.pretty_generate(card.to_linked_data)
+          file "application/ld+json", "#{params["key"]}.jsonld", JSON.pretty_generate(card.to_linked_data)
         end
 
         app.get("/api/salads/:key/card.json") do
-          attachment "#{params['key']}.json"
+          attachment "#{params["key"]}.json"
           json(salad.to_build)
         end
       end
@@ -29,12 +29,18 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def drafted(document)
-          choices, amounts = %w[choices amounts].map do |name|
-            document.fetch(name, {}).to_h { |number, said| [number.to_i, said] }
-          end
-          Recipe::Draft.new(Exchange::LinkedRecipe.plain(document["text"]), house, choices: choices, amounts: amounts,
-                                                                                   right: document.fetch("right", []),
-                                                                                   servings: document["servings"]).to_h
+          choices, amounts =
+            %w[choices amounts].map do |name|
+              document.fetch(name, {}).to_h { |number, said| [number.to_i, said] }
+            end
+          Recipe::Draft.new(
+            Exchange::LinkedRecipe.plain(document["text"]),
+            house,
+            choices: choices,
+            amounts: amounts,
+            right: document.fetch("right", []),
+            servings: document["servings"]
+          ).to_h
         end
 
         def card = Scullion::Papers::RecipeCard.new(salad, (params["covers"] || COVERS).to_i, house)

@@ -14,7 +14,9 @@ module Scullion
         app.put("/api/salads/:key") do
           found, document = salad, body_document
           on_stale(-> { found.reload.to_document }) do
-            json(found.write(read_salad(document.except("version")), version: document["version"]).to_document)
+            json(
+              found.write(read_salad(document.except("version")), version: document["version"]).to_document
+            )
           end
         end
 
@@ -31,7 +33,10 @@ module Scullion
         def salad = @salad ||= Records::Salad.for_planning.find_by!(key: params["key"])
 
         def still_served(services)
-          problem 409, "#{salad.name} is still served.", used_in: services, remedy: "Take it out of: #{services.join(', ')}."
+          problem 409,
+                  "#{salad.name} is still served.",
+                  used_in: services,
+                  remedy: "Take it out of: #{services.join(", ")}."
         end
 
         def read_salad(document) = read(document) { |fields| Salad::Form.read(fields, house) }

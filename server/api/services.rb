@@ -16,7 +16,12 @@ module Scullion
         app.put("/api/services/:id") do
           service, document = service_asked, body_document
           on_stale(-> { service.reload.to_document }) do
-            json(service.write(read_service(document.except("version")), version: document["version"]).to_document)
+            json(
+              service.write(
+                read_service(document.except("version")),
+                version: document["version"]
+              ).to_document
+            )
           end
         end
 
@@ -36,7 +41,9 @@ module Scullion
         def listed = Records::Service.includes(lines: :salad).order(:date, :from)
 
         def read_service(document)
-          read(document) { |fields| Service.read(fields, Records::Salad.pluck(:key).to_h { |key| [key, nil] }) }
+          read(document) do |fields|
+            Service.read(fields, Records::Salad.pluck(:key).to_h { |key| [key, nil] })
+          end
           { "over_prep" => Service::OVER_PREP }.merge(document)
         end
 
@@ -50,8 +57,12 @@ module Scullion
           before = plan_before(brief, document["since_covers"])
           change = apply(service, document)
           after = Plan.for(Brief.read(brief_after(service, brief, document["at"]), house))
-          { "service" => service.to_document, "plan" => after.to_h, "previous" => change.previous,
-            "difference" => Plan::Difference.new(before, after).to_a }
+          {
+            "service" => service.to_document,
+            "plan" => after.to_h,
+            "previous" => change.previous,
+            "difference" => Plan::Difference.new(before, after).to_a
+          }
         end
 
         # The plan to compare with: as it stands, or as it stood for so many covers.
@@ -73,7 +84,14 @@ module Scullion
             service.lock_version = document["version"]
             service.touch_version
             keep = document.fetch("keep", "service")
-            Changes::ServiceChange.new(service, house, document["at"], document["value"], keep: keep, by: document["by"]).apply
+            Changes::ServiceChange.new(
+              service,
+              house,
+              document["at"],
+              document["value"],
+              keep: keep,
+              by: document["by"]
+            ).apply
           end
         end
       end

@@ -26,8 +26,13 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def offered(offer)
-          { "name" => offer.stand_in.name, "text" => house.writer.g(offer.grams), "why" => offer.why,
-            "component" => offer.line, "allergens" => offer.stand_in.allergens }
+          {
+            "name" => offer.stand_in.name,
+            "text" => house.writer.g(offer.grams),
+            "why" => offer.why,
+            "component" => offer.line,
+            "allergens" => offer.stand_in.allergens
+          }
         end
       end
     end

@@ -9,8 +9,10 @@ module Scullion
 
         app.put("/api/services/:id/ticks") do
           ticks, document = service_asked.ticks, body_document
-          if document["done"] then ticks.create_or_find_by!(key: document["key"])
-          else ticks.where(key: document["key"]).delete_all
+          if document["done"]
+            ticks.create_or_find_by!(key: document["key"])
+          else
+            ticks.where(key: document["key"]).delete_all
           end
           json(ticks.order(:id).pluck(:key))
         end

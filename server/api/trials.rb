@@ -6,7 +6,9 @@ module Scullion
     module Trials
       def self.registered(app)
         app.helpers Reading
-        app.get("/api/shelf") { json(Records::Salad.for_planning.order(:name).map { |salad| on_the_shelf(salad) }) }
+        app.get("/api/shelf") do
+          json(Records::Salad.for_planning.order(:name).map { |salad| on_the_shelf(salad) })
+        end
         app.post("/api/trials") { json(trial_of(body_document).to_h) }
         app.post("/api/trials/working") { json(trial_of(body_document).plan.working(params["at"]).to_h) }
 
@@ -25,29 +27,51 @@ module Scullion
         # What tells salads apart at a glance.
         def on_the_shelf(record)
           trial = Salad::Trial.new(record.to_build, house)
-          { "key" => record.key, "name" => record.name, "serves_as" => record.serves_as, "version" => record.lock_version,
-            "months" => trial.months, "served_in" => record.services.map(&:name),
-            **looks(trial.portion), **eaten(trial.portion), **kept(trial.plan) }.compact
+          {
+            "key" => record.key,
+            "name" => record.name,
+            "serves_as" => record.serves_as,
+            "version" => record.lock_version,
+            "months" => trial.months,
+            "served_in" => record.services.map(&:name),
+            **looks(trial.portion),
+            **eaten(trial.portion),
+            **kept(trial.plan)
+          }.compact
         end
 
         private
 
         def looks(portion)
-          { "layers" => portion.layers.map do |layer|
-              { "name" => layer.component.name, "colour" => layer.ingredient.colour, "ml" => layer.ml.round(2) }
-            end,
-            "portion" => portion.writer.g_whole(portion.portion_grams), "base" => portion.base_family }
+          {
+            "layers" =>
+              portion.layers.map do |layer|
+                {
+                  "name" => layer.component.name,
+                  "colour" => layer.ingredient.colour,
+                  "ml" => layer.ml.round(2)
+                }
+              end,
+            "portion" => portion.writer.g_whole(portion.portion_grams),
+            "base" => portion.base_family
+          }
         end
 
         def eaten(portion)
           eaters = Salad::DietsAndAllergens.new(portion.lines_eaten)
-          { "allergens" => eaters.allergens.keys, "diets" => eaters.diets.select { |_, lines| lines.empty? }.keys }
+          {
+            "allergens" => eaters.allergens.keys,
+            "diets" => eaters.diets.select { |_, lines| lines.empty? }.keys
+          }
         end
 
         def kept(plan)
           minutes = plan.windows.first.dressed_minutes
-          { "cost" => house.writer.money(plan.taste.costs.first.cost), "best" => house.writer.min(minutes),
-            "best_minutes" => minutes }
+          {
+            "cost" => house.writer.money(plan.taste.costs.first.cost),
+            "best" => house.writer.min(minutes),
+            "best_minutes" => minutes
+          }
         end
       end
     end

@@ -23,19 +23,22 @@ module Scullion
           day = Date.iso8601(params["day"])
           day - ((day.wday - 1) % 7)
         rescue Date::Error
-          problem 404, "#{params['day'].to_s[0, 40]} is not a day of the calendar.",
+          problem 404,
+                  "#{params["day"].to_s[0, 40]} is not a day of the calendar.",
                   remedy: "Write a day of the week like 2026-11-28."
         end
 
         def services_of_week = Records::Service.where(date: monday..(monday + 6)).order(:date, :from, :id)
-        def week_order = Scullion::Papers::WeekOrder.new(monday, services_of_week.map { |service| plan_of(service) })
+        def week_order
+          Scullion::Papers::WeekOrder.new(monday, services_of_week.map { |service| plan_of(service) })
+        end
 
         # The first day that any service wants it. A day that cannot be laid out wants all by its own date.
         # @return [Hash{String=>Date}] by ingredient
         def wanted
-          services_of_week.map { |service| wanted_by(service) }.reduce({}) do |all, each|
-            all.merge(each) { |_, one, other| [one, other].min }
-          end
+          services_of_week
+            .map { |service| wanted_by(service) }
+            .reduce({}) { |all, each| all.merge(each) { |_, one, other| [one, other].min } }
         end
 
         def wanted_by(service)

@@ -18,22 +18,30 @@ module Scullion
 
       private
 
-      def renamed = @before["name"] == @after["name"] ? [] : ["was called #{@before['name']}"]
+      def renamed = @before["name"] == @after["name"] ? [] : ["was called #{@before["name"]}"]
 
       def lines
-        before, after = [@before, @after].map { |build| build["components"].to_h { |line| [called(line), line["grams"]] } }
+        before, after =
+          [@before, @after].map { |build| build["components"].to_h { |line| [called(line), line["grams"]] } }
         gone = (before.keys - after.keys).map { |name| "#{name} taken out" }
         come = (after.keys - before.keys).map { |name| "#{name} added" }
-        weighed = (before.keys & after.keys).reject { |name| before[name] == after[name] }.map { |name| "#{name} #{plain(before[name])} → #{plain(after[name])} g" }
+        weighed =
+          (before.keys & after.keys)
+            .reject { |name| before[name] == after[name] }
+            .map { |name| "#{name} #{plain(before[name])} → #{plain(after[name])} g" }
         gone + come + weighed
       end
 
       def dressing
         was, is = @before["dressing"], @after["dressing"]
         return [] if was == is
-        return ["dressing #{is ? 'added' : 'taken out'}"] unless was && is
+        return ["dressing #{is ? "added" : "taken out"}"] unless was && is
 
-        was.except("preset", "stages") == is.except("preset", "stages") ? ["dressing split another way"] : ["dressing changed"]
+        if was.except("preset", "stages") == is.except("preset", "stages")
+          ["dressing split another way"]
+        else
+          ["dressing changed"]
+        end
       end
 
       def called(line) = line["name"] || @house.larder[line["ingredient"]]&.name || line["ingredient"]

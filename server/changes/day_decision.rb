@@ -5,9 +5,26 @@ module Scullion
     # One decision about a day, or one thing that happened, laid into what is kept of it.
     class DayDecision
       # Each with the list that it is kept in.
-      KINDS = { "mark" => "marks", "unmark" => "marks", "pin" => "pins", "unpin" => "pins", "ahead" => "ahead", "extra" => "extra", "unextra" => "extra",
-                "borrowed" => "borrowed", "returned" => "borrowed", "cut" => "cut", "uncut" => "cut", "loads" => "loads",
-                "skilled" => "skilled", "unskilled" => "skilled", "left_out" => "left_out", "put_back" => "left_out", "since" => "since", "restore" => nil }.freeze
+      KINDS = {
+        "mark" => "marks",
+        "unmark" => "marks",
+        "pin" => "pins",
+        "unpin" => "pins",
+        "ahead" => "ahead",
+        "extra" => "extra",
+        "unextra" => "extra",
+        "borrowed" => "borrowed",
+        "returned" => "borrowed",
+        "cut" => "cut",
+        "uncut" => "cut",
+        "loads" => "loads",
+        "skilled" => "skilled",
+        "unskilled" => "skilled",
+        "left_out" => "left_out",
+        "put_back" => "left_out",
+        "since" => "since",
+        "restore" => nil
+      }.freeze
 
       NOTHING = Hash.new([].freeze).merge("since" => "").freeze
 
@@ -20,7 +37,10 @@ module Scullion
       # @return [Hash] what is kept from now on
       def to_h
         said = @steps.flat_map { |step| step.slice(*KINDS.keys).to_a }
-        said.reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }.except("taken").reject { |_, kept| kept.empty? }
+        said
+          .reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }
+          .except("taken")
+          .reject { |_, kept| kept.empty? }
       end
 
       # What this changes, as it was: to restore it undoes it.
@@ -37,20 +57,36 @@ module Scullion
       def without(day, list, by, value) = (day[list] || []).reject { |each| each[by] == value }
 
       # The first of those that are meant, and no other.
-      def one_less(day, list, &meant) = day.merge(list => (day[list] || []).dup.tap { |all| all.delete_at(all.index(&meant) || all.size) })
+      def one_less(day, list, &meant)
+        day.merge(list => (day[list] || []).dup.tap { |all| all.delete_at(all.index(&meant) || all.size) })
+      end
 
       def keep_mark(day, said) = put(day, "marks", said.compact, "task")
       def keep_unmark(day, task) = drop(day, "marks", task, "task")
       def keep_pin(day, said) = put(day, "pins", said, "task")
       def keep_unpin(day, task) = drop(day, "pins", task, "task")
-      def keep_ahead(day, said) = said["days"].zero? ? drop(day, "ahead", said["preparation"], "preparation") : put(day, "ahead", said, "preparation")
+      def keep_ahead(day, said)
+        if said["days"].zero?
+          drop(day, "ahead", said["preparation"], "preparation")
+        else
+          put(day, "ahead", said, "preparation")
+        end
+      end
       def keep_extra(day, said) = day.merge("extra" => (day["extra"] || []) + [said])
       def keep_unextra(day, from) = one_less(day, "extra") { |hours| hours["from"] == from }
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
       def keep_returned(day, kind) = one_less(day, "borrowed") { |each| each == kind }
-      def keep_loads(day, said) = said["loads"] == 1 ? drop(day, "loads", said["preparation"], "preparation") : put(day, "loads", said, "preparation")
+      def keep_loads(day, said)
+        if said["loads"] == 1
+          drop(day, "loads", said["preparation"], "preparation")
+        else
+          put(day, "loads", said, "preparation")
+        end
+      end
       def keep_since(day, moment) = day.merge("since" => moment)
-      def keep_left_out(day, preparation) = day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)
+      def keep_left_out(day, preparation)
+        day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)
+      end
       def keep_put_back(day, preparation) = day.merge("left_out" => (day["left_out"] || []) - [preparation])
       def keep_skilled(day, said) = day.merge("skilled" => ((day["skilled"] || []) + [said]).uniq)
       def keep_unskilled(day, said) = day.merge("skilled" => (day["skilled"] || []) - [said])

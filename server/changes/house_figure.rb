@@ -20,14 +20,18 @@ module Scullion
       private
 
       def checked
-        least, most, unit = @house.bound(@at) || refuse("at", "There is no figure #{@at[0, 120].inspect}.", "Use the address that the page gives.")
+        least, most, unit =
+          @house.bound(@at) ||
+            refuse("at", "There is no figure #{@at[0, 120].inspect}.", "Use the address that the page gives.")
         value = WrittenNumber.read(@value)
         return value if value.is_a?(Numeric) && value.between?(least, most)
 
         refuse("value", "#{@value.inspect[0, 80]} cannot be.", "Use #{least} to #{most} #{unit}.")
       end
 
-      def refuse(where, what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))
+      def refuse(where, what, remedy)
+        raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))
+      end
     end
   end
 end

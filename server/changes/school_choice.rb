@@ -16,7 +16,9 @@ module Scullion
       # @return [String, nil] what stood there before
       # @raise [InvalidBrief] when it is not one of the choices
       def take(value)
-        refuse("value", "#{@component.ingredient.name} is not cooked.", "Give it a way of cooking first.") unless @component.cook
+        unless @component.cook
+          refuse("value", "#{@component.ingredient.name} is not cooked.", "Give it a way of cooking first.")
+        end
         cook = @component.cook.merge(@option => value.presence).compact
         check(cook)
         previous = @component.cook[@option]
@@ -30,7 +32,12 @@ module Scullion
       private
 
       def check(cook)
-        fields = DocumentReader.new("key" => "x", "name" => "x", "components" => [@component.to_document.merge("cook" => cook)])
+        fields =
+          DocumentReader.new(
+            "key" => "x",
+            "name" => "x",
+            "components" => [@component.to_document.merge("cook" => cook)]
+          )
         Salad::Form.read(fields, @house)
         raise InvalidBrief.new(fields.faults).at("/value") if fields.faults.any?
       end
@@ -42,7 +49,9 @@ module Scullion
       end
 
       def preparation(component) = component.values_at(:ingredient_id, :trim, :cut, :treat, :cook)
-      def refuse(where, what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))
+      def refuse(where, what, remedy)
+        raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))
+      end
     end
   end
 end

@@ -18,8 +18,8 @@ module Scullion
         fields.text("at", most: 200)
         fields.whole("since_covers", 1..Service::MOST_COVERS, "covers", default: nil)
         fields.choice("keep", %w[service kitchen], default: nil)
-        fields.fault("value", "This is neither a number nor text.", "Send a number or text.") unless
-          [String, Numeric, NilClass].any? { |type| fields.raw("value").is_a?(type) }
+        return if [String, Numeric, NilClass].any? { |type| fields.raw("value").is_a?(type) }
+        fields.fault("value", "This is neither a number nor text.", "Send a number or text.")
       end
 
       # @param house [House] @param value [Numeric, String, nil] nil puts the default back
@@ -33,14 +33,31 @@ module Scullion
       # @raise [InvalidBrief] when the value cannot be
       def apply
         case @at
-        when %r{\Aservice/(#{DETAILS.join('|')})\z}o then detail(Regexp.last_match(1))
-        when %r{\Aservice/stock/([a-z0-9-]+)\z} then on_hand(Regexp.last_match(1))
-        when %r{\Aservice/lines/(\d+)/(portion_grams|covers)\z} then line(Regexp.last_match(1).to_i, Regexp.last_match(2))
+        when %r{\Aservice/(#{DETAILS.join("|")})\z}o
+          detail(Regexp.last_match(1))
+        when %r{\Aservice/stock/([a-z0-9-]+)\z}
+          on_hand(Regexp.last_match(1))
+        when %r{\Aservice/lines/(\d+)/(portion_grams|covers)\z}
+          line(Regexp.last_match(1).to_i, Regexp.last_match(2))
         when %r{\Asalads/([^/]+)/components/(\d+)/cook/([a-z_]+)\z}
-          @previous = SchoolChoice.new(@service, @house, Regexp.last_match(1), Regexp.last_match(2).to_i, Regexp.last_match(3)).take(@value)
-        when %r{\Asalads/([^/]+)/components/(\d+)/grams\z} then component(Regexp.last_match(1), Regexp.last_match(2).to_i)
-        when %r{\A(larder|practice)/} then figure
-        else fault("at", "Nothing at #{@at.to_s[0, 120].inspect} can be changed here.", "Use the address that a working gives.")
+          @previous =
+            SchoolChoice.new(
+              @service,
+              @house,
+              Regexp.last_match(1),
+              Regexp.last_match(2).to_i,
+              Regexp.last_match(3)
+            ).take(@value)
+        when %r{\Asalads/([^/]+)/components/(\d+)/grams\z}
+          component(Regexp.last_match(1), Regexp.last_match(2).to_i)
+        when %r{\A(larder|practice)/}
+          figure
+        else
+          fault(
+            "at",
+            "Nothing at #{@at.to_s[0, 120].inspect} can be changed here.",
+            "Use the address that a working gives."
+          )
         end
         self
       end
@@ -71,7 +88,8 @@ module Scullion
       end
 
       def line(index, name)
-        line = @service.lines[index] or fault("at", "There is no line #{index} in this service.", "Reload the page.")
+        line = @service.lines[index] or
+          fault("at", "There is no line #{index} in this service.", "Reload the page.")
         @previous = line[name]
         sent = name == "covers" ? Count::Covers.read(@value, @service.covers) : number
         document = @service.to_brief
@@ -91,7 +109,11 @@ module Scullion
       end
 
       def grams(component)
-        build = { "key" => "x", "name" => "x", "components" => [component.to_document.except("grams").merge(weight)] }
+        build = {
+          "key" => "x",
+          "name" => "x",
+          "components" => [component.to_document.except("grams").merge(weight)]
+        }
         salad = read(build) { |fields| Salad::Form.read(fields, @house) }
         salad.components.first.grams
       end
@@ -121,10 +143,14 @@ module Scullion
 
       def written(name)
         case name
-        when "covers" then WrittenNumber.count(@value)
-        when "tables" then @value.to_s.strip.empty? ? nil : WrittenNumber.count(@value)
-        when "over_prep" then number
-        else @value
+        when "covers"
+          WrittenNumber.count(@value)
+        when "tables"
+          @value.to_s.strip.empty? ? nil : WrittenNumber.count(@value)
+        when "over_prep"
+          number
+        else
+          @value
         end
       end
 

@@ -16,7 +16,9 @@ module Scullion
         return value unless value.is_a?(String)
 
         text = value.strip.tr(",", ".")
-        found = text.match(%r{\A×?\s*(?<number>-?\d*\.?\d+)\s*(?<unit>%|kg|l|min|g|ml|°C|g per g|g/ml|g/kg)?\z}) or return value
+        found =
+          text.match(%r{\A×?\s*(?<number>-?\d*\.?\d+)\s*(?<unit>%|kg|l|min|g|ml|°C|g per g|g/ml|g/kg)?\z}) or
+          return value
         number = found[:number].to_f * UNITS.fetch(found[:unit], 1.0)
         number == number.to_i ? number.to_i : number
       end

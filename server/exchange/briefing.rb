@@ -9,11 +9,19 @@ module Scullion
       # @return [Hash] a brief as docs/brief.schema.json describes it
       def self.document(service, house)
         kitchen = Records::Kitchen.ours
-        salads = Records::Salad.for_planning.where(id: service.lines.map(&:salad_id)).order(:id).map(&:to_build)
+        salads =
+          Records::Salad.for_planning.where(id: service.lines.map(&:salad_id)).order(:id).map(&:to_build)
         ingredients = ingredients(salads, house)
-        { "format" => Brief::FORMAT, "service" => service.to_brief, "salads" => salads, "ingredients" => ingredients,
-          "kitchen" => kitchen.to_brief, "house_rules" => kitchen.house_rules.to_document,
-          "figures" => figures(service, ingredients), "day" => service.day.presence }.compact
+        {
+          "format" => Brief::FORMAT,
+          "service" => service.to_brief,
+          "salads" => salads,
+          "ingredients" => ingredients,
+          "kitchen" => kitchen.to_brief,
+          "house_rules" => kitchen.house_rules.to_document,
+          "figures" => figures(service, ingredients),
+          "day" => service.day.presence
+        }.compact
       end
 
       # The same beside other services. @param taken [Array<Hash>] what they have of the kitchen
@@ -35,11 +43,14 @@ module Scullion
       # Own figures of what the brief carries. One kept for an ingredient that this brief does not
       # use, or whose figure has gone since, is no reason not to plan.
       def self.figures(service, ingredients)
-        known = ingredients.to_h { |facts| ["larder/#{facts['key']}", Figures.flatten(facts)] }
-        Records::OwnFigure.for_planning(service).map(&:to_document).select do |figure|
-          book, key, address = figure["at"].split("/", 3)
-          book == "practice" || known["#{book}/#{key}"]&.key?(address)
-        end
+        known = ingredients.to_h { |facts| ["larder/#{facts["key"]}", Figures.flatten(facts)] }
+        Records::OwnFigure
+          .for_planning(service)
+          .map(&:to_document)
+          .select do |figure|
+            book, key, address = figure["at"].split("/", 3)
+            book == "practice" || known["#{book}/#{key}"]&.key?(address)
+          end
       end
       private_class_method :ingredients, :figures
     end

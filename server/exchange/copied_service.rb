@@ -21,15 +21,21 @@ module Scullion
       # Covers of services of this name before, newest first, and their median.
       # @return [Hash]
       def history
-        before = Records::Service.where(name: @service.name).order(date: :desc).limit(12).pluck(:date, :covers)
-        { "covers" => before.map { |date, covers| { "date" => date.iso8601, "covers" => covers } }, "usual" => Count::Covers.usual(before.map(&:last)) }
+        before =
+          Records::Service.where(name: @service.name).order(date: :desc).limit(12).pluck(:date, :covers)
+        {
+          "covers" => before.map { |date, covers| { "date" => date.iso8601, "covers" => covers } },
+          "usual" => Count::Covers.usual(before.map(&:last))
+        }
       end
 
       private
 
       # A salad for some of the guests stays for the same share of them.
       def scaled(line, covers)
-        line.merge("covers" => Count::Covers.scaled(line["covers"], from: @service.covers, to: covers)).compact
+        line.merge(
+          "covers" => Count::Covers.scaled(line["covers"], from: @service.covers, to: covers)
+        ).compact
       end
     end
   end

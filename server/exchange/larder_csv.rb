@@ -18,7 +18,12 @@ module Scullion
       def self.write(rows)
         flat = rows.map { |facts| flatten(facts) }
         order = %w[key name] | IngredientForm.fields
-        columns = flat.flat_map(&:keys).uniq.sort_by.with_index { |column, index| [order.index(column[%r{\A[^/]+}]), index] }
+        columns =
+          flat
+            .flat_map(&:keys)
+            .uniq
+            .sort_by
+            .with_index { |column, index| [order.index(column[%r{\A[^/]+}]), index] }
         CSV.generate(force_quotes: false) do |csv|
           csv << columns
           flat.each { |row| csv << columns.map { |column| row[column] } }
@@ -30,10 +35,17 @@ module Scullion
       # @raise [InvalidBrief] when it is not a table of ingredients at all
       def self.read(text)
         text = text.delete_prefix("\uFEFF")
-        refuse("The text is not UTF-8.", "Save the table as CSV UTF-8.") if !text.valid_encoding? || text.include?("\uFFFD")
+        if !text.valid_encoding? || text.include?("\uFFFD")
+          refuse("The text is not UTF-8.", "Save the table as CSV UTF-8.")
+        end
         table = CSV.parse(text, headers: true, skip_blanks: true)
         missing = NEEDED - table.headers.compact
-        refuse("These columns are missing: #{missing.join(', ')}.", "Take the larder out once, and keep its first line.") if missing.any?
+        if missing.any?
+          refuse(
+            "These columns are missing: #{missing.join(", ")}.",
+            "Take the larder out once, and keep its first line."
+          )
+        end
         refuse("There are #{table.size} rows.", "Bring in #{MOST_ROWS} at a time.") if table.size > MOST_ROWS
         table.each_with_index.map { |row, index| [index + 2, unflatten(row.to_h.compact)] }
       rescue CSV::MalformedCSVError => e
@@ -50,7 +62,8 @@ module Scullion
           return into.merge!(path => value.empty? ? NOTHING : value.join(JOIN)) unless value.first.is_a?(Hash)
 
           value.each_with_index { |each, index| flatten(each, "#{path}/#{index}", into) }
-        else into[path] = value
+        else
+          into[path] = value
         end
         into
       end
@@ -74,7 +87,10 @@ module Scullion
         place = parents.reduce(facts) { |within, part| within.is_a?(Hash) ? within[part] ||= {} : nil }
         return place[leaf] = value if place.is_a?(Hash)
 
-        refuse("The column #{[*parents, leaf].join('/')} stands below one that has a value itself.", "Keep one of them.")
+        refuse(
+          "The column #{[*parents, leaf].join("/")} stands below one that has a value itself.",
+          "Keep one of them."
+        )
       end
 
       # Numbers and yes or no as such; everything else as the text that it is, formulas too.
@@ -89,7 +105,9 @@ module Scullion
         number == number.to_i && !text.include?(".") ? number.to_i : number
       end
 
-      def self.refuse(what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/csv", remedy: remedy))
+      def self.refuse(what, remedy)
+        raise(InvalidBrief, Fault.new(what: what, where: "/csv", remedy: remedy))
+      end
       private_class_method :flatten, :unflatten, :steps, :put, :understood, :refuse
     end
   end

@@ -16,10 +16,16 @@ module Scullion
       end
 
       def self.rows_of(list)
-        return list.each_with_index.map { |facts, index| [index + 1, facts] } if list.is_a?(Array) && list.all?(Hash)
+        if list.is_a?(Array) && list.all?(Hash)
+          return list.each_with_index.map { |facts, index| [index + 1, facts] }
+        end
 
-        raise InvalidBrief, Fault.new(what: "This is not a list of ingredients.", where: "/json",
-                                      remedy: "Take the larder out as JSON once, and keep its shape.")
+        raise InvalidBrief,
+              Fault.new(
+                what: "This is not a list of ingredients.",
+                where: "/json",
+                remedy: "Take the larder out as JSON once, and keep its shape."
+              )
       end
       private_class_method :rows_of
 
@@ -36,10 +42,21 @@ module Scullion
 
       # @return [Hash] the report, ready for JSON
       def report(written: false)
-        { "written" => written, "rows" => @rows.map do |row|
-          { "line" => row.line, "name" => row.facts["name"].to_s, "fate" => row.faults.empty? ? row.fate : "refused",
-            "faults" => row.faults.map { |fault| { "what" => fault.what, "where" => fault.where, "remedy" => fault.remedy } } }
-        end }
+        {
+          "written" => written,
+          "rows" =>
+            @rows.map do |row|
+              {
+                "line" => row.line,
+                "name" => row.facts["name"].to_s,
+                "fate" => row.faults.empty? ? row.fate : "refused",
+                "faults" =>
+                  row.faults.map do |fault|
+                    { "what" => fault.what, "where" => fault.where, "remedy" => fault.remedy }
+                  end
+              }
+            end
+        }
       end
 
       # @return [Hash] the report @raise [InvalidBrief] when any row has a fault; nothing is written then
@@ -47,9 +64,13 @@ module Scullion
         raise InvalidBrief, @rows.flat_map(&:faults) unless sound?
 
         Records::Ingredient.transaction do
-          @rows.reject { |row| row.fate == "same" }.each do |row|
-            Records::Ingredient.find_or_initialize_by(key: row.facts["key"]).update!(Records::Ingredient.document(row.facts))
-          end
+          @rows
+            .reject { |row| row.fate == "same" }
+            .each do |row|
+              Records::Ingredient.find_or_initialize_by(key: row.facts["key"]).update!(
+                Records::Ingredient.document(row.facts)
+              )
+            end
         end
         report(written: true)
       end
@@ -75,7 +96,11 @@ module Scullion
         %w[key name section surplus caution].each do |field|
           next unless facts[field].to_s.match?(FORMULA)
 
-          faults << Fault.new(what: "#{facts[field].inspect[0, 60]} begins like a formula.", where: "line #{line}/#{field}", remedy: "Begin it with a letter.")
+          faults << Fault.new(
+            what: "#{facts[field].inspect[0, 60]} begins like a formula.",
+            where: "line #{line}/#{field}",
+            remedy: "Begin it with a letter."
+          )
         end
       end
 
@@ -84,19 +109,29 @@ module Scullion
         key = @names[facts["name"].to_s.downcase]
         return if key.nil? || key == facts["key"]
 
-        faults << Fault.new(what: "#{facts['name'].inspect[0, 60]} is already in the larder, as #{key}.", where: "line #{line}/name",
-                            remedy: "Use its key to change it, or another name.")
+        faults << Fault.new(
+          what: "#{facts["name"].inspect[0, 60]} is already in the larder, as #{key}.",
+          where: "line #{line}/name",
+          remedy: "Use its key to change it, or another name."
+        )
       end
 
       # A key or a name may stand only once.
       def mark_twins
         %w[key name].each do |field|
-          @rows.group_by { |row| row.facts[field].to_s.downcase }.each_value do |twins|
-            twins.drop(1).each do |row|
-              row.faults << Fault.new(what: "#{row.facts[field].inspect[0, 60]} is already on line #{twins.first.line}.", where: "line #{row.line}/#{field}",
-                                      remedy: "Keep one of them.")
+          @rows
+            .group_by { |row| row.facts[field].to_s.downcase }
+            .each_value do |twins|
+              twins
+                .drop(1)
+                .each do |row|
+                  row.faults << Fault.new(
+                    what: "#{row.facts[field].inspect[0, 60]} is already on line #{twins.first.line}.",
+                    where: "line #{row.line}/#{field}",
+                    remedy: "Keep one of them."
+                  )
+                end
             end
-          end
         end
       end
     end

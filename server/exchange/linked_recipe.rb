@@ -17,7 +17,14 @@ module Scullion
         return pasted if documents.empty?
 
         recipe = documents.filter_map { |document| recipe_in(parse(document)) }.first
-        recipe ? written_out(recipe) : refuse("This data holds no recipe.", "Look for \"@type\": \"Recipe\" in it, or paste the recipe's own words.")
+        if recipe
+          written_out(recipe)
+        else
+          refuse(
+            "This data holds no recipe.",
+            "Look for \"@type\": \"Recipe\" in it, or paste the recipe's own words."
+          )
+        end
       end
 
       class << self
@@ -26,7 +33,10 @@ module Scullion
         def parse(document)
           JSON.parse(document.delete_prefix("\uFEFF").strip, max_nesting: 60)
         rescue JSON::ParserError => e
-          refuse("The data is broken: #{e.message.gsub(/\s+/, ' ')[0, 120]}", "Paste it whole, from the first { to the last }, or paste the recipe's own words.")
+          refuse(
+            "The data is broken: #{e.message.gsub(/\s+/, " ")[0, 120]}",
+            "Paste it whole, from the first { to the last }, or paste the recipe's own words."
+          )
         end
 
         # Recipes stand at the top, in a list, in @graph, or as what a page is mainly about.
@@ -34,7 +44,15 @@ module Scullion
           return if depth > DEEPEST
           return node.filter_map { |each| recipe_in(each, depth + 1) }.first if node.is_a?(Array)
           return unless node.is_a?(Hash)
-          return node if Array(node["@type"]).any? { |type| type.to_s.delete_prefix("https://schema.org/").delete_prefix("http://schema.org/").delete_prefix("schema:") == "Recipe" }
+          if Array(node["@type"]).any? { |type|
+               type
+                 .to_s
+                 .delete_prefix("https://schema.org/")
+                 .delete_prefix("http://schema.org/")
+                 .delete_prefix("schema:") == "Recipe"
+             }
+            return node
+          end
 
           node.values.filter_map { |each| recipe_in(each, depth + 1) }.first
         end
@@ -44,20 +62,33 @@ module Scullion
           lines = [*(recipe["recipeIngredient"] || recipe["ingredients"])].map { |line| line.to_s.strip }
           steps = spoken(recipe["recipeInstructions"])
           refuse("The recipe in it lists no ingredients.", "Paste the recipe's own words.") if lines.empty?
-          [recipe["name"] || "Recipe", ("Serves #{servings}" if servings), "Ingredients:", *lines, ("Method:" if steps.any?), *steps].compact.join("\n")
+          [
+            recipe["name"] || "Recipe",
+            ("Serves #{servings}" if servings),
+            "Ingredients:",
+            *lines,
+            ("Method:" if steps.any?),
+            *steps
+          ].compact.join("\n")
         end
 
         # Steps are a text, a list of texts, of HowToStep, or of HowToSection with steps inside.
         def spoken(node, depth = 0)
           case node
-          when String then node.split(/\r?\n/).map(&:strip).reject(&:empty?)
-          when Array then depth > DEEPEST ? [] : node.flat_map { |each| spoken(each, depth + 1) }
-          when Hash then depth > DEEPEST ? [] : spoken(node["itemListElement"] || node["text"] || node["name"], depth + 1)
-          else []
+          when String
+            node.split(/\r?\n/).map(&:strip).reject(&:empty?)
+          when Array
+            depth > DEEPEST ? [] : node.flat_map { |each| spoken(each, depth + 1) }
+          when Hash
+            depth > DEEPEST ? [] : spoken(node["itemListElement"] || node["text"] || node["name"], depth + 1)
+          else
+            []
           end
         end
 
-        def refuse(what, remedy) = raise(UnreadableAmount, Fault.new(what: what, where: "text", remedy: remedy))
+        def refuse(what, remedy)
+          raise(UnreadableAmount, Fault.new(what: what, where: "text", remedy: remedy))
+        end
       end
     end
   end

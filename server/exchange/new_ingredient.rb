@@ -21,7 +21,16 @@ module Scullion
 
       # A key from a name: "Wild dill (own)" becomes "wild-dill-own".
       def self.key_for(name)
-        name.to_s.unicode_normalize(:nfkd).downcase.gsub(/\p{M}/, "").gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 80]
+        name
+          .to_s
+          .unicode_normalize(:nfkd)
+          .downcase
+          .gsub(/\p{M}/, "")
+          .gsub(/[^a-z0-9]+/, "-")
+          .gsub(/\A-+|-+\z/, "")[
+          0,
+          80
+        ]
       end
     end
   end

@@ -14,16 +14,33 @@ module Scullion
         build = { "key" => "pasted" }.merge(document.except("id", "version"))
         salad = read.call(build)
         lines = salad.components.each.with_index(1).map { |component, number| line(component, number) }
-        { "title" => salad.name, "servings" => 1, "servings_said" => true, "lines" => lines, "steps" => [], "missing" => [], "unused" => [], "settled" => true,
-          "salad" => build.except("key") }
+        {
+          "title" => salad.name,
+          "servings" => 1,
+          "servings_said" => true,
+          "lines" => lines,
+          "steps" => [],
+          "missing" => [],
+          "unused" => [],
+          "settled" => true,
+          "salad" => build.except("key")
+        }
       rescue JSON::ParserError
         nil
       end
 
       def self.line(component, number)
         named = { "key" => component.ingredient.key, "name" => component.ingredient.name }
-        { "number" => number, "text" => component.name, "kind" => "ingredient", "status" => "sure", "taken" => named, "guesses" => [], "to" => "salad",
-          "grams" => component.grams.to_f }
+        {
+          "number" => number,
+          "text" => component.name,
+          "kind" => "ingredient",
+          "status" => "sure",
+          "taken" => named,
+          "guesses" => [],
+          "to" => "salad",
+          "grams" => component.grams.to_f
+        }
       end
       private_class_method :line
     end

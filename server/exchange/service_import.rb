@@ -20,8 +20,13 @@ module Scullion
           ingredients
           @house = Records::House.ours
           keys = salads
-          service = Records::Service.new.write({ "over_prep" => Service::OVER_PREP }.merge(@document["service"]).merge("lines" => lines(keys)))
-          (@document["figures"] || []).each { |figure| service.own_figures.create!(at: figure["at"], value: figure["value"]) }
+          service =
+            Records::Service.new.write(
+              { "over_prep" => Service::OVER_PREP }.merge(@document["service"]).merge("lines" => lines(keys))
+            )
+          (@document["figures"] || []).each do |figure|
+            service.own_figures.create!(at: figure["at"], value: figure["value"])
+          end
           service.update!(day: @document["day"].except("taken")) if @document["day"]
           service
         end
@@ -30,14 +35,22 @@ module Scullion
       private
 
       def ingredients
-        (@document["ingredients"] || []).each { |facts| Records::Ingredient.create!(Records::Ingredient.document(facts)) unless Records::Ingredient.exists?(key: facts["key"]) }
+        (@document["ingredients"] || []).each do |facts|
+          unless Records::Ingredient.exists?(key: facts["key"])
+            Records::Ingredient.create!(Records::Ingredient.document(facts))
+          end
+        end
       end
 
       # Each salad under its key; under another where a different one stands there.
       # @return [Hash{String=>String}]
       def salads
         @document["salads"].to_h do |salad|
-          key = [salad["key"], *(2..MOST_NAMESAKES).map { |number| "#{salad['key'][0, 76]}-#{number}" }].find { |each| free?(each, salad) }
+          key =
+            [
+              salad["key"],
+              *(2..MOST_NAMESAKES).map { |number| "#{salad["key"][0, 76]}-#{number}" }
+            ].find { |each| free?(each, salad) }
           Records::Salad.new.write(read(salad.merge("key" => key))) unless Records::Salad.exists?(key: key)
           [salad["key"], key]
         end
@@ -50,7 +63,12 @@ module Scullion
       end
 
       def plain(salad)
-        dressing = salad.dressing && [salad.dressing.to_h.except(:parts), salad.dressing.parts.map { |part| [part.ingredient.key, part.role, part.amount, part.by] }]
+        dressing =
+          salad.dressing &&
+            [
+              salad.dressing.to_h.except(:parts),
+              salad.dressing.parts.map { |part| [part.ingredient.key, part.role, part.amount, part.by] }
+            ]
         [salad.name, salad.serves_as, salad.components.map(&:to_h), dressing]
       end
 
@@ -59,7 +77,9 @@ module Scullion
         Salad::Form.read(fields, @house) or raise InvalidBrief, fields.faults
       end
 
-      def lines(keys) = @document["service"]["lines"].map { |line| line.merge("salad" => keys.fetch(line["salad"])) }
+      def lines(keys)
+        @document["service"]["lines"].map { |line| line.merge("salad" => keys.fetch(line["salad"])) }
+      end
     end
   end
 end

@@ -18,7 +18,8 @@ module Scullion
       end
 
       # Answered with 413 by Problems.
-      class TooLarge < StandardError; end
+      class TooLarge < StandardError
+      end
 
       private
 

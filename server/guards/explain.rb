@@ -7,25 +7,32 @@ module Scullion
     class Explain
       READERS = {
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
-        %r{\A(POST|PUT) /api/salads} => ->(body) { read(body, "version") { |fields| Salad::Form.read(fields, house) } },
-        %r{\A(POST|PUT) /api/services(/\d+)?\z} => ->(body) { read(body, "version") { |fields| Service.read(fields, salads) } },
-        %r{\APOST /api/services/\d+/changes\z} => ->(body) { read(body) { |fields| Changes::ServiceChange.check(fields) } },
-        %r{\APOST /api/trials} => lambda { |body|
-          read(body) { |fields|
-            fields.only("salad", "covers", "grams", "times", "component", "goal").within("salad") { |item|
-              Salad::Form.read(item, house)
-            }
-          }
-        },
+        %r{\A(POST|PUT) /api/salads} =>
+          lambda { |body| read(body, "version") { |fields| Salad::Form.read(fields, house) } },
+        %r{\A(POST|PUT) /api/services(/\d+)?\z} =>
+          lambda { |body| read(body, "version") { |fields| Service.read(fields, salads) } },
+        %r{\APOST /api/services/\d+/changes\z} =>
+          lambda { |body| read(body) { |fields| Changes::ServiceChange.check(fields) } },
+        %r{\APOST /api/trials} =>
+          lambda do |body|
+            read(body) do |fields|
+              fields
+                .only("salad", "covers", "grams", "times", "component", "goal")
+                .within("salad") { |item| Salad::Form.read(item, house) }
+            end
+          end,
         %r{\APOST /api/larder/import\z} => ->(body) { read(body) { |fields| import(fields) } },
         %r{\APOST /api/cook\z} => ->(body) { single(body) },
         %r{\APOST /api/amounts/read\z} => ->(body) { read(body) { |fields| amounts(fields) } },
-        %r{\APUT /api/kitchen\z} => ->(body) { read(body, "version", "house_rules") { |fields| Kitchen.read(fields, house.practice) } }
+        %r{\APUT /api/kitchen\z} =>
+          lambda do |body|
+            read(body, "version", "house_rules") { |fields| Kitchen.read(fields, house.practice) }
+          end
       }.freeze
 
       # @return [Array<Fault>, nil] empty when there is nothing to say; nil when the body is not JSON
       def faults(env)
-        request = "#{env['REQUEST_METHOD']} #{env['PATH_INFO']}"
+        request = "#{env["REQUEST_METHOD"]} #{env["PATH_INFO"]}"
         _, reader = READERS.find { |pattern, _| pattern.match?(request) }
         reader ? self.class.instance_exec(JSON.parse(body(env)), &reader) : []
       rescue JSON::ParserError
@@ -60,8 +67,10 @@ module Scullion
         def amounts(fields)
           fields.only("texts", "ingredient", "form", "house")
           texts = fields.raw("texts")
-          fields.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.') unless
-            texts.is_a?(Array) && texts.size.between?(1, 500) && texts.all? { |text| text.is_a?(String) && text.length <= 300 }
+          unless texts.is_a?(Array) && texts.size.between?(1, 500) &&
+                   texts.all? { |text| text.is_a?(String) && text.length <= 300 }
+            fields.fault("texts", "This should be a list of 1 to 500 texts.", 'Send {"texts": ["1½ cups"]}.')
+          end
         end
 
         def import(fields)

@@ -27,8 +27,9 @@ module Scullion
 
       def event(task)
         Icalendar::Event.new.tap do |event|
-          event.uid = "#{@day['service']['date']}-#{task['key'].tr('/', '-')}@scullion"
-          event.dtstamp = Icalendar::Values::DateTime.new("#{@day['service']['date'].delete('-')}T000000", "tzid" => "UTC")
+          event.uid = "#{@day["service"]["date"]}-#{task["key"].tr("/", "-")}@scullion"
+          event.dtstamp =
+            Icalendar::Values::DateTime.new("#{@day["service"]["date"].delete("-")}T000000", "tzid" => "UTC")
           event.dtstart, event.dtend = %w[start end].map { |side| local(task[side]) }
           event.summary = task["name"]
           event.description = described(task)
@@ -36,15 +37,27 @@ module Scullion
         end
       end
 
-      def local(moment) = Icalendar::Values::DateTime.new("#{moment.delete('-:')}00")
-      def described(task) = task["segments"].map { |each| "#{each['from'][11..]} #{each['name'] || 'work'}#{" (#{each['cook']})" if each['cook']}" }.join("\n")
+      def local(moment) = Icalendar::Values::DateTime.new("#{moment.delete("-:")}00")
+      def described(task)
+        task["segments"]
+          .map do |each|
+            "#{each["from"][11..]} #{each["name"] || "work"}#{" (#{each["cook"]})" if each["cook"]}"
+          end
+          .join("\n")
+      end
 
       # Before it begins, and when each stretch without hands is over.
       def alarms(event, task)
-        alarm(event, EARLY, "Begin: #{task['name']}")
-        task["segments"].reject { |each| each["hands"] }.each do |each|
-          alarm(event, "PT#{((DateTime.iso8601(each['to']) - DateTime.iso8601(task['start'])) * 1440).round}M", "#{each['name'] || 'Ready'}: #{task['name']} is due")
-        end
+        alarm(event, EARLY, "Begin: #{task["name"]}")
+        task["segments"]
+          .reject { |each| each["hands"] }
+          .each do |each|
+            alarm(
+              event,
+              "PT#{((DateTime.iso8601(each["to"]) - DateTime.iso8601(task["start"])) * 1440).round}M",
+              "#{each["name"] || "Ready"}: #{task["name"]} is due"
+            )
+          end
       end
 
       def alarm(event, trigger, words)

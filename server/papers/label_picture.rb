@@ -15,20 +15,39 @@ module Scullion
       end
 
       # @return [String]
-      def to_svg
-        lines = ["Ready #{@label['ready']}", "Best until #{@label['best']}", "Discard #{@label['discard']}"]
-        <<~SVG
-          <svg xmlns="http://www.w3.org/2000/svg" width="#{WIDTH}" height="#{HEIGHT}" viewBox="0 0 #{WIDTH} #{HEIGHT}" font-family="sans-serif" fill="#000">
-            <rect x="2" y="2" width="#{WIDTH - 4}" height="#{HEIGHT - 4}" rx="10" fill="#fff" stroke="#000" stroke-width="3"/>
-            <text x="16" y="46" font-size="#{@label['name'].length > LONGEST ? 20 : 28}" font-weight="bold">#{safe(@label['name'][0, 40])}</text>
-            #{lines.each_with_index.map { |line, index| %(<text x="16" y="#{86 + (index * 32)}" font-size="24"#{' font-weight="bold"' if index == 2}>#{safe(line)}</text>) }.join("\n  ")}
-            <text x="16" y="188" font-size="18">Contains: #{safe(@label['allergens'][0, 44])}</text>
-            <text x="16" y="220" font-size="16">#{safe(@label['rules'])} · By: ________</text>
-          </svg>
-        SVG
-      end
+      def to_svg = "#{[opening, name, *times, *below].join("\n  ")}\n</svg>\n"
 
       private
+
+      def opening
+        size = %(width="#{WIDTH}" height="#{HEIGHT}" viewBox="0 0 #{WIDTH} #{HEIGHT}")
+        %(<svg xmlns="http://www.w3.org/2000/svg" #{size} font-family="sans-serif" fill="#000">\n  #{frame})
+      end
+
+      def frame
+        size = %(width="#{WIDTH - 4}" height="#{HEIGHT - 4}")
+        %(<rect x="2" y="2" #{size} rx="10" fill="#fff" stroke="#000" stroke-width="3"/>)
+      end
+
+      def name = text(46, @label["name"].length > LONGEST ? 20 : 28, @label["name"][0, 40], bold: true)
+
+      # When it is ready, how long it is at its best, and in bold when it must go.
+      def times
+        said = ["Ready #{@label["ready"]}", "Best until #{@label["best"]}", "Discard #{@label["discard"]}"]
+        said.each_with_index.map { |line, index| text(86 + (index * 32), 24, line, bold: index == 2) }
+      end
+
+      def below
+        [
+          text(188, 18, "Contains: #{@label["allergens"][0, 44]}"),
+          text(220, 16, "#{@label["rules"]} · By: ________")
+        ]
+      end
+
+      def text(top, size, words, bold: false)
+        weight = bold ? ' font-weight="bold"' : ""
+        %(<text x="16" y="#{top}" font-size="#{size}"#{weight}>#{safe(words)}</text>)
+      end
 
       def safe(text) = CGI.escapeHTML(text)
     end

@@ -15,7 +15,13 @@ module Scullion
       # A little less where that saves a second page.
       WALL, DESK, SMALL, TITLE = [20, 18].freeze, [11, 10].freeze, 11, 28
       LABELS_ACROSS, LABELS_DOWN = 2, 5
-      CELL = { borders: [:bottom], border_width: 0.75, padding: [5, 8, 5, 2], overflow: :shrink_to_fit, min_font_size: 9 }.freeze
+      CELL = {
+        borders: [:bottom],
+        border_width: 0.75,
+        padding: [5, 8, 5, 2],
+        overflow: :shrink_to_fit,
+        min_font_size: 9
+      }.freeze
 
       # @param sheets [Sheets] @param paper [String] a key of PAPER
       def initialize(sheets, paper)
@@ -24,8 +30,21 @@ module Scullion
 
       # @return [String] the PDF
       def render
-        @pdf = Prawn::Document.new(page_size: @paper, margin: MARGIN, info: { Title: "#{@sheets.title}, #{@sheets.subtitle}", Creator: "Scullion" })
-        @pdf.font_families.update("Sheet" => { normal: File.join(FONTS, "DejaVuSansCondensed.ttf"), bold: File.join(FONTS, "DejaVuSansCondensed-Bold.ttf") })
+        @pdf =
+          Prawn::Document.new(
+            page_size: @paper,
+            margin: MARGIN,
+            info: {
+              Title: "#{@sheets.title}, #{@sheets.subtitle}",
+              Creator: "Scullion"
+            }
+          )
+        @pdf.font_families.update(
+          "Sheet" => {
+            normal: File.join(FONTS, "DejaVuSansCondensed.ttf"),
+            bold: File.join(FONTS, "DejaVuSansCondensed-Bold.ttf")
+          }
+        )
         @pdf.font("Sheet")
         @sheets.all.each_with_index { |sheet, index| page(sheet, first: index.zero?) }
         cut_out
@@ -50,7 +69,12 @@ module Scullion
       def table(sheet, size)
         widths = sheet.widths.map { |width| @pdf.bounds.width * width / sheet.widths.sum }
         cells = [sheet.head, *sheet.rows].map { |row| row.map(&:to_s) }
-        @pdf.make_table(cells, header: true, column_widths: widths, cell_style: CELL.merge(size: size)) do |grid|
+        @pdf.make_table(
+          cells,
+          header: true,
+          column_widths: widths,
+          cell_style: CELL.merge(size: size)
+        ) do |grid|
           grid.row(0).style(font_style: :bold, size: SMALL, border_width: 1.5)
           grid.column(0).style(font_style: :bold)
           sheet.amounts.each { |column| grid.column(column).style(align: :right) }
@@ -63,17 +87,43 @@ module Scullion
         labels.each_slice(LABELS_ACROSS * LABELS_DOWN) do |some|
           @pdf.start_new_page
           @pdf.define_grid(columns: LABELS_ACROSS, rows: LABELS_DOWN, gutter: 8)
-          some.each_with_index { |label, index| @pdf.grid(index / LABELS_ACROSS, index % LABELS_ACROSS).bounding_box { one(label) } }
+          some.each_with_index do |label, index|
+            @pdf.grid(index / LABELS_ACROSS, index % LABELS_ACROSS).bounding_box { one(label) }
+          end
         end
       end
 
       def one(label)
         @pdf.stroke_bounds
-        @pdf.bounding_box([8, @pdf.bounds.top - 6], width: @pdf.bounds.width - 16, height: @pdf.bounds.height - 12) do
-          @pdf.text_box(label["name"], size: 18, style: :bold, height: 24, overflow: :shrink_to_fit, at: [0, @pdf.bounds.top])
-          lines = ["Ready #{label['ready']}", "Best until #{label['best']}", "DISCARD #{label['discard']}"]
-          @pdf.text_box(lines.join("\n"), size: 13, at: [0, @pdf.bounds.top - 26], leading: 3, height: 58, overflow: :shrink_to_fit)
-          @pdf.text_box("Contains: #{label['allergens']}\n#{label['rules']}. By: ______", size: SMALL, at: [0, @pdf.bounds.top - 86], height: 40, overflow: :shrink_to_fit)
+        @pdf.bounding_box(
+          [8, @pdf.bounds.top - 6],
+          width: @pdf.bounds.width - 16,
+          height: @pdf.bounds.height - 12
+        ) do
+          @pdf.text_box(
+            label["name"],
+            size: 18,
+            style: :bold,
+            height: 24,
+            overflow: :shrink_to_fit,
+            at: [0, @pdf.bounds.top]
+          )
+          lines = ["Ready #{label["ready"]}", "Best until #{label["best"]}", "DISCARD #{label["discard"]}"]
+          @pdf.text_box(
+            lines.join("\n"),
+            size: 13,
+            at: [0, @pdf.bounds.top - 26],
+            leading: 3,
+            height: 58,
+            overflow: :shrink_to_fit
+          )
+          @pdf.text_box(
+            "Contains: #{label["allergens"]}\n#{label["rules"]}. By: ______",
+            size: SMALL,
+            at: [0, @pdf.bounds.top - 86],
+            height: 40,
+            overflow: :shrink_to_fit
+          )
         end
       end
     end

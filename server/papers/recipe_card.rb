@@ -14,21 +14,43 @@ module Scullion
       # @return [String]
       def to_markdown
         dressed = dressing.any? ? ["## Dressing", list(dressing)] : []
-        ["# #{@name}", "Serves #{@covers}", "## Ingredients", list(solids), *dressed, "## Method", numbered(steps), *notes].join("\n\n") << "\n"
+        [
+          "# #{@name}",
+          "Serves #{@covers}",
+          "## Ingredients",
+          list(solids),
+          *dressed,
+          "## Method",
+          numbered(steps),
+          *notes
+        ].join("\n\n") << "\n"
       end
 
       # @return [Hash] schema.org Recipe, as JSON-LD
       def to_linked_data
-        { "@context" => "https://schema.org", "@type" => "Recipe", "name" => @name, "recipeYield" => "#{@covers} servings", "recipeCategory" => "Salad",
-          "recipeIngredient" => solids + dressing, "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } } }
+        {
+          "@context" => "https://schema.org",
+          "@type" => "Recipe",
+          "name" => @name,
+          "recipeYield" => "#{@covers} servings",
+          "recipeCategory" => "Salad",
+          "recipeIngredient" => solids + dressing,
+          "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } }
+        }
       end
 
       private
 
       def solids
         @plan["prep"].map do |line|
-          done = [line["trim"], line.dig("cut", "key"), line.dig("treat", "name")&.downcase, method(line["name"])].compact.map { |word| word.tr("-", " ") }
-          "#{line['ap_grams']['text']} #{[line['ingredient_name'], *done].join(', ')}"
+          done =
+            [
+              line["trim"],
+              line.dig("cut", "key"),
+              line.dig("treat", "name")&.downcase,
+              method(line["name"])
+            ].compact.map { |word| word.tr("-", " ") }
+          "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
         end
       end
 
@@ -38,25 +60,42 @@ module Scullion
         found && Cook::Parcels.all.fetch(found["method"]).words.first
       end
 
-      def dressing = batches.flat_map { |batch| batch["parts"].map { |part| "#{part['grams']['text']} #{part['name']}" } }
+      def dressing
+        batches.flat_map { |batch| batch["parts"].map { |part| "#{part["grams"]["text"]} #{part["name"]}" } }
+      end
       def batches = @plan["dress"]
 
       def steps
-        cooking = @plan["cook"].map { |cook| "#{cook['name']}: #{cook['setting']}. #{cook['done']}" }
-        building = @plan["build"].flat_map { |build| build["shares"].map { |share| "#{share['step']}: #{share['name'].downcase}." } }
+        cooking = @plan["cook"].map { |cook| "#{cook["name"]}: #{cook["setting"]}. #{cook["done"]}" }
+        building =
+          @plan["build"].flat_map do |build|
+            build["shares"].map { |share| "#{share["step"]}: #{share["name"].downcase}." }
+          end
         cooking + batches.flat_map { |batch| mixing(batch) } + building
       end
 
       def mixing(batch)
-        whisk = "Whisk the dressing: #{batch['parts'].map { |part| part['name'].downcase }.join(', ')}."
-        [whisk, *batch["stages"].map { |stage| "#{stage['name']}: #{stage.dig('grams', 'text')}, #{stage['when']}." }]
+        whisk = "Whisk the dressing: #{batch["parts"].map { |part| part["name"].downcase }.join(", ")}."
+        [
+          whisk,
+          *batch["stages"].map do |stage|
+            "#{stage["name"]}: #{stage.dig("grams", "text")}, #{stage["when"]}."
+          end
+        ]
       end
 
       def notes
-        kept = @plan["hold"].map do |hold|
-          "Dressed, it is good for #{hold['dressed_minutes']['text']}; out of the cold it lasts #{hold['out_minutes']['text']} (#{hold['rules']}; your local code decides)."
-        end
-        kept + @plan["count"].filter_map { |portion| "Contains #{portion['contains'].join(', ')}; may be cross-contact: decide in your kitchen." if portion["contains"]&.any? }
+        kept =
+          @plan["hold"].map do |hold|
+            "Dressed, it is good for #{hold["dressed_minutes"]["text"]}; out of the cold it lasts " \
+              "#{hold["out_minutes"]["text"]} (#{hold["rules"]}; your local code decides)."
+          end
+        kept +
+          @plan["count"].filter_map do |portion|
+            if portion["contains"]&.any?
+              "Contains #{portion["contains"].join(", ")}; may be cross-contact: decide in your kitchen."
+            end
+          end
       end
 
       def list(lines) = lines.map { |line| "- #{line}" }.join("\n")

@@ -11,19 +11,43 @@ module Scullion
 
       def to_h
         services = @plans.map { |plan| plan.brief.service }
-        { "from" => @monday.iso8601, "services" => services.map { |each| { "name" => each.name, "date" => each.from.date.iso8601, "covers" => each.covers } },
-          "lines" => lines, "cost" => @plans.empty? ? "" : @plans.first.brief.practice.writer.money(@order.cost), "packs_saved" => @order.packs_saved }
+        {
+          "from" => @monday.iso8601,
+          "services" =>
+            services.map do |each|
+              { "name" => each.name, "date" => each.from.date.iso8601, "covers" => each.covers }
+            end,
+          "lines" => lines,
+          "cost" => @plans.empty? ? "" : @plans.first.brief.practice.writer.money(@order.cost),
+          "packs_saved" => @order.packs_saved
+        }
       end
 
       # @param wanted [Hash{String=>Date}] by ingredient @return [Sheets::Sheet]
       def sheet(wanted)
-        rows = lines.map do |line|
-          need, have, over, cost = line.values_at("need_grams", "on_hand_grams", "surplus_grams", "cost")
-          [line["section"], line["name"], line["order"], need["text"], have["value"].positive? ? have["text"] : "", wanted[line["ingredient"]]&.strftime("%a %-d %b"),
-           line["services"].map { |each| "#{each['name']} #{each['grams']}" }.join("; "), over["text"], cost["text"]]
-        end
-        Sheets::Sheet.new(key: "week", title: "Order for the week of #{@monday.strftime('%a %-d %b %Y')}", rows: rows,
-                          head: ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "For", "Over", "Price"], widths: [], amounts: [])
+        rows =
+          lines.map do |line|
+            need, have, over, cost = line.values_at("need_grams", "on_hand_grams", "surplus_grams", "cost")
+            [
+              line["section"],
+              line["name"],
+              line["order"],
+              need["text"],
+              have["value"].positive? ? have["text"] : "",
+              wanted[line["ingredient"]]&.strftime("%a %-d %b"),
+              line["services"].map { |each| "#{each["name"]} #{each["grams"]}" }.join("; "),
+              over["text"],
+              cost["text"]
+            ]
+          end
+        Sheets::Sheet.new(
+          key: "week",
+          title: "Order for the week of #{@monday.strftime("%a %-d %b %Y")}",
+          rows: rows,
+          head: ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "For", "Over", "Price"],
+          widths: [],
+          amounts: []
+        )
       end
 
       private

@@ -9,8 +9,18 @@ module Scullion
       attribute :cook, ActiveRecord::Type::Json.new
 
       def to_document
-        { "ingredient" => ingredient.key, "name" => name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut,
-          "treat" => treat, "held_back" => held_back, "cook" => cook, "right" => right || nil }.compact
+        {
+          "ingredient" => ingredient.key,
+          "name" => name,
+          "grams" => grams,
+          "role" => role,
+          "trim" => trim,
+          "cut" => cut,
+          "treat" => treat,
+          "held_back" => held_back,
+          "cook" => cook,
+          "right" => right || nil
+        }.compact
       end
     end
   end

@@ -8,7 +8,13 @@ module Scullion
       belongs_to :ingredient
 
       def to_document
-        { "ingredient" => ingredient.key, "role" => role, "ml" => ml, "grams" => grams, "right" => right || nil }.compact
+        {
+          "ingredient" => ingredient.key,
+          "role" => role,
+          "ml" => ml,
+          "grams" => grams,
+          "right" => right || nil
+        }.compact
       end
     end
   end

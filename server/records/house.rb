@@ -27,32 +27,48 @@ module Scullion
 
         # Every write moves a version, and every row added or taken out moves the count or the last id.
         def stamp
-          [ActiveRecord::Base.connection_db_config.database, Scullion::Cook::Parcels.keys,
-           Ingredient.pick(Arel.sql("COUNT(*), COALESCE(SUM(lock_version), 0), COALESCE(MAX(id), 0)")),
-           Kitchen.pluck(:id, :lock_version, :house_rules_id), HouseRules.order(:id).map(&:attributes),
-           OwnFigure.of_the_kitchen.order(:id).pluck(:at, :value, :set_by, :set_on)]
+          [
+            ActiveRecord::Base.connection_db_config.database,
+            Scullion::Cook::Parcels.keys,
+            Ingredient.pick(Arel.sql("COUNT(*), COALESCE(SUM(lock_version), 0), COALESCE(MAX(id), 0)")),
+            Kitchen.pluck(:id, :lock_version, :house_rules_id),
+            HouseRules.order(:id).map(&:attributes),
+            OwnFigure.of_the_kitchen.order(:id).pluck(:at, :value, :set_by, :set_on)
+          ]
         end
 
         def built
           bare = shipped.with(larder: larder, rule_sets: rule_sets)
           ours = Kitchen.ours
           kitchen = Scullion::Kitchen.read(DocumentReader.new(ours.to_brief), bare.practice)
-          bare.with(kitchen: kitchen, rules: bare.rule_sets.fetch(ours.house_rules.key), figures: own_figures(bare))
+          bare.with(
+            kitchen: kitchen,
+            rules: bare.rule_sets.fetch(ours.house_rules.key),
+            figures: own_figures(bare)
+          )
         end
 
         def larder
-          Ingredient.all.to_h { |record| [record.key, IngredientForm.read(record.facts, sources: shipped.sources)] }.freeze
+          Ingredient
+            .all
+            .to_h { |record| [record.key, IngredientForm.read(record.facts, sources: shipped.sources)] }
+            .freeze
         end
 
         def rule_sets
-          HouseRules.order(:key).to_h do |record|
-            [record.key, Scullion::HouseRules.read(DocumentReader.new(record.to_document), record.source)]
-          end
+          HouseRules
+            .order(:key)
+            .to_h do |record|
+              [record.key, Scullion::HouseRules.read(DocumentReader.new(record.to_document), record.source)]
+            end
         end
 
         # One whose figure has gone since is no reason not to plan.
         def own_figures(house)
-          OwnFigure.of_the_kitchen.select { |figure| house.bound(figure.at) }.to_h { |figure| [figure.at, [figure.value, figure.set_for]] }
+          OwnFigure
+            .of_the_kitchen
+            .select { |figure| house.bound(figure.at) }
+            .to_h { |figure| [figure.at, [figure.value, figure.set_for]] }
         end
       end
     end

@@ -6,7 +6,19 @@ module Scullion
     class HouseRules < ActiveRecord::Base
       self.table_name = "house_rules"
 
-      def to_document = slice("key", "name", "cold_celsius", "hot_celsius", "out_minutes", "days", "first_celsius", "first_minutes", "cooled_minutes").to_h
+      def to_document
+        slice(
+          "key",
+          "name",
+          "cold_celsius",
+          "hot_celsius",
+          "out_minutes",
+          "days",
+          "first_celsius",
+          "first_minutes",
+          "cooled_minutes"
+        ).to_h
+      end
     end
   end
 end

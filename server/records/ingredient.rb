@@ -11,7 +11,9 @@ module Scullion
 
       # What still uses it, in words: salads by name.
       def used_in
-        ids = Component.where(ingredient: self).pluck(:salad_id) | DressingPart.where(ingredient: self).pluck(:salad_id)
+        ids =
+          Component.where(ingredient: self).pluck(:salad_id) |
+            DressingPart.where(ingredient: self).pluck(:salad_id)
         Salad.where(id: ids).order(:name).pluck(:name)
       end
 

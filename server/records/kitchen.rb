@@ -9,7 +9,13 @@ module Scullion
       PARTS.each { |part| has_many part, -> { order(:id) }, dependent: :destroy, inverse_of: :kitchen }
 
       VESSELS = { "pots" => "pot", "trays" => "tray", "pans" => "pan", "bowls" => "bowl" }.freeze
-      APPLIANCES = { "burners" => "burner", "steamers" => "steamer", "microwaves" => "microwave", "chillers" => "chiller", "ice_machines" => "ice_machine" }.freeze
+      APPLIANCES = {
+        "burners" => "burner",
+        "steamers" => "steamer",
+        "microwaves" => "microwave",
+        "chillers" => "chiller",
+        "ice_machines" => "ice_machine"
+      }.freeze
       MEASURES = %w[system degrees cup_ml tablespoon_ml teaspoon_ml].freeze
 
       def self.ours = includes(:house_rules, *PARTS).first!
@@ -44,14 +50,26 @@ module Scullion
 
       # @param measures [Amount::Measures]
       def measure_in(measures)
-        update!(system: measures.system, degrees: measures.degrees, cup_ml: measures.cup,
-                tablespoon_ml: measures.tablespoon, teaspoon_ml: measures.teaspoon)
+        update!(
+          system: measures.system,
+          degrees: measures.degrees,
+          cup_ml: measures.cup,
+          tablespoon_ml: measures.tablespoon,
+          teaspoon_ml: measures.teaspoon
+        )
         reload
       end
 
       def to_brief
-        { "name" => name, "measures" => slice(*MEASURES).to_h, **of_kind(VESSELS, vessels), **of_kind(APPLIANCES, appliances),
-          "ovens" => ovens.map(&:to_document), "tools" => tools.map(&:to_document), "cooks" => cooks.map(&:to_document) }
+        {
+          "name" => name,
+          "measures" => slice(*MEASURES).to_h,
+          **of_kind(VESSELS, vessels),
+          **of_kind(APPLIANCES, appliances),
+          "ovens" => ovens.map(&:to_document),
+          "tools" => tools.map(&:to_document),
+          "cooks" => cooks.map(&:to_document)
+        }
       end
 
       def to_document = to_brief.merge("house_rules" => house_rules.key, "version" => lock_version)
@@ -59,14 +77,20 @@ module Scullion
       private
 
       def write_parts(document)
-        VESSELS.each { |list, kind| document[list].each { |vessel| vessels.create!(vessel.merge("kind" => kind)) } }
-        APPLIANCES.each { |list, kind| document.fetch(list, []).each { |appliance| appliances << Appliance.from(appliance, kind) } }
+        VESSELS.each do |list, kind|
+          document[list].each { |vessel| vessels.create!(vessel.merge("kind" => kind)) }
+        end
+        APPLIANCES.each do |list, kind|
+          document.fetch(list, []).each { |appliance| appliances << Appliance.from(appliance, kind) }
+        end
         document["ovens"].each { |oven| ovens.create!(oven) }
         document.fetch("tools", []).each { |tool| tools.create!(tool) }
         document.fetch("cooks", []).each { |cook| cooks.create!(cook) }
       end
 
-      def of_kind(kinds, records) = kinds.to_h { |list, kind| [list, records.select { |record| record.kind == kind }.map(&:to_document)] }
+      def of_kind(kinds, records)
+        kinds.to_h { |list, kind| [list, records.select { |record| record.kind == kind }.map(&:to_document)] }
+      end
     end
   end
 end

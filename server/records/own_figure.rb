@@ -23,9 +23,11 @@ module Scullion
 
       # Whose figure it is, in words: "this kitchen, by ML on 24 Nov 2026".
       def set_for
-        [service_id ? "this service" : "this kitchen", set_by && "by #{set_by}", set_on && "on #{set_on.strftime('%-d %b %Y')}"].compact.then { |words|
-          words.size > 1 ? "#{words.first}, #{words.drop(1).join(' ')}" : words.first
-        }
+        [
+          service_id ? "this service" : "this kitchen",
+          set_by && "by #{set_by}",
+          set_on && "on #{set_on.strftime("%-d %b %Y")}"
+        ].compact.then { |words| words.size > 1 ? "#{words.first}, #{words.drop(1).join(" ")}" : words.first }
       end
     end
   end

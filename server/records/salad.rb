@@ -20,9 +20,14 @@ module Scullion
         transaction do
           before = to_build if persisted?
           self.lock_version = version if version
-          assign_attributes(key: build.key, name: build.name, serves_as: build.serves_as,
-                            dressing_name: build.dressing&.name, dressing_preset: build.dressing&.preset,
-                            dressing_stages: build.dressing&.stages)
+          assign_attributes(
+            key: build.key,
+            name: build.name,
+            serves_as: build.serves_as,
+            dressing_name: build.dressing&.name,
+            dressing_preset: build.dressing&.preset,
+            dressing_stages: build.dressing&.stages
+          )
           persisted? ? touch_version : save!
           write_components(build)
           write_dressing(build)
@@ -35,8 +40,13 @@ module Scullion
       def services = Service.where(id: lines.select(:service_id)).order(:date, :name)
 
       def to_build
-        { "key" => key, "name" => name, "serves_as" => serves_as, "components" => components.map(&:to_document),
-          "dressing" => dressing }.compact
+        {
+          "key" => key,
+          "name" => name,
+          "serves_as" => serves_as,
+          "components" => components.map(&:to_document),
+          "dressing" => dressing
+        }.compact
       end
 
       def to_document = to_build.merge("id" => id, "version" => lock_version)
@@ -50,23 +60,44 @@ module Scullion
       private
 
       def dressing
-        dressing_preset && { "name" => dressing_name, "preset" => dressing_preset, "stages" => dressing_stages, "parts" => dressing_parts.map(&:to_document) }.compact
+        dressing_preset &&
+          {
+            "name" => dressing_name,
+            "preset" => dressing_preset,
+            "stages" => dressing_stages,
+            "parts" => dressing_parts.map(&:to_document)
+          }.compact
       end
 
       def write_components(build)
         components.destroy_all
         build.components.each_with_index do |component, position|
-          components.create!(position: position, ingredient: kept(component.ingredient), grams: component.grams,
-                             name: component.name, role: component.role, trim: component.trim, cut: component.cut,
-                             treat: component.treat, held_back: component.held_back, cook: component.cook.presence, right: component.right)
+          components.create!(
+            position: position,
+            ingredient: kept(component.ingredient),
+            grams: component.grams,
+            name: component.name,
+            role: component.role,
+            trim: component.trim,
+            cut: component.cut,
+            treat: component.treat,
+            held_back: component.held_back,
+            cook: component.cook.presence,
+            right: component.right
+          )
         end
       end
 
       def write_dressing(build)
         dressing_parts.destroy_all
         (build.dressing&.parts || []).each_with_index do |part, position|
-          dressing_parts.create!(:position => position, :ingredient => kept(part.ingredient), :role => part.role, :right => part.right,
-                                 part.by => part.amount)
+          dressing_parts.create!(
+            :position => position,
+            :ingredient => kept(part.ingredient),
+            :role => part.role,
+            :right => part.right,
+            part.by => part.amount
+          )
         end
       end
 

@@ -4,7 +4,11 @@ module Scullion
   module Records
     # A service: the meal, its window and covers, and the salads served.
     class Service < ActiveRecord::Base
-      has_many :lines, -> { order(:position) }, class_name: "ServiceLine", dependent: :destroy, inverse_of: :service
+      has_many :lines,
+               -> { order(:position) },
+               class_name: "ServiceLine",
+               dependent: :destroy,
+               inverse_of: :service
       has_many :salads, through: :lines
       has_many :own_figures, dependent: :destroy
       has_many :ticks, dependent: :destroy
@@ -17,12 +21,30 @@ module Scullion
       def write(document, version: nil)
         transaction do
           self.lock_version = version if version
-          assign_attributes({ "tables" => nil }.merge(document.slice("name", "date", "from", "to", "covers", "tables", "served_as", "stock", "over_prep")))
+          assign_attributes(
+            { "tables" => nil }.merge(
+              document.slice(
+                "name",
+                "date",
+                "from",
+                "to",
+                "covers",
+                "tables",
+                "served_as",
+                "stock",
+                "over_prep"
+              )
+            )
+          )
           persisted? ? touch_version : save!
           lines.destroy_all
           document["lines"].each_with_index do |line, position|
-            lines.create!(position: position, salad: Salad.find_by!(key: line["salad"]), covers: line["covers"],
-                          portion_grams: line["portion_grams"])
+            lines.create!(
+              position: position,
+              salad: Salad.find_by!(key: line["salad"]),
+              covers: line["covers"],
+              portion_grams: line["portion_grams"]
+            )
           end
         end
         reload
@@ -34,8 +56,18 @@ module Scullion
       end
 
       def to_brief
-        { "name" => name, "date" => date.iso8601, "from" => from, "to" => to, "covers" => covers,
-          "tables" => tables, "served_as" => served_as, "stock" => stock.presence, "over_prep" => over_prep, "lines" => lines.map(&:to_document) }.compact
+        {
+          "name" => name,
+          "date" => date.iso8601,
+          "from" => from,
+          "to" => to,
+          "covers" => covers,
+          "tables" => tables,
+          "served_as" => served_as,
+          "stock" => stock.presence,
+          "over_prep" => over_prep,
+          "lines" => lines.map(&:to_document)
+        }.compact
       end
 
       def to_document = to_brief.merge("id" => id, "version" => lock_version)

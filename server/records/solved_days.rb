@@ -16,7 +16,9 @@ module Scullion
       # @raise [InvalidBrief] @raise [UnworkableDay]
       def of(document, house)
         key = Digest::SHA256.digest(JSON.generate(document))
-        day = @lock.synchronize { @days[key] } || Day::Roster.new(Plan.for(Brief.read(document, house))).tap(&:solution)
+        day =
+          @lock.synchronize { @days[key] } ||
+            Day::Roster.new(Plan.for(Brief.read(document, house))).tap(&:solution)
         keep(key, day)
       end
 

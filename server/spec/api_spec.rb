@@ -15,19 +15,37 @@ RSpec.describe "The API", :server do
   end
 
   it "explains a figure of an unsaved brief and of a service" do
-    expect(ask(:post, "/api/plan/working?at=cook/0/water_grams", example)).to include("label" => "Water, cold", "text" => "11.58 kg")
-    expect(ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }).to eq ["Out of the pot", "Cooked for dry"]
+    expect(ask(:post, "/api/plan/working?at=cook/0/water_grams", example)).to include(
+      "label" => "Water, cold",
+      "text" => "11.58 kg"
+    )
+    expect(
+      ask(:get, "/api/services/1/working?at=cook/0/dry_grams")["from"].map { |input| input["label"] }
+    ).to eq ["Out of the pot", "Cooked for dry"]
     ask(:get, "/api/services/1/working?at=cook/9/none")
     expect([last_response.status, answer["faults"].first["what"]]).to match [404, /Nothing in this plan/]
   end
 
   it "cooks one component by itself, by its raw weight, in this kitchen, with workings" do
-    cooked = ask(:post, "/api/cook", { "ingredient" => "pearl-barley", "cook" => { "method" => "absorption" }, "raw_grams" => 1000 })
+    cooked =
+      ask(
+        :post,
+        "/api/cook",
+        { "ingredient" => "pearl-barley", "cook" => { "method" => "absorption" }, "raw_grams" => 1000 }
+      )
     expect(cooked["cooking"]["batch_finished_grams"]["value"]).to be_within(0.01).of(3000)
     expect(cooked["workings"].map { |working| working["label"] }).to include("Water, cold")
-    ask(:post, "/api/cook", { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => -1 })
+    ask(
+      :post,
+      "/api/cook",
+      { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => -1 }
+    )
     expect(told.keys).to eq ["/finished_grams"]
-    ask(:post, "/api/cook", { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => 100 })
+    ask(
+      :post,
+      "/api/cook",
+      { "ingredient" => "dill", "cook" => { "method" => "absorption" }, "finished_grams" => 100 }
+    )
     expect(told["/cook"]).to eq "Dill is not cooked by absorption."
   end
 
@@ -40,7 +58,9 @@ RSpec.describe "The API", :server do
   end
 
   it "simulates the cooling of a cooked grain by the method asked for" do
-    expect(ask(:get, "/api/services/1/cooling?at=cook/0&method=ice-bath")["chosen"]["name"]).to eq "Bag or pan in iced water"
+    expect(
+      ask(:get, "/api/services/1/cooling?at=cook/0&method=ice-bath")["chosen"]["name"]
+    ).to eq "Bag or pan in iced water"
     ask(:get, "/api/services/1/cooling?at=cook/1")
     expect(last_response.status).to eq 404
   end
@@ -49,7 +69,11 @@ RSpec.describe "The API", :server do
     planned = ask(:get, "/api/services/1/plan")
     brief = ask(:get, "/api/services/1/brief")
     expect(ask(:post, "/api/plan", brief)).to eq planned
-    expect(planned["service"]).to include("date" => "2026-11-28", "covers" => 140, "kitchen" => "Saltmarsh field station")
+    expect(planned["service"]).to include(
+      "date" => "2026-11-28",
+      "covers" => 140,
+      "kitchen" => "Saltmarsh field station"
+    )
   end
 
   describe "a change" do
@@ -78,29 +102,49 @@ RSpec.describe "The API", :server do
     it "keeps a figure for this service or for the kitchen, and goes back to the larder's" do
       at = "larder/pearl-barley/absorption/uptake/tender"
       change(at, 2.4, keep: "kitchen")
-      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")["source"]).to start_with "Set for this kitchen"
+      expect(
+        ask(:get, "/api/services/1/working?at=cook/0/uptake")["source"]
+      ).to start_with "Set for this kitchen"
       change(at, 2.2)
-      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.2, "default" => "2 g per g")
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include(
+        "value" => 2.2,
+        "default" => "2 g per g"
+      )
       change(at, nil)
       change(at, nil, keep: "kitchen")
-      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include("value" => 2.0, "source" => a_string_starting_with("Published dry and cooked cup weights"))
+      expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include(
+        "value" => 2.0,
+        "source" => a_string_starting_with("Published dry and cooked cup weights")
+      )
     end
 
     it "refuses what cannot be, in plain words, and saves nothing" do
-      { "service/covers" => ["lots", 0, -2, 1e9, 2.5, nil, ""], "larder/carrot/trims/peeled/yield" => ["2", "much", 0], "service/to" => ["09:00", "noon"],
-        "salads/barley-roast-carrot-dill/components/0/grams" => ["3 blobs", "-4", "0", "1 bunch"], "service/name" => [" "], "service/lines/0/portion_grams" => [1] }
-        .each do |at, values|
-          values.each do |value|
-            before = service
-            change(at, value)
-            expect([last_response.status, answer["faults"].first["where"]]).to eq([422, "/value"]), "#{at} #{value.inspect}: #{last_response.body}"
-            expect(service).to eq before
-          end
+      {
+        "service/covers" => ["lots", 0, -2, 1e9, 2.5, nil, ""],
+        "larder/carrot/trims/peeled/yield" => ["2", "much", 0],
+        "service/to" => %w[09:00 noon],
+        "salads/barley-roast-carrot-dill/components/0/grams" => ["3 blobs", "-4", "0", "1 bunch"],
+        "service/name" => [" "],
+        "service/lines/0/portion_grams" => [1]
+      }.each do |at, values|
+        values.each do |value|
+          before = service
+          change(at, value)
+          expect([last_response.status, answer["faults"].first["where"]]).to eq([422, "/value"]),
+          "#{at} #{value.inspect}: #{last_response.body}"
+          expect(service).to eq before
         end
+      end
     end
 
     it "refuses an address that nothing can be changed at" do
-      ["service/id", "rules/a/days", "salads/none/components/0/grams", "service/lines/7/covers", "larder/carrot/none"].each do |at|
+      %w[
+        service/id
+        rules/a/days
+        salads/none/components/0/grams
+        service/lines/7/covers
+        larder/carrot/none
+      ].each do |at|
         change(at, 1)
         expect(last_response.status).to eq(422), at
       end
@@ -116,20 +160,37 @@ RSpec.describe "The API", :server do
 
   describe "services" do
     it "lists, adds, replaces and deletes" do
-      added = ask(:post, "/api/services", service.except("id", "version").merge("name" => "Sunday <b>lunch</b>", "covers" => 60))
+      added =
+        ask(
+          :post,
+          "/api/services",
+          service.except("id", "version").merge("name" => "Sunday <b>lunch</b>", "covers" => 60)
+        )
       expect([last_response.status, added["covers"]]).to eq [201, 60]
-      replaced = ask(:put, "/api/services/#{added['id']}", added.except("id").merge("covers" => 61))
+      replaced = ask(:put, "/api/services/#{added["id"]}", added.except("id").merge("covers" => 61))
       expect(replaced).to include("covers" => 61, "name" => "Sunday <b>lunch</b>")
-      ask(:put, "/api/services/#{added['id']}", added.except("id"))
+      ask(:put, "/api/services/#{added["id"]}", added.except("id"))
       expect(last_response.status).to eq 409
       expect(ask(:get, "/api/services").size).to eq 3
-      ask(:delete, "/api/services/#{added['id']}")
-      ask(:get, "/api/services/#{added['id']}")
+      ask(:delete, "/api/services/#{added["id"]}")
+      ask(:get, "/api/services/#{added["id"]}")
       expect(last_response.status).to eq 404
     end
 
     it "names every fault of a service at once" do
-      ask(:post, "/api/services", { "name" => "", "date" => "soon", "from" => "25:00", "to" => "13:00", "covers" => "many", "lines" => [], "colour" => 1 })
+      ask(
+        :post,
+        "/api/services",
+        {
+          "name" => "",
+          "date" => "soon",
+          "from" => "25:00",
+          "to" => "13:00",
+          "covers" => "many",
+          "lines" => [],
+          "colour" => 1
+        }
+      )
       expect(last_response.status).to eq 422
       expect(told.keys).to include("/name", "/date", "/from", "/covers", "/lines", "/colour")
     end
@@ -151,10 +212,14 @@ RSpec.describe "The API", :server do
     end
 
     it "will not delete a salad that is served, nor an ingredient that is used, and says where" do
-      ask(:delete, "/api/salads/#{salad['key']}")
+      ask(:delete, "/api/salads/#{salad["key"]}")
       expect([last_response.status, answer["used_in"]]).to eq [409, ["Count weekend, Saturday lunch"]]
       ask(:delete, "/api/ingredients/dill")
-      expect([last_response.status, answer["used_in"], answer["title"]]).to eq [409, ["Barley, roast carrot, dill"], "Dill is still used."]
+      expect([last_response.status, answer["used_in"], answer["title"]]).to eq [
+           409,
+           ["Barley, roast carrot, dill"],
+           "Dill is still used."
+         ]
       ask(:delete, "/api/ingredients/quinoa")
       expect(last_response.status).to eq 204
     end
@@ -163,7 +228,14 @@ RSpec.describe "The API", :server do
       ask(:post, "/api/salads", salad.except("id", "version").merge("key" => "x", "components" => []))
       expect(told["/components"]).to eq "There are no components."
       ask(:delete, "/api/ingredients/quinoa")
-      ask(:post, "/api/salads", salad.except("id", "version").merge("key" => "x", "components" => [{ "ingredient" => "quinoa", "grams" => 5, "role" => "base", "cut" => "diced" }]))
+      ask(
+        :post,
+        "/api/salads",
+        salad.except("id", "version").merge(
+          "key" => "x",
+          "components" => [{ "ingredient" => "quinoa", "grams" => 5, "role" => "base", "cut" => "diced" }]
+        )
+      )
       expect(told["/components/0/ingredient"]).to include('no "quinoa" in the larder')
       ask(:post, "/api/salads", salad.except("id", "version"))
       expect(last_response.status).to eq 409
@@ -191,10 +263,25 @@ RSpec.describe "The API", :server do
   it "shows an ingredient's page, takes the kitchen's own figure, and goes back" do
     at = "larder/carrot/trims/peeled/yield"
     page = ask(:put, "/api/house-figures", { "at" => at, "value" => "75 %" })
-    expect(page["figures"].find { |figure| figure["at"] == at }).to include("text" => "75 %", "default" => "82 %")
-    expect(ask(:get, "/api/services/1/plan")["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(8820 / 0.72 / 0.97 / 0.75)
-    expect(ask(:put, "/api/house-figures", { "at" => at, "value" => nil })["figures"].find { |figure| figure["at"] == at }).to include("text" => "82 %")
-    [["larder/carrot/none", 1], [at, 1.5], [at, "much"], ["practice/pots/none", 0.5], ["practice/pots/fill", 5]].each do |wrong, value|
+    expect(page["figures"].find { |figure| figure["at"] == at }).to include(
+      "text" => "75 %",
+      "default" => "82 %"
+    )
+    expect(ask(:get, "/api/services/1/plan")["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(
+      8820 / 0.72 / 0.97 / 0.75
+    )
+    expect(
+      ask(:put, "/api/house-figures", { "at" => at, "value" => nil })["figures"].find do |figure|
+        figure["at"] == at
+      end
+    ).to include("text" => "82 %")
+    [
+      ["larder/carrot/none", 1],
+      [at, 1.5],
+      [at, "much"],
+      ["practice/pots/none", 0.5],
+      ["practice/pots/fill", 5]
+    ].each do |wrong, value|
       ask(:put, "/api/house-figures", { "at" => wrong, "value" => value })
       expect([last_response.status, answer["faults"].first["remedy"]]).to match [422, /Use/]
     end
@@ -207,8 +294,23 @@ RSpec.describe "The API", :server do
   end
 
   it "reads written amounts, many at once, in both systems, and names the part it cannot read" do
-    read = ask(:post, "/api/amounts/read", { "texts" => ["½ cup", "a glug of oil", "3 medium", "lots"], "ingredient" => "carrot", "form" => "diced" })
-    expect(read[0]).to include("low" => 125.0, "unit" => "ml", "metric" => "125 ml", "us" => "½ cup", "grams" => 67.63)
+    read =
+      ask(
+        :post,
+        "/api/amounts/read",
+        {
+          "texts" => ["½ cup", "a glug of oil", "3 medium", "lots"],
+          "ingredient" => "carrot",
+          "form" => "diced"
+        }
+      )
+    expect(read[0]).to include(
+      "low" => 125.0,
+      "unit" => "ml",
+      "metric" => "125 ml",
+      "us" => "½ cup",
+      "grams" => 67.63
+    )
     expect(read[1]).to include("estimated" => true, "rest" => "oil", "metric" => "1 Tbsp to 2 Tbsp")
     expect(read[2]).to include("piece" => "medium", "grams" => 183.0)
     expect(read[3]["fault"]["what"]).to include('"lots"')
@@ -222,8 +324,14 @@ RSpec.describe "The API", :server do
     ask(:post, "/api/plan", "{\"format\": ")
     expect([last_response.status, answer["title"]]).to eq [400, "This is not JSON."]
     ask(:post, "/api/plan", example.merge("service" => "lunch", "colour" => 1))
-    expect([last_response.status, last_response.headers["content-type"]]).to eq [422, "application/problem+json"]
-    expect(told).to include("/service" => "This should be an object with named fields.", "/colour" => 'Unknown field "colour".')
+    expect([last_response.status, last_response.headers["content-type"]]).to eq [
+         422,
+         "application/problem+json"
+       ]
+    expect(told).to include(
+      "/service" => "This should be an object with named fields.",
+      "/colour" => 'Unknown field "colour".'
+    )
     expect(answer["faults"].map { |fault| fault["remedy"] }).to all(match(/\S/))
     ask(:post, "/api/plan", [1, 2])
     expect(last_response.status).to eq 422

@@ -18,11 +18,15 @@ RSpec.describe "The day of a service", :server do
   it "keeps marks, pins and what is made ahead, and gives them back in the brief" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }
     made = decide("ahead" => { "preparation" => carrot["preparation"], "days" => 1 })
-    expect(task(made, "Roast carrot: roast")["end"]).to be < "#{day['service']['date']}T00:00"
-    now = "#{day['service']['date']}T09:00"
-    marked = decide("now" => now, "mark" => { "task" => task(day, "Whisk")["key"], "state" => "done", "at" => now })
+    expect(task(made, "Roast carrot: roast")["end"]).to be < "#{day["service"]["date"]}T00:00"
+    now = "#{day["service"]["date"]}T09:00"
+    marked =
+      decide("now" => now, "mark" => { "task" => task(day, "Whisk")["key"], "state" => "done", "at" => now })
     expect(task(marked, "Whisk")).to include("state" => "done", "end" => now)
-    expect(ask(:get, "/api/services/1/brief")["day"]).to include("ahead" => [include("days" => 1)], "marks" => [include("state" => "done")])
+    expect(ask(:get, "/api/services/1/brief")["day"]).to include(
+      "ahead" => [include("days" => 1)],
+      "marks" => [include("state" => "done")]
+    )
     decide("unmark" => task(day, "Whisk")["key"])
     decide("ahead" => { "preparation" => carrot["preparation"], "days" => 0 })
     expect(ask(:get, "/api/services/1/brief")).not_to have_key("day")
@@ -32,7 +36,12 @@ RSpec.describe "The day of a service", :server do
     cheese = task(day, "White brined cheese")
     decide("pin" => { "task" => cheese["key"], "at" => cheese["start"] })
     lent = decide("borrowed" => "oven")
-    expect(lent).to include("before" => { "borrowed" => [] }, "decided" => include("borrowed" => [{ "kind" => "oven", "text" => "oven" }]))
+    expect(lent).to include(
+      "before" => {
+        "borrowed" => []
+      },
+      "decided" => include("borrowed" => [{ "kind" => "oven", "text" => "oven" }])
+    )
     expect(decide("restore" => lent["before"])["decided"]["borrowed"]).to eq []
     expect(task(decide("returned" => "burner"), "White brined cheese")["pinned"]).to be true
     decide("unpin" => cheese["key"])
@@ -41,16 +50,25 @@ RSpec.describe "The day of a service", :server do
 
   it "lets a cook do one thing more for the day, and takes it back" do
     more = { "cook" => "OK", "skill" => "stove" }
-    expect(decide("skilled" => more)["decided"]["skilled"]).to eq [more.merge("text" => "OK also at the stove")]
+    expect(decide("skilled" => more)["decided"]["skilled"]).to eq [
+         more.merge("text" => "OK also at the stove")
+       ]
     expect(decide("unskilled" => more)["decided"]["skilled"]).to eq []
   end
 
   it "does without what is left out, in every stage, until it is put back" do
     dill = ask(:get, "/api/services/1/plan")["prep"].find { |line| line["name"] == "Dill" }["key"]
-    expect(decide("left_out" => dill)["decided"]["left_out"]).to eq [{ "preparation" => dill, "name" => "Dill" }]
+    expect(decide("left_out" => dill)["decided"]["left_out"]).to eq [
+         { "preparation" => dill, "name" => "Dill" }
+       ]
     plan = ask(:get, "/api/services/1/plan")
-    expect(plan["count"].flat_map { |portion| portion["layers"].map { |layer| layer["name"] } } + plan["prep"].map { |line| line["name"] }).not_to include("Dill")
-    expect(plan["snags"]).to include(include("stage" => "count", "what" => a_string_starting_with("Dill is left out of ")))
+    expect(
+      plan["count"].flat_map { |portion| portion["layers"].map { |layer| layer["name"] } } +
+        plan["prep"].map { |line| line["name"] }
+    ).not_to include("Dill")
+    expect(plan["snags"]).to include(
+      include("stage" => "count", "what" => a_string_starting_with("Dill is left out of "))
+    )
     expect(decide("put_back" => dill)["decided"]["left_out"]).to eq []
     expect(ask(:get, "/api/services/1/plan")["prep"].map { |line| line["name"] }).to include("Dill")
   end
@@ -60,7 +78,9 @@ RSpec.describe "The day of a service", :server do
     expect([1, 2].map { |id| ask(:get, "/api/services/#{id}/day")["around"] }).to eq [[], [names.first]]
     instances = [1, 2].map { |id| ask(:get, "/api/services/#{id}/day/instance")["resources"] }
     expect(instances.first.filter_map { |resource| resource["busy"] }).to be_empty
-    expect(instances.last.find { |resource| resource["key"] == "cook-0" }["busy"]).to include(include("name" => names.first))
+    expect(instances.last.find { |resource| resource["key"] == "cook-0" }["busy"]).to include(
+      include("name" => names.first)
+    )
     expect(ask(:get, "/api/services/2/brief")["day"].to_h).not_to have_key("taken")
     ask(:delete, "/api/services/1")
     expect(ask(:get, "/api/services/2/day")["around"]).to eq []
@@ -87,7 +107,11 @@ RSpec.describe "The day of a service", :server do
   it "gives the range of a task, ways out of a full day, and the day as another solver reads it" do
     key = task(day, "White brined cheese")["key"]
     expect(ask(:get, "/api/services/1/day/range?task=#{key}").first.keys).to eq %w[from to text]
-    ask(:post, "/api/services/1/changes", { "version" => ask(:get, "/api/services/1")["version"], "at" => "service/covers", "value" => 900 })
+    ask(
+      :post,
+      "/api/services/1/changes",
+      { "version" => ask(:get, "/api/services/1")["version"], "at" => "service/covers", "value" => 900 }
+    )
     expect(ask(:get, "/api/services/1/day/fixes").first).to include("what", "effect", "decide")
     expect(ask(:get, "/api/services/1/day/instance")["format"]).to eq "scullion/day@1"
   end

@@ -6,11 +6,17 @@ RSpec.describe "Dressing and swaps on the bench", :server do
   let(:barley) { ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version") }
   let(:parts) { barley["dressing"]["parts"] }
 
-  def correct(complaint, left, salad = "barley-roast-carrot-dill") = ask(:post, "/api/salads/#{salad}/correct", { "complaint" => complaint, "left" => left })
+  def correct(complaint, left, salad = "barley-roast-carrot-dill")
+    ask(:post, "/api/salads/#{salad}/correct", { "complaint" => complaint, "left" => left })
+  end
 
   describe "the ratio" do
     def ratio(times, salad = barley) = ask(:post, "/api/trials/ratio", { "salad" => salad, "times" => times })
-    def amount(judged, key) = judged["salad"]["dressing"]["parts"].find { |part| part["ingredient"] == key }.then { |part| part["ml"] || part["grams"] }
+    def amount(judged, key)
+      judged["salad"]["dressing"]["parts"]
+        .find { |part| part["ingredient"] == key }
+        .then { |part| part["ml"] || part["grams"] }
+    end
 
     # 60 ml of oil stay; at 2 : 1 the vinegar goes from 20 to 30 ml.
     it "keeps the fat and moves the acid, and nothing else" do
@@ -28,12 +34,18 @@ RSpec.describe "Dressing and swaps on the bench", :server do
     it "says how the new one is called and what it suits" do
       character = ratio(4)["dress"]["character"]
       expect(character["ratio"]).to eq 4.0
-      expect(character["schools"].find { |school| (school["times"] - 4).abs < 0.01 }).to include("name" => /soft/, "suits" => /\S/)
+      expect(character["schools"].find { |school| (school["times"] - 4).abs < 0.01 }).to include(
+        "name" => /soft/,
+        "suits" => /\S/
+      )
     end
 
     it "has no ratio to move where there is no dressing" do
       ratio(2, barley.except("dressing"))
-      expect([last_response.status, answer["faults"].first["what"]]).to eq [422, "Barley, roast carrot, dill has no dressing."]
+      expect([last_response.status, answer["faults"].first["what"]]).to eq [
+           422,
+           "Barley, roast carrot, dill has no dressing."
+         ]
     end
   end
 
@@ -52,7 +64,10 @@ RSpec.describe "Dressing and swaps on the bench", :server do
     # A litre of this dressing weighs what its parts weigh together for what they measure.
     it "takes what is left by volume as well" do
       batch = ask(:get, "/api/services/1/plan")["dress"].first
-      weighed, measured = ["#{batch['whisk_grams']['value']} g", "#{batch['batch_ml']['value'] / 1000} l"].map { |left| correct("flat", left)["additions"].first["grams"] }
+      weighed, measured =
+        ["#{batch["whisk_grams"]["value"]} g", "#{batch["batch_ml"]["value"] / 1000} l"].map do |left|
+          correct("flat", left)["additions"].first["grams"]
+        end
       expect(measured).to be_within(weighed * 0.001).of(weighed)
     end
 
@@ -77,13 +92,21 @@ RSpec.describe "Dressing and swaps on the bench", :server do
   end
 
   describe "swaps" do
-    def swaps(component, salad = barley) = ask(:post, "/api/trials/swaps", { "salad" => salad, "component" => component })
+    def swaps(component, salad = barley)
+      ask(:post, "/api/trials/swaps", { "salad" => salad, "component" => component })
+    end
 
     it "offers stand-ins for one line, ready to be put in its place" do
       offers = swaps(4)
       expect(offers).not_to be_empty
       offers.each do |offer|
-        taken = barley.merge("components" => barley["components"].each_with_index.map { |line, index| index == 4 ? offer["component"] : line })
+        taken =
+          barley.merge(
+            "components" =>
+              barley["components"].each_with_index.map do |line, index|
+                index == 4 ? offer["component"] : line
+              end
+          )
         judged = ask(:post, "/api/trials", { "salad" => taken })
         expect([last_response.status, judged["portion"]["layers"].size]).to eq [200, 7]
       end
@@ -103,7 +126,9 @@ RSpec.describe "Dressing and swaps on the bench", :server do
 
   describe "make it" do
     def make(goal, salad = barley) = ask(:post, "/api/trials/make", { "salad" => salad, "goal" => goal })
-    def suits?(made, diet) = made["judged"]["taste"]["suits"]["diets"].find { |each| each["name"] == diet }["suits"]
+    def suits?(made, diet)
+      made["judged"]["taste"]["suits"]["diets"].find { |each| each["name"] == diet }["suits"]
+    end
 
     it "makes it vegan with a whole set of changes, each with its reason" do
       made = make("vegan")

@@ -11,31 +11,46 @@ RSpec.describe "The guards", :server do
   it "takes no change from another site" do
     ask(:post, "/api/services", {}, origin: "http://evil.example")
     expect([last_response.status, Scullion::Records::Service.count]).to eq [403, 2]
-    ask(:post, "/api/services/1/changes", { "version" => 0, "at" => "service/covers", "value" => 141 }, origin: "http://127.0.0.1")
+    ask(
+      :post,
+      "/api/services/1/changes",
+      { "version" => 0, "at" => "service/covers", "value" => 141 },
+      origin: "http://127.0.0.1"
+    )
     expect(last_response.status).to eq 200
   end
 
   it "lets in one megabyte and no more, said or unsaid" do
-    ask(:post, "/api/plan", "[\"#{'x' * 1_048_577}\"]")
+    ask(:post, "/api/plan", "[\"#{"x" * 1_048_577}\"]")
     expect([last_response.status, answer["title"]]).to eq [413, "The body is over 1 MB."]
-    env = Rack::MockRequest.env_for("http://127.0.0.1/api/plan", method: "POST", input: "[\"#{'x' * 1_048_577}\"]", "HTTP_TRANSFER_ENCODING" => "chunked", "HTTP_HOST" => "127.0.0.1")
+    env =
+      Rack::MockRequest.env_for(
+        "http://127.0.0.1/api/plan",
+        :method => "POST",
+        :input => "[\"#{"x" * 1_048_577}\"]",
+        "HTTP_TRANSFER_ENCODING" => "chunked",
+        "HTTP_HOST" => "127.0.0.1"
+      )
     env.delete("CONTENT_LENGTH")
     expect(app.call(env).first).to eq 413
   end
 
   it "allows no inline script, no frame and no sniffing, on every answer" do
-    ["/", "/api/health", "/api/none", "/assets/../../Gemfile"].each do |path|
+    %w[/ /api/health /api/none /assets/../../Gemfile].each do |path|
       ask(:get, path)
       policy = last_response.headers["content-security-policy"]
       expect(policy).to include("default-src 'none'", "script-src 'self'").and(not_include("unsafe"))
-      expect(last_response.headers).to include("x-content-type-options" => "nosniff", "x-frame-options" => "DENY")
+      expect(last_response.headers).to include(
+        "x-content-type-options" => "nosniff",
+        "x-frame-options" => "DENY"
+      )
     end
   end
 
   RSpec::Matchers.define_negated_matcher :not_include, :include
 
   it "serves no file but the built pages" do
-    ["/assets/../../Gemfile", "/assets/%2e%2e/%2e%2e/Gemfile", "/assets/none.js"].each do |path|
+    %w[/assets/../../Gemfile /assets/%2e%2e/%2e%2e/Gemfile /assets/none.js].each do |path|
       ask(:get, path)
       expect(last_response.body).not_to include("rubygems")
     end
@@ -51,7 +66,11 @@ RSpec.describe "The guards", :server do
 
   it "says when the disk is full, and when the database cannot be written" do
     full = ActiveRecord::StatementInvalid.new("x")
-    { SQLite3::FullException => 507, SQLite3::ReadOnlyException => 503, SQLite3::BusyException => 503 }.each do |cause, status|
+    {
+      SQLite3::FullException => 507,
+      SQLite3::ReadOnlyException => 503,
+      SQLite3::BusyException => 503
+    }.each do |cause, status|
       allow(full).to receive(:cause).and_return(cause.new)
       allow(Scullion::Records::Service).to receive(:find).and_raise(full)
       ask(:get, "/api/services/1")
@@ -60,9 +79,15 @@ RSpec.describe "The guards", :server do
   end
 
   it "constrains the database itself, not only the models" do
-    { "UPDATE services SET covers = 0" => /services_covers/, "UPDATE components SET grams = -1" => /weigh_something/,
-      "DELETE FROM ingredients WHERE key = 'dill'" => /FOREIGN KEY/, "UPDATE salads SET name = ' '" => /salads_named/ }.each do |sql, says|
-      expect { ActiveRecord::Base.transaction(requires_new: true) { ActiveRecord::Base.connection.execute(sql) } }.to raise_error(ActiveRecord::StatementInvalid, says)
+    {
+      "UPDATE services SET covers = 0" => /services_covers/,
+      "UPDATE components SET grams = -1" => /weigh_something/,
+      "DELETE FROM ingredients WHERE key = 'dill'" => /FOREIGN KEY/,
+      "UPDATE salads SET name = ' '" => /salads_named/
+    }.each do |sql, says|
+      expect {
+        ActiveRecord::Base.transaction(requires_new: true) { ActiveRecord::Base.connection.execute(sql) }
+      }.to raise_error(ActiveRecord::StatementInvalid, says)
     end
   end
 
@@ -86,7 +111,7 @@ RSpec.describe "The guards", :server do
       host = { "HTTP_HOST" => "127.0.0.1" }
       guarded = Rack::MockRequest.new(Scullion::Stack.of(hosts: ["127.0.0.1"], access_code: "salt marsh"))
       expect(guarded.get("/api/health", host).status).to eq 401
-      code = "Basic #{['cook:salt marsh'].pack('m0')}"
+      code = "Basic #{["cook:salt marsh"].pack("m0")}"
       expect(guarded.get("/api/health", host.merge("HTTP_AUTHORIZATION" => code)).status).to eq 200
     end
 
@@ -107,7 +132,12 @@ RSpec.describe "The guards", :server do
     (0..6).each do |later|
       today = Date.new(2026, 11, 24) + later
       saturday, sunday = Scullion::Demo.dates([6, 0], today)
-      expect([saturday > today, saturday - today <= 7, saturday.wday, sunday - saturday]).to eq [true, true, 6, 1]
+      expect([saturday > today, saturday - today <= 7, saturday.wday, sunday - saturday]).to eq [
+           true,
+           true,
+           6,
+           1
+         ]
     end
   end
 

@@ -9,7 +9,9 @@ RSpec.describe "The larder as a table", :server do
     last_response.body.force_encoding("UTF-8")
   end
 
-  def bring_in(csv, **more) = ask(:post, "/api/larder/import", { "csv" => csv }.merge(more.transform_keys(&:to_s)))
+  def bring_in(csv, **more)
+    ask(:post, "/api/larder/import", { "csv" => csv }.merge(more.transform_keys(&:to_s)))
+  end
   def spoiled(from, into) = table.sub(from, into)
   def refused = answer["rows"].select { |row| row["fate"] == "refused" }
 
@@ -20,14 +22,20 @@ RSpec.describe "The larder as a table", :server do
 
   it "reports a dry run row by row, and writes nothing" do
     bring_in(spoiled(",Carrots,", ",Carrots (new),"))
-    expect(answer["rows"].reject { |row| row["fate"] == "same" }.map { |row| row.values_at("name", "fate") }).to eq [["Carrots (new)", "changed"]]
+    expect(
+      answer["rows"].reject { |row| row["fate"] == "same" }.map { |row| row.values_at("name", "fate") }
+    ).to eq [["Carrots (new)", "changed"]]
     expect(Scullion::Records::Ingredient.find_by(key: "carrot").name).to eq "Carrots"
   end
 
   it "writes all when told to, new ones too" do
-    csv = "#{spoiled(',Carrots,', ',Carrots (new),')}#{table.lines.find { |line| line.start_with?('dill,') }.sub('dill,Dill', 'wild-dill,Wild dill')}"
+    dill = table.lines.find { |line| line.start_with?("dill,") }
+    csv = spoiled(",Carrots,", ",Carrots (new),") + dill.sub("dill,Dill", "wild-dill,Wild dill")
     expect(bring_in(csv, write: true)["written"]).to be true
-    expect(Scullion::Records::Ingredient.where(key: %w[carrot wild-dill]).order(:key).pluck(:name)).to eq ["Carrots (new)", "Wild dill"]
+    expect(Scullion::Records::Ingredient.where(key: %w[carrot wild-dill]).order(:key).pluck(:name)).to eq [
+         "Carrots (new)",
+         "Wild dill"
+       ]
   end
 
   it "writes nothing when one row is at fault, and names line, field and remedy" do
@@ -47,7 +55,11 @@ RSpec.describe "The larder as a table", :server do
   end
 
   it "says what is wrong with the whole table" do
-    { "name,colour\nx,y" => "columns are missing: key", "\"a" => "not CSV", "#{table.lines.first}#{"x,\n" * 5001}" => "There are 5001 rows" }.each do |csv, says|
+    {
+      "name,colour\nx,y" => "columns are missing: key",
+      "\"a" => "not CSV",
+      "#{table.lines.first}#{"x,\n" * 5001}" => "There are 5001 rows"
+    }.each do |csv, says|
       bring_in(csv)
       expect([last_response.status, told["/csv"]]).to match [422, a_string_including(says)]
     end
@@ -56,7 +68,11 @@ RSpec.describe "The larder as a table", :server do
   end
 
   it "takes a short row: like another, or its family's usual" do
-    bring_in("key,name,family,colour,like,trims/picked/yield\nmarsh-dill,Marsh dill,herb,#557744,dill,0.5\nsea-beet,Sea beet,leaf,#336633,,\n", write: true)
+    bring_in(
+      "key,name,family,colour,like,trims/picked/yield\nmarsh-dill,Marsh " \
+        "dill,herb,#557744,dill,0.5\nsea-beet,Sea beet,leaf,#336633,,\n",
+      write: true
+    )
     expect(answer["rows"].map { |row| row["fate"] }).to eq %w[new new]
     dill = Scullion::Records::Ingredient.find_by(key: "marsh-dill").facts
     expect(dill["trims"]["picked"]).to include("yield" => 0.5, "sheds" => "thick stalks")
@@ -64,27 +80,37 @@ RSpec.describe "The larder as a table", :server do
 
   it "refuses a formula where a number should be, a name that is taken, and a circle of likenesses" do
     head = "key,name,family,colour,like,density/whole\n"
-    { "a,A,herb,#557744,,=1+1" => '"=1+1" is not a number', "a,Dill,herb,#557744,," => "already in the larder, as dill",
-      "a,A,herb,#557744,b,\nb,B,herb,#557744,a," => "made like itself: a → b → a" }.each do |rows, says|
+    {
+      "a,A,herb,#557744,,=1+1" => '"=1+1" is not a number',
+      "a,Dill,herb,#557744,," => "already in the larder, as dill",
+      "a,A,herb,#557744,b,\nb,B,herb,#557744,a," => "made like itself: a → b → a"
+    }.each do |rows, says|
       bring_in("#{head}#{rows}\n")
-      expect(refused.flat_map { |row| row["faults"].map { |fault| fault["what"] } }.join(" ")).to include(says)
+      expect(refused.flat_map { |row| row["faults"].map { |fault| fault["what"] } }.join(" ")).to include(
+        says
+      )
     end
   end
 
   it "comes in as JSON just as it went out" do
     list = ask(:get, "/api/larder.json")
-    expect(ask(:post, "/api/larder/import", { "json" => list.first(40) })["rows"].map { |row| row["fate"] }.uniq).to eq ["same"]
+    expect(
+      ask(:post, "/api/larder/import", { "json" => list.first(40) })["rows"].map { |row| row["fate"] }.uniq
+    ).to eq ["same"]
     ask(:post, "/api/larder/import", { "json" => [1] })
     expect(last_response.status).to eq 422
   end
 
   it "turns 50,000 rows away whole" do
-    bring_in("#{table.lines.first}#{"x,#{'y' * 20}\n" * 50_000}", write: true)
+    bring_in("#{table.lines.first}#{"x,#{"y" * 20}\n" * 50_000}", write: true)
     expect([last_response.status, answer["title"]]).to eq [413, "The body is over 1 MB."]
   end
 
   it "refuses text that is not UTF-8" do
-    expect { Scullion::Exchange::LarderCsv.read("key,n\xFFme") }.to raise_error(Scullion::InvalidBrief, /not UTF-8/)
+    expect { Scullion::Exchange::LarderCsv.read("key,n\xFFme") }.to raise_error(
+      Scullion::InvalidBrief,
+      /not UTF-8/
+    )
   end
 
   describe "and the plans that follow" do
@@ -95,8 +121,18 @@ RSpec.describe "The larder as a table", :server do
     it "orders the salt that cooking takes in the kitchen's own pack" do
       salt = table.lines.find { |line| line.start_with?("fine-salt,") }
       bring_in(table.sub(salt, salt.sub("1 kg pack", "2 kg pack").sub("1000", "2000")), write: true)
-      expect(ask(:post, "/api/cook", { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 })["buy"].map { |line| line["order"] }).to include("1 × 2 kg pack")
-      expect(plan_of_saturday["buy"].find { |line| line["ingredient"] == "fine-salt" }["order"]).to eq "1 × 2 kg pack"
+      expect(
+        ask(
+          :post,
+          "/api/cook",
+          { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 }
+        )[
+          "buy"
+        ].map { |line| line["order"] }
+      ).to include("1 × 2 kg pack")
+      expect(
+        plan_of_saturday["buy"].find { |line| line["ingredient"] == "fine-salt" }["order"]
+      ).to eq "1 × 2 kg pack"
     end
 
     it "plans on when a figure is kept for an ingredient that no salad uses, and when that is deleted" do
@@ -105,7 +141,13 @@ RSpec.describe "The larder as a table", :server do
       expect(plan_of_saturday).to include("count")
       ask(:delete, "/api/ingredients/wild-dill")
       expect(plan_of_saturday).to include("count")
-      expect(ask(:post, "/api/cook", { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 })).to include("cooking")
+      expect(
+        ask(
+          :post,
+          "/api/cook",
+          { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 }
+        )
+      ).to include("cooking")
     end
 
     it "plans on when a table took away the figure that was set by hand" do

@@ -3,31 +3,65 @@
 require_relative "server_helper"
 
 RSpec.describe "The paste desk", :server do
-  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Quay bowl", "recipeYield" => ["8", "8 servings"],
-             "recipeIngredient" => ["400 g carrots, grated", "2 tbsp olive oil"],
-             "recipeInstructions" => [{ "@type" => "HowToSection", "itemListElement" => [{ "@type" => "HowToStep", "text" => "Grate the carrots." }] }] }
+  recipe = {
+    "@context" => "https://schema.org",
+    "@type" => "Recipe",
+    "name" => "Quay bowl",
+    "recipeYield" => ["8", "8 servings"],
+    "recipeIngredient" => ["400 g carrots, grated", "2 tbsp olive oil"],
+    "recipeInstructions" => [
+      {
+        "@type" => "HowToSection",
+        "itemListElement" => [{ "@type" => "HowToStep", "text" => "Grate the carrots." }]
+      }
+    ]
+  }
 
   def paste(text, **more) = ask(:post, "/api/paste", { "text" => text }.merge(more.transform_keys(&:to_s)))
 
   it "drafts a salad that the shelf takes" do
-    draft = paste("Quay carrots\nServes 4\n400 g carrots, grated\n1 kg lettuce\n4 tbsp olive oil", choices: { "4" => "iceberg" })
+    draft =
+      paste(
+        "Quay carrots\nServes 4\n400 g carrots, grated\n1 kg lettuce\n4 tbsp olive oil",
+        choices: {
+          "4" => "iceberg"
+        }
+      )
     expect(draft["settled"]).to be true
     added = ask(:post, "/api/salads", { "key" => "quay-carrots", **draft["salad"] })
     expect(added["components"].map { |component| component["ingredient"] }).to eq %w[carrot iceberg]
   end
 
   it "finds a schema.org recipe wherever it stands" do
-    [recipe.to_json, [recipe].to_json, { "@graph" => [{ "@type" => "WebPage" }, { "mainEntity" => recipe }] }.to_json,
-     "<html><script type=\"application/ld+json\">#{recipe.to_json}</script><p>Hello</p></html>"].each do |text|
+    [
+      recipe.to_json,
+      [recipe].to_json,
+      { "@graph" => [{ "@type" => "WebPage" }, { "mainEntity" => recipe }] }.to_json,
+      "<html><script type=\"application/ld+json\">#{recipe.to_json}</script><p>Hello</p></html>"
+    ].each do |text|
       draft = paste(text)
       expect(draft.values_at("title", "servings")).to eq ["Quay bowl", 8]
-      expect(draft["lines"].map { |each| each["kind"] }).to eq %w[title servings heading ingredient ingredient heading step]
+      expect(draft["lines"].map { |each| each["kind"] }).to eq %w[
+           title
+           servings
+           heading
+           ingredient
+           ingredient
+           heading
+           step
+         ]
     end
   end
 
   it "says what is broken, what holds no recipe, and what is no list at all" do
     nested = JSON.generate((1..100).reduce(recipe) { |inner, _| { "a" => inner } }, max_nesting: 200)
-    { recipe.to_json[0..-3] => /broken/, '{"@type": "WebPage"}' => /no recipe/, nested => /broken|no recipe/, "Serves 0\n1 carrot" => /nobody/, " \n" => /nothing/ }.each do |text, words|
+    {
+      recipe.to_json[0..-3] => /broken/,
+      '{"@type": "WebPage"}' => /no recipe/,
+      nested => /broken|no recipe/,
+      "Serves 0\n1 carrot" => /nobody/,
+      " \n" => /nothing/
+    }.each do |text, words|
       expect(paste(text)["faults"].first["what"]).to match(words)
       expect(last_response.status).to eq 422
     end
@@ -35,25 +69,39 @@ RSpec.describe "The paste desk", :server do
 
   it "gives every demo salad out in its own JSON and takes it back the same" do
     ask(:get, "/api/salads").each do |salad|
-      out = ask(:get, "/api/salads/#{salad['key']}/card.json")
+      out = ask(:get, "/api/salads/#{salad["key"]}/card.json")
       draft = paste(last_response.body)
       expect(draft["settled"]).to be true
-      back = ask(:post, "/api/salads", { "key" => "back-#{salad['key']}", **draft["salad"] })
+      back = ask(:post, "/api/salads", { "key" => "back-#{salad["key"]}", **draft["salad"] })
       expect(back.except("id", "version", "key")).to eq out.except("key")
     end
-    expect(paste('{"key": "a", "name": "A", "components": [{"ingredient": "carrot", "role": "body", "grams": -1}]}')["faults"].first["where"]).to eq "/components/0/grams"
+    expect(
+      paste(
+        '{"key": "a", "name": "A", "components": [{"ingredient": "carrot", "role": "body", "grams": -1}]}'
+      )[
+        "faults"
+      ].first[
+        "where"
+      ]
+    ).to eq "/components/0/grams"
   end
 
   it "writes cards that it reads again: as Markdown, and as a schema.org Recipe" do
     ask(:get, "/api/salads/barley-roast-carrot-dill/card.md?covers=40")
-    expect(last_response.body).to include("# Barley, roast carrot, dill", "Serves 40", "- 4.19 kg Carrots, peeled, batons, roasted")
+    expect(last_response.body).to include(
+      "# Barley, roast carrot, dill",
+      "Serves 40",
+      "- 4.19 kg Carrots, peeled, batons, roasted"
+    )
     card = paste(last_response.body)
     ask(:get, "/api/salads/barley-roast-carrot-dill/card.jsonld?covers=40")
     linked = paste(last_response.body)
     salad = ask(:get, "/api/salads/barley-roast-carrot-dill")
     [card, linked].each do |draft|
       expect(draft.values_at("title", "servings")).to eq ["Barley, roast carrot, dill", 40]
-      expect(draft["salad"]["components"].map { |component| component["ingredient"] }).to eq(salad["components"].map { |component| component["ingredient"] })
+      expect(draft["salad"]["components"].map { |component| component["ingredient"] }).to eq(
+        salad["components"].map { |component| component["ingredient"] }
+      )
     end
   end
 end

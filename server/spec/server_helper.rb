@@ -13,10 +13,12 @@ module ServerHelper
   include Committee::Test::Methods
 
   SCHEMA = Scullion::Contract.schema
-  STACK = Scullion::Stack.of(hosts: ["127.0.0.1", "localhost"])
+  STACK = Scullion::Stack.of(hosts: %w[127.0.0.1 localhost])
 
   def app = STACK
-  def committee_options = { schema: SCHEMA, strict_reference_validation: true, parse_response_by_content_type: true }
+  def committee_options
+    { schema: SCHEMA, strict_reference_validation: true, parse_response_by_content_type: true }
+  end
   def request_object = last_request
   def response_data = [last_response.status, last_response.headers, last_response.body]
 
@@ -25,7 +27,9 @@ module ServerHelper
     header "Origin", headers[:origin]
     header "Content-Type", "application/json"
     public_send(verb, path, body.is_a?(String) ? body : body && JSON.generate(body))
-    assert_response_schema_confirm(last_response.status) if answer && path.start_with?("/api/") && path != "/api/none"
+    if answer && path.start_with?("/api/") && path != "/api/none"
+      assert_response_schema_confirm(last_response.status)
+    end
     answer
   end
 
@@ -35,7 +39,11 @@ module ServerHelper
   def told = answer.fetch("faults").to_h { |fault| [fault["where"], fault["what"]] }
 
   def change(at, value, version: service["version"], **more)
-    ask(:post, "/api/services/1/changes", { "version" => version, "at" => at, "value" => value }.merge(more.transform_keys(&:to_s)))
+    ask(
+      :post,
+      "/api/services/1/changes",
+      { "version" => version, "at" => at, "value" => value }.merge(more.transform_keys(&:to_s))
+    )
   end
 
   def service = Scullion::Records::Service.find(1).to_document

@@ -18,7 +18,10 @@ RSpec.describe "A week", :server do
   it "says by when each thing is wanted first, and goes out as CSV" do
     wanted = ask(:get, "/api/weeks/2026-11-28/wanted").to_h { |each| each.values_at("ingredient", "date") }
     expect(wanted.keys).to match_array(order["lines"].map { |line| line["ingredient"] })
-    days = [1, 2].map { |id| ask(:get, "/api/services/#{id}/day")["needed_by"].to_h { |each| each.values_at("ingredient", "date") } }
+    days =
+      [1, 2].map do |id|
+        ask(:get, "/api/services/#{id}/day")["needed_by"].to_h { |each| each.values_at("ingredient", "date") }
+      end
     expect(wanted["rapeseed-oil"]).to eq days.map { |each| each["rapeseed-oil"] }.min
     get "/api/weeks/2026-11-28/order.csv"
     head, *rows = CSV.parse(last_response.body)
@@ -31,6 +34,9 @@ RSpec.describe "A week", :server do
     expect(order("2027-01-06")).to include("from" => "2027-01-04", "lines" => [], "services" => [])
     expect(ask(:get, "/api/weeks/2027-01-06/wanted")).to eq []
     get "/api/weeks/someday/order"
-    expect([last_response.status, JSON.parse(last_response.body)["title"]]).to eq [404, "someday is not a day of the calendar."]
+    expect([last_response.status, JSON.parse(last_response.body)["title"]]).to eq [
+         404,
+         "someday is not a day of the calendar."
+       ]
   end
 end

@@ -26,18 +26,34 @@ RSpec.describe "A whole service", :server do
           made.dressings.each do |batch|
             expect(batch.stages.sum { |stage| (stage.grams * 10).round }).to eq (batch.batch_grams * 10).round
             expect(batch.parts.sum { |part| (part.grams * 10).round }).to eq (batch.whisk_grams * 10).round
-            batch.stages.reject { |stage| stage.pours.empty? }.each { |stage| expect(stage.pours.sum { |pour| (pour.grams * 10).round }).to eq (stage.grams * 10).round }
+            batch
+              .stages
+              .reject { |stage| stage.pours.empty? }
+              .each do |stage|
+                expect(stage.pours.sum { |pour| (pour.grams * 10).round }).to eq (stage.grams * 10).round
+              end
           end
           made.waves.each { |waves| expect(waves.list.sum(&:covers)).to eq waves.covers }
-          made.builds.each { |build| build.shares.each { |share| expect(share.per_bowl.sum.round(1)).to be_within(0.1).of(share.in_bowls_grams.round(1)) } }
+          made.builds.each do |build|
+            build.shares.each do |share|
+              expect(share.per_bowl.sum.round(1)).to be_within(0.1).of(share.in_bowls_grams.round(1))
+            end
+          end
         end
       end
 
       it "never buys, cooks or whisks less for more guests" do
-        amounts = [1, 7, 40, 120, 333].map do |covers|
-          made = service_plan(id, covers)
-          [made.purchases.sum(&:need_grams), made.cooking.sum(&:finished_grams), made.dressings.sum(&:whisk_grams), made.builds.sum(&:mix_ml), made.preps.sum(&:hands_minutes)]
-        end
+        amounts =
+          [1, 7, 40, 120, 333].map do |covers|
+            made = service_plan(id, covers)
+            [
+              made.purchases.sum(&:need_grams),
+              made.cooking.sum(&:finished_grams),
+              made.dressings.sum(&:whisk_grams),
+              made.builds.sum(&:mix_ml),
+              made.preps.sum(&:hands_minutes)
+            ]
+          end
         amounts.each_cons(2) { |less, more| less.zip(more).each { |a, b| expect(b).to be >= a - 1e-9 } }
       end
 
@@ -58,22 +74,37 @@ RSpec.describe "A whole service", :server do
       it "is ready for its first guest, and no wave is dressed before it may be" do
         roster = Scullion::Day::Roster.new(service_plan(id))
         expect(roster.works?).to be true
-        roster.plan.waves.select(&:dressed_in_waves?).each do |waves|
-          at = roster.plan.builds.find { |build| build.portion.equal?(waves.portion) }.at
-          waves.list.each { |wave| expect(roster.solution.end("#{at}/finish/#{wave.number}")).to be_between(wave.dress_from.minutes, wave.dress_by.minutes) }
-        end
+        roster
+          .plan
+          .waves
+          .select(&:dressed_in_waves?)
+          .each do |waves|
+            at = roster.plan.builds.find { |build| build.portion.equal?(waves.portion) }.at
+            waves.list.each do |wave|
+              expect(roster.solution.end("#{at}/finish/#{wave.number}")).to be_between(
+                wave.dress_from.minutes,
+                wave.dress_by.minutes
+              )
+            end
+          end
       end
 
       it "labels everything with a moment by which it must go, after it is ready" do
         labels = Scullion::Day::HoldLabels.new(Scullion::Day::Roster.new(service_plan(id))).to_a
         expect(labels).not_to be_empty
-        labels.each { |label| expect([label.ready, label.best, label.discard].map(&:minutes)).to(satisfy { |ready, best, discard| ready < discard && ready <= best }) }
+        labels.each do |label|
+          expect([label.ready, label.best, label.discard].map(&:minutes)).to(
+            satisfy { |ready, best, discard| ready < discard && ready <= best }
+          )
+        end
       end
 
       it "explains every figure it shows" do
         made = service_plan(id)
         made.sheets.each do |sheet|
-          sheet.class.definitions.each_key { |name| expect(made.working("#{sheet.at}/#{name}").to_h).to include("label" => /\S/, "text" => /\S/) }
+          sheet.class.definitions.each_key do |name|
+            expect(made.working("#{sheet.at}/#{name}").to_h).to include("label" => /\S/, "text" => /\S/)
+          end
         end
       end
     end
@@ -83,13 +114,19 @@ RSpec.describe "A whole service", :server do
     made = service_plan(2)
     shared = made.needs.select { |need| need.layers.map { |layer| layer.portion.salad.key }.uniq.size > 1 }
     expect(shared.map(&:name)).to include("Flat parsley", "Pumpkin seeds")
-    shared.each { |need| expect(need.finished_grams).to be_within(1e-6).of(need.layers.sum(&:finished_grams)) }
+    shared.each do |need|
+      expect(need.finished_grams).to be_within(1e-6).of(need.layers.sum(&:finished_grams))
+    end
     expect(made.preps.map { |prep| prep.need.name }.tally.values.max).to eq 1
   end
 
   it "says what it cannot find of a service: a salad at the pass, a list, a label" do
-    { "/api/services/1/check-weigh?line=7&weights=338" => /no such salad/, "/api/services/1/lists/wishes.csv" => /no such list/, "/api/services/1/labels/99.svg" => /no such label/,
-      "/api/services/99/plan" => /nothing here by that name/ }.each do |path, said|
+    {
+      "/api/services/1/check-weigh?line=7&weights=338" => /no such salad/,
+      "/api/services/1/lists/wishes.csv" => /no such list/,
+      "/api/services/1/labels/99.svg" => /no such label/,
+      "/api/services/99/plan" => /nothing here by that name/
+    }.each do |path, said|
       ask(:get, path)
       expect([last_response.status, answer["title"]]).to match([404, said]), path
     end

@@ -24,8 +24,22 @@ class RunningServer
   end
 
   def start
-    environment = { "PORT" => @port.to_s, "SCULLION_DB" => File.join(@folder, "scullion.sqlite3"), "SCULLION_DEMO_FROM" => weeks_ahead }
-    @pid = Process.spawn(environment, "bundle", "exec", "ruby", "server/start.rb", chdir: ROOT, out: File.join(@folder, "log"), err: %i[child out])
+    environment = {
+      "PORT" => @port.to_s,
+      "SCULLION_DB" => File.join(@folder, "scullion.sqlite3"),
+      "SCULLION_DEMO_FROM" => weeks_ahead
+    }
+    @pid =
+      Process.spawn(
+        environment,
+        "bundle",
+        "exec",
+        "ruby",
+        "server/start.rb",
+        chdir: ROOT,
+        out: File.join(@folder, "log"),
+        err: %i[child out]
+      )
     wait_until_up
     self
   end
@@ -52,16 +66,32 @@ class RunningServer
     rescue Errno::ECONNREFUSED
       sleep 0.05
     end
-    raise "The server did not come up:\n#{File.read(File.join(@folder, 'log'))}"
+    raise "The server did not come up:\n#{File.read(File.join(@folder, "log"))}"
   end
 end
 
 Capybara.register_driver(:chromium) do |app|
   Capybara::Cuprite::Driver.new(
-    app, window_size: [1280, 800], process_timeout: 180, timeout: 60, protocol_timeout: 60, js_errors: true,
-         browser_path: ENV["BROWSER_PATH"] || %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
-         browser_options: { "no-sandbox" => nil, "disable-gpu" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-                            "disable-component-update" => nil, "disable-sync" => nil, "disable-quic" => nil, "disable-dev-shm-usage" => nil, "force-prefers-reduced-motion" => nil }
+    app,
+    window_size: [1280, 800],
+    process_timeout: 180,
+    timeout: 60,
+    protocol_timeout: 60,
+    js_errors: true,
+    browser_path:
+      ENV["BROWSER_PATH"] ||
+        %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
+    browser_options: {
+      "no-sandbox" => nil,
+      "disable-gpu" => nil,
+      "no-first-run" => nil,
+      "disable-background-networking" => nil,
+      "disable-component-update" => nil,
+      "disable-sync" => nil,
+      "disable-quic" => nil,
+      "disable-dev-shm-usage" => nil,
+      "force-prefers-reduced-motion" => nil
+    }
   )
 end
 Capybara.enable_aria_label = true
@@ -72,10 +102,20 @@ Capybara.default_max_wait_time = 40
 
 # A salad for one journey alone: what other journeys do to theirs cannot reach it.
 module SaladOfItsOwn
-  def barley = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/salads/barley-roast-carrot-dill"))).except("id", "version")
+  def barley
+    JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/salads/barley-roast-carrot-dill"))).except(
+      "id",
+      "version"
+    )
+  end
 
   def put_on_the_shelf(salad)
-    answer = Net::HTTP.post(URI("#{@server.url}/api/salads"), JSON.generate(salad), "Content-Type" => "application/json")
+    answer =
+      Net::HTTP.post(
+        URI("#{@server.url}/api/salads"),
+        JSON.generate(salad),
+        "Content-Type" => "application/json"
+      )
     raise answer.body unless answer.is_a?(Net::HTTPSuccess)
   end
 end
@@ -99,7 +139,10 @@ RSpec.configure do |config|
   # A browser that hangs or dies is started anew and the journey with it; what the page itself
   # gets wrong is never tried again.
   config.around(:example, :journey) do |journey|
-    journey.run_with_retry(retry: 3, exceptions_to_retry: [Ferrum::TimeoutError, Ferrum::DeadBrowserError, Ferrum::ProcessTimeoutError])
+    journey.run_with_retry(
+      retry: 3,
+      exceptions_to_retry: [Ferrum::TimeoutError, Ferrum::DeadBrowserError, Ferrum::ProcessTimeoutError]
+    )
   end
   config.retry_callback = ->(example) { Capybara.current_session.driver.quit if example.metadata[:journey] }
 end

@@ -15,7 +15,12 @@ RSpec.describe "A cook's day", :journey, type: :feature do
   def tell(at, value)
     5.times do
       version = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/1")))["version"]
-      answer = Net::HTTP.post(URI("#{@server.url}/api/services/1/changes"), JSON.generate("version" => version, "at" => at, "value" => value), "Content-Type" => "application/json")
+      answer =
+        Net::HTTP.post(
+          URI("#{@server.url}/api/services/1/changes"),
+          JSON.generate("version" => version, "at" => at, "value" => value),
+          "Content-Type" => "application/json"
+        )
       return if answer.is_a?(Net::HTTPSuccess)
     end
     raise "#{at} could not be set to #{value}"
@@ -23,7 +28,9 @@ RSpec.describe "A cook's day", :journey, type: :feature do
 
   def covers = find_field("Covers")
   def figure(at) = find("[data-at='#{at}']", match: :first)
-  def packs_of(ingredient) = figure(planned["buy"].find { |line| line["ingredient"] == ingredient }["packs"]["at"])
+  def packs_of(ingredient)
+    figure(planned["buy"].find { |line| line["ingredient"] == ingredient }["packs"]["at"])
+  end
 
   # Waits for the server's word, then looks at what it holds.
   def planned = JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/1/plan")))
@@ -33,10 +40,26 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     expect(page).to have_css("h1", text: "Count weekend, Saturday lunch")
     expect(page).to have_text(/11:45 to 13:30/)
     expect(covers.value).to eq "140"
-    ["Pearl barley", "Roast carrot", "Cucumber, salted", "White beans", "Dill", "Sunflower seeds", "White brined cheese", "Mustard vinaigrette"]
-      .each { |layer| expect(page).to have_css("tr", text: layer) }
+    [
+      "Pearl barley",
+      "Roast carrot",
+      "Cucumber, salted",
+      "White beans",
+      "Dill",
+      "Sunflower seeds",
+      "White brined cheese",
+      "Mustard vinaigrette"
+    ].each { |layer| expect(page).to have_css("tr", text: layer) }
     expect(page).to have_css("svg[aria-label^='One portion cut through']")
-    expect(all("nav[aria-label=Stages] a").map { |link| link.text[/[A-Z]\w+/] }).to eq %w[Count Buy Prep Cook Dress Day Build]
+    expect(all("nav[aria-label=Stages] a").map { |link| link.text[/[A-Z]\w+/] }).to eq %w[
+         Count
+         Buy
+         Prep
+         Cook
+         Dress
+         Day
+         Build
+       ]
   end
 
   it "changes the covers by stepper, by keys and by typing, and every stage follows" do
@@ -51,8 +74,13 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     page.driver.browser.keyboard.type("-")
     expect(page).to have_field("Covers", with: "142")
     covers.set("60")
-    { "Count" => ["count/0/finished_grams", "20.54 kg"], "Prep" => ["prep/1/ap_grams", "6.60 kg"], "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"], "Dress" => ["dress/0/whisk_grams", "2,056 g"],
-      "Build" => ["build/0/shares/0/per_bowl_grams", "3,465 g"] }.each do |stage, (at, text)|
+    {
+      "Count" => ["count/0/finished_grams", "20.54 kg"],
+      "Prep" => ["prep/1/ap_grams", "6.60 kg"],
+      "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"],
+      "Dress" => ["dress/0/whisk_grams", "2,056 g"],
+      "Build" => ["build/0/shares/0/per_bowl_grams", "3,465 g"]
+    }.each do |stage, (at, text)|
       within("nav[aria-label=Stages]") { click_link stage }
       expect(figure(at)).to have_text(text)
     end
@@ -65,10 +93,21 @@ RSpec.describe "A cook's day", :journey, type: :feature do
   it "walks the stages with the keys and reads off what each one answers" do
     open_demo
     expect(page).to have_css("h1", text: "Count weekend")
-    { "2" => ["Order", "5 × 1 kg tub", "brine or paper"], "3" => ["batons 50 × 10 mm", "true size", "peel and ends → stock"],
-      "4" => ["40 cm pot", "water line 12.5 cm", "Water to dry, by weight"], "5" => ["Soak", "Toss", "Reserve", "4,699 g"],
+    {
+      "2" => ["Order", "5 × 1 kg tub", "brine or paper"],
+      "3" => ["batons 50 × 10 mm", "true size", "peel and ends → stock"],
+      "4" => ["40 cm pot", "water line 12.5 cm", "Water to dry, by weight"],
+      "5" => ["Soak", "Toss", "Reserve", "4,699 g"],
       "6" => ["Ready in time.", "What may be made ahead", "Packet, A4"],
-      "7" => ["Held back for the top", "Begin plating", "Scale reads", "House rules A", "your local code decides", "Discard by"] }.each do |key, words|
+      "7" => [
+        "Held back for the top",
+        "Begin plating",
+        "Scale reads",
+        "House rules A",
+        "your local code decides",
+        "Discard by"
+      ]
+    }.each do |key, words|
       page.driver.browser.keyboard.type(key)
       words.each { |word| expect(page).to have_text(word) }
     end
@@ -155,8 +194,20 @@ RSpec.describe "A cook's day", :journey, type: :feature do
   it "renders every name as text" do
     name = "<img src=x onerror=document.title='owned'>"
     put_on_the_shelf(barley.merge("key" => "rude", "name" => name))
-    added = Net::HTTP.post(URI("#{@server.url}/api/services"), JSON.generate("name" => name, "date" => "2026-11-29", "from" => "12:00", "to" => "13:00", "covers" => 10, "lines" => [{ "salad" => "rude" }]), "Content-Type" => "application/json")
-    visit "/services/#{JSON.parse(added.body)['id']}/build"
+    added =
+      Net::HTTP.post(
+        URI("#{@server.url}/api/services"),
+        JSON.generate(
+          "name" => name,
+          "date" => "2026-11-29",
+          "from" => "12:00",
+          "to" => "13:00",
+          "covers" => 10,
+          "lines" => [{ "salad" => "rude" }]
+        ),
+        "Content-Type" => "application/json"
+      )
+    visit "/services/#{JSON.parse(added.body)["id"]}/build"
     expect(page).to have_css("h2", text: name)
     expect(page).to have_no_css("img")
     expect(page.title).not_to eq "owned"
@@ -279,9 +330,17 @@ RSpec.describe "The salad bench", :journey, type: :feature do
   end
 
   it "shows a line that stands there twice, and takes it out with one tap" do
-    put_on_the_shelf(barley.merge("key" => "dill-twice", "components" => barley["components"] + [barley["components"][5].merge("grams" => 3)]))
+    put_on_the_shelf(
+      barley.merge(
+        "key" => "dill-twice",
+        "components" => barley["components"] + [barley["components"][5].merge("grams" => 3)]
+      )
+    )
     visit "/salads/dill-twice"
-    expect(page).to have_css("[aria-label='A slip?']", text: "Dill stands here again: 4 g a serving before, 3 g here.")
+    expect(page).to have_css(
+      "[aria-label='A slip?']",
+      text: "Dill stands here again: 4 g a serving before, 3 g here."
+    )
     click_button "Take this one out: said twice"
     expect(page).to have_no_css("[aria-label='A slip?']")
     expect(page).to have_field("Dill, per serving", count: 1)
@@ -317,7 +376,10 @@ RSpec.describe "The dressing", :journey, type: :feature do
   it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the bench" do
     visit "/salads"
     click_link "Paste a recipe"
-    find("textarea").set("Quay lunch\nServes 4\n\n200 g pearl barley\n2 tbsp ground cloves\n400 g carrots, peeled, diced and roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min.")
+    find("textarea").set(
+      "Quay lunch\nServes 4\n\n200 g pearl barley\n2 tbsp ground cloves\n400 g carrots, peeled, diced and " \
+        "roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min."
+    )
     expect(page).to have_content("2 lines still to settle")
     expect(page).to have_button("To the bench", disabled: true)
     click_button "Little gem lettuce"
@@ -363,9 +425,14 @@ RSpec.describe "The dressing", :journey, type: :feature do
     put_on_the_shelf(barley.merge("key" => "two-in-one-breath"))
     visit "/salads/two-in-one-breath"
     expect(page).to have_button("Take out Sunflower seeds")
-    page.execute_script(%(for (const name of ["White beans", "Dill"]) document.querySelector(`[aria-label="Take out ${name}"]`).click()))
+    page.execute_script(<<~JS)
+        for (const name of ["White beans", "Dill"])
+          document.querySelector(`[aria-label="Take out ${name}"]`).click();
+      JS
     expect(page).to have_css("summary", text: "As it was, 2 changes back")
-    expect(page).to have_no_button("Take out Dill").and have_no_button("Take out White beans").and have_button("Take out Sunflower seeds")
+    expect(page).to have_no_button("Take out Dill").and have_no_button(
+            "Take out White beans"
+          ).and have_button("Take out Sunflower seeds")
     2.times { click_button "Undo" }
     expect(page).to have_button("Take out Dill").and have_button("Take out White beans")
   end
@@ -404,7 +471,9 @@ end
 RSpec.describe "The kitchen", :journey, type: :feature do
   it "weighs a pot, begins from a starter, and writes in pounds and back" do
     visit "/kitchen"
-    within(all("section").find { |section| section.has_css?("h2", text: "Pots", wait: 0) }) { click_button "Calibrate", match: :first }
+    within(all("section").find { |section| section.has_css?("h2", text: "Pots", wait: 0) }) do
+      click_button "Calibrate", match: :first
+    end
     fill_in "Weight before", with: "5 kg"
     fill_in "Weight after", with: "5.2 kg"
     click_button "Set its rate"
@@ -441,14 +510,24 @@ RSpec.describe "The kitchen", :journey, type: :feature do
     expect(page).to have_css("svg[aria-label^='40 cm pot: dry grain 3 cm']")
     visit "/kitchen"
     find("summary", text: "does everything", match: :first).click
-    within("[role=group][aria-label='ML: does']") { ["Slicing machines", "Stove and oven", "Dressings", "Mixing and plating"].each { |work| uncheck work } }
+    within("[role=group][aria-label='ML: does']") do
+      ["Slicing machines", "Stove and oven", "Dressings", "Mixing and plating"].each { |work| uncheck work }
+    end
     expect(page).to have_css("summary", text: "does knife and bench")
     click_button "Save the kitchen"
     expect(page).to have_text("Saved. Every plan follows it.")
     within("[role=group][aria-label='ML: does']") { uncheck "Knife and bench" }
     click_button "Save the kitchen"
     expect(page).to have_text("This cook is down for no work at all.")
-    within("[role=group][aria-label='ML: does']") { ["Knife and bench", "Slicing machines", "Stove and oven", "Dressings", "Mixing and plating"].each { |work| check work } }
+    within("[role=group][aria-label='ML: does']") do
+      [
+        "Knife and bench",
+        "Slicing machines",
+        "Stove and oven",
+        "Dressings",
+        "Mixing and plating"
+      ].each { |work| check work }
+    end
     expect(page).to have_css("summary", text: "does everything")
     fill_in "40 cm pot: cm across", with: "40"
     select "House rules A", from: "House rules"
@@ -465,22 +544,38 @@ RSpec.describe "The day", :journey, type: :feature do
 
   def undo_everything
     brief = JSON.parse(Net::HTTP.get(URI("#{Capybara.app_host}/api/services/1/brief")))["day"] || {}
-    decide = ->(body) { Net::HTTP.post(URI("#{Capybara.app_host}/api/services/1/day"), JSON.generate(body), "Content-Type" => "application/json") }
+    decide =
+      lambda do |body|
+        Net::HTTP.post(
+          URI("#{Capybara.app_host}/api/services/1/day"),
+          JSON.generate(body),
+          "Content-Type" => "application/json"
+        )
+      end
     (brief["marks"] || []).each { |mark| decide["unmark" => mark["task"]] }
     (brief["pins"] || []).each { |pin| decide["unpin" => pin["task"]] }
-    (brief["ahead"] || []).each { |line| decide["ahead" => { "preparation" => line["preparation"], "days" => 0 }] }
+    (brief["ahead"] || []).each do |line|
+      decide["ahead" => { "preparation" => line["preparation"], "days" => 0 }]
+    end
   end
 
   after { undo_everything }
 
   it "shows every task on the rail, the range of one, moves it by key, and makes one the day before" do
     day
-    cheese = find("button[aria-label^='White brined cheese'][aria-label$='OK'], button[aria-label^='White brined cheese'][aria-label$='ML'], button[aria-label^='White brined cheese'][aria-label$='TR']", match: :first)
+    cheese =
+      find(
+        "button[aria-label^='White brined cheese'][aria-label$='OK'], button[aria-label^='White brined " \
+          "cheese'][aria-label$='ML'], button[aria-label^='White brined cheese'][aria-label$='TR']",
+        match: :first
+      )
     before = cheese["aria-label"][/\d\d:\d\d/]
     cheese.send_keys(:space)
     expect(page).to have_css("section[aria-label='The task']", text: /May begin|Cannot move/)
     # By key, as the card of the task that was chosen moves what is below it.
-    within("section[aria-label='Made ahead']") { find("li", text: "White brined cheese").find_button("Day before").send_keys(:enter) }
+    within("section[aria-label='Made ahead']") do
+      find("li", text: "White brined cheese").find_button("Day before").send_keys(:enter)
+    end
     expect(page).to have_css("button[aria-pressed=true]", text: "Day before")
     expect(page).to have_no_css("button[aria-label^='White brined cheese'][aria-label*='#{before}']")
     find_button("Undo").send_keys(:enter)
@@ -526,12 +621,18 @@ RSpec.describe "The day", :journey, type: :feature do
   it "is run: begun, ticked off, late, and found again after a reload" do
     visit "/services/1/run"
     click_button "Rehearse from", match: :first
-    name = find("section[aria-label=Next] li", match: :first).find("button")["aria-label"].delete_prefix("Start ")
+    name =
+      find("section[aria-label=Next] li", match: :first).find("button")["aria-label"].delete_prefix("Start ")
     find("section[aria-label=Next] li", match: :first).click_button
     expect(page).to have_css("section[aria-label=Now] li[aria-label='#{name}']")
     visit "/services/1/run"
     expect(page).to have_css("section[aria-label=Now] li[aria-label='#{name}'] [role=timer]", text: /\d:\d\d/)
-    over = -> { JSON.parse(Net::HTTP.get(URI("#{Capybara.app_host}/api/services/1/day")))["tasks"].find { |task| task["state"] == "late" }&.fetch("over_minutes") }
+    over =
+      lambda do
+        JSON.parse(Net::HTTP.get(URI("#{Capybara.app_host}/api/services/1/day")))["tasks"]
+          .find { |task| task["state"] == "late" }
+          &.fetch("over_minutes")
+      end
     [10, 20].each do |minutes|
       find_button("Running late, 10 min more", disabled: false).click
       40.times { over.call == minutes || sleep(0.25) }
@@ -586,6 +687,10 @@ RSpec.describe "The list of services", :journey, type: :feature do
       attach_file "Bring in a service's JSON file", file, make_visible: true
       expect(page).to have_css("h1", text: "Count weekend, Sunday lunch")
     end
-    [again, page.current_path[/\d+/]].each { |id| Net::HTTP.start(*URI(Capybara.app_host).then { |uri| [uri.host, uri.port] }) { |http| http.delete("/api/services/#{id}") } }
+    [again, page.current_path[/\d+/]].each do |id|
+      Net::HTTP.start(*URI(Capybara.app_host).then { |uri| [uri.host, uri.port] }) do |http|
+        http.delete("/api/services/#{id}")
+      end
+    end
   end
 end

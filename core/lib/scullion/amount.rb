@@ -21,15 +21,33 @@ module Scullion
 
     # So many times this amount.
     # @param factor [Numeric] @return [Amount]
-    def times(factor) = Amount.new(low * factor, high * factor, unit, piece: piece, part: part, rest: rest, estimated: estimated)
+    def times(factor)
+      Amount.new(
+        low * factor,
+        high * factor,
+        unit,
+        piece: piece,
+        part: part,
+        rest: rest,
+        estimated: estimated
+      )
+    end
 
-    # As this house writes it and the reader reads it back, without the name: "½ tsp", "juice of 2", "3 medium".
+    # As this house writes it and the reader reads it back, without the name: "½ tsp", "juice of 2", "3
+    # medium".
     # @param writer [Amount::Writer] @return [String]
     def written(writer)
       case unit
-      when :taste then "to taste"
-      when :piece then [part && "#{part} of", value.round(2).to_s.delete_suffix(".0"), (piece unless piece == part)].compact.join(" ")
-      else writer.write(value, unit)
+      when :taste
+        "to taste"
+      when :piece
+        [
+          part && "#{part} of",
+          value.round(2).to_s.delete_suffix(".0"),
+          (piece unless piece == part)
+        ].compact.join(" ")
+      else
+        writer.write(value, unit)
       end
     end
 
@@ -40,11 +58,19 @@ module Scullion
     # @raise [UnreadableAmount] for "to taste", which has no weight
     def grams(ingredient, form)
       case unit
-      when :g then value
-      when :ml then value * ingredient.density(form)
-      when :piece then value * ingredient.piece_grams(piece, form)
-      else raise UnreadableAmount, Fault.new(what: "\"to taste\" has no weight.", where: "amount",
-                                             remedy: "Write a weight, for example 2 g.")
+      when :g
+        value
+      when :ml
+        value * ingredient.density(form)
+      when :piece
+        value * ingredient.piece_grams(piece, form)
+      else
+        raise UnreadableAmount,
+              Fault.new(
+                what: "\"to taste\" has no weight.",
+                where: "amount",
+                remedy: "Write a weight, for example 2 g."
+              )
       end
     end
   end

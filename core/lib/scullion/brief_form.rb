@@ -53,15 +53,19 @@ module Scullion
     # The key of a set of ours, or a set of one's own.
     def rules
       given = @fields.raw("house_rules")
-      return @fields.within("house_rules") { |item| HouseRules.read(item, "Your house rules.") } if given.is_a?(Hash)
+      if given.is_a?(Hash)
+        return @fields.within("house_rules") { |item| HouseRules.read(item, "Your house rules.") }
+      end
 
       key = @fields.choice("house_rules", @ours.rule_sets.keys, default: nil)
       key ? @ours.rule_sets[key] : @ours.rules
     end
 
     def salads
-      @salads ||= (@fields.list("salads", 1..60, "salads") { |item| Salad::Form.read(item, house) } || [])
-                  .compact.to_h { |salad| [salad.key, salad] }
+      @salads ||=
+        (@fields.list("salads", 1..60, "salads") { |item| Salad::Form.read(item, house) } || [])
+          .compact
+          .to_h { |salad| [salad.key, salad] }
     end
 
     # What was decided about the day; it is counted from the service's date.
@@ -75,7 +79,14 @@ module Scullion
     def service
       return @service if defined?(@service)
 
-      faulty = @fields.raw("salads").is_a?(Array) ? @fields.raw("salads").grep(Hash).map { |salad| salad["key"] } : []
+      faulty =
+        (
+          if @fields.raw("salads").is_a?(Array)
+            @fields.raw("salads").grep(Hash).map { |salad| salad["key"] }
+          else
+            []
+          end
+        )
       known = faulty.to_h { |key| [key, nil] }.merge(salads)
       @service = @fields.within("service") { |item| Service.read(item, known) }
     end
@@ -91,7 +102,9 @@ module Scullion
       item.only("at", "value", "set_for")
       at = item.text("at", most: 200) or return
       least, most, unit = as_brought.bound(at)
-      return item.fault("at", "There is no figure #{at.inspect}.", "Use the address that a working gives.") unless least
+      unless least
+        return item.fault("at", "There is no figure #{at.inspect}.", "Use the address that a working gives.")
+      end
 
       value = item.number("value", least..most, unit)
       [at, [value, item.text("set_for", default: "this service", most: 80)]] if value

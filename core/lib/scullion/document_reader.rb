@@ -21,7 +21,11 @@ module Scullion
     # Refuses fields that nobody reads, so that a misspelt one is not lost in silence.
     def only(*names)
       (@data.keys - names).each do |name|
-        fault(name, "Unknown field #{name.to_s[0, 60].inspect}.", "Remove it, or use one of: #{names.join(', ')}.")
+        fault(
+          name,
+          "Unknown field #{name.to_s[0, 60].inspect}.",
+          "Remove it, or use one of: #{names.join(", ")}."
+        )
       end
       self
     end
@@ -37,7 +41,9 @@ module Scullion
       read(name, default) do |value|
         next fault(name, "This should be text.", "Put it in quotes.") unless value.is_a?(String)
         next fault(name, "This is empty.", "Write at least one letter.") if value.strip.empty?
-        next fault(name, "This is #{value.length} letters long.", "Keep it to #{most}.") if value.length > most
+        if value.length > most
+          next fault(name, "This is #{value.length} letters long.", "Keep it to #{most}.")
+        end
 
         value.strip
       end
@@ -47,13 +53,19 @@ module Scullion
       read(name, default) do |value|
         next value if value.is_a?(String) && value.match?(/\A[a-z0-9][a-z0-9-]{0,79}\z/)
 
-        fault(name, "#{shown(value)} is not a key.", "Use small letters, digits and hyphens, for example pearl-barley.")
+        fault(
+          name,
+          "#{shown(value)} is not a key.",
+          "Use small letters, digits and hyphens, for example pearl-barley."
+        )
       end
     end
 
     def number(name, within, unit, default: REQUIRED)
       read(name, default) do |value|
-        next fault(name, "#{shown(value)} is not a number.", "Write a number of #{unit}.") unless numeric?(value)
+        unless numeric?(value)
+          next fault(name, "#{shown(value)} is not a number.", "Write a number of #{unit}.")
+        end
         next out_of_range(name, value, within, unit) unless within.cover?(value)
 
         value.to_f
@@ -63,8 +75,14 @@ module Scullion
     def whole(name, within, unit, default: REQUIRED)
       read(name, default) do |value|
         unless numeric?(value) && value == value.to_i
-          next fault(name, "#{shown(value)} is not a whole number.", "Write a whole number of #{unit}, " \
-                                                                     "from #{bounds(within)}.")
+          next(
+            fault(
+              name,
+              "#{shown(value)} is not a whole number.",
+              "Write a whole number of #{unit}, " \
+                "from #{bounds(within)}."
+            )
+          )
         end
         next out_of_range(name, value, within, unit) unless within.cover?(value)
 
@@ -76,7 +94,7 @@ module Scullion
       read(name, default) do |value|
         next value if allowed.include?(value)
 
-        fault(name, "#{shown(value)} is not one of the choices here.", "Use one of: #{allowed.join(', ')}.")
+        fault(name, "#{shown(value)} is not one of the choices here.", "Use one of: #{allowed.join(", ")}.")
       end
     end
 
@@ -120,7 +138,9 @@ module Scullion
       nil
     end
 
-    def at(*parts) = parts.reduce(where) { |path, part| "#{path}/#{part.to_s.gsub('~', '~0').gsub('/', '~1')}" }
+    def at(*parts)
+      parts.reduce(where) { |path, part| "#{path}/#{part.to_s.gsub("~", "~0").gsub("/", "~1")}" }
+    end
 
     private
 
@@ -139,6 +159,8 @@ module Scullion
 
     def bounds(range) = "#{plain(range.min || range.begin)} to #{plain(range.end)}"
     def plain(number) = number.to_i == number ? number.to_i.to_s : number.to_s
-    def shown(value) = value.is_a?(String) || value.is_a?(Numeric) ? value.inspect[0, 80] : "a #{value.class.name.downcase}"
+    def shown(value)
+      value.is_a?(String) || value.is_a?(Numeric) ? value.inspect[0, 80] : "a #{value.class.name.downcase}"
+    end
   end
 end

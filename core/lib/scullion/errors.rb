@@ -3,9 +3,7 @@
 module Scullion
   # One thing that is wrong: what it is, where it stands (a JSON Pointer, or file, row and
   # field for facts) and what the reader can do about it. All three are plain sentences.
-  Fault = Struct.new(:what, :where, :remedy, keyword_init: true) do
-    def to_s = "#{where}: #{what} #{remedy}"
-  end
+  Fault = Struct.new(:what, :where, :remedy, keyword_init: true) { def to_s = "#{where}: #{what} #{remedy}" }
 
   # The closed family of errors that core raises. Every one carries at least one Fault.
   class Error < StandardError
@@ -28,25 +26,33 @@ module Scullion
     private
 
     def relocated
-      self.class.new(faults.map { |fault| Fault.new(what: fault.what, where: yield(fault.where), remedy: fault.remedy) })
+      self.class.new(
+        faults.map { |fault| Fault.new(what: fault.what, where: yield(fault.where), remedy: fault.remedy) }
+      )
     end
   end
 
   # The brief cannot be planned as it stands.
-  class InvalidBrief < Error; end
+  class InvalidBrief < Error
+  end
 
   # Shipped or imported figures break their own rules.
-  class InvalidFacts < Error; end
+  class InvalidFacts < Error
+  end
 
   # A written amount that could not be read; the failing part is named.
-  class UnreadableAmount < Error; end
+  class UnreadableAmount < Error
+  end
 
   # A figure was asked for that the larder does not hold (a density, a piece weight).
-  class MissingFigure < Error; end
+  class MissingFigure < Error
+  end
 
   # Nothing in the plan stands at this address.
-  class UnknownFigure < Error; end
+  class UnknownFigure < Error
+  end
 
   # A day cannot be laid out at all: its tasks wait for each other in a ring.
-  class UnworkableDay < Error; end
+  class UnworkableDay < Error
+  end
 end

@@ -11,12 +11,20 @@ module Scullion
     # The house as it comes, for a kitchen that has decided nothing yet.
     # @param book [Facts::Book]
     def self.shipped(book = Facts.load)
-      new(book, larder: book.larder, practice: book.practice, kitchen: book.kitchen, rules: book.house_rules.values.first,
-                rule_sets: book.house_rules)
+      new(
+        book,
+        larder: book.larder,
+        practice: book.practice,
+        kitchen: book.kitchen,
+        rules: book.house_rules.values.first,
+        rule_sets: book.house_rules
+      )
     end
 
     # @param book [Facts::Book] what every house has alike
-    # @param larder [Hash{String=>Ingredient}] @param practice [Practice] @param kitchen [Kitchen, nil] nil while its data has faults
+    # @param larder [Hash{String=>Ingredient}]
+    # @param practice [Practice]
+    # @param kitchen [Kitchen, nil] nil while its data has faults
     # @param rules [HouseRules, nil] @param rule_sets [Hash{String=>HouseRules}] to choose from
     def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:)
       @book, @larder, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
@@ -28,8 +36,14 @@ module Scullion
     #   "practice/…"): the value, and who it is set for; unknown addresses are the caller's to refuse
     # @return [House]
     def with(larder: @larder, kitchen: @kitchen, rules: @rules, rule_sets: @rule_sets, figures: {})
-      House.new(@book, larder: larder_with(larder, below("larder", figures)), kitchen: kitchen, rules: rules, rule_sets: rule_sets,
-                       practice: practice.with(below("practice", figures)))
+      House.new(
+        @book,
+        larder: larder_with(larder, below("larder", figures)),
+        kitchen: kitchen,
+        rules: rules,
+        rule_sets: rule_sets,
+        practice: practice.with(below("practice", figures))
+      )
     end
 
     def sources = @book.sources
@@ -58,7 +72,8 @@ module Scullion
     def bound(at)
       book, rest = at.to_s.split("/", 2)
       case book
-      when "practice" then Practice.bound(rest) if practice.figures.key?(rest.to_s)
+      when "practice"
+        Practice.bound(rest) if practice.figures.key?(rest.to_s)
       when "larder"
         key, address = rest.to_s.split("/", 2)
         IngredientForm.bound(address) if larder[key]&.figures&.key?(address.to_s)
@@ -68,15 +83,22 @@ module Scullion
     private
 
     def below(book, figures)
-      figures.filter_map { |at, change| [at.delete_prefix("#{book}/"), change] if at.start_with?("#{book}/") }.to_h
+      figures
+        .filter_map { |at, change| [at.delete_prefix("#{book}/"), change] if at.start_with?("#{book}/") }
+        .to_h
     end
 
     def larder_with(larder, figures)
       return larder if figures.empty?
 
-      own = figures.group_by { |at, _| at[%r{\A[^/]+}] }.filter_map do |key, changes|
-        [key, larder[key].with(changes.to_h { |at, change| [at.delete_prefix("#{key}/"), change] })] if larder.key?(key)
-      end
+      own =
+        figures
+          .group_by { |at, _| at[%r{\A[^/]+}] }
+          .filter_map do |key, changes|
+            if larder.key?(key)
+              [key, larder[key].with(changes.to_h { |at, change| [at.delete_prefix("#{key}/"), change] })]
+            end
+          end
       larder.merge(own.to_h).freeze
     end
   end

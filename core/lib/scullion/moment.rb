@@ -26,7 +26,7 @@ module Scullion
     def date = day + minutes.div(DAY)
     def clock = format("%02d:%02d", minutes % DAY / 60, minutes % 60)
     def iso = "#{date}T#{clock}"
-    def to_s = minutes.between?(0, 1439) ? clock : "#{date.strftime('%a %-d %b')}, #{clock}"
+    def to_s = minutes.between?(0, 1439) ? clock : "#{date.strftime("%a %-d %b")}, #{clock}"
 
     # The last minute of the day that is so many days after this one.
     def end_of_day(days) = Moment.new(day, ((minutes.div(DAY) + days + 1) * DAY) - 1)

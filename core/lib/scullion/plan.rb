@@ -13,27 +13,54 @@ module Scullion
     # @param brief [Brief] @return [Plan]
     def self.for(brief) = new(brief)
 
-    attr_reader :brief, :portions, :needs, :cooking, :preps, :benches, :dressings, :purchases, :windows, :builds, :waves
+    attr_reader :brief,
+                :portions,
+                :needs,
+                :cooking,
+                :preps,
+                :benches,
+                :dressings,
+                :purchases,
+                :windows,
+                :builds,
+                :waves
 
     def initialize(brief)
       @brief = brief
-      @portions = brief.service.lines.each_with_index.map { |line, index| Count::Portion.new("count/#{index}", line, index, brief) }
+      @portions =
+        brief.service.lines.each_with_index.map do |line, index|
+          Count::Portion.new("count/#{index}", line, index, brief)
+        end
       @needs = Count::Need.of(portions)
       cook_and_prep
-      @windows = portions.each_with_index.map { |portion, index| Hold::Window.new("hold/#{index}", portion, brief) }
+      @windows =
+        portions.each_with_index.map { |portion, index| Hold::Window.new("hold/#{index}", portion, brief) }
       dress
       @purchases = buy
       @builds = build
-      @waves = portions.zip(windows).each_with_index.map { |(portion, window), index| Build::Waves.new("waves/#{index}", portion, window, brief) }
+      @waves =
+        portions
+          .zip(windows)
+          .each_with_index
+          .map { |(portion, window), index| Build::Waves.new("waves/#{index}", portion, window, brief) }
     end
 
     # @return [Hash] same brief, same Hash, in the same order
     def to_h
       @to_h ||= {
-        "format" => FORMAT, "service" => service, "snags" => snags.map(&:to_h),
-        "count" => portions.map(&:to_h), "needs" => needs.map(&:to_h), "buy" => purchases.map(&:to_h),
-        "prep" => preps.map(&:to_h), "benches" => benches.map(&:to_h), "cook" => cooking.map(&:to_h), "dress" => dressings.map(&:to_h),
-        "hold" => windows.map(&:to_h), "build" => builds.map(&:to_h), "waves" => waves.map(&:to_h)
+        "format" => FORMAT,
+        "service" => service,
+        "snags" => snags.map(&:to_h),
+        "count" => portions.map(&:to_h),
+        "needs" => needs.map(&:to_h),
+        "buy" => purchases.map(&:to_h),
+        "prep" => preps.map(&:to_h),
+        "benches" => benches.map(&:to_h),
+        "cook" => cooking.map(&:to_h),
+        "dress" => dressings.map(&:to_h),
+        "hold" => windows.map(&:to_h),
+        "build" => builds.map(&:to_h),
+        "waves" => waves.map(&:to_h)
       }
     end
 
@@ -42,10 +69,15 @@ module Scullion
     # @raise [UnknownFigure]
     def working(at)
       place, _, name = at.to_s.rpartition("/")
-      sheet = sheets.find { |candidate| candidate.at == place } || taste.sheets.find { |candidate| candidate.at == place } or raise UnknownFigure, Fault.new(
-        what: "Nothing in this plan stands at #{at.to_s[0, 120].inspect}.", where: "at",
-        remedy: "Ask for a figure by the \"at\" that the plan gives it."
-      )
+      sheet =
+        sheets.find { |candidate| candidate.at == place } ||
+          taste.sheets.find { |candidate| candidate.at == place } or
+        raise UnknownFigure,
+              Fault.new(
+                what: "Nothing in this plan stands at #{at.to_s[0, 120].inspect}.",
+                where: "at",
+                remedy: "Ask for a figure by the \"at\" that the plan gives it."
+              )
       sheet.working(name)
     end
 
@@ -54,9 +86,13 @@ module Scullion
     # @return [Cook::CoolDown]
     # @raise [UnknownFigure] when nothing there is cooled
     def cool_down(at, method = nil)
-      sheet = cooking.find { |candidate| candidate.at == at && candidate.cools? } or raise UnknownFigure, Fault.new(
-        what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.", where: "at", remedy: "Ask for something that comes out hot and must be kept cold."
-      )
+      sheet = cooking.find { |candidate| candidate.at == at && candidate.cools? } or
+        raise UnknownFigure,
+              Fault.new(
+                what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.",
+                where: "at",
+                remedy: "Ask for something that comes out hot and must be kept cold."
+              )
       Cook::CoolDown.new(sheet, brief, method)
     end
 
@@ -66,17 +102,34 @@ module Scullion
 
     # Worst first.
     def snags
-      @snags ||= begin
-        all = [portions, preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
-        all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
-      end
+      @snags ||=
+        begin
+          all = [portions, preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
+          all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
+        end
     end
 
     # Every sheet of the plan, flat.
     def sheets
-      [*portions, *portions.flat_map(&:layers), *needs, *cooking, *preps, *benches, *dressings, *dressings.filter_map(&:full), *dressings.flat_map(&:parts),
-       *dressings.flat_map(&:stages), *dressings.flat_map(&:stages).flat_map(&:pours), *purchases, *windows, *waves, *builds,
-       *builds.flat_map(&:shares), *builds.flat_map(&:pours)]
+      [
+        *portions,
+        *portions.flat_map(&:layers),
+        *needs,
+        *cooking,
+        *preps,
+        *benches,
+        *dressings,
+        *dressings.filter_map(&:full),
+        *dressings.flat_map(&:parts),
+        *dressings.flat_map(&:stages),
+        *dressings.flat_map(&:stages).flat_map(&:pours),
+        *purchases,
+        *windows,
+        *waves,
+        *builds,
+        *builds.flat_map(&:shares),
+        *builds.flat_map(&:pours)
+      ]
     end
 
     # The same, and those of the taste.
@@ -86,17 +139,31 @@ module Scullion
 
     def service
       from = brief.service.from
-      { "name" => brief.service.name, "date" => from.date.iso8601, "from" => from.clock, "to" => brief.service.to.clock,
-        "covers" => brief.service.covers, "over_prep" => brief.service.over_prep, "rules" => brief.rules.name, "served_as" => brief.service.served_as,
+      {
+        "name" => brief.service.name,
+        "date" => from.date.iso8601,
+        "from" => from.clock,
+        "to" => brief.service.to.clock,
+        "covers" => brief.service.covers,
+        "over_prep" => brief.service.over_prep,
+        "rules" => brief.rules.name,
+        "served_as" => brief.service.served_as,
         "latest_dress" => waves.map(&:dress_by).max.to_s,
         "order_cost" => brief.practice.writer.money(purchases.sum(&:cost)),
-        "kitchen" => brief.kitchen.name, "crew" => crew }
+        "kitchen" => brief.kitchen.name,
+        "crew" => crew
+      }
     end
 
     # The hands there are, in words.
     def crew
       cooks = brief.kitchen.cooks
-      cooks.empty? ? "no cook is on shift yet" : "#{cooks.map(&:initials).join(', ')} on shift, #{brief.practice.writer.min(cooks.sum(&:minutes))} between them"
+      if cooks.empty?
+        "no cook is on shift yet"
+      else
+        "#{cooks.map(&:initials).join(", ")} on shift, #{brief.practice.writer.min(cooks.sum(&:minutes))} " \
+          "between them"
+      end
     end
 
     def cooking_of_needs = needs.map { |need| cooking.find { |method| method.need.equal?(need) } }
@@ -113,29 +180,44 @@ module Scullion
 
     def dress
       @dressings = []
-      @by_portion = portions.zip(windows).to_h do |portion, window|
-        next [portion, nil] unless portion.salad.dressing && portion.dressing_grams.positive?
+      @by_portion =
+        portions
+          .zip(windows)
+          .to_h do |portion, window|
+            next portion, nil unless portion.salad.dressing && portion.dressing_grams.positive?
 
-        @dressings << Dress::Batch.new("dress/#{@dressings.size}", portion, window, brief.practice)
-        [portion, @dressings.last]
-      end
+            @dressings << Dress::Batch.new("dress/#{@dressings.size}", portion, window, brief.practice)
+            [portion, @dressings.last]
+          end
     end
 
     def build
-      portions.each_with_index.map { |portion, index| Build::Bowls.new("build/#{index}", portion, @by_portion[portion], brief) }
+      portions.each_with_index.map do |portion, index|
+        Build::Bowls.new("build/#{index}", portion, @by_portion[portion], brief)
+      end
     end
 
-    # Everything that is bought, gathered by ingredient: by section, then by name. What takes nothing buys nothing.
+    # Everything that is bought, gathered by ingredient: by section, then by name. What takes nothing buys
+    # nothing.
     def buy
       needed = takers.select { |_, sheet, name| sheet.public_send(name).positive? }
-      needed.group_by(&:first).sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
-            .each_with_index.map { |(ingredient, uses), index| Buy::Purchase.new("buy/#{index}", ingredient, uses.map { |use| use.drop(1) }, brief) }
+      needed
+        .group_by(&:first)
+        .sort_by { |ingredient, _| [ingredient.section, ingredient.name] }
+        .each_with_index
+        .map do |(ingredient, uses), index|
+          Buy::Purchase.new("buy/#{index}", ingredient, uses.map { |use| use.drop(1) }, brief)
+        end
     end
 
     # @return [Array<Array(Ingredient, Worksheet, Symbol)>] with the figure that says how much
     def takers
-      seasonings = (cooking + preps).flat_map { |sheet| sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] } }
-      preps.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings + dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] }
+      seasonings =
+        (cooking + preps).flat_map do |sheet|
+          sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] }
+        end
+      preps.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings +
+        dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] }
     end
   end
 end

@@ -5,10 +5,11 @@ module Scullion
   class Salad
     # One part of a dressing: how much of it, by volume (ml) or weight (g), on any scale.
     # right: the cook says that an unusual amount is meant.
-    Part = Struct.new(:ingredient, :role, :amount, :by, :right, keyword_init: true) do
-      def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
-      def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
-    end
+    Part =
+      Struct.new(:ingredient, :role, :amount, :by, :right, keyword_init: true) do
+        def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
+        def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
+      end
     # stages: its own split in place of the preset's, or nil.
     Dressing = Struct.new(:name, :preset, :parts, :stages, keyword_init: true)
 

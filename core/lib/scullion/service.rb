@@ -23,7 +23,15 @@ module Scullion
     # @param over_prep [Float] share made on top, once, on finished portions
     def initialize(name:, from:, to:, covers:, tables:, served_as:, stock:, over_prep:, lines:)
       @name, @from, @to, @covers, @tables, @served_as, @stock, @over_prep, @lines =
-        name, from, to, covers, tables, served_as, stock, over_prep, lines
+        name,
+        from,
+        to,
+        covers,
+        tables,
+        served_as,
+        stock,
+        over_prep,
+        lines
       freeze
     end
 
@@ -33,18 +41,23 @@ module Scullion
       before = fields.faults.size
       fields.only(*FIELDS)
       from, to = window(fields)
-      parts = { name: fields.text("name"), covers: fields.whole("covers", 1..MOST_COVERS, "covers"),
-                tables: fields.whole("tables", 1..MOST_TABLES, "tables", default: nil),
-                served_as: fields.choice("served_as", STYLES, default: STYLES.first),
-                stock: stock(fields),
-                over_prep: fields.number("over_prep", 0..0.5, "as a share", default: OVER_PREP),
-                lines: fields.list("lines", 1..30, "salads") { |item| line(item, salads) } }
+      parts = {
+        name: fields.text("name"),
+        covers: fields.whole("covers", 1..MOST_COVERS, "covers"),
+        tables: fields.whole("tables", 1..MOST_TABLES, "tables", default: nil),
+        served_as: fields.choice("served_as", STYLES, default: STYLES.first),
+        stock: stock(fields),
+        over_prep: fields.number("over_prep", 0..0.5, "as a share", default: OVER_PREP),
+        lines: fields.list("lines", 1..30, "salads") { |item| line(item, salads) }
+      }
       new(from: from, to: to, **parts) if fields.faults.size == before
     end
 
     # g on hand, by ingredient.
     def self.stock(fields)
-      fields.within("stock", default: {}) { |item| item.data.keys.first(500).to_h { |key| [key, item.number(key, 0..1_000_000, "grams", default: 0.0)] } }
+      fields.within("stock", default: {}) do |item|
+        item.data.keys.first(500).to_h { |key| [key, item.number(key, 0..1_000_000, "grams", default: 0.0)] }
+      end
     end
 
     def self.window(fields)
@@ -53,9 +66,13 @@ module Scullion
       return unless day && from && to
 
       from, to = Moment.at(day, from), Moment.at(day, to)
-      return [from, to] if from < to
+      return from, to if from < to
 
-      fields.fault("to", "Service ends at #{to}, before it starts at #{from}.", "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00.")
+      fields.fault(
+        "to",
+        "Service ends at #{to}, before it starts at #{from}.",
+        "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00."
+      )
     end
 
     def self.day(fields)
@@ -68,9 +85,18 @@ module Scullion
     def self.line(item, salads)
       item.only("salad", "covers", "portion_grams")
       key = item.key("salad")
-      item.fault("salad", "There is no salad #{key.inspect} here.", "Add it to salads, or take the line out.") if key && !salads.key?(key)
-      Line.new(salad: salads[key], covers: item.whole("covers", 1..MOST_COVERS, "covers", default: nil),
-               portion_grams: item.number("portion_grams", 10..2000, "grams", default: nil))
+      if key && !salads.key?(key)
+        item.fault(
+          "salad",
+          "There is no salad #{key.inspect} here.",
+          "Add it to salads, or take the line out."
+        )
+      end
+      Line.new(
+        salad: salads[key],
+        covers: item.whole("covers", 1..MOST_COVERS, "covers", default: nil),
+        portion_grams: item.number("portion_grams", 10..2000, "grams", default: nil)
+      )
     end
     private_class_method :stock, :window, :day, :line
   end

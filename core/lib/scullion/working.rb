@@ -8,9 +8,12 @@ module Scullion
     # A figure's value as JSON holds it: numbers to four places, moments as local ISO 8601.
     def self.plain(value)
       case value
-      when Float then value.round(4)
-      when Moment then value.iso
-      else value
+      when Float
+        value.round(4)
+      when Moment
+        value.iso
+      else
+        value
       end
     end
 
@@ -40,8 +43,12 @@ module Scullion
       return unless assumption? || @definition.change
 
       least, most, unit = IngredientForm.bound(address) || Practice.bound(address) if assumption?
-      { "at" => assumption? ? "#{figures.prefix}/#{address}" : said(@definition.change),
-        "least" => least, "most" => most, "bound_unit" => unit }.compact
+      {
+        "at" => assumption? ? "#{figures.prefix}/#{address}" : said(@definition.change),
+        "least" => least,
+        "most" => most,
+        "bound_unit" => unit
+      }.compact
     end
 
     # @return [Float, nil] the larder's own figure, when this one was set by hand
@@ -55,9 +62,20 @@ module Scullion
       inputs = from
       again = inputs.any? && shown.key?(at)
       shown[at] = true
-      { "at" => at, "of" => @worksheet.subject, "label" => label, "value" => Working.plain(value), "unit" => @definition.unit.to_s, "text" => text, "how" => how,
-        "source" => source, "change" => change, "default" => default && @worksheet.writer.write(default, @definition.writes),
-        "again" => (true if again), "from" => again ? [] : inputs.map { |input| input.to_h(shown) } }.compact
+      {
+        "at" => at,
+        "of" => @worksheet.subject,
+        "label" => label,
+        "value" => Working.plain(value),
+        "unit" => @definition.unit.to_s,
+        "text" => text,
+        "how" => how,
+        "source" => source,
+        "change" => change,
+        "default" => default && @worksheet.writer.write(default, @definition.writes),
+        "again" => (true if again),
+        "from" => again ? [] : inputs.map { |input| input.to_h(shown) }
+      }.compact
     end
 
     private

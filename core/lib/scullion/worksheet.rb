@@ -8,7 +8,9 @@ module Scullion
   #   class Pot < Worksheet
   #     brought :finished_grams, of: :need
   #     assumption :uptake, "Water taken up", :g_per_g, book: :ingredient, at: "absorption/uptake/tender"
-  #     figure(:dry_grams, "Dry", :g, how: "finished ÷ (1 + taken up)") { |finished_grams, uptake| finished_grams / (1 + uptake) }
+  #     figure(:dry_grams, "Dry", :g, how: "finished ÷ (1 + taken up)") do |finished_grams, uptake|
+  #       finished_grams / (1 + uptake)
+  #     end
   #   end
   class Worksheet
     extend Figures
@@ -36,13 +38,18 @@ module Scullion
       # Writes out, once per kind of worksheet, the method that puts its figures into a Hash: a plan
       # has a thousand figures, and looking each one's definition up again is what took the time.
       def write_figures_out
-        lines = shown.map do |figure|
-          plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
-          "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, " \
-            "\"unit\" => #{figure.unit.to_s.inspect}, \"text\" => writer.#{figure.writes}(value), " \
-            "\"at\" => \"\#{@at}/#{figure.name}\" }"
-        end
-        class_eval("def figures_into(hash)\nwriter = self.writer\n#{lines.join("\n")}\nhash\nend", __FILE__, __LINE__)
+        lines =
+          shown.map do |figure|
+            plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
+            "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, " \
+              "\"unit\" => #{figure.unit.to_s.inspect}, \"text\" => writer.#{figure.writes}(value), " \
+              "\"at\" => \"\#{@at}/#{figure.name}\" }"
+          end
+        class_eval(
+          "def figures_into(hash)\nwriter = self.writer\n#{lines.join("\n")}\nhash\nend",
+          __FILE__,
+          __LINE__
+        )
       end
 
       private
@@ -76,10 +83,13 @@ module Scullion
     # @return [Working]
     # @raise [UnknownFigure]
     def working(name)
-      definition = self.class.definitions[name.to_sym] or raise UnknownFigure, Fault.new(
-        what: "There is no figure #{name.to_s[0, 60].inspect} at #{at}.", where: "#{at}/#{name.to_s[0, 60]}",
-        remedy: "Ask for a figure by the \"at\" that the plan gives it."
-      )
+      definition = self.class.definitions[name.to_sym] or
+        raise UnknownFigure,
+              Fault.new(
+                what: "There is no figure #{name.to_s[0, 60].inspect} at #{at}.",
+                where: "#{at}/#{name.to_s[0, 60]}",
+                remedy: "Ask for a figure by the \"at\" that the plan gives it."
+              )
       return Working.new(self, definition) unless definition.kind == :brought
 
       as = definition.address

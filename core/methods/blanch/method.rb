@@ -12,27 +12,93 @@ module Scullion
 
       STATE = "wet"
 
-      shows at_the_stove: %i[batch_dry_grams batches minutes ice_grams water_grams salt_grams
-               heat_up_minutes total_minutes hands_minutes headroom_cm raw_ml finished_ml],
-            beside: %i[load_minutes tend_minutes pot_litres batch_finished_grams dry_grams grain_cm
-               water_line_cm drop_minutes]
+      shows at_the_stove: %i[
+              batch_dry_grams
+              batches
+              minutes
+              ice_grams
+              water_grams
+              salt_grams
+              heat_up_minutes
+              total_minutes
+              hands_minutes
+              headroom_cm
+              raw_ml
+              finished_ml
+            ],
+            beside: %i[
+              load_minutes
+              tend_minutes
+              pot_litres
+              batch_finished_grams
+              dry_grams
+              grain_cm
+              water_line_cm
+              drop_minutes
+            ]
 
       assumption :blanch_yield, "Left after blanching", :factor, book: :ingredient, at: "blanch/gain"
       assumption :water_per_kg, "Water for a kilo", :g_per_kg, book: :practice, at: "blanch/water_per_kg"
       assumption :salt_share, "Salt for the water", :share, book: :practice, at: "blanch/salt_share"
-      assumption :solid_density, "The piece itself", :g_per_ml, book: :practice, at: "blanch/piece_solid_density"
+      assumption :solid_density,
+                 "The piece itself",
+                 :g_per_ml,
+                 book: :practice,
+                 at: "blanch/piece_solid_density"
       assumption :ice_per_kg, "Ice for a kilo", :g_per_kg, book: :practice, at: "blanch/ice_per_kg"
       assumption :shock_minutes, "In the ice", :min, book: :practice, at: "blanch/shock_minutes"
 
-      figure(:dry_grams, "Raw, all drops", :g, how: "blanched ÷ what is left after blanching") { |finished_grams, blanch_yield| finished_grams / blanch_yield }
-      figure(:most_dry_grams, "Most in one drop", :g, shown: false, how: "what fills the pot to its limit with its water") { |_most_full, _pot_litres, _water_per_kg, _solid_density| room_for(pot) }
-      figure(:water_grams, "Water", :g, how: "a drop × water for a kilo") { |batch_dry_grams, water_per_kg| batch_dry_grams * water_per_kg / 1000 }
-      figure(:salt_grams, "Salt", :g, how: "water × salt share; the same water serves every drop") { |water_grams, salt_share| water_grams * salt_share }
-      figure(:ice_grams, "Ice", :g, how: "raw × ice for a kilo") { |dry_grams, ice_per_kg| dry_grams * ice_per_kg / 1000 }
-      figure(:grain_cm, "A drop reaches", :cm, how: "raw volume ÷ pot area") { |batch_dry_grams, raw_density, pot_area| batch_dry_grams / raw_density / (pot_area * CM2) }
-      figure(:water_line_cm, "Water line", :cm, how: "(water + food) ÷ pot area") { |water_grams, batch_dry_grams, solid_density, pot_area| (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2) }
-      figure(:drop_minutes, "All drops", :min, how: "(in the water + in the ice) × drops") { |minutes, shock_minutes, batches| (minutes + shock_minutes) * batches }
-      figure(:total_minutes, "From cold to iced", :min, how: "heat up + all drops") { |heat_up_minutes, drop_minutes| heat_up_minutes + drop_minutes }
+      figure(
+        :dry_grams,
+        "Raw, all drops",
+        :g,
+        how: "blanched ÷ what is left after blanching"
+      ) { |finished_grams, blanch_yield| finished_grams / blanch_yield }
+      figure(
+        :most_dry_grams,
+        "Most in one drop",
+        :g,
+        shown: false,
+        how: "what fills the pot to its limit with its water"
+      ) { |_most_full, _pot_litres, _water_per_kg, _solid_density| room_for(pot) }
+      figure(:water_grams, "Water", :g, how: "a drop × water for a kilo") do |batch_dry_grams, water_per_kg|
+        batch_dry_grams * water_per_kg / 1000
+      end
+      figure(
+        :salt_grams,
+        "Salt",
+        :g,
+        how: "water × salt share; the same water serves every drop"
+      ) { |water_grams, salt_share| water_grams * salt_share }
+      figure(:ice_grams, "Ice", :g, how: "raw × ice for a kilo") do |dry_grams, ice_per_kg|
+        dry_grams * ice_per_kg / 1000
+      end
+      figure(
+        :grain_cm,
+        "A drop reaches",
+        :cm,
+        how: "raw volume ÷ pot area"
+      ) { |batch_dry_grams, raw_density, pot_area| batch_dry_grams / raw_density / (pot_area * CM2) }
+      figure(
+        :water_line_cm,
+        "Water line",
+        :cm,
+        how: "(water + food) ÷ pot area"
+      ) do |water_grams, batch_dry_grams, solid_density, pot_area|
+        (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2)
+      end
+      figure(
+        :drop_minutes,
+        "All drops",
+        :min,
+        how: "(in the water + in the ice) × drops"
+      ) { |minutes, shock_minutes, batches| (minutes + shock_minutes) * batches }
+      figure(
+        :total_minutes,
+        "From cold to iced",
+        :min,
+        how: "heat up + all drops"
+      ) { |heat_up_minutes, drop_minutes| heat_up_minutes + drop_minutes }
 
       def uses = [["salt", :salt_grams]]
       def setting = "blanch, ice"
@@ -40,14 +106,21 @@ module Scullion
 
       # Its figures are for all drops.
       def picture = super.merge("each" => false)
-      def stretches = [%i[wait heat_up_minutes], %i[hands load_minutes], %i[hands drop_minutes], %i[hands tend_minutes]]
+      def stretches
+        [%i[wait heat_up_minutes], %i[hands load_minutes], %i[hands drop_minutes], %i[hands tend_minutes]]
+      end
 
       # Many drops in one water are the way to do it, and no snag.
       def snags = most_dry_grams.positive? ? [too_little_ice].compact : super
 
       def rescues
-        [{ "if" => "Dull green", "then" => "more water, smaller drops: it must boil again within a minute." },
-         { "if" => "Raw in the middle", "then" => "back in for half the time, then ice again." }]
+        [
+          {
+            "if" => "Dull green",
+            "then" => "more water, smaller drops: it must boil again within a minute."
+          },
+          { "if" => "Raw in the middle", "then" => "back in for half the time, then ice again." }
+        ]
       end
 
       private
@@ -58,7 +131,11 @@ module Scullion
         bins = kitchen.ice_machines.sum { |machine| machine.bin_kg * 1000.0 }
         return if ice_grams <= bins || bins.zero?
 
-        snag("look", "#{need.name} takes #{writer.g(ice_grams)} of ice; the bins hold #{writer.g(bins)}.", "Make ice the day before, or change the water and use half.")
+        snag(
+          "look",
+          "#{need.name} takes #{writer.g(ice_grams)} of ice; the bins hold #{writer.g(bins)}.",
+          "Make ice the day before, or change the water and use half."
+        )
       end
     end
   end

@@ -12,30 +12,84 @@ module Scullion
 
       STATE = "wet"
 
-      shows at_the_stove: %i[batch_dry_grams water_grams salt_grams batch_finished_grams heat_up_minutes
-               minutes total_minutes hands_minutes headroom_cm raw_ml finished_ml],
-            beside: %i[load_minutes tend_minutes pot_litres batches dry_grams grain_cm water_line_cm
-               all_salt_grams]
+      shows at_the_stove: %i[
+              batch_dry_grams
+              water_grams
+              salt_grams
+              batch_finished_grams
+              heat_up_minutes
+              minutes
+              total_minutes
+              hands_minutes
+              headroom_cm
+              raw_ml
+              finished_ml
+            ],
+            beside: %i[
+              load_minutes
+              tend_minutes
+              pot_litres
+              batches
+              dry_grams
+              grain_cm
+              water_line_cm
+              all_salt_grams
+            ]
 
       assumption :boil_yield, "Drained for raw", :factor, book: :ingredient, at: "boil-cut/gain"
       assumption :cover_cm, "Water above the pieces", :cm, book: :practice, at: "boil-cut/cover_cm"
       assumption :salt_share, "Salt for the water", :share, book: :practice, at: "boil-cut/salt_share"
-      assumption :lying_density, "Pieces as they lie", :g_per_ml, book: :practice, at: "boil-cut/piece_density"
-      assumption :lying_solid_density, "The piece itself", :g_per_ml, book: :practice, at: "boil-cut/piece_solid_density"
+      assumption :lying_density,
+                 "Pieces as they lie",
+                 :g_per_ml,
+                 book: :practice,
+                 at: "boil-cut/piece_density"
+      assumption :lying_solid_density,
+                 "The piece itself",
+                 :g_per_ml,
+                 book: :practice,
+                 at: "boil-cut/piece_solid_density"
 
-      figure(:dry_grams, "Raw, all batches", :g, how: "drained ÷ drained for raw") { |finished_grams, boil_yield| finished_grams / boil_yield }
-      figure(:most_dry_grams, "Most the pot takes", :g, shown: false, how: "pieces and the water above them, to the pot's limit") { |_most_full, _pot_litres, _pot_area, _cover_cm, _lying_density| room_for(pot) }
-      figure(:salt_grams, "Salt, each batch", :g, how: "water × salt share") { |water_grams, salt_share| water_grams * salt_share }
-      figure(:all_salt_grams, "Salt, all batches", :g, how: "salt × batches") { |salt_grams, batches| salt_grams * batches }
-      figure(:total_minutes, "From cold to drained", :min, how: "heat up + boil") { |heat_up_minutes, minutes| heat_up_minutes + minutes }
+      figure(
+        :dry_grams,
+        "Raw, all batches",
+        :g,
+        how: "drained ÷ drained for raw"
+      ) { |finished_grams, boil_yield| finished_grams / boil_yield }
+      figure(
+        :most_dry_grams,
+        "Most the pot takes",
+        :g,
+        shown: false,
+        how: "pieces and the water above them, to the pot's limit"
+      ) { |_most_full, _pot_litres, _pot_area, _cover_cm, _lying_density| room_for(pot) }
+      figure(:salt_grams, "Salt, each batch", :g, how: "water × salt share") do |water_grams, salt_share|
+        water_grams * salt_share
+      end
+      figure(:all_salt_grams, "Salt, all batches", :g, how: "salt × batches") do |salt_grams, batches|
+        salt_grams * batches
+      end
+      figure(
+        :total_minutes,
+        "From cold to drained",
+        :min,
+        how: "heat up + boil"
+      ) { |heat_up_minutes, minutes| heat_up_minutes + minutes }
 
       def uses = [["salt", :all_salt_grams]]
       def setting = "boil gently, drain"
-      def stretches = [%i[hands load_minutes], %i[wait heat_up_minutes], %i[wait minutes], %i[hands tend_minutes]]
+      def stretches
+        [%i[hands load_minutes], %i[wait heat_up_minutes], %i[wait minutes], %i[hands tend_minutes]]
+      end
 
       def rescues
-        [{ "if" => "Outside breaks, middle hard", "then" => "off the boil, lid on, until a knife slides in." },
-         { "if" => "Soft already", "then" => "drain, spread on a tray, do not toss until cold." }]
+        [
+          {
+            "if" => "Outside breaks, middle hard",
+            "then" => "off the boil, lid on, until a knife slides in."
+          },
+          { "if" => "Soft already", "then" => "drain, spread on a tray, do not toss until cold." }
+        ]
       end
 
       private

@@ -7,11 +7,28 @@ module Scullion
     class Sear < Method
       include OnMetal
 
-      shows at_the_stove: %i[raw_grams minutes core_celsius batches batch_grams oil_grams salt_grams
-               heat_up_minutes total_minutes hands_minutes raw_ml finished_ml],
+      shows at_the_stove: %i[
+              raw_grams
+              minutes
+              core_celsius
+              batches
+              batch_grams
+              oil_grams
+              salt_grams
+              heat_up_minutes
+              total_minutes
+              hands_minutes
+              raw_ml
+              finished_ml
+            ],
             beside: %i[load_minutes tend_minutes metal_minutes]
 
-      assumption :core_celsius, "Core, at the thickest", :celsius, book: :ingredient, at: "sear/core", shown: true
+      assumption :core_celsius,
+                 "Core, at the thickest",
+                 :celsius,
+                 book: :ingredient,
+                 at: "sear/core",
+                 shown: true
 
       def vessel = kitchen.pans.last
       def setting = "sear, #{writer.min(minutes)} a side"
@@ -19,8 +36,10 @@ module Scullion
       def done = "#{super} Core #{writer.celsius(core_celsius)}; your local code decides."
 
       def rescues
-        [{ "if" => "Sticks", "then" => "leave it; it lifts when the crust is made." },
-         { "if" => "Brown, core still low", "then" => "lid on, low heat, a minute at a time; probe again." }]
+        [
+          { "if" => "Sticks", "then" => "leave it; it lifts when the crust is made." },
+          { "if" => "Brown, core still low", "then" => "lid on, low heat, a minute at a time; probe again." }
+        ]
       end
     end
   end

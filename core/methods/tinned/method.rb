@@ -8,9 +8,18 @@ module Scullion
             beside: %i[raw_ml load_minutes tend_minutes]
 
       assumption :drained_share, "Drained for net", :share, book: :ingredient, at: "tinned/drained"
-      figure(:net_grams, "In the tins, net", :g, how: "drained weight ÷ drained share") { |finished_grams, drained_share| finished_grams / drained_share }
-      figure(:drained_grams, "Drained", :g, how: "net × drained share") { |net_grams, drained_share| net_grams * drained_share }
-      figure(:liquid_grams, "Drains off", :g, how: "net − drained") { |net_grams, drained_grams| net_grams - drained_grams }
+      figure(
+        :net_grams,
+        "In the tins, net",
+        :g,
+        how: "drained weight ÷ drained share"
+      ) { |finished_grams, drained_share| finished_grams / drained_share }
+      figure(:drained_grams, "Drained", :g, how: "net × drained share") do |net_grams, drained_share|
+        net_grams * drained_share
+      end
+      figure(:liquid_grams, "Drains off", :g, how: "net − drained") do |net_grams, drained_grams|
+        net_grams - drained_grams
+      end
 
       def raw_name = :net_grams
 
@@ -20,7 +29,7 @@ module Scullion
       def total_minutes = 0.0
 
       def salt_left_at = ("salt/rinsed/share" if school("drain") == "rinse")
-      def setting = "from tins, #{practice.schools(self.class.key)['drain'][school('drain')]['name']}"
+      def setting = "from tins, #{practice.schools(self.class.key)["drain"][school("drain")]["name"]}"
       def stretches = [%i[hands load_minutes]]
       def rescues = [{ "if" => "Soft or split", "then" => "fold in last and by hand, or keep for a purée." }]
 

@@ -29,7 +29,8 @@ class WidenKitchens < ActiveRecord::Migration[7.2]
 
     appliances
     hands
-    execute "INSERT INTO appliances (kitchen_id, kind, name, kw, count) SELECT id, 'burner', 'Burner', burner_kw, 1 FROM kitchens"
+    execute "INSERT INTO appliances (kitchen_id, kind, name, kw, count) " \
+              "SELECT id, 'burner', 'Burner', burner_kw, 1 FROM kitchens"
     execute "UPDATE vessels SET count = 1 WHERE kind = 'pan' AND count IS NULL"
     remove_check_constraint :kitchens, name: "kitchens_have_heat"
     remove_column :kitchens, :burner_kw
@@ -52,7 +53,8 @@ class WidenKitchens < ActiveRecord::Migration[7.2]
       t.float :watts
       t.float :kg_per_day
       t.float :bin_kg
-      t.check_constraint "kind IN ('burner', 'steamer', 'microwave', 'chiller', 'ice_machine')", name: "appliances_kind"
+      t.check_constraint "kind IN ('burner', 'steamer', 'microwave', 'chiller', 'ice_machine')",
+                         name: "appliances_kind"
       t.check_constraint "coalesce(kw, watts, shelves, kg_per_day) > 0", name: "appliances_have_a_size"
     end
   end

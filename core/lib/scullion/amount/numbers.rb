@@ -11,11 +11,12 @@ module Scullion
       def range
         between = @scan.skip(/between\s+/)
         low = number or return
-        high = if @scan.skip(between ? /and\s+/ : /(?:-\s*|to\b\s*|or\b\s*)/)
-                 number || fail_at(@scan.rest)
-               else
-                 low
-               end
+        high =
+          if @scan.skip(between ? /and\s+/ : /(?:-\s*|to\b\s*|or\b\s*)/)
+            number || fail_at(@scan.rest)
+          else
+            low
+          end
         [low, high].minmax
       end
 
@@ -31,7 +32,9 @@ module Scullion
           fail_at(@scan.matched, "a fraction needs something under the line.") if @scan[3].to_i.zero?
           return @scan[1].to_f + (@scan[2].to_f / @scan[3].to_i)
         end
-        return @scan.matched.gsub(/[,' ](?=\d{3})/, "").to_f if !packs_ahead? && @scan.scan(/\d{1,3}(?:[,' ]\d{3})+(?:\.\d+)?(?!\d)/)
+        if !packs_ahead? && @scan.scan(/\d{1,3}(?:[,' ]\d{3})+(?:\.\d+)?(?!\d)/)
+          return @scan.matched.gsub(/[,' ](?=\d{3})/, "").to_f
+        end
 
         @scan.matched.tr(",", ".").to_f if @scan.scan(/\d+(?:[.,]\d+)?|\.\d+/)
       end

@@ -37,9 +37,19 @@ module Scullion
 
       # Lower case, except that T is a tablespoon and t a teaspoon; one kind of dash, digit and fraction.
       def plain(text)
-        text = text.gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp").gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
-                   .gsub(/[#{Words::FRACTIONS.keys.join}]/) { |char| " #{Words::FRACTIONS[char]}" }
-        text.unicode_normalize(:nfkc).tr(Words::DIGITS, Words::ASCII).tr("⁄", "/").gsub(/[–—‒−]/, "-").tr("×", "x").downcase.strip
+        text =
+          text
+            .gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp")
+            .gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
+            .gsub(/[#{Words::FRACTIONS.keys.join}]/) { |char| " #{Words::FRACTIONS[char]}" }
+        text
+          .unicode_normalize(:nfkc)
+          .tr(Words::DIGITS, Words::ASCII)
+          .tr("⁄", "/")
+          .gsub(/[–—‒−]/, "-")
+          .tr("×", "x")
+          .downcase
+          .strip
       end
 
       # "to taste", "salt, to taste"
@@ -82,10 +92,14 @@ module Scullion
       def packs(low, high)
         start = @scan.pos
         times = @scan.skip(/x\s*/)
-        size = if @scan.skip(/\(/) then size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
-               elsif @scan.skip(Words::PACKS) then @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
-               else size_of_pack { @scan.skip(Words::PACKS) || (times && @scan.eos?) }
-               end
+        size =
+          if @scan.skip(/\(/)
+            size_of_pack { @scan.skip(/\)\s*/) && @scan.skip(Words::PACKS) }
+          elsif @scan.skip(Words::PACKS)
+            @scan.skip(/\s*\(/) && size_of_pack { @scan.skip(/(?:each\s*)?\)/) }
+          else
+            size_of_pack { @scan.skip(Words::PACKS) || (times && @scan.eos?) }
+          end
         return Amount.new(low * size.first, high * size.first, size.last, rest: rest) if size
 
         @scan.pos = start
@@ -173,8 +187,11 @@ module Scullion
       def nearly(word)
         return if word.length < MISSPELT[:letters]
 
-        spelling = Units::SPELLINGS.keys.select { |known| known.length >= MISSPELT[:letters] }
-                                   .min_by { |known| DidYouMean::Levenshtein.distance(known, word) }
+        spelling =
+          Units::SPELLINGS
+            .keys
+            .select { |known| known.length >= MISSPELT[:letters] }
+            .min_by { |known| DidYouMean::Levenshtein.distance(known, word) }
         Units::SPELLINGS[spelling] if DidYouMean::Levenshtein.distance(spelling, word) <= MISSPELT[:by]
       end
 
@@ -196,10 +213,13 @@ module Scullion
       def rest = @scan.rest.sub(/\A[\s,]*(?:of\s+)?/, "").strip.tap { @scan.terminate }
 
       def fail_at(part, why = "I do not know this part.")
-        raise UnreadableAmount, Fault.new(
-          what: "Cannot read #{part.to_s.strip[0, 60].inspect} in #{@text.strip[0, 120].inspect}: #{why}", where: "amount",
-          remedy: "Write a number and a unit, for example 120 g, 1½ cups, 2 Tbsp or 3 medium."
-        )
+        raise UnreadableAmount,
+              Fault.new(
+                what:
+                  "Cannot read #{part.to_s.strip[0, 60].inspect} in #{@text.strip[0, 120].inspect}: #{why}",
+                where: "amount",
+                remedy: "Write a number and a unit, for example 120 g, 1½ cups, 2 Tbsp or 3 medium."
+              )
       end
     end
   end

@@ -21,18 +21,24 @@ module Scullion
       def g_exact(grams) = g(grams)
 
       def ml(millilitres)
-        if millilitres < @measures.tablespoon then "#{fraction([(millilitres / @measures.teaspoon * 4).round * 2, 1].max)} tsp"
-        elsif millilitres < @measures.cup / 4 then "#{fraction((millilitres / @measures.tablespoon * 2).round * 4)} Tbsp"
-        elsif millilitres < @measures.cup * 8 then cups((millilitres / @measures.cup * 8).round)
-        else "#{fraction((millilitres / @measures.cup / CUPS_IN_A_QUART * 4).round * 2)} qt"
+        if millilitres < @measures.tablespoon
+          "#{fraction([(millilitres / @measures.teaspoon * 4).round * 2, 1].max)} tsp"
+        elsif millilitres < @measures.cup / 4
+          "#{fraction((millilitres / @measures.tablespoon * 2).round * 4)} Tbsp"
+        elsif millilitres < @measures.cup * 8
+          cups((millilitres / @measures.cup * 8).round)
+        else
+          "#{fraction((millilitres / @measures.cup / CUPS_IN_A_QUART * 4).round * 2)} qt"
         end
       end
 
-      def cm(value) = "#{fraction((value / 2.54 * 4).round * 2).then { |inches| inches.empty? ? '0' : inches }} in"
+      def cm(value)
+        "#{fraction((value / 2.54 * 4).round * 2).then { |inches| inches.empty? ? "0" : inches }} in"
+      end
 
       private
 
-      def cups(eighths) = "#{fraction(eighths)} #{eighths <= 8 ? 'cup' : 'cups'}"
+      def cups(eighths) = "#{fraction(eighths)} #{eighths <= 8 ? "cup" : "cups"}"
 
       def fraction(eighths)
         whole, part = eighths.divmod(8)

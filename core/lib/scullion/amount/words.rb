@@ -4,16 +4,57 @@ module Scullion
   class Amount
     # The words that written amounts are made of, as cooks spell them.
     module Words
-      FRACTIONS = { "½" => "1/2", "⅓" => "1/3", "⅔" => "2/3", "¼" => "1/4", "¾" => "3/4", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8",
-                    "⅞" => "7/8", "⅕" => "1/5", "⅖" => "2/5", "⅗" => "3/5", "⅘" => "4/5", "⅙" => "1/6", "⅚" => "5/6" }.freeze
+      FRACTIONS = {
+        "½" => "1/2",
+        "⅓" => "1/3",
+        "⅔" => "2/3",
+        "¼" => "1/4",
+        "¾" => "3/4",
+        "⅛" => "1/8",
+        "⅜" => "3/8",
+        "⅝" => "5/8",
+        "⅞" => "7/8",
+        "⅕" => "1/5",
+        "⅖" => "2/5",
+        "⅗" => "3/5",
+        "⅘" => "4/5",
+        "⅙" => "1/6",
+        "⅚" => "5/6"
+      }.freeze
       # Arabic-Indic and Extended Arabic-Indic digits; full-width ones fall to Unicode's own folding.
       DIGITS = "٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹"
       ASCII = "01234567890123456789"
 
-      NUMBERS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "seven" => 7, "eight" => 8,
-                  "nine" => 9, "ten" => 10, "eleven" => 11, "twelve" => 12, "fifteen" => 15, "twenty" => 20, "thirty" => 30, "forty" => 40,
-                  "fifty" => 50, "hundred" => 100, "dozen" => 12, "couple" => 2, "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25,
-                  "thirds" => 1 / 3r, "quarters" => 0.25, "halves" => 0.5 }.freeze
+      NUMBERS = {
+        "a" => 1,
+        "an" => 1,
+        "one" => 1,
+        "two" => 2,
+        "three" => 3,
+        "four" => 4,
+        "five" => 5,
+        "six" => 6,
+        "seven" => 7,
+        "eight" => 8,
+        "nine" => 9,
+        "ten" => 10,
+        "eleven" => 11,
+        "twelve" => 12,
+        "fifteen" => 15,
+        "twenty" => 20,
+        "thirty" => 30,
+        "forty" => 40,
+        "fifty" => 50,
+        "hundred" => 100,
+        "dozen" => 12,
+        "couple" => 2,
+        "half" => 0.5,
+        "third" => 1 / 3r,
+        "quarter" => 0.25,
+        "thirds" => 1 / 3r,
+        "quarters" => 0.25,
+        "halves" => 0.5
+      }.freeze
 
       # Said before an amount without changing it.
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze
@@ -21,9 +62,41 @@ module Scullion
       SIZES = %w[small medium large].freeze
       PIECES = %w[bunch head clove sprig stick slice leaf stalk ear bulb fillet wedge punnet].freeze
       # Whole packs, whatever they are called; how much is in one is the larder's to say.
-      PACK_WORDS = %w[tin tins can cans pack packs packet packets bag bags jar jars carton cartons bottle bottles tub tubs pouch pouches box boxes].freeze
-      PLURALS = { "bunches" => "bunch", "leaves" => "leaf", "sm" => "small", "med" => "medium", "lg" => "large", "lge" => "large" }
-                .merge((SIZES + PIECES).to_h { |word| ["#{word}s", word] }, PACK_WORDS.to_h { |word| [word, "pack"] }).freeze
+      PACK_WORDS = %w[
+        tin
+        tins
+        can
+        cans
+        pack
+        packs
+        packet
+        packets
+        bag
+        bags
+        jar
+        jars
+        carton
+        cartons
+        bottle
+        bottles
+        tub
+        tubs
+        pouch
+        pouches
+        box
+        boxes
+      ].freeze
+      PLURALS = {
+        "bunches" => "bunch",
+        "leaves" => "leaf",
+        "sm" => "small",
+        "med" => "medium",
+        "lg" => "large",
+        "lge" => "large"
+      }.merge(
+        (SIZES + PIECES).to_h { |word| ["#{word}s", word] },
+        PACK_WORDS.to_h { |word| [word, "pack"] }
+      ).freeze
       PACKS = /(?:tins?|cans?|packs?|packets?|bags?|jars?|cartons?|bottles?|tubs?|pouch(?:es)?)\b/.freeze
     end
   end

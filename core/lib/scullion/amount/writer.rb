@@ -23,11 +23,16 @@ module Scullion
 
       # Scale steps: 0.1 g below 10 g, 1 g to 250 g, 5 g to 2 kg, 10 g above.
       def g(grams)
-        if grams < 10 then "#{decimal(grams, 1)} g"
-        elsif grams < 250 then "#{grams.round} g"
-        elsif grams < 997.5 then "#{(grams / 5.0).round * 5} g"
-        elsif grams < 2000 then "#{decimal((grams / 5.0).round * 5 / 1000.0, 3)} kg"
-        else "#{hundredths(grams / 10.0)} kg"
+        if grams < 10
+          "#{decimal(grams, 1)} g"
+        elsif grams < 250
+          "#{grams.round} g"
+        elsif grams < 997.5
+          "#{(grams / 5.0).round * 5} g"
+        elsif grams < 2000
+          "#{decimal((grams / 5.0).round * 5 / 1000.0, 3)} kg"
+        else
+          "#{hundredths(grams / 10.0)} kg"
         end
       end
 
@@ -47,11 +52,16 @@ module Scullion
 
       # Spoons under 60 ml, jugs above.
       def ml(millilitres)
-        if millilitres < 15 then spoons(millilitres, @measures.teaspoon, "tsp")
-        elsif millilitres < 60 then spoons(millilitres, @measures.tablespoon, "Tbsp")
-        elsif millilitres < 250 then "#{(millilitres / 5.0).round * 5} ml"
-        elsif millilitres < 995 then "#{(millilitres / 10.0).round * 10} ml"
-        else "#{hundredths(millilitres / 10.0)} l"
+        if millilitres < 15
+          spoons(millilitres, @measures.teaspoon, "tsp")
+        elsif millilitres < 60
+          spoons(millilitres, @measures.tablespoon, "Tbsp")
+        elsif millilitres < 250
+          "#{(millilitres / 5.0).round * 5} ml"
+        elsif millilitres < 995
+          "#{(millilitres / 10.0).round * 10} ml"
+        else
+          "#{hundredths(millilitres / 10.0)} l"
         end
       end
 
@@ -60,12 +70,12 @@ module Scullion
         return "#{whole} min" if whole < 60
         return "#{whole / 60} h" if (whole % 60).zero?
 
-        "#{whole / 60} h #{format('%02d', whole % 60)}"
+        "#{whole / 60} h #{format("%02d", whole % 60)}"
       end
 
       def cm(value) = "#{decimal((value * 2).round / 2.0, 1)} cm"
       def mm(value) = "#{decimal(value, 1)} mm"
-      def square_metre(value) = "#{format('%.3f', value)} m²"
+      def square_metre(value) = "#{format("%.3f", value)} m²"
       def share(value) = "#{decimal(value * 100, 1)} %"
       def factor(value) = "× #{significant(value)}"
       def g_per_g(value) = "#{significant(value)} g per g"
@@ -115,7 +125,9 @@ module Scullion
       private
 
       def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
-      def thousands(whole) = whole < 1000 ? whole.to_s : "#{thousands(whole / 1000)},#{format('%03d', whole % 1000)}"
+      def thousands(whole)
+        whole < 1000 ? whole.to_s : "#{thousands(whole / 1000)},#{format("%03d", whole % 1000)}"
+      end
 
       # 1,234 hundredths as "12.34".
       def hundredths(value)
@@ -141,7 +153,7 @@ module Scullion
         sign = "-" if scaled.negative?
         return "#{sign}#{whole}" if part.zero?
 
-        "#{sign}#{whole}.#{(part + scale).to_s[1..].sub(/0+\z/, '')}"
+        "#{sign}#{whole}.#{(part + scale).to_s[1..].sub(/0+\z/, "")}"
       end
     end
   end

@@ -8,13 +8,22 @@ module Scullion
 
       brought :stage_grams, of: :stage, as: :grams
       brought :batches, of: :bowls
-      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact, how: "the stage ÷ bowls, in whole scale steps so that they add up exactly; the first bowls take the odd one") { |_stage_grams, _batches| per_bowl.first }
+      figure(
+        :per_bowl_grams,
+        "Each bowl",
+        :g,
+        writes: :g_exact,
+        how:
+          "the stage ÷ bowls, in whole scale steps so that they add up exactly; the first bowls take the " \
+            "odd one"
+      ) { |_stage_grams, _batches| per_bowl.first }
 
       def initialize(at, bowls, stage)
         super(at)
         @bowls, @stage = bowls, stage
         per_gram = (1 / Amount::Split.step(stage.batch_grams)).round
-        @per_bowl = Amount::Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
+        @per_bowl =
+          Amount::Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
       end
 
       def practice = bowls.practice
@@ -22,8 +31,15 @@ module Scullion
       # after: the share it is poured on, counted in mixing order; none for what does not go into the bowl.
       # already: what comes into the bowl brings it along.
       def words
-        { "at" => at, "key" => stage.key, "name" => stage.name, "into" => stage.into, "bowls" => per_bowl, "after" => after,
-          "already" => stage.pours.any? && stage.pours.all? { |pour| stage.before_bowl?(pour.layer) } }
+        {
+          "at" => at,
+          "key" => stage.key,
+          "name" => stage.name,
+          "into" => stage.into,
+          "bowls" => per_bowl,
+          "after" => after,
+          "already" => stage.pours.any? && stage.pours.all? { |pour| stage.before_bowl?(pour.layer) }
+        }
       end
 
       # The place in mixing order of the last share it goes onto; nil for what does not go into the bowl.

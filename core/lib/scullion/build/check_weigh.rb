@@ -19,7 +19,9 @@ module Scullion
         read.map { |_, grams| grams.to_f }
       end
 
-      def self.refuse(what, remedy) = raise(InvalidBrief, Fault.new(what: what, where: "/weights", remedy: remedy))
+      def self.refuse(what, remedy)
+        raise(InvalidBrief, Fault.new(what: what, where: "/weights", remedy: remedy))
+      end
       private_class_method :refuse
 
       # @param waves [Waves] of the salad @param weights [Array<Float>] g, in the order they were plated
@@ -29,9 +31,16 @@ module Scullion
 
       # @return [Hash] ready for JSON
       def to_h
-        { "mean" => @writer.g_whole(mean), "spread" => "± #{@writer.g_whole(spread)}", "aim" => @writer.g_whole(aim),
-          "off" => "#{off.negative? ? '−' : '+'}#{@writer.share(off.abs)}",
-          "drift" => drift_in_words, "enough_for" => enough_for, "covers" => @waves.covers, "says" => says }
+        {
+          "mean" => @writer.g_whole(mean),
+          "spread" => "± #{@writer.g_whole(spread)}",
+          "aim" => @writer.g_whole(aim),
+          "off" => "#{off.negative? ? "−" : "+"}#{@writer.share(off.abs)}",
+          "drift" => drift_in_words,
+          "enough_for" => enough_for,
+          "covers" => @waves.covers,
+          "says" => says
+        }
       end
 
       def mean = @weights.sum / @weights.size
@@ -46,7 +55,11 @@ module Scullion
       def drift
         middle = (@weights.size - 1) / 2.0
         squares = @weights.each_index.sum { |index| (index - middle)**2 }
-        squares.zero? ? 0.0 : @weights.each_with_index.sum { |weight, index| (index - middle) * (weight - mean) } / squares
+        if squares.zero?
+          0.0
+        else
+          @weights.each_with_index.sum { |weight, index| (index - middle) * (weight - mean) } / squares
+        end
       end
 
       private
@@ -60,13 +73,15 @@ module Scullion
         if drift.abs < aim * near / @weights.size
           "steady"
         else
-          "#{@writer.g(drift.abs)} #{drift.positive? ? 'heavier' : 'lighter'} with each"
+          "#{@writer.g(drift.abs)} #{drift.positive? ? "heavier" : "lighter"} with each"
         end
       end
 
       def says
         short = @waves.covers - enough_for
-        return "#{short} guests would get none: aim for #{@writer.g_whole(aim)}, level the spoon." if short.positive?
+        if short.positive?
+          return "#{short} guests would get none: aim for #{@writer.g_whole(aim)}, level the spoon."
+        end
         return "On the mark." if off.abs <= near
 
         return "Heavy, but there is enough for all: the extra made on top is going." if off.positive?

@@ -9,12 +9,36 @@ module Scullion
       brought :finished_grams, of: :layer
       brought :servings, of: :layer
       brought :held_back, of: :layer
-      figure(:top_grams, "For the top", :g, writes: :g_exact, how: "to make × held back, in whole grams") { |_finished_grams, held_back| (whole_grams * held_back).round }
-      figure(:in_bowls_grams, "Into the bowls", :g, writes: :g_exact, how: "to make − for the top, in whole grams") { |_finished_grams, top_grams| whole_grams - top_grams }
+      figure(
+        :top_grams,
+        "For the top",
+        :g,
+        writes: :g_exact,
+        how: "to make × held back, in whole grams"
+      ) { |_finished_grams, held_back| (whole_grams * held_back).round }
+      figure(
+        :in_bowls_grams,
+        "Into the bowls",
+        :g,
+        writes: :g_exact,
+        how: "to make − for the top, in whole grams"
+      ) { |_finished_grams, top_grams| whole_grams - top_grams }
       brought :batches, of: :bowls
-      figure(:per_bowl_grams, "Each bowl", :g, writes: :g_exact,
-             how: "into the bowls ÷ bowls, in whole grams so that they add up exactly; the first bowls take the odd gram") { |_in_bowls_grams, _batches| per_bowl.first }
-      figure(:top_per_serving_grams, "Per serving, on top", :g, how: "for the top ÷ portions") { |top_grams, servings| top_grams / servings }
+      figure(
+        :per_bowl_grams,
+        "Each bowl",
+        :g,
+        writes: :g_exact,
+        how:
+          "into the bowls ÷ bowls, in whole grams so that they add up exactly; the first bowls take the " \
+            "odd gram"
+      ) { |_in_bowls_grams, _batches| per_bowl.first }
+      figure(
+        :top_per_serving_grams,
+        "Per serving, on top",
+        :g,
+        how: "for the top ÷ portions"
+      ) { |top_grams, servings| top_grams / servings }
 
       def initialize(at, bowls, layer)
         super(at)
@@ -24,8 +48,15 @@ module Scullion
 
       def words
         role = bowls.practice.roles.fetch(layer.component.role)
-        { "at" => at, "name" => layer.component.name, "colour" => layer.ingredient.colour, "role" => layer.component.role,
-          "step" => role["step"], "why" => role["why"], "bowls" => per_bowl }
+        {
+          "at" => at,
+          "name" => layer.component.name,
+          "colour" => layer.ingredient.colour,
+          "role" => layer.component.role,
+          "step" => role["step"],
+          "why" => role["why"],
+          "bowls" => per_bowl
+        }
       end
 
       def practice = bowls.practice

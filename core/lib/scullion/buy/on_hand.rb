@@ -6,7 +6,9 @@ module Scullion
     module OnHand
       PACKS = /\A\s*(\d+)\s*(?:packs?|tins?|bags?|cases?|heads?|bunch(?:es)?)?\s*\z/.freeze
 
-      # @param written [Numeric, String] "2 kg", "3 bags", 500 @param ingredient [Ingredient] @param house [House]
+      # @param written [Numeric, String] "2 kg", "3 bags", 500
+      # @param ingredient [Ingredient]
+      # @param house [House]
       # @return [Float, Integer] g
       # @raise [UnreadableAmount] @raise [MissingFigure]
       def self.grams(written, ingredient, house)
@@ -16,8 +18,12 @@ module Scullion
         amount = house.reader.read(written.to_s)
         return amount.grams(ingredient, "whole") if amount.rest.empty?
 
-        raise UnreadableAmount, Fault.new(what: "Cannot read #{amount.rest.inspect[0, 60]}.", where: "value",
-                                          remedy: "Write a weight or packs: 2 kg, 3 bags.")
+        raise UnreadableAmount,
+              Fault.new(
+                what: "Cannot read #{amount.rest.inspect[0, 60]}.",
+                where: "value",
+                remedy: "Write a weight or packs: 2 kg, 3 bags."
+              )
       end
     end
   end

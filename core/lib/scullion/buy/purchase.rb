@@ -10,28 +10,69 @@ module Scullion
       decision(:covers, "Covers", :covers, change: "service/covers", shown: false) { @covers }
       gather(:taken) { uses }
       figure(:need_grams, "Needed", :g, how: "every use added up") { |taken| taken.sum }
-      decision(:on_hand_grams, "On hand", :g, change: -> { "service/stock/#{ingredient.key}" },
-               source: -> { @stock.key?(ingredient.key) ? "You counted this." : "Nobody has counted: taken as none." }) { @stock.fetch(ingredient.key, 0.0) }
-      figure(:order_grams, "To order", :g, how: "needed − on hand, never less than nothing") { |need_grams, on_hand_grams| [need_grams - on_hand_grams, 0.0].max }
-      assumption :price, "Price", :a_kilo, book: :ingredient, none: [0.0, "No price yet."], at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
-      figure(:cost, "Price of the order", :money, how: "comes in × price a kilo") { |bought_grams, price| bought_grams / 1000 * price }
+      decision(
+        :on_hand_grams,
+        "On hand",
+        :g,
+        change: -> { "service/stock/#{ingredient.key}" },
+        source:
+          lambda { @stock.key?(ingredient.key) ? "You counted this." : "Nobody has counted: taken as none." }
+      ) { @stock.fetch(ingredient.key, 0.0) }
+      figure(
+        :order_grams,
+        "To order",
+        :g,
+        how: "needed − on hand, never less than nothing"
+      ) { |need_grams, on_hand_grams| [need_grams - on_hand_grams, 0.0].max }
+      assumption :price,
+                 "Price",
+                 :a_kilo,
+                 book: :ingredient,
+                 none: [0.0, "No price yet."],
+                 at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
+      figure(:cost, "Price of the order", :money, how: "comes in × price a kilo") do |bought_grams, price|
+        bought_grams / 1000 * price
+      end
       assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { "packs/0/#{pack_by}" }
-      figure(:packs, "Packs", :packs, how: "to order ÷ pack, rounded up") { |order_grams, pack_weight| (order_grams / pack_weight - 1e-9).ceil.clamp(0, nil) }
-      figure(:pack_weight, "Weight of a pack", :g, how: "as labelled; volumes by the density of the liquid", shown: false) { |_pack_size| ingredient.packs.first.grams }
+      figure(:packs, "Packs", :packs, how: "to order ÷ pack, rounded up") do |order_grams, pack_weight|
+        (order_grams / pack_weight - 1e-9).ceil.clamp(0, nil)
+      end
+      figure(
+        :pack_weight,
+        "Weight of a pack",
+        :g,
+        how: "as labelled; volumes by the density of the liquid",
+        shown: false
+      ) { |_pack_size| ingredient.packs.first.grams }
       figure(:bought_grams, "Comes in", :g, how: "packs × pack") { |packs, pack_weight| packs * pack_weight }
-      figure(:surplus_grams, "Over", :g, how: "comes in + on hand − needed") { |bought_grams, on_hand_grams, need_grams|
-        [bought_grams + on_hand_grams - need_grams, 0.0].max
-      }
-      figure(:enough_for, "Enough for", :covers, how: "(comes in + on hand) ÷ needed per cover, rounded down") { |bought_grams, on_hand_grams, need_grams, covers| ((bought_grams + on_hand_grams) / (need_grams / covers) + 1e-9).floor }
+      figure(
+        :surplus_grams,
+        "Over",
+        :g,
+        how: "comes in + on hand − needed"
+      ) { |bought_grams, on_hand_grams, need_grams| [bought_grams + on_hand_grams - need_grams, 0.0].max }
+      figure(
+        :enough_for,
+        "Enough for",
+        :covers,
+        how: "(comes in + on hand) ÷ needed per cover, rounded down"
+      ) do |bought_grams, on_hand_grams, need_grams, covers|
+        ((bought_grams + on_hand_grams) / (need_grams / covers) + 1e-9).floor
+      end
 
       # @param uses [Array<Array(Worksheet, Symbol)>] the figures that take some of it
       def initialize(at, ingredient, uses, brief)
         super(at)
-        @ingredient, @uses, @covers, @stock, @practice = ingredient, uses, brief.service.covers, brief.service.stock, brief.practice
+        @ingredient, @uses, @covers, @stock, @practice =
+          ingredient,
+          uses,
+          brief.service.covers,
+          brief.service.stock,
+          brief.practice
       end
 
       def pack_by = ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"
-      def loose? = ingredient.facts["packs"].first["loose"]
+      def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
       # What to write on the order: "25 × 400 g tin", or a weight when sold loose.
       def order
@@ -41,9 +82,18 @@ module Scullion
       end
 
       def words
-        { "at" => at, "ingredient" => ingredient.key, "name" => ingredient.name, "section" => ingredient.section,
-          "colour" => ingredient.colour, "order" => order, "pack" => ingredient.packs.first.name, "loose" => !!loose?,
-          "surplus_use" => ingredient.surplus, "allergens" => ingredient.allergens }
+        {
+          "at" => at,
+          "ingredient" => ingredient.key,
+          "name" => ingredient.name,
+          "section" => ingredient.section,
+          "colour" => ingredient.colour,
+          "order" => order,
+          "pack" => ingredient.packs.first.name,
+          "loose" => loose?,
+          "surplus_use" => ingredient.surplus,
+          "allergens" => ingredient.allergens
+        }
       end
     end
   end

@@ -13,13 +13,26 @@ module Scullion
       def initialize(plan, ingredient, grams, swap)
         @plan, @grams, @swap = plan, grams, swap
         @purchase = plan.purchases.find { |purchase| purchase.ingredient.key == ingredient } or
-          raise UnknownFigure, Fault.new(what: "This service takes no #{ingredient.to_s[0, 60].inspect}.", where: "ingredient", remedy: "Choose one from the order.")
+          raise UnknownFigure,
+                Fault.new(
+                  what: "This service takes no #{ingredient.to_s[0, 60].inspect}.",
+                  where: "ingredient",
+                  remedy: "Choose one from the order."
+                )
       end
 
       # @return [Hash] ready for JSON
       def to_h
-        { "ingredient" => @purchase.ingredient.key, "name" => @purchase.ingredient.name, "needed" => writer.g(@purchase.need_grams), "have" => writer.g(@grams),
-          "short" => writer.g([@purchase.need_grams - @grams, 0].max), "share" => share.round(4), "enough_for" => enough_for, "servings" => servings }
+        {
+          "ingredient" => @purchase.ingredient.key,
+          "name" => @purchase.ingredient.name,
+          "needed" => writer.g(@purchase.need_grams),
+          "have" => writer.g(@grams),
+          "short" => writer.g([@purchase.need_grams - @grams, 0].max),
+          "share" => share.round(4),
+          "enough_for" => enough_for,
+          "servings" => servings
+        }
       end
 
       private
@@ -30,13 +43,29 @@ module Scullion
 
       # Each component of it: what a serving gets, and what could stand in for it.
       def servings
-        @plan.portions.flat_map { |portion| portion.layers.select { |layer| layer.ingredient.equal?(@purchase.ingredient) }.map { |layer| line(portion, layer) } }
+        @plan.portions.flat_map do |portion|
+          portion
+            .layers
+            .select { |layer| layer.ingredient.equal?(@purchase.ingredient) }
+            .map { |layer| line(portion, layer) }
+        end
       end
 
       def line(portion, layer)
-        { "salad" => portion.salad.key, "salad_name" => portion.salad.name, "component" => layer.component.name, "change_at" => layer.words["change_at"],
-          "now" => writer.g(layer.grams), "then" => writer.g(layer.grams * share), "then_grams" => (layer.build_grams * share).round(1),
-          "swaps" => @swap.for_component(layer.component).first(OFFERS).map { |offer| { "name" => offer.stand_in.name, "why" => offer.why } } }
+        {
+          "salad" => portion.salad.key,
+          "salad_name" => portion.salad.name,
+          "component" => layer.component.name,
+          "change_at" => layer.words["change_at"],
+          "now" => writer.g(layer.grams),
+          "then" => writer.g(layer.grams * share),
+          "then_grams" => (layer.build_grams * share).round(1),
+          "swaps" =>
+            @swap
+              .for_component(layer.component)
+              .first(OFFERS)
+              .map { |offer| { "name" => offer.stand_in.name, "why" => offer.why } }
+        }
       end
     end
   end

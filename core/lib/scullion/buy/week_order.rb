@@ -16,10 +16,22 @@ module Scullion
 
       # @return [Array<Purchase>] by section, then by name
       def lines
-        @lines ||= begin
-          bought = purchases.group_by { |each| each.ingredient.key }.values.sort_by { |(one)| [one.ingredient.section, one.ingredient.name] }
-          bought.each_with_index.map { |all, index| Purchase.new("week/#{index}", all.first.ingredient, all.map { |each| [each, :need_grams] }, brief) }
-        end
+        @lines ||=
+          begin
+            bought =
+              purchases
+                .group_by { |each| each.ingredient.key }
+                .values
+                .sort_by { |(one)| [one.ingredient.section, one.ingredient.name] }
+            bought.each_with_index.map do |all, index|
+              Purchase.new(
+                "week/#{index}",
+                all.first.ingredient,
+                all.map { |each| [each, :need_grams] },
+                brief
+              )
+            end
+          end
       end
 
       def cost = lines.sum(&:cost)
@@ -36,14 +48,24 @@ module Scullion
 
       def purchases = @plans.flat_map(&:purchases)
 
-      def brief = @brief ||= Brief.new(Services.new(@plans.sum { |plan| plan.brief.service.covers }, stock), @plans.first.brief.practice)
+      def brief
+        @brief ||=
+          Brief.new(
+            Services.new(@plans.sum { |plan| plan.brief.service.covers }, stock),
+            @plans.first.brief.practice
+          )
+      end
 
       # The first count of an ingredient is what there is when the week begins.
       def stock = @plans.map { |plan| plan.brief.service.stock }.reverse.reduce({}, :merge)
 
       def taken(purchase)
         service = @plans.find { |plan| plan.purchases.include?(purchase) }.brief.service
-        { "name" => service.name, "date" => service.from.date.iso8601, "grams" => purchase.writer.g(purchase.need_grams) }
+        {
+          "name" => service.name,
+          "date" => service.from.date.iso8601,
+          "grams" => purchase.writer.g(purchase.need_grams)
+        }
       end
     end
   end

@@ -7,12 +7,31 @@ module Scullion
     module ByThickness
       extend Worksheet::Figures
 
-      assumption :reference_minutes, "The reference piece takes", :min, book: :ingredient, at: -> { "#{self.class.key}/minutes" }
-      assumption :reference_mm, "The reference piece is", :mm, book: :ingredient, none: [1.0, "Heated through, whatever its size."],
+      assumption :reference_minutes,
+                 "The reference piece takes",
+                 :min,
+                 book: :ingredient,
+                 at: -> { "#{self.class.key}/minutes" }
+      assumption :reference_mm,
+                 "The reference piece is",
+                 :mm,
+                 book: :ingredient,
+                 none: [1.0, "Heated through, whatever its size."],
                  at: -> { "#{self.class.key}/mm" if scaled? }
-      assumption :thickness_mm, "Thickness of the cut", :mm, book: :practice, none: [1.0, "Not cut to a size."],
+      assumption :thickness_mm,
+                 "Thickness of the cut",
+                 :mm,
+                 book: :practice,
+                 none: [1.0, "Not cut to a size."],
                  at: -> { "cuts/#{component.cut}/mm/#{thinnest}" if scaled? }
-      figure(:minutes, "Each time", :min, how: "the reference's minutes × (thickness ÷ the reference's)²") { |reference_minutes, thickness_mm, reference_mm| reference_minutes * ((thickness_mm / reference_mm)**2) }
+      figure(
+        :minutes,
+        "Each time",
+        :min,
+        how: "the reference's minutes × (thickness ÷ the reference's)²"
+      ) do |reference_minutes, thickness_mm, reference_mm|
+        reference_minutes * ((thickness_mm / reference_mm)**2)
+      end
 
       private
 

@@ -15,10 +15,18 @@ module Scullion
         before = fields.faults.size
         fields.only(*FIELDS)
         lid = fields.choice("lid", LIDS.keys, default: "off")
-        numbers = { before: fields.number("before_grams", 50..500_000, "grams"), after: fields.number("after_grams", 0..500_000, "grams"),
-                    minutes: fields.number("minutes", 5..600, "minutes") }
-        fields.fault("after_grams", "It weighs no less than before.", "Weigh the pot with its water before, and again after simmering.") if
-          numbers[:before] && numbers[:after] && numbers[:after] >= numbers[:before]
+        numbers = {
+          before: fields.number("before_grams", 50..500_000, "grams"),
+          after: fields.number("after_grams", 0..500_000, "grams"),
+          minutes: fields.number("minutes", 5..600, "minutes")
+        }
+        if numbers[:before] && numbers[:after] && numbers[:after] >= numbers[:before]
+          fields.fault(
+            "after_grams",
+            "It weighs no less than before.",
+            "Weigh the pot with its water before, and again after simmering."
+          )
+        end
         return if fields.faults.size > before
 
         new(pot, practice, lid: lid, **numbers).tap { |made| made.check(fields) }
@@ -39,7 +47,11 @@ module Scullion
       def check(fields)
         return if factor.between?(0.1, 5)
 
-        fields.fault("after_grams", "That is #{factor.round(2)} times what simmers off a pot this wide.", "Check both weights and the minutes.")
+        fields.fault(
+          "after_grams",
+          "That is #{factor.round(2)} times what simmers off a pot this wide.",
+          "Check both weights and the minutes."
+        )
       end
     end
   end

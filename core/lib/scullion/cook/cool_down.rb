@@ -15,9 +15,16 @@ module Scullion
 
       # @return [Hash] ready for JSON
       def to_h
-        { "name" => @cooking.need.name, "rules" => @brief.rules.name, "weight" => @brief.practice.writer.g(@cooking.finished_grams),
-          "volume" => @brief.practice.writer.ml(millilitres), "tray" => tray.name, "left" => left_in_the_pot,
-          "methods" => methods, "chosen" => chosen }
+        {
+          "name" => @cooking.need.name,
+          "rules" => @brief.rules.name,
+          "weight" => @brief.practice.writer.g(@cooking.finished_grams),
+          "volume" => @brief.practice.writer.ml(millilitres),
+          "tray" => tray.name,
+          "left" => left_in_the_pot,
+          "methods" => methods,
+          "chosen" => chosen
+        }
       end
 
       private
@@ -29,17 +36,30 @@ module Scullion
       def methods
         keys.map do |key|
           depth = cooling(key).greatest_depth_cm
-          { "key" => key, "name" => cooling(key).name, "depth_cm" => depth, "depth" => @brief.practice.writer.cm(depth), "trays" => depth.zero? ? nil : trays(depth),
-            "here" => here(key) }
+          {
+            "key" => key,
+            "name" => cooling(key).name,
+            "depth_cm" => depth,
+            "depth" => @brief.practice.writer.cm(depth),
+            "trays" => depth.zero? ? nil : trays(depth),
+            "here" => here(key)
+          }
         end
       end
 
       # What the kitchen has for it, by name; nil for nothing.
       def here(key)
         kitchen = @brief.kitchen
-        return kitchen.ice_machines.map(&:name).first if @brief.practice.words("cooling", "methods").fetch(key)["ice"]
+        if @brief.practice.words("cooling", "methods").fetch(key)["ice"]
+          return kitchen.ice_machines.map(&:name).first
+        end
 
-        kitchen.chillers.select { |chiller| chiller.method == key }.map(&:name).join(", ").then { |names| names unless names.empty? }
+        kitchen
+          .chillers
+          .select { |chiller| chiller.method == key }
+          .map(&:name)
+          .join(", ")
+          .then { |names| names unless names.empty? }
       end
 
       # @return [Integer] trays at so many cm deep

@@ -8,12 +8,24 @@ module Scullion
       extend Worksheet::Figures
 
       brought :lying_grams, of: :itself, as: -> { lying_name }
-      figure(:grain_cm, "The food reaches", :cm, how: "its volume as it lies ÷ pot area") do |lying_grams, lying_density, pot_area|
-        lying_grams / lying_density / (pot_area * InPot::CM2)
-      end
-      figure(:water_line_cm, "Water line", :cm, how: "the food's height + water above it") { |grain_cm, cover_cm| grain_cm + cover_cm }
-      figure(:water_grams, "Water in the pot", :g,
-             how: "volume to the line − the food's own") do |water_line_cm, pot_area, lying_grams, lying_solid_density|
+      figure(
+        :grain_cm,
+        "The food reaches",
+        :cm,
+        how: "its volume as it lies ÷ pot area"
+      ) { |lying_grams, lying_density, pot_area| lying_grams / lying_density / (pot_area * InPot::CM2) }
+      figure(
+        :water_line_cm,
+        "Water line",
+        :cm,
+        how: "the food's height + water above it"
+      ) { |grain_cm, cover_cm| grain_cm + cover_cm }
+      figure(
+        :water_grams,
+        "Water in the pot",
+        :g,
+        how: "volume to the line − the food's own"
+      ) do |water_line_cm, pot_area, lying_grams, lying_solid_density|
         (water_line_cm * pot_area * InPot::CM2) - (lying_grams / lying_solid_density)
       end
 
@@ -24,7 +36,9 @@ module Scullion
 
       # g lying in the pot at its limit, under its water.
       def room_under_water(pot)
-        (((most_full * pot.litres * InPot::CM3) - (pot.area * InPot::CM2 * cover_cm)) * lying_density).floor(6)
+        (((most_full * pot.litres * InPot::CM3) - (pot.area * InPot::CM2 * cover_cm)) * lying_density).floor(
+          6
+        )
       end
     end
   end

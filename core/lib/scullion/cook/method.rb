@@ -11,26 +11,71 @@ module Scullion
 
       brought :finished_grams, of: :need, as: :cooked_grams
 
-      assumption :raw_density, "Raw, as it lies", :g_per_ml, book: :ingredient, at: -> { "density/#{self.class.raw_form(component)}" }
-      assumption :finished_density, "Finished, as scooped", :g_per_ml, book: :ingredient, at: -> { "density/#{self.class.parcel.form}" }
-      assumption :setup_minutes, "Set up and clear", :min, book: :practice, at: -> { "labour/#{self.class.key}/setup_minutes" }
-      assumption :kilo_minutes, "Hands on, a kilo", :min, book: :practice, at: -> { "labour/#{self.class.key}/per_kg_minutes" }
-      assumption :round_minutes, "Hands on, each time", :min, book: :practice, at: -> { "labour/#{self.class.key}/per_batch_minutes" }
+      assumption :raw_density,
+                 "Raw, as it lies",
+                 :g_per_ml,
+                 book: :ingredient,
+                 at: -> { "density/#{self.class.raw_form(component)}" }
+      assumption :finished_density,
+                 "Finished, as scooped",
+                 :g_per_ml,
+                 book: :ingredient,
+                 at: -> { "density/#{self.class.parcel.form}" }
+      assumption :setup_minutes,
+                 "Set up and clear",
+                 :min,
+                 book: :practice,
+                 at: -> { "labour/#{self.class.key}/setup_minutes" }
+      assumption :kilo_minutes,
+                 "Hands on, a kilo",
+                 :min,
+                 book: :practice,
+                 at: -> { "labour/#{self.class.key}/per_kg_minutes" }
+      assumption :round_minutes,
+                 "Hands on, each time",
+                 :min,
+                 book: :practice,
+                 at: -> { "labour/#{self.class.key}/per_batch_minutes" }
 
       brought :raw_weight, of: :itself, as: -> { raw_name }
       gather(:times) { rounds_name ? [[self, rounds_name]] : [] }
-      figure(:raw_ml, "Raw, by volume", :ml, how: "raw ÷ density") { |raw_weight, raw_density| raw_weight / raw_density }
-      figure(:finished_ml, "Finished, by volume", :ml, how: "finished ÷ density") { |finished_grams, finished_density| finished_grams / finished_density }
-      figure(:load_minutes, "Weigh and load", :min,
-             how: "set up + raw kg × minutes a kilo") { |setup_minutes, kilo_minutes, raw_weight| setup_minutes + (kilo_minutes * raw_weight / 1000) }
-      figure(:tend_minutes, "Tend and unload", :min, how: "minutes each time × times") { |round_minutes, times| round_minutes * (times.first || 1) }
-      figure(:hands_minutes, "Hands on", :min, how: "weigh and load + tend and unload") { |load_minutes, tend_minutes| load_minutes + tend_minutes }
+      figure(:raw_ml, "Raw, by volume", :ml, how: "raw ÷ density") do |raw_weight, raw_density|
+        raw_weight / raw_density
+      end
+      figure(
+        :finished_ml,
+        "Finished, by volume",
+        :ml,
+        how: "finished ÷ density"
+      ) { |finished_grams, finished_density| finished_grams / finished_density }
+      figure(
+        :load_minutes,
+        "Weigh and load",
+        :min,
+        how: "set up + raw kg × minutes a kilo"
+      ) { |setup_minutes, kilo_minutes, raw_weight| setup_minutes + (kilo_minutes * raw_weight / 1000) }
+      figure(
+        :tend_minutes,
+        "Tend and unload",
+        :min,
+        how: "minutes each time × times"
+      ) { |round_minutes, times| round_minutes * (times.first || 1) }
+      figure(
+        :hands_minutes,
+        "Hands on",
+        :min,
+        how: "weigh and load + tend and unload"
+      ) { |load_minutes, tend_minutes| load_minutes + tend_minutes }
 
       # The larder's figures that this method cannot do without.
       # @param component [Component] @return [Array<String>] addresses
       def self.needs(component)
-        fixed = definitions.values.select { |figure| figure.kind == :assumption && figure.book == :ingredient && figure.none.nil? }
-                           .map(&:address).grep(String)
+        fixed =
+          definitions
+            .values
+            .select { |figure| figure.kind == :assumption && figure.book == :ingredient && figure.none.nil? }
+            .map(&:address)
+            .grep(String)
         fixed + ["density/#{raw_form(component)}", "density/#{parcel.form}"]
       end
 
@@ -41,7 +86,10 @@ module Scullion
         def key = parcel.key
 
         # How the raw food lies: dry from the bag, or cut.
-        def raw_form(component) = parcel.takes || (component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole"))
+        def raw_form(component)
+          parcel.takes ||
+            (component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole"))
+        end
 
         # In which order its figures are shown: those needed at the stove, the four to weigh and set first,
         # and then all the others.
@@ -56,7 +104,12 @@ module Scullion
 
         # The figures that are needed at the stove, in order.
         # @return [Array<Hash>] name and label
-        def facts = @facts ||= @shows[:at_the_stove].map { |name| { "name" => name.to_s, "label" => definitions.fetch(name).label } }.freeze
+        def facts
+          @facts ||=
+            @shows[:at_the_stove]
+              .map { |name| { "name" => name.to_s, "label" => definitions.fetch(name).label } }
+              .freeze
+        end
 
         # Is it cooked in a pot that can be chosen?
         def in_pot? = include?(InPot)
@@ -116,11 +169,24 @@ module Scullion
       def stretches = [%i[hands load_minutes], %i[wait total_minutes], %i[hands tend_minutes]]
 
       def words
-        { "at" => at, "method" => self.class.key, "picture" => picture, "name" => need.name, "ingredient" => ingredient.key,
-          "colour" => ingredient.colour, "setting" => setting, "done" => done, "rescue" => rescues,
-          "cautions" => practice.cautions.fetch(self.class.key), "schools" => schools, "stretches" => stretches_in_words, "cools" => cools?,
+        {
+          "at" => at,
+          "method" => self.class.key,
+          "picture" => picture,
+          "name" => need.name,
+          "ingredient" => ingredient.key,
+          "colour" => ingredient.colour,
+          "setting" => setting,
+          "done" => done,
+          "rescue" => rescues,
+          "cautions" => practice.cautions.fetch(self.class.key),
+          "schools" => schools,
+          "stretches" => stretches_in_words,
+          "cools" => cools?,
           "snags" => snags.map(&:to_h),
-          "headline" => raw_name.to_s, "facts" => self.class.facts }
+          "headline" => raw_name.to_s,
+          "facts" => self.class.facts
+        }
       end
 
       # The method in a few words, e.g. "absorb, lid ajar, tender".
@@ -142,15 +208,24 @@ module Scullion
       private
 
       def rounds_name = :batches
-      def snag(severity, what, remedy) = Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy)
+      def snag(severity, what, remedy)
+        Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy)
+      end
 
       # Each option, its choices with the reason for each, and the one taken.
       def schools
-        practice.schools(self.class.key).map do |option, choices|
-          { "option" => option, "name" => practice.words("schools", "names").fetch(option), "chosen" => school(option),
-            "at" => "salads/#{need.salad_key}/components/#{need.place}/cook/#{option}",
-            "choices" => choices.map { |key, words| { "key" => key, "name" => words["name"], "why" => words["why"] } } }
-        end
+        practice
+          .schools(self.class.key)
+          .map do |option, choices|
+            {
+              "option" => option,
+              "name" => practice.words("schools", "names").fetch(option),
+              "chosen" => school(option),
+              "at" => "salads/#{need.salad_key}/components/#{need.place}/cook/#{option}",
+              "choices" =>
+                choices.map { |key, words| { "key" => key, "name" => words["name"], "why" => words["why"] } }
+            }
+          end
       end
 
       def stretches_in_words
@@ -158,7 +233,12 @@ module Scullion
           minutes = public_send(name)
           next if minutes.round.zero?
 
-          { "hands" => kind == :hands, "name" => self.class.definitions.fetch(name).label, "minutes" => minutes.round(1), "text" => writer.min(minutes) }
+          {
+            "hands" => kind == :hands,
+            "name" => self.class.definitions.fetch(name).label,
+            "minutes" => minutes.round(1),
+            "text" => writer.min(minutes)
+          }
         end
       end
     end

@@ -12,23 +12,58 @@ module Scullion
       assumption :load, "Pieces apart", :kg_per_m2, book: :practice, at: -> { "#{self.class.key}/load" }
       assumption :oil_per_kg, "Oil", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/oil_per_kg" }
       assumption :salt_per_kg, "Salt", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/salt_per_kg" }
-      assumption :heat_up_minutes, "Heat the metal", :min, book: :practice, at: -> { "#{self.class.key}/preheat_minutes" }, shown: true
-      decision(:surface_area, "Area of the metal", :square_metre, change: nil, source: -> { "#{vessel.name} in your kitchen." }, shown: false) { vessel.area * vessel.count }
+      assumption :heat_up_minutes,
+                 "Heat the metal",
+                 :min,
+                 book: :practice,
+                 at: -> { "#{self.class.key}/preheat_minutes" },
+                 shown: true
+      decision(
+        :surface_area,
+        "Area of the metal",
+        :square_metre,
+        change: nil,
+        source: -> { "#{vessel.name} in your kitchen." },
+        shown: false
+      ) { vessel.area * vessel.count }
 
-      figure(:raw_grams, "Raw", :g, how: "cooked ÷ what is left after cooking") { |finished_grams, gain| finished_grams / gain }
-      figure(:batches, "Batches", :batches, how: "raw ÷ (pieces apart × area), rounded up") { |raw_grams, load, surface_area|
-        [(raw_grams / (load * surface_area * 1000) - 1e-9).ceil, 1].max
-      }
-      figure(:batch_grams, "Each batch", :g, how: "raw ÷ batches") { |raw_grams, batches| raw_grams / batches }
-      figure(:oil_grams, "Oil", :g, how: "raw × oil per kg") { |raw_grams, oil_per_kg| raw_grams * oil_per_kg / 1000 }
-      figure(:salt_grams, "Salt", :g, how: "raw × salt per kg") { |raw_grams, salt_per_kg| raw_grams * salt_per_kg / 1000 }
-      figure(:metal_minutes, "On the metal, all batches", :min, how: "both sides × batches") { |minutes, batches| minutes * 2 * batches }
-      figure(:total_minutes, "From cold to done", :min, how: "heat the metal + all batches") { |heat_up_minutes, metal_minutes| heat_up_minutes + metal_minutes }
+      figure(:raw_grams, "Raw", :g, how: "cooked ÷ what is left after cooking") do |finished_grams, gain|
+        finished_grams / gain
+      end
+      figure(
+        :batches,
+        "Batches",
+        :batches,
+        how: "raw ÷ (pieces apart × area), rounded up"
+      ) { |raw_grams, load, surface_area| [(raw_grams / (load * surface_area * 1000) - 1e-9).ceil, 1].max }
+      figure(:batch_grams, "Each batch", :g, how: "raw ÷ batches") do |raw_grams, batches|
+        raw_grams / batches
+      end
+      figure(:oil_grams, "Oil", :g, how: "raw × oil per kg") do |raw_grams, oil_per_kg|
+        raw_grams * oil_per_kg / 1000
+      end
+      figure(:salt_grams, "Salt", :g, how: "raw × salt per kg") do |raw_grams, salt_per_kg|
+        raw_grams * salt_per_kg / 1000
+      end
+      figure(
+        :metal_minutes,
+        "On the metal, all batches",
+        :min,
+        how: "both sides × batches"
+      ) { |minutes, batches| minutes * 2 * batches }
+      figure(
+        :total_minutes,
+        "From cold to done",
+        :min,
+        how: "heat the metal + all batches"
+      ) { |heat_up_minutes, metal_minutes| heat_up_minutes + metal_minutes }
 
       def raw_name = :raw_grams
       def demands(_beside) = [Demand.new(kind: "burner", amount: 1)]
       def uses = [["oil", :oil_grams], ["salt", :salt_grams]]
-      def stretches = [%i[hands load_minutes], %i[wait heat_up_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
+      def stretches
+        [%i[hands load_minutes], %i[wait heat_up_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
+      end
       def words = super.merge("vessel" => vessel.name)
     end
   end

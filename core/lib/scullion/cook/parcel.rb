@@ -9,9 +9,22 @@ module Scullion
       LABOUR = %w[setup_minutes per_kg_minutes per_batch_minutes].freeze
       PICTURES = %w[pot trays pans tins].freeze
       # What facts.yml has to say, each with what it looks like.
-      FACTS = { "label" => String, "order" => Numeric, "words" => Array, "takes" => %w[raw drained], "uncut" => [true, false], "hot" => [true, false],
-                "gives" => Hash, "picture" => Hash, "done" => String, "cautions" => Array, "salt_kept" => Numeric,
-                "labour" => Hash, "figures" => Hash, "schools" => Hash }.freeze
+      FACTS = {
+        "label" => String,
+        "order" => Numeric,
+        "words" => Array,
+        "takes" => %w[raw drained],
+        "uncut" => [true, false],
+        "hot" => [true, false],
+        "gives" => Hash,
+        "picture" => Hash,
+        "done" => String,
+        "cautions" => Array,
+        "salt_kept" => Numeric,
+        "labour" => Hash,
+        "figures" => Hash,
+        "schools" => Hash
+      }.freeze
       # What method.rb has to answer itself; Cook::Method tells what each of them is.
       ANSWERS = %i[raw_name setting demands rescues total_minutes].freeze
 
@@ -22,10 +35,18 @@ module Scullion
         key = File.basename(folder)
         facts = YAML.safe_load_file(File.join(folder, "facts.yml"))
         require File.join(folder, "method")
-        new(key, facts.is_a?(Hash) ? facts : {}, Cook.const_get(key.split(/[-_]/).map(&:capitalize).join, false))
+        new(
+          key,
+          facts.is_a?(Hash) ? facts : {},
+          Cook.const_get(key.split(/[-_]/).map(&:capitalize).join, false)
+        )
       rescue SystemCallError, LoadError, NameError, Psych::SyntaxError => e
-        raise InvalidFacts, Fault.new(what: "The method #{key} cannot be read: #{e.message.lines.first.strip}.", where: "methods/#{key}",
-                                      remedy: "Give it facts.yml, and method.rb with its class.")
+        raise InvalidFacts,
+              Fault.new(
+                what: "The method #{key} cannot be read: #{e.message.lines.first.strip}.",
+                where: "methods/#{key}",
+                remedy: "Give it facts.yml, and method.rb with its class."
+              )
       end
 
       # @param facts [Hash] of facts.yml @param kind [Class] of Cook::Method
@@ -75,26 +96,42 @@ module Scullion
         lacking = [*unsaid, *unanswered, *(out_of_order if unsaid.empty?)]
         return [] if lacking.empty?
 
-        [Fault.new(what: "The method #{key} lacks #{lacking.join(', ')}.", where: "methods/#{key}",
-                   remedy: "docs/changing.md lists what a method brings.")]
+        [
+          Fault.new(
+            what: "The method #{key} lacks #{lacking.join(", ")}.",
+            where: "methods/#{key}",
+            remedy: "docs/changing.md lists what a method brings."
+          )
+        ]
       end
 
       private
 
       def unsaid
-        missing = FACTS.reject { |field, like| like.is_a?(Array) ? like.include?(@facts[field]) : @facts[field].is_a?(like) }.keys
+        missing =
+          FACTS
+            .reject do |field, like|
+              like.is_a?(Array) ? like.include?(@facts[field]) : @facts[field].is_a?(like)
+            end
+            .keys
         missing.map! { |field| "#{field} in facts.yml" }
-        missing << "labour/#{LABOUR.join(' and ')}" unless LABOUR.all? { |field| labour.is_a?(Hash) && labour[field].is_a?(Numeric) }
+        unless LABOUR.all? { |field| labour.is_a?(Hash) && labour[field].is_a?(Numeric) }
+          missing << "labour/#{LABOUR.join(" and ")}"
+        end
         missing << "gives/form" unless form.is_a?(String)
-        missing << "picture/kind (#{PICTURES.join(', ')})" unless picture.is_a?(Hash) && PICTURES.include?(picture["kind"])
+        unless picture.is_a?(Hash) && PICTURES.include?(picture["kind"])
+          missing << "picture/kind (#{PICTURES.join(", ")})"
+        end
         missing << "a name and choices of each school" unless schools_told?
         missing
       end
 
       def schools_told?
-        @facts["schools"].is_a?(Hash) && @facts["schools"].values.all? do |option|
-          option.is_a?(Hash) && option["name"] && option["choices"].is_a?(Hash) && option["choices"].values.all? { |choice| choice["name"] && choice["why"] }
-        end
+        @facts["schools"].is_a?(Hash) &&
+          @facts["schools"].values.all? do |option|
+            option.is_a?(Hash) && option["name"] && option["choices"].is_a?(Hash) &&
+              option["choices"].values.all? { |choice| choice["name"] && choice["why"] }
+          end
       end
 
       def unanswered = ANSWERS.reject { |name| answered?(name) }.map { |name| "#{name} in method.rb" }
@@ -105,7 +142,10 @@ module Scullion
       # Figures that no list of its own says where to show.
       def out_of_order
         listed, shown = kind.listed, kind.definitions.values.select(&:shown).map(&:name)
-        [*(shown - listed).map { |name| "#{name} in shows" }, *(listed - shown).map { |name| "the figure #{name} that shows names" }]
+        [
+          *(shown - listed).map { |name| "#{name} in shows" },
+          *(listed - shown).map { |name| "the figure #{name} that shows names" }
+        ]
       end
     end
   end

@@ -23,9 +23,20 @@ module Scullion
         # @return [Hash{String=>Hash}]
         def practice
           each = ->(field) { all.transform_values(&field) }
-          { "labour" => each[:labour], "doneness" => each[:done], "cautions" => each[:cautions], "forms" => forms,
-            "schools" => each[:choices].merge("names" => names), "salt" => { "kept" => each[:salt_kept] },
-            "recipe_words" => { "cook" => words }, **each[:figures] }
+          {
+            "labour" => each[:labour],
+            "doneness" => each[:done],
+            "cautions" => each[:cautions],
+            "forms" => forms,
+            "schools" => each[:choices].merge("names" => names),
+            "salt" => {
+              "kept" => each[:salt_kept]
+            },
+            "recipe_words" => {
+              "cook" => words
+            },
+            **each[:figures]
+          }
         end
 
         # With one more folder while the block runs.
@@ -50,13 +61,23 @@ module Scullion
         end
 
         def forms_at_odds(parcels)
-          parcels.group_by(&:form).values.select { |same| same.map(&:form_facts).uniq.size > 1 }.map do |same|
-            Fault.new(what: "#{same.map(&:key).join(' and ')} give #{same.first.form} and say different things of it.",
-                      where: "methods", remedy: "Let packing, hold and carries agree.")
-          end
+          parcels
+            .group_by(&:form)
+            .values
+            .select { |same| same.map(&:form_facts).uniq.size > 1 }
+            .map do |same|
+              Fault.new(
+                what:
+                  "#{same.map(&:key).join(" and ")} give #{same.first.form} and say different things of it.",
+                where: "methods",
+                remedy: "Let packing, hold and carries agree."
+              )
+            end
         end
 
-        def forms = all.values.to_h { |parcel| [parcel.form, parcel.form_facts] }.reject { |_, facts| facts.empty? }
+        def forms
+          all.values.to_h { |parcel| [parcel.form, parcel.form_facts] }.reject { |_, facts| facts.empty? }
+        end
         def names = all.values.map(&:option_names).reduce({}, :merge)
         def words = all.values.flat_map { |parcel| parcel.words.map { |word| [word, parcel.key] } }.to_h
       end

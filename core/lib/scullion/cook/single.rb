@@ -16,9 +16,19 @@ module Scullion
       def self.read(data, house)
         fields = DocumentReader.new(data)
         fields.only(*FIELDS)
-        fields.fault("cook", "This is missing.", "Name a method, for example {\"method\": \"roast\"}.") unless fields.given?("cook")
-        fields.fault("finished_grams", "Give either finished_grams or raw_grams.", "Send one of them.") if fields.given?("finished_grams") == fields.given?("raw_grams")
-        grams = fields.number(fields.given?("raw_grams") ? "raw_grams" : "finished_grams", 1..MOST, "grams", default: 1.0)
+        unless fields.given?("cook")
+          fields.fault("cook", "This is missing.", "Name a method, for example {\"method\": \"roast\"}.")
+        end
+        if fields.given?("finished_grams") == fields.given?("raw_grams")
+          fields.fault("finished_grams", "Give either finished_grams or raw_grams.", "Send one of them.")
+        end
+        grams =
+          fields.number(
+            fields.given?("raw_grams") ? "raw_grams" : "finished_grams",
+            1..MOST,
+            "grams",
+            default: 1.0
+          )
         raise InvalidBrief, fields.faults if fields.faults.any?
 
         component = data.slice("ingredient", "cook", "trim", "cut", "treat")
@@ -28,7 +38,10 @@ module Scullion
 
       def initialize(component, finished_grams, house)
         covers = [(finished_grams / 5000).ceil, 1].max
-        @plan = Plan.for(Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min), house))
+        @plan =
+          Plan.for(
+            Brief.read(brief(component, finished_grams / covers, [covers, Service::MOST_COVERS].min), house)
+          )
       rescue InvalidBrief => e
         raise e.within("/salads/0/components/0")
       end
@@ -38,17 +51,37 @@ module Scullion
 
       # @return [Hash] the cooking sheet, its prep and order, snags, and every figure's working
       def to_h
-        { "cooking" => cooking.to_h, "prep" => plan.preps.first.to_h, "buy" => plan.purchases.map(&:to_h), "snags" => plan.snags.select { |snag| snag.stage == "cook" }.map(&:to_h),
-          "workings" => cooking.class.shown.map { |figure| cooking.working(figure.name).to_h } }
+        {
+          "cooking" => cooking.to_h,
+          "prep" => plan.preps.first.to_h,
+          "buy" => plan.purchases.map(&:to_h),
+          "snags" => plan.snags.select { |snag| snag.stage == "cook" }.map(&:to_h),
+          "workings" => cooking.class.shown.map { |figure| cooking.working(figure.name).to_h }
+        }
       end
 
       private
 
       def brief(component, grams, covers)
-        { "format" => Brief::FORMAT,
-          "service" => { "name" => "One component", "date" => "2000-01-01", "from" => "12:00", "to" => "13:00", "covers" => covers, "over_prep" => 0,
-"lines" => [{ "salad" => "one" }] },
-          "salads" => [{ "key" => "one", "name" => "One component", "components" => [component.merge("grams" => grams, "role" => "base")] }] }
+        {
+          "format" => Brief::FORMAT,
+          "service" => {
+            "name" => "One component",
+            "date" => "2000-01-01",
+            "from" => "12:00",
+            "to" => "13:00",
+            "covers" => covers,
+            "over_prep" => 0,
+            "lines" => [{ "salad" => "one" }]
+          },
+          "salads" => [
+            {
+              "key" => "one",
+              "name" => "One component",
+              "components" => [component.merge("grams" => grams, "role" => "base")]
+            }
+          ]
+        }
       end
     end
   end

@@ -7,7 +7,8 @@ module Scullion
       SHARE = /\A(\d{1,3}(?:\.\d+)?)\s*%\z/.freeze
 
       # @param text [String] "45", "45 covers", "30 %", or nothing for everyone @param all [Integer] guests
-      # @return [Integer, String, nil] a count, up to a whole guest and never none; the text itself where it is
+      # @return [Integer, String, nil] a count, up to a whole guest and never none; the text itself where it
+      #   is
       #   neither; nil for everyone
       def self.read(text, all)
         written = text.to_s.strip.delete_suffix("covers").delete_suffix("cover").strip.delete(",")

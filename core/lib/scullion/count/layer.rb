@@ -9,21 +9,55 @@ module Scullion
       brought :servings, of: :portion
       brought :resize, of: :portion
 
-      decision(:build_grams, "In the build", :g, shown: false,
-               change: -> { "salads/#{portion.salad.key}/components/#{index}/grams" },
-               source: -> { "Decided in #{portion.salad.name}." }) { component.grams }
+      decision(
+        :build_grams,
+        "In the build",
+        :g,
+        shown: false,
+        change: -> { "salads/#{portion.salad.key}/components/#{index}/grams" },
+        source: -> { "Decided in #{portion.salad.name}." }
+      ) { component.grams }
       assumption :density, "Density", :g_per_ml, book: :ingredient, at: -> { "density/#{component.form}" }
-      assumption :uptake, "Dressing it carries", :per_hundred, book: :practice, at: -> { "dressing/uptake/#{component.uptake_class}" }
-      assumption :thirst, "Drinks of its dressing, an hour", :share, book: :practice, at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
+      assumption :uptake,
+                 "Dressing it carries",
+                 :per_hundred,
+                 book: :practice,
+                 at: -> { "dressing/uptake/#{component.uptake_class}" }
+      assumption :thirst,
+                 "Drinks of its dressing, an hour",
+                 :share,
+                 book: :practice,
+                 at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
 
-      figure(:grams, "Per serving", :g, how: "in the build × resize") { |build_grams, resize| build_grams * resize }
+      figure(:grams, "Per serving", :g, how: "in the build × resize") do |build_grams, resize|
+        build_grams * resize
+      end
       figure(:ml, "Volume per serving", :ml, how: "grams ÷ density") { |grams, density| grams / density }
-      decision(:held_back, "Held back for the top", :share, change: nil, shown: false,
-               source: -> { "Decided in #{portion.salad.name}." }) { component.held_back }
-      figure(:mixed_ml, "Into the bowl, per serving", :ml, how: "volume × what is not held back",
-             shown: false) { |ml, held_back| ml * (1 - held_back) }
-      figure(:finished_grams, "To make", :g, how: "per serving × portions to make") { |grams, servings| grams * servings }
-      figure(:dressing_grams, "Its dressing, per serving", :g, how: "grams × uptake ÷ 100", shown: false) { |grams, uptake| grams * uptake / 100 }
+      decision(
+        :held_back,
+        "Held back for the top",
+        :share,
+        change: nil,
+        shown: false,
+        source: -> { "Decided in #{portion.salad.name}." }
+      ) { component.held_back }
+      figure(
+        :mixed_ml,
+        "Into the bowl, per serving",
+        :ml,
+        how: "volume × what is not held back",
+        shown: false
+      ) { |ml, held_back| ml * (1 - held_back) }
+      figure(:finished_grams, "To make", :g, how: "per serving × portions to make") do |grams, servings|
+        grams * servings
+      end
+      figure(
+        :dressing_grams,
+        "Its dressing, per serving",
+        :g,
+        how: "grams × uptake ÷ 100",
+        shown: false
+      ) { |grams, uptake| grams * uptake / 100 }
 
       def initialize(at, portion, component, index)
         super(at)
@@ -34,9 +68,17 @@ module Scullion
       def practice = portion.practice
 
       def words
-        { "at" => at, "name" => component.name, "ingredient" => ingredient.key, "colour" => ingredient.colour,
-          "role" => component.role, "form" => component.form, "carries_as" => component.uptake_class, "held_back" => held_back,
-          "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams" }
+        {
+          "at" => at,
+          "name" => component.name,
+          "ingredient" => ingredient.key,
+          "colour" => ingredient.colour,
+          "role" => component.role,
+          "form" => component.form,
+          "carries_as" => component.uptake_class,
+          "held_back" => held_back,
+          "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams"
+        }
       end
     end
   end

@@ -7,11 +7,26 @@ module Scullion
       attr_reader :layers, :component
 
       gather(:of_salads, :finished_grams) { layers }
-      figure(:finished_grams, "Ready to serve", :g, how: "added up over the salads that use it") { |of_salads| of_salads.sum }
+      figure(
+        :finished_grams,
+        "Ready to serve",
+        :g,
+        how: "added up over the salads that use it"
+      ) { |of_salads| of_salads.sum }
 
-      assumption :mashed, "Left after the treatment", :share, book: :ingredient, none: [1.0, "Nothing is done to it once cooked."],
+      assumption :mashed,
+                 "Left after the treatment",
+                 :share,
+                 book: :ingredient,
+                 none: [1.0, "Nothing is done to it once cooked."],
                  at: -> { component.treat_at if treated_after? }
-      figure(:cooked_grams, "Out of the pot", :g, how: "ready to serve ÷ left after the treatment", shown: false) { |finished_grams, mashed| finished_grams / mashed }
+      figure(
+        :cooked_grams,
+        "Out of the pot",
+        :g,
+        how: "ready to serve ÷ left after the treatment",
+        shown: false
+      ) { |finished_grams, mashed| finished_grams / mashed }
 
       def initialize(at, layers)
         super(at)
@@ -20,8 +35,12 @@ module Scullion
 
       # @return [Array<Need>] one per preparation, in the order they are first met
       def self.of(portions)
-        portions.flat_map(&:layers).group_by { |layer| layer.component.preparation }
-                .values.each_with_index.map { |layers, index| new("needs/#{index}", layers) }
+        portions
+          .flat_map(&:layers)
+          .group_by { |layer| layer.component.preparation }
+          .values
+          .each_with_index
+          .map { |layers, index| new("needs/#{index}", layers) }
       end
 
       def ingredient = component.ingredient
@@ -33,11 +52,20 @@ module Scullion
       def place = layers.first.index
 
       # Mashing and the like come after the pot; other treatments before it.
-      def treated_after? = !!(component.treat && component.method && practice.words("treats", component.treat)["after_cooking"])
+      def treated_after?
+        !!(component.treat && component.method && practice.words("treats", component.treat)["after_cooking"])
+      end
 
       def words
-        { "at" => at, "name" => name, "ingredient" => ingredient.key,
-          "for" => layers.map { |layer| { "salad" => layer.portion.salad.key, "grams" => layer.finished_grams.round(4) } } }
+        {
+          "at" => at,
+          "name" => name,
+          "ingredient" => ingredient.key,
+          "for" =>
+            layers.map do |layer|
+              { "salad" => layer.portion.salad.key, "grams" => layer.finished_grams.round(4) }
+            end
+        }
       end
     end
   end

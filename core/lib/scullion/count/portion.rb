@@ -7,27 +7,76 @@ module Scullion
       attr_reader :line, :layers, :practice
 
       decision(:service_covers, "Covers", :covers, change: "service/covers", shown: false) { @service.covers }
-      decision(:covers, "Covers", :covers, change: -> { line.covers ? "service/lines/#{@index}/covers" : "service/covers" }) do
-        line.covers || @service.covers
-      end
-      decision(:over_prep, "Made on top", :share, change: "service/over_prep",
-               source: "You decided this; applied once, on finished portions.") { @service.over_prep }
+      decision(
+        :covers,
+        "Covers",
+        :covers,
+        change: -> { line.covers ? "service/lines/#{@index}/covers" : "service/covers" }
+      ) { line.covers || @service.covers }
+      decision(
+        :over_prep,
+        "Made on top",
+        :share,
+        change: "service/over_prep",
+        source: "You decided this; applied once, on finished portions."
+      ) { @service.over_prep }
       gather(:grams_and_uptakes) { layers.flat_map { |layer| [[layer, :build_grams], [layer, :uptake]] } }
-      figure(:build_grams, "The build as written", :g, shown: false, how: "components + the dressing they carry") do |grams_and_uptakes|
+      figure(
+        :build_grams,
+        "The build as written",
+        :g,
+        shown: false,
+        how: "components + the dressing they carry"
+      ) do |grams_and_uptakes|
         grams_and_uptakes.each_slice(2).sum { |grams, uptake| grams * (1 + (uptake / 100)) }
       end
-      figure(:portion_grams, "Portion", :g, writes: :g_whole, change: -> { "service/lines/#{@index}/portion_grams" },
-             how: "the build as written, unless you decide otherwise", decided: -> { line.portion_grams },
-             source: "You decided this portion.") { |build_grams| build_grams }
-      figure(:resize, "Resize", :factor, how: "portion ÷ the build as written",
-             shown: false) { |portion_grams, build_grams| portion_grams / build_grams }
-      figure(:servings, "Portions to make", :portions, how: "covers × (1 + made on top)") { |covers, over_prep| covers * (1 + over_prep) }
+      figure(
+        :portion_grams,
+        "Portion",
+        :g,
+        writes: :g_whole,
+        change: -> { "service/lines/#{@index}/portion_grams" },
+        how: "the build as written, unless you decide otherwise",
+        decided: -> { line.portion_grams },
+        source: "You decided this portion."
+      ) { |build_grams| build_grams }
+      figure(
+        :resize,
+        "Resize",
+        :factor,
+        how: "portion ÷ the build as written",
+        shown: false
+      ) { |portion_grams, build_grams| portion_grams / build_grams }
+      figure(
+        :servings,
+        "Portions to make",
+        :portions,
+        how: "covers × (1 + made on top)"
+      ) { |covers, over_prep| covers * (1 + over_prep) }
       gather(:carried, :dressing_grams) { layers }
-      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up") { |carried| carried.sum }
-      figure(:dressing_ml, "Dressing by volume", :ml, how: "grams ÷ density") { |dressing_grams, dressing_density| dressing_grams / dressing_density }
-      decision(:dressing_density, "Density of the dressing", :g_per_ml, change: nil, shown: false,
-               source: "The formula's weight ÷ its volume.") { @parts ? @parts.sum(&:grams) / @parts.sum(&:ml) : 1.0 }
-      figure(:finished_grams, "Finished, all portions", :g, how: "portion × portions to make") { |portion_grams, servings| portion_grams * servings }
+      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up") do |carried|
+        carried.sum
+      end
+      figure(
+        :dressing_ml,
+        "Dressing by volume",
+        :ml,
+        how: "grams ÷ density"
+      ) { |dressing_grams, dressing_density| dressing_grams / dressing_density }
+      decision(
+        :dressing_density,
+        "Density of the dressing",
+        :g_per_ml,
+        change: nil,
+        shown: false,
+        source: "The formula's weight ÷ its volume."
+      ) { @parts ? @parts.sum(&:grams) / @parts.sum(&:ml) : 1.0 }
+      figure(
+        :finished_grams,
+        "Finished, all portions",
+        :g,
+        how: "portion × portions to make"
+      ) { |portion_grams, servings| portion_grams * servings }
 
       def initialize(at, line, index, brief)
         super(at)
@@ -35,15 +84,22 @@ module Scullion
         @larder = brief.larder
         @parts = salad.dressing&.parts
         @left_out = brief.progress.left_out
-        @layers = salad.components.each_with_index.filter_map do |component, order|
-          Layer.new("#{at}/layers/#{order}", self, component, order) if components.include?(component)
-        end
+        @layers =
+          salad.components.each_with_index.filter_map do |component, order|
+            Layer.new("#{at}/layers/#{order}", self, component, order) if components.include?(component)
+          end
       end
 
       def salad = line.salad
 
       # Those of the salad that are not left out for the day; never none.
-      def components = @components ||= salad.components.reject { |component| @left_out.include?(component.preparation) }.then { |kept| kept.empty? ? salad.components : kept }
+      def components
+        @components ||=
+          salad
+            .components
+            .reject { |component| @left_out.include?(component.preparation) }
+            .then { |kept| kept.empty? ? salad.components : kept }
+      end
       def left_out = salad.components - components
 
       # The family of the heaviest component of the base; of all where there is no base.
@@ -61,23 +117,41 @@ module Scullion
       # Everything that reaches the plate, by the name of its line.
       # @return [Array<Salad::DietsAndAllergens::Line>]
       def lines_eaten
-        brought = components.flat_map { |component| component.brings.map { |seasoning| [component.name, @larder.fetch(practice.seasoning(seasoning))] } }
-        (layers.map { |layer| [layer.component.name, layer.ingredient] } + Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought)
-          .map { |name, ingredient| Salad::DietsAndAllergens::Line.new(name, ingredient) }
+        brought =
+          components.flat_map do |component|
+            component.brings.map do |seasoning|
+              [component.name, @larder.fetch(practice.seasoning(seasoning))]
+            end
+          end
+        (
+          layers.map { |layer| [layer.component.name, layer.ingredient] } +
+            Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought
+        ).map { |name, ingredient| Salad::DietsAndAllergens::Line.new(name, ingredient) }
       end
 
       def snags = left_out.map { |component| missed(component) }
 
       def words
-        { "at" => at, "salad" => salad.key, "name" => salad.name, "serves_as" => salad.serves_as,
-          "dressing_name" => salad.dressing&.name, "contains" => contains, "layers" => layers.map(&:to_h) }
+        {
+          "at" => at,
+          "salad" => salad.key,
+          "name" => salad.name,
+          "serves_as" => salad.serves_as,
+          "dressing_name" => salad.dressing&.name,
+          "contains" => contains,
+          "layers" => layers.map(&:to_h)
+        }
       end
 
       private
 
       def missed(component)
-        Snag.new(severity: "look", stage: "count", what: "#{component.name} is left out of #{salad.name} for this day.",
-                 remedy: "The menu and the people at the counter should know. It is put back on the Day.")
+        Snag.new(
+          severity: "look",
+          stage: "count",
+          what: "#{component.name} is left out of #{salad.name} for this day.",
+          remedy: "The menu and the people at the counter should know. It is put back on the Day."
+        )
       end
     end
   end

@@ -54,7 +54,8 @@ module Scullion
       def free_of_bookings(start, minutes, amount, mode)
         index, most = holding(start), resource.capacity - amount
         while @times[index] < start + minutes
-          start = @times[index + 1] if @levels[index] > most || (@moded && @levels[index].positive? && @modes[index] != mode)
+          start = @times[index + 1] if @levels[index] > most ||
+            (@moded && @levels[index].positive? && @modes[index] != mode)
           index += 1
         end
         start

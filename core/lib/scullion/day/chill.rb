@@ -31,15 +31,23 @@ module Scullion
       def method = chiller ? chiller.method : @brief.practice.words("cooling", "methods").keys.first
 
       def depth
-        @depth ||= [@practice.fetch("day/cool/depth_cm"), Hold::Cooling.new(method, @practice, @brief.rules).greatest_depth_cm].min.clamp(Hold::Cooling::STEP_CM, Hold::Cooling::DEEPEST_CM)
+        @depth ||= [
+          @practice.fetch("day/cool/depth_cm"),
+          Hold::Cooling.new(method, @practice, @brief.rules).greatest_depth_cm
+        ].min.clamp(Hold::Cooling::STEP_CM, Hold::Cooling::DEEPEST_CM)
       end
 
       def tray = @brief.kitchen.trays.last
       def layers = (@cooking.finished_ml / (tray.area * 10_000 * depth)).ceil
 
       def slab
-        Hold::Slab.new(depth: depth / 100.0, surface: fetch("surface"), ambient: fetch("celsius"), diffusivity: @practice.fetch("cooling/food/diffusivity"),
-                          conductivity: @practice.fetch("cooling/food/conductivity"))
+        Hold::Slab.new(
+          depth: depth / 100.0,
+          surface: fetch("surface"),
+          ambient: fetch("celsius"),
+          diffusivity: @practice.fetch("cooling/food/diffusivity"),
+          conductivity: @practice.fetch("cooling/food/conductivity")
+        )
       end
 
       def fetch(what) = @practice.fetch("cooling/methods/#{method}/#{what}")

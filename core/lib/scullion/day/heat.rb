@@ -9,7 +9,8 @@ module Scullion
         @cooking, @beside = cooking, beside
       end
 
-      # @return [Array<Segment>] a pot that is too small is filled and emptied as often as it takes, an oven loaded
+      # @return [Array<Segment>] a pot that is too small is filled and emptied as often as it takes, an oven
+      #   loaded
       def segments
         first, *rest = stretches
         return [first] if rest.empty?
@@ -27,7 +28,8 @@ module Scullion
 
       private
 
-      # Hands are shared out; a pot stands as long in each round, and an oven's wait is for all loads that must be.
+      # Hands are shared out; a pot stands as long in each round, and an oven's wait is for all loads that
+      # must be.
       def share(segment)
         parts = segment.hands? ? rounds : @cooking.rounds_in_minutes
         Segment.new(minutes: (segment.minutes / parts.to_f).ceil, uses: segment.uses, name: segment.name)

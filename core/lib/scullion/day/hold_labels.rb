@@ -20,16 +20,31 @@ module Scullion
 
       def preparations
         kept = @roster.plan.brief.rules.fetch("days").to_i - 1
-        @roster.layout.jobs.reject { |job| job.tasks.empty? }.map do |job|
-          ready = Moment.new(@roster.date, job.done.map { |key| @roster.solution.end(key) }.max)
-          Label.new(name: job.need.name, ready: ready, best: [ready + job.keeps, ready.end_of_day(kept)].min, discard: ready.end_of_day(kept),
-                    allergens: job.need.ingredient.allergens)
-        end
+        @roster
+          .layout
+          .jobs
+          .reject { |job| job.tasks.empty? }
+          .map do |job|
+            ready = Moment.new(@roster.date, job.done.map { |key| @roster.solution.end(key) }.max)
+            Label.new(
+              name: job.need.name,
+              ready: ready,
+              best: [ready + job.keeps, ready.end_of_day(kept)].min,
+              discard: ready.end_of_day(kept),
+              allergens: job.need.ingredient.allergens
+            )
+          end
       end
 
       def salads
         @roster.plan.windows.map do |window|
-          Label.new(name: window.portion.salad.name, ready: window.dress_at, best: window.best_until, discard: window.discard_by, allergens: window.portion.contains)
+          Label.new(
+            name: window.portion.salad.name,
+            ready: window.dress_at,
+            best: window.best_until,
+            discard: window.discard_by,
+            allergens: window.portion.contains
+          )
         end
       end
     end

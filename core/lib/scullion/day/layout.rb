@@ -13,31 +13,58 @@ module Scullion
       # @return [Instance]
       # @raise [UnworkableDay] when the tasks wait for each other in a ring
       def instance
-        @instance ||= Instance.new(tasks: Marks.new(@progress).on(tasks), resources: Resources.new(@brief, days, @progress).resources, from: from,
-                                   to: service_to + @practice.fetch("day/clean/most_minutes").to_i)
+        @instance ||=
+          Instance.new(
+            tasks: Marks.new(@progress).on(tasks),
+            resources: Resources.new(@brief, days, @progress).resources,
+            from: from,
+            to: service_to + @practice.fetch("day/clean/most_minutes").to_i
+          )
       end
 
-      # When work was free to begin, where that limits it; a service that was only written down after it began is laid out whole.
+      # When work was free to begin, where that limits it; a service that was only written down after it began
+      # is laid out whole.
       # @return [Integer, nil] minutes
       def since = @progress.since&.between?(first_day + 1, service_from - 1) ? @progress.since : nil
 
       # The jobs of each preparation.
       # @return [Array<Jobs>]
       def jobs
-        @jobs ||= @plan.needs.zip(@plan.preps).map do |need, prep|
-          Jobs.new(need, prep, @brief, cut: @progress.cut.include?(need.component.preparation), heat: prep.cooking && heat(need, prep.cooking), pours: warm_pours(need))
-        end
+        @jobs ||=
+          @plan
+            .needs
+            .zip(@plan.preps)
+            .map do |need, prep|
+              Jobs.new(
+                need,
+                prep,
+                @brief,
+                cut: @progress.cut.include?(need.component.preparation),
+                heat: prep.cooking && heat(need, prep.cooking),
+                pours: warm_pours(need)
+              )
+            end
       end
 
       private
 
       def heat(need, cooking)
-        Heat.new(cooking, Cook::Beside.new(loads: @progress.loads.fetch(need.component.preparation, 1), borrowed: @progress.borrowed))
+        Heat.new(
+          cooking,
+          Cook::Beside.new(
+            loads: @progress.loads.fetch(need.component.preparation, 1),
+            borrowed: @progress.borrowed
+          )
+        )
       end
 
       def warm_pours(need)
         stages = @plan.dressings.flat_map(&:stages).select { |stage| stage.into == Dress::Stage::WARM }
-        stages.flat_map(&:pours).select { |pour| pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) } }
+        stages
+          .flat_map(&:pours)
+          .select do |pour|
+            pour.stage.before_bowl?(pour.layer) && need.layers.any? { |layer| layer.equal?(pour.layer) }
+          end
       end
 
       def from = [first_day, *since, *@progress.now].max
@@ -57,18 +84,42 @@ module Scullion
       end
 
       def salads
-        @salads ||= @plan.waves.zip(@plan.builds).flat_map do |waves, build|
-          batch = @plan.dressings.find { |dressing| dressing.portion.equal?(waves.portion) }
-          Assembly.new(waves, build, batch, jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } }, @practice).tasks
-        end
+        @salads ||=
+          @plan
+            .waves
+            .zip(@plan.builds)
+            .flat_map do |waves, build|
+              batch = @plan.dressings.find { |dressing| dressing.portion.equal?(waves.portion) }
+              Assembly.new(
+                waves,
+                build,
+                batch,
+                jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } },
+                @practice
+              ).tasks
+            end
       end
 
       def clean_down
-        minutes = @practice.fetch("day/clean/setup_minutes") + (@practice.fetch("day/clean/per_salad_minutes") * @plan.portions.size)
-        plated = salads.select { |task| task.key.include?("/plate/") }.map { |task| Link.new(task: task.key, least: 0) }
-        Task.new(key: "clean", name: "Clean down", segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])], after: plated,
-                 about: { "stage" => "build", "for" => [] },
-                 earliest: service_to, latest: service_to + minutes.ceil + @practice.fetch("day/clean/soon_minutes").to_i)
+        minutes =
+          @practice.fetch("day/clean/setup_minutes") +
+            (@practice.fetch("day/clean/per_salad_minutes") * @plan.portions.size)
+        plated =
+          salads
+            .select { |task| task.key.include?("/plate/") }
+            .map { |task| Link.new(task: task.key, least: 0) }
+        Task.new(
+          key: "clean",
+          name: "Clean down",
+          segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])],
+          after: plated,
+          about: {
+            "stage" => "build",
+            "for" => []
+          },
+          earliest: service_to,
+          latest: service_to + minutes.ceil + @practice.fetch("day/clean/soon_minutes").to_i
+        )
       end
     end
   end

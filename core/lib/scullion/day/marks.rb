@@ -18,11 +18,16 @@ module Scullion
 
       def marked(task, mark)
         case mark&.state
-        when "done" then over(task, mark)
-        when "started" then task.tap { |each| each.pinned = mark.at || now }
-        when "late" then longer(task, mark)
-        when "failed" then again(task, mark)
-        else waiting(task)
+        when "done"
+          over(task, mark)
+        when "started"
+          task.tap { |each| each.pinned = mark.at || now }
+        when "late"
+          longer(task, mark)
+        when "failed"
+          again(task, mark)
+        else
+          waiting(task)
         end
       end
 
@@ -45,7 +50,10 @@ module Scullion
 
       def longer(task, mark)
         *before, last = task.segments
-        task.segments = [*before, Segment.new(minutes: last.minutes + (mark.minutes || 0), uses: last.uses, name: last.name)]
+        task.segments = [
+          *before,
+          Segment.new(minutes: last.minutes + (mark.minutes || 0), uses: last.uses, name: last.name)
+        ]
         task.pinned = mark.at || now
         task
       end
@@ -53,7 +61,14 @@ module Scullion
       # Hands for the share that is spoilt; in the oven and the pot it takes as long as before.
       def again(task, mark)
         share = mark.share || 1.0
-        task.segments = task.segments.map { |each| each.hands? ? Segment.new(minutes: [(each.minutes * share).ceil, 1].max, uses: each.uses, name: each.name) : each }
+        task.segments =
+          task.segments.map do |each|
+            if each.hands?
+              Segment.new(minutes: [(each.minutes * share).ceil, 1].max, uses: each.uses, name: each.name)
+            else
+              each
+            end
+          end
         task.name += AGAIN
         task.earliest = [*task.earliest, mark.at || now, now].max
         task

@@ -17,8 +17,15 @@ module Scullion
       # @param eager [Float, nil] instead, what fits soonest goes first, with so much of the priority added
       def initialize(instance, priority, eager: nil)
         @instance, @priority, @eager = instance, priority, eager
-        @bookings = instance.resources.group_by(&:kind).transform_values { |all| all.map { |resource| Bookings.new(resource) } }
-        @cooks = Hash.new { |all, skill| all[skill] = @bookings.fetch(COOK, []).select { |cook| cook.resource.does?(skill) } }
+        @bookings =
+          instance
+            .resources
+            .group_by(&:kind)
+            .transform_values { |all| all.map { |resource| Bookings.new(resource) } }
+        @cooks =
+          Hash.new do |all, skill|
+            all[skill] = @bookings.fetch(COOK, []).select { |cook| cook.resource.does?(skill) }
+          end
         @starts, @taken, @unplaced, @ready, @choices = {}, {}, [], [], {}
       end
 
@@ -32,7 +39,9 @@ module Scullion
         until @ready.empty?
           task, fit = take
           place(task, fit) unless task.pinned
-          @instance.followers[task.key].map(&:first).each { |follower| wait_in_turn(follower) if (waiting[follower.key] -= 1).zero? }
+          @instance.followers[task.key]
+            .map(&:first)
+            .each { |follower| wait_in_turn(follower) if (waiting[follower.key] -= 1).zero? }
         end
         Solution.new(@instance, @starts, @taken, @unplaced)
       end
@@ -41,7 +50,8 @@ module Scullion
 
       def wait_in_turn(task, soonest = -Bookings::FOREVER)
         turn = @eager ? soonest + (@eager * @priority.fetch(task.key)) : @priority.fetch(task.key)
-        behind = @ready.bsearch_index { |each| each.turn > turn || (each.turn == turn && each.task.key > task.key) }
+        behind =
+          @ready.bsearch_index { |each| each.turn > turn || (each.turn == turn && each.task.key > task.key) }
         @ready.insert(behind || -1, Ready.new(task, turn, soonest))
       end
 
@@ -61,15 +71,20 @@ module Scullion
         book(task, task.pinned) { |use, from, minutes| free_now(use, from, minutes) || able(use).first }
       end
 
-      def free_now(use, from, minutes) = able(use).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
+      def free_now(use, from, minutes)
+        able(use).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
+      end
       def able(use) = use.kind == COOK ? @cooks[use.skill] : @bookings.fetch(use.kind, [])
 
-      # As early as can be; what fits nowhere is left aside, and those that wait for it go on as if it were done.
+      # As early as can be; what fits nowhere is left aside, and those that wait for it go on as if it were
+      # done.
       def place(task, fit)
         return leave(task) unless fit
 
         @starts[task.key] = fit.from
-        book(task, fit.from) { |use, at, minutes| use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind] }
+        book(task, fit.from) do |use, at, minutes|
+          use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind]
+        end
       end
 
       def leave(task)
@@ -87,13 +102,19 @@ module Scullion
         best
       end
 
-      def earliest(task) = task.after.map { |link| ended(link.task) + link.least }.push(task.earliest || @instance.from).max
+      def earliest(task)
+        task.after.map { |link| ended(link.task) + link.least }.push(task.earliest || @instance.from).max
+      end
 
       def ended(key) = @starts.fetch(key) + @instance[key].minutes
 
       # For each kind but cooks, one resource through the whole task.
       def choices(task)
-        @choices[task.equipment] ||= task.equipment.reduce([{}]) { |all, kind| @bookings.fetch(kind, []).flat_map { |one| all.map { |chosen| chosen.merge(kind => one) } } }
+        @choices[task.equipment] ||= task
+          .equipment
+          .reduce([{}]) do |all, kind|
+            @bookings.fetch(kind, []).flat_map { |one| all.map { |chosen| chosen.merge(kind => one) } }
+          end
       end
 
       def first_fit(task, start, chosen)
@@ -110,7 +131,14 @@ module Scullion
       def later_start(task, start, chosen)
         task.demands.each do |offset, minutes, use|
           at = start + offset
-          free = use.kind == COOK ? soonest_cook(at, minutes, use) : chosen[use.kind]&.free_from(at, minutes, use.amount, use.mode)
+          free =
+            (
+              if use.kind == COOK
+                soonest_cook(at, minutes, use)
+              else
+                chosen[use.kind]&.free_from(at, minutes, use.amount, use.mode)
+              end
+            )
           return free && (free - offset) unless free == at
         end
         start
@@ -127,22 +155,25 @@ module Scullion
         soonest
       end
 
-      # The cook who began the task if free, else the one who can do the least beside it, with the least to do.
+      # The cook who began the task if free, else the one who can do the least beside it, with the least to
+      # do.
       def free_cook(use, at, minutes, task)
         free = @cooks[use.skill].select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
         mine = @taken[task.key]&.flat_map(&:values)
-        free.find { |cook| mine&.include?(cook.resource.key) } || free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
+        free.find { |cook| mine&.include?(cook.resource.key) } ||
+          free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
       end
 
       def book(task, from)
         @taken[task.key] = []
         at = from
         task.segments.each do |segment|
-          used = segment.uses.to_h do |use|
-            taken = yield(use, at, segment.minutes)
-            taken&.book(at, segment.minutes, use.amount, use.mode)
-            [use.kind, taken&.resource&.key]
-          end
+          used =
+            segment.uses.to_h do |use|
+              taken = yield(use, at, segment.minutes)
+              taken&.book(at, segment.minutes, use.amount, use.mode)
+              [use.kind, taken&.resource&.key]
+            end
           @taken[task.key] << used
           at += segment.minutes
         end

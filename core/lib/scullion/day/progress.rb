@@ -6,7 +6,8 @@ module Scullion
     # could be worked on at all, tasks started, done, running late or spoilt, tasks held at a time, what
     # is made a day ahead or bought ready cut or put into the oven in several loads, what is borrowed
     # for the day (a cook for some hours, an oven, a burner, a pot, a tray, one more plater), who does
-    # what else for once, and what the salads do without. Beside that, what other services have of the kitchen.
+    # what else for once, and what the salads do without. Beside that, what other services have of the
+    # kitchen.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -16,26 +17,65 @@ module Scullion
       # Kinds of resource that one more of can be had for a day.
       BORROWED = /\A(plater|burner|oven|pot-.+|tray-.+)\z/.freeze
 
-      attr_reader :now, :since, :marks, :pins, :ahead, :extra, :cut, :borrowed, :loads, :skilled, :left_out, :taken
+      attr_reader :now,
+                  :since,
+                  :marks,
+                  :pins,
+                  :ahead,
+                  :extra,
+                  :cut,
+                  :borrowed,
+                  :loads,
+                  :skilled,
+                  :left_out,
+                  :taken
 
-      # @param now [Integer, nil] minutes from midnight of the service day @param since [Integer, nil] nothing is planned before it
+      # @param now [Integer, nil] minutes from midnight of the service day
+      # @param since [Integer, nil] nothing is planned before it
       # @param marks [Hash{String=>Mark}] by task @param pins [Hash{String=>Integer}] start by task
       # @param ahead [Hash{String=>Integer}] days ahead by preparation
       # @param extra [Array<Array(Integer, Integer)>] hours of one more cook each
-      # @param cut [Array<String>] preparations bought ready cut @param borrowed [Array<String>] each one more of BORROWED
+      # @param cut [Array<String>] preparations bought ready cut
+      # @param borrowed [Array<String>] each one more of BORROWED
       # @param loads [Hash{String=>Integer}] into the oven by preparation
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
       # @param left_out [Array<String>] preparations that the day does without
       # @param taken [Hash{String=>Array<Busy>}] by key of the resource
-      def initialize(now: nil, since: nil, marks: {}, pins: {}, ahead: {}, extra: [], cut: [], borrowed: [], loads: {}, skilled: [], left_out: [], taken: {})
+      def initialize(
+        now: nil,
+        since: nil,
+        marks: {},
+        pins: {},
+        ahead: {},
+        extra: [],
+        cut: [],
+        borrowed: [],
+        loads: {},
+        skilled: [],
+        left_out: [],
+        taken: {}
+      )
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
         freeze
       end
 
       def with(**changes)
-        Progress.new(now: now, since: since, marks: marks, pins: pins, ahead: ahead, extra: extra, cut: cut, borrowed: borrowed, loads: loads, skilled: skilled,
-                     left_out: left_out, taken: taken, **changes)
+        Progress.new(
+          now: now,
+          since: since,
+          marks: marks,
+          pins: pins,
+          ahead: ahead,
+          extra: extra,
+          cut: cut,
+          borrowed: borrowed,
+          loads: loads,
+          skilled: skilled,
+          left_out: left_out,
+          taken: taken,
+          **changes
+        )
       end
     end
   end

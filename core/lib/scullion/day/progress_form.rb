@@ -26,23 +26,42 @@ module Scullion
       private
 
       def work
-        { marks: list("marks", 0..1000) { |item| mark(item) }.to_h { |mark| [mark.task, mark] }, pins: list("pins", MANY) { |item| pin(item) }.to_h,
-          ahead: list("ahead", MANY) { |item| counted(item, "days", DAYS_AHEAD) }.to_h, loads: list("loads", MANY) { |item| counted(item, "loads", Progress::LOADS) }.to_h,
-          cut: texts("cut"), left_out: texts("left_out") }
+        {
+          marks: list("marks", 0..1000) { |item| mark(item) }.to_h { |mark| [mark.task, mark] },
+          pins: list("pins", MANY) { |item| pin(item) }.to_h,
+          ahead: list("ahead", MANY) { |item| counted(item, "days", DAYS_AHEAD) }.to_h,
+          loads: list("loads", MANY) { |item| counted(item, "loads", Progress::LOADS) }.to_h,
+          cut: texts("cut"),
+          left_out: texts("left_out")
+        }
       end
 
       def kitchen
-        { extra: list("extra", 0..20) { |item| extra(item) }, borrowed: texts("borrowed").grep(Progress::BORROWED), skilled: list("skilled", 0..60) { |item| skill(item) },
-          taken: list("taken", 0..20_000) { |item| taken(item) }.group_by(&:first).transform_values { |all| all.map(&:last) } }
+        {
+          extra: list("extra", 0..20) { |item| extra(item) },
+          borrowed: texts("borrowed").grep(Progress::BORROWED),
+          skilled: list("skilled", 0..60) { |item| skill(item) },
+          taken:
+            list("taken", 0..20_000) { |item| taken(item) }
+              .group_by(&:first)
+              .transform_values { |all| all.map(&:last) }
+        }
       end
 
-      def list(name, size, &read) = (@fields.list(name, size, name.tr("_", " "), default: [], &read) || []).compact
+      def list(name, size, &)
+        (@fields.list(name, size, name.tr("_", " "), default: [], &) || []).compact
+      end
       def texts(name) = Array(@fields.raw(name)).grep(String).first(MANY.max)
 
       def mark(item)
         item.only("task", "state", "at", "minutes", "share")
-        Progress::Mark.new(task: item.text("task", most: 80), state: item.choice("state", Progress::STATES), at: minute(item, "at"),
-                           minutes: item.whole("minutes", 1..600, "minutes", default: nil), share: item.number("share", 0.01..1, "as a share", default: nil))
+        Progress::Mark.new(
+          task: item.text("task", most: 80),
+          state: item.choice("state", Progress::STATES),
+          at: minute(item, "at"),
+          minutes: item.whole("minutes", 1..600, "minutes", default: nil),
+          share: item.number("share", 0.01..1, "as a share", default: nil)
+        )
       end
 
       def pin(item)
@@ -53,7 +72,9 @@ module Scullion
       # So many of something for one preparation.
       def counted(item, field, range)
         item.only("preparation", field)
-        [item.text("preparation", most: 200), item.whole(field, range, field)].then { |pair| pair if pair.all? }
+        [item.text("preparation", most: 200), item.whole(field, range, field)].then do |pair|
+          pair if pair.all?
+        end
       end
 
       # One more cook, from and to.
@@ -71,7 +92,9 @@ module Scullion
       def taken(item)
         item.only("on", "from", "to", "amount", "mode", "for")
         key, (from, to), name = item.text("on", most: 120), hours(item), item.text("for", most: 120)
-        amount, mode = item.whole("amount", 1..1000, "of it", default: 1), item.whole("mode", 0..400, "°C", default: nil)
+        amount, mode =
+          item.whole("amount", 1..1000, "of it", default: 1),
+          item.whole("mode", 0..400, "°C", default: nil)
         [key, Busy.new(from: from, to: to, amount: amount, mode: mode, name: name)] if key && from
       end
 

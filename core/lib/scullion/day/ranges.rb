@@ -14,13 +14,20 @@ module Scullion
       # @param key [String] @return [Array<Array(Integer, Integer)>] first and last start of each range
       # @raise [UnknownFigure]
       def of(key)
-        task = @instance[key] or raise UnknownFigure,
-                                       Fault.new(what: "There is no task #{key.to_s[0, 80].inspect} in this day.", where: "task",
-                                                 remedy: "Load the day again; the plan may have changed.")
+        task = @instance[key] or
+          raise UnknownFigure,
+                Fault.new(
+                  what: "There is no task #{key.to_s[0, 80].inspect} in this day.",
+                  where: "task",
+                  remedy: "Load the day again; the plan may have changed."
+                )
         low, high = bounds(task)
         return [] if low > high
 
-        free = [*low.step(high, STEP), high, @solution.start(key)].uniq.select { |start| start.between?(low, high) && free?(task, start) }.sort
+        free =
+          [*low.step(high, STEP), high, @solution.start(key)].uniq
+            .select { |start| start.between?(low, high) && free?(task, start) }
+            .sort
         free.slice_when { |one, next_one| next_one - one > STEP }.map { |run| [run.first, run.last] }
       end
 
@@ -29,35 +36,47 @@ module Scullion
       def bounds(task)
         before = task.after.map { |link| [@solution.end(link.task), link] }
         after = @instance.followers[task.key].map { |follower, link| [@solution.start(follower.key), link] }
-        low = [@instance.from, *task.earliest, *before.map { |ended, link| ended + link.least }, *after.filter_map { |start, link|
-          link.most && (start - link.most - task.minutes)
-        }].max
-        high = [*task.latest, @instance.to, *after.map { |start, link| start - link.least }].min - task.minutes
+        low = [
+          @instance.from,
+          *task.earliest,
+          *before.map { |ended, link| ended + link.least },
+          *after.filter_map { |start, link| link.most && (start - link.most - task.minutes) }
+        ].max
+        high =
+          [*task.latest, @instance.to, *after.map { |start, link| start - link.least }].min - task.minutes
         [low, [high, *before.filter_map { |ended, link| link.most && (ended + link.most) }].min]
       end
 
       def free?(task, start)
         at = start
         task.segments.all? do |segment|
-          fits = segment.uses.all? { |use| bookings(task).fetch(use.kind, []).any? { |each| can?(each, use, at, segment.minutes) } }
+          fits =
+            segment.uses.all? do |use|
+              bookings(task).fetch(use.kind, []).any? { |each| can?(each, use, at, segment.minutes) }
+            end
           at += segment.minutes
           fits
         end
       end
 
-      def can?(bookings, use, at, minutes) = bookings.resource.does?(use.skill) && bookings.free_from(at, minutes, use.amount, use.mode) == at
+      def can?(bookings, use, at, minutes)
+        bookings.resource.does?(use.skill) && bookings.free_from(at, minutes, use.amount, use.mode) == at
+      end
 
       # Everything but this task.
       def bookings(task)
-        @bookings ||= begin
-          by_key = @instance.resources.to_h { |resource| [resource.key, Bookings.new(resource)] }
-          @solution.each_stretch do |segment, from, taken, other|
-            next if other.key == task.key
+        @bookings ||=
+          begin
+            by_key = @instance.resources.to_h { |resource| [resource.key, Bookings.new(resource)] }
+            @solution.each_stretch do |segment, from, taken, other|
+              next if other.key == task.key
 
-            segment.uses.each { |use| by_key[taken[use.kind]]&.book(from, segment.minutes, use.amount, use.mode) }
+              segment.uses.each do |use|
+                by_key[taken[use.kind]]&.book(from, segment.minutes, use.amount, use.mode)
+              end
+            end
+            by_key.values.group_by { |each| each.resource.kind }
           end
-          by_key.values.group_by { |each| each.resource.kind }
-        end
       end
     end
   end

@@ -36,58 +36,100 @@ module Scullion
       def works? = solution.misses.empty? && solution.unplaced.empty?
 
       # Where this task may begin if nothing else moves.
-      def ranges(key) = Ranges.new(solution).of(key).map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } }
+      def ranges(key)
+        Ranges
+          .new(solution)
+          .of(key)
+          .map do |from, to|
+            { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" }
+          end
+      end
 
       # What has to be made again takes as much again of what it is made from.
       # @return [Array<String>]
       def notes
-        progress.marks.each_value.select { |mark| mark.state == "failed" }.filter_map do |mark|
-          job = @layout.jobs.find { |each| each.tasks.any? { |task| task.key == mark.task } } or next
-          again(job.need, mark.share || 1.0)
-        end
+        progress
+          .marks
+          .each_value
+          .select { |mark| mark.state == "failed" }
+          .filter_map do |mark|
+            job = @layout.jobs.find { |each| each.tasks.any? { |task| task.key == mark.task } } or next
+            again(job.need, mark.share || 1.0)
+          end
       end
 
       # What this day takes of the kitchen's own, borrowed things aside, as another service's brief has it.
       # @return [Array<Hash>] on, from, to, amount, mode, for
       def taken
         own = Resources.new(plan.brief, 0, Progress.new).resources.map(&:key)
-        solution.enum_for(:each_stretch).flat_map do |segment, from, used, _|
-          segment.uses.select { |use| own.include?(used[use.kind]) }.map { |use| stretch(use, used[use.kind], from, segment.minutes) }
-        end
+        solution
+          .enum_for(:each_stretch)
+          .flat_map do |segment, from, used, _|
+            segment
+              .uses
+              .select { |use| own.include?(used[use.kind]) }
+              .map { |use| stretch(use, used[use.kind], from, segment.minutes) }
+          end
       end
 
       # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
       def needed_by
-        firsts = @layout.jobs.flat_map { |job| job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] } } +
-                 plan.dressings.flat_map { |batch| batch.parts.map { |part| [part.ingredient.key, solution.start(Assembly.whisk_key(batch))] } }
+        firsts =
+          @layout.jobs.flat_map do |job|
+            job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] }
+          end +
+            plan.dressings.flat_map do |batch|
+              batch.parts.map { |part| [part.ingredient.key, solution.start(Assembly.whisk_key(batch))] }
+            end
         firsts.group_by(&:first).transform_values { |all| all.map(&:last).min }
       end
 
       # Names and preparations with work on the service day that keep over night, most work first.
       def movable
-        today = @layout.jobs.select { |job| job.keeps >= Moment::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) && job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned } }
-        today.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+        today =
+          @layout.jobs.select do |job|
+            job.keeps >= Moment::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) &&
+              job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned }
+          end
+        today
+          .sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }
+          .map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # Names and preparations with the most cutting.
       def cut_here
-        cut = @layout.jobs.select { |job| job.need.component.cut && !progress.cut.include?(job.need.component.preparation) }
-        cut.sort_by { |job| [-job.cutting_minutes, job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+        cut =
+          @layout.jobs.select do |job|
+            job.need.component.cut && !progress.cut.include?(job.need.component.preparation)
+          end
+        cut
+          .sort_by { |job| [-job.cutting_minutes, job.need.name] }
+          .map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # Names and preparations that the salads can do without, with the most work first.
       def spare
         spare = @layout.jobs.select { |job| job.need.layers.all? { |layer| spare?(layer) } }
-        spare.sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }.map { |job| [job.need.name, job.need.component.preparation] }
+        spare
+          .sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }
+          .map { |job| [job.need.name, job.need.component.preparation] }
       end
 
       # What one more of might help beside the fullest: pots that are filled more than once, and a
       # plater where plating is late and more cooks are there. @return [Array<String>] kinds of resource
-      def short_of = [*@layout.jobs.filter_map { |job| job.heat&.short_of }.uniq, *([PLATER] if late_plating? && free_platers?)]
+      def short_of
+        [
+          *@layout.jobs.filter_map { |job| job.heat&.short_of }.uniq,
+          *([PLATER] if late_plating? && free_platers?)
+        ]
+      end
 
       # Names and preparations whose trays could go into the oven in one load more, and how many that makes.
       def divisible
-        @layout.jobs.select { |job| job.heat&.divisible? && job.heat.rounds < Progress::LOADS.max }.map { |job| [job.need.name, job.need.component.preparation, job.heat.rounds + 1] }
+        @layout
+          .jobs
+          .select { |job| job.heat&.divisible? && job.heat.rounds < Progress::LOADS.max }
+          .map { |job| [job.need.name, job.need.component.preparation, job.heat.rounds + 1] }
       end
 
       # A kind of resource by the name that the kitchen has for it.
@@ -101,8 +143,12 @@ module Scullion
 
       # Plainly, the worst first.
       def says
-        return ["The service is over: its day is shown as it was planned."] if progress.now && progress.now > plan.brief.service.to.minutes
-        return ["No cook is on shift: add one to the kitchen, with hours."] if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
+        if progress.now && progress.now > plan.brief.service.to.minutes
+          return ["The service is over: its day is shown as it was planned."]
+        end
+        if plan.brief.kitchen.cooks.empty? && progress.extra.empty?
+          return ["No cook is on shift: add one to the kitchen, with hours."]
+        end
 
         [*nobody, *too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }].uniq
       end
@@ -112,24 +158,50 @@ module Scullion
         return if works?
 
         worst = overload.worst or return
-        name = worst.kind == COOK ? ["Hands", *(worst.skill && skill(worst.skill)["where"])].join(" ") : instance.of_kind(worst.kind).first&.name || worst.kind
-        { "what" => "#{name}, #{moment(worst.from)} to #{moment(worst.from + Overload::SLOT)}: #{worst.wanted} min wanted, #{worst.have} there, #{worst.over} too many.",
-          "kind" => worst.kind, "from" => iso(worst.from), "to" => iso(worst.from + Overload::SLOT), "over_minutes" => worst.over }
+        name =
+          (
+            if worst.kind == COOK
+              ["Hands", *(worst.skill && skill(worst.skill)["where"])].join(" ")
+            else
+              instance.of_kind(worst.kind).first&.name || worst.kind
+            end
+          )
+        {
+          "what" =>
+            "#{name}, #{moment(worst.from)} to #{moment(worst.from + Overload::SLOT)}: #{worst.wanted} " \
+              "min wanted, #{worst.have} there, #{worst.over} too many.",
+          "kind" => worst.kind,
+          "from" => iso(worst.from),
+          "to" => iso(worst.from + Overload::SLOT),
+          "over_minutes" => worst.over
+        }
       end
 
       private
 
       def stretch(use, key, from, minutes)
-        { "on" => key, "from" => iso(from), "to" => iso(from + minutes), "amount" => use.amount, "mode" => use.mode, "for" => plan.brief.service.name }.compact
+        {
+          "on" => key,
+          "from" => iso(from),
+          "to" => iso(from + minutes),
+          "amount" => use.amount,
+          "mode" => use.mode,
+          "for" => plan.brief.service.name
+        }.compact
       end
 
       def again(need, share)
         writer = plan.brief.practice.writer
         more = plan.preps.find { |prep| prep.need.equal?(need) }.ap_grams * share
-        over = plan.purchases.find { |purchase| purchase.ingredient.equal?(need.ingredient) }&.surplus_grams || 0.0
-        "#{need.name}, #{writer.share(share)} once more: #{writer.g(more)} of #{need.ingredient.name.downcase} as bought. #{writer.g(over)} is over" \
-          "#{more <= over ? '.' : "; without more, what is left serves #{(plan.brief.service.covers * (1 - share) + 1e-9).floor}."}"
+        over =
+          plan.purchases.find { |purchase| purchase.ingredient.equal?(need.ingredient) }&.surplus_grams || 0.0
+        "#{need.name}, #{writer.share(share)} once more: #{writer.g(more)} of " \
+          "#{need.ingredient.name.downcase} as bought. #{writer.g(over)} is over" \
+          "#{more <= over ? "." : "; without more, what is left serves #{served_without(share)}."}"
       end
+
+      # Covers that are left without so much of the food.
+      def served_without(share) = (plan.brief.service.covers * (1 - share) + 1e-9).floor
 
       # Of the parts of one job only the one that misses by the most.
       def worst_of_each
@@ -140,28 +212,43 @@ module Scullion
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
       def whole_job(task) = task.name.split(Jobs::PART).first
 
-      def late_plating? = solution.misses.any? { |miss| miss.kind == :late && miss.task.key.include?("/plate/") }
+      def late_plating?
+        solution.misses.any? { |miss| miss.kind == :late && miss.task.key.include?("/plate/") }
+      end
       def free_platers? = plan.waves.any? { |waves| waves.platers < plan.brief.kitchen.cooks.size }
-      def spare?(layer) = plan.brief.practice.words("roles", layer.component.role)["spare"] && layer.portion.components.size > 1
+      def spare?(layer)
+        plan.brief.practice.words("roles", layer.component.role)["spare"] && layer.portion.components.size > 1
+      end
 
       def overload = @overload ||= Overload.new(instance)
 
-      def nobody = overload.nobody.map { |key| "Nobody on shift is down for #{skill(key)['name'].downcase}: tick it for a cook in Kitchen." }
+      def nobody
+        overload.nobody.map do |key|
+          "Nobody on shift is down for #{skill(key)["name"].downcase}: tick it for a cook in Kitchen."
+        end
+      end
 
-      def left_out = solution.unplaced.map { |key| "#{whole_job(instance[key])}: fits nowhere in the hours there are." }
+      def left_out
+        solution.unplaced.map { |key| "#{whole_job(instance[key])}: fits nowhere in the hours there are." }
+      end
 
       def too_much_work
         wanted, had = overload.hands
         writer = plan.brief.practice.writer
-        ["The work is #{writer.min(wanted)} with hands; the shifts of these days have #{writer.min(had)}."] if wanted > had
+        return unless wanted > had
+        ["The work is #{writer.min(wanted)} with hands; the shifts of these days have #{writer.min(had)}."]
       end
 
       def said(miss)
         minutes = plan.brief.practice.writer.min(miss.minutes)
         case miss.kind
-        when :late then "#{whole_job(miss.task)} is #{minutes} late: done at #{moment(solution.end(miss.task.key))}, wanted by #{moment(miss.task.latest)}."
-        when :unsafe then "#{whole_job(about(miss))} waits #{minutes} longer than is safe (#{miss.link.why})."
-        else "#{whole_job(about(miss))} is #{minutes} past its best when used (#{miss.link.why})."
+        when :late
+          "#{whole_job(miss.task)} is #{minutes} late: done at #{moment(solution.end(miss.task.key))}, " \
+            "wanted by #{moment(miss.task.latest)}."
+        when :unsafe
+          "#{whole_job(about(miss))} waits #{minutes} longer than is safe (#{miss.link.why})."
+        else
+          "#{whole_job(about(miss))} is #{minutes} past its best when used (#{miss.link.why})."
         end
       end
     end

@@ -14,13 +14,26 @@ module Scullion
 
       # @return [Hash]
       def to_h
-        { "format" => FORMAT, "service" => service, "rules" => brief.rules.name, "now" => progress.now && iso(progress.now),
+        {
+          "format" => FORMAT,
+          "service" => service,
+          "rules" => brief.rules.name,
+          "now" => progress.now && iso(progress.now),
           "since" => @roster.layout.since&.then { |minute| moment(minute) },
-          "from" => iso(solution.first), "to" => iso(solution.last),
-          "first" => moment(solution.first), "works" => @roster.works?, "says" => @roster.says, "notes" => @roster.notes,
-          "problem" => @roster.problem, "lanes" => lanes, "tasks" => tasks,
-          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a, "decided" => decided,
-          "around" => progress.taken.values.flatten.map(&:name).uniq.sort, "needed_by" => needed_by }.compact
+          "from" => iso(solution.first),
+          "to" => iso(solution.last),
+          "first" => moment(solution.first),
+          "works" => @roster.works?,
+          "says" => @roster.says,
+          "notes" => @roster.notes,
+          "problem" => @roster.problem,
+          "lanes" => lanes,
+          "tasks" => tasks,
+          "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a,
+          "decided" => decided,
+          "around" => progress.taken.values.flatten.map(&:name).uniq.sort,
+          "needed_by" => needed_by
+        }.compact
       end
 
       private
@@ -33,7 +46,14 @@ module Scullion
       def iso(minutes) = @roster.iso(minutes)
       def moment(minutes) = @roster.moment(minutes)
 
-      def service = { "name" => brief.service.name, "date" => @roster.date.iso8601, "from" => brief.service.from.iso, "to" => brief.service.to.iso }
+      def service
+        {
+          "name" => brief.service.name,
+          "date" => @roster.date.iso8601,
+          "from" => brief.service.from.iso,
+          "to" => brief.service.to.iso
+        }
+      end
 
       def needed_by
         dates = @roster.needed_by.transform_values { |minute| Moment.new(@roster.date, minute).date }
@@ -41,37 +61,85 @@ module Scullion
       end
 
       def decided
-        { "extra" => progress.extra.map { |from, to| { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" } },
-          "borrowed" => progress.borrowed.map { |kind| { "kind" => kind, "text" => @roster.called(kind) } }, "cut" => progress.cut,
-          "loads" => progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } },
-          "left_out" => @roster.plan.portions.flat_map(&:left_out).uniq(&:preparation).map { |component| { "preparation" => component.preparation, "name" => component.name } },
-          "skilled" => progress.skilled.map { |initials, key| { "cook" => initials, "skill" => key, "text" => "#{initials} also #{@roster.skill(key)['where']}" } } }
+        {
+          "extra" =>
+            progress.extra.map do |from, to|
+              { "from" => iso(from), "to" => iso(to), "text" => "#{moment(from)} to #{moment(to)}" }
+            end,
+          "borrowed" => progress.borrowed.map { |kind| { "kind" => kind, "text" => @roster.called(kind) } },
+          "cut" => progress.cut,
+          "loads" =>
+            progress.loads.map { |preparation, loads| { "preparation" => preparation, "loads" => loads } },
+          "left_out" =>
+            @roster
+              .plan
+              .portions
+              .flat_map(&:left_out)
+              .uniq(&:preparation)
+              .map { |component| { "preparation" => component.preparation, "name" => component.name } },
+          "skilled" =>
+            progress.skilled.map do |initials, key|
+              {
+                "cook" => initials,
+                "skill" => key,
+                "text" => "#{initials} also #{@roster.skill(key)["where"]}"
+              }
+            end
+        }
       end
 
       def lanes
-        used = instance.tasks.flat_map { |task| (solution.taken[task.key] || []).flat_map(&:values) }.compact.uniq
-        instance.resources.select { |resource| resource.kind == COOK || used.include?(resource.key) }
-                .map { |resource| lane(resource) }
+        used =
+          instance.tasks.flat_map { |task| (solution.taken[task.key] || []).flat_map(&:values) }.compact.uniq
+        instance
+          .resources
+          .select { |resource| resource.kind == COOK || used.include?(resource.key) }
+          .map { |resource| lane(resource) }
       end
 
       def lane(resource)
-        { "key" => resource.key, "name" => resource.name, "kind" => resource.kind, "capacity" => resource.capacity,
-          "open" => resource.open&.map { |hours| hours.map { |minute| iso(minute) } }, "busy" => busy(resource) }.compact
+        {
+          "key" => resource.key,
+          "name" => resource.name,
+          "kind" => resource.kind,
+          "capacity" => resource.capacity,
+          "open" => resource.open&.map { |hours| hours.map { |minute| iso(minute) } },
+          "busy" => busy(resource)
+        }.compact
       end
 
       # What other services have of it, stretches that touch as one.
       def busy(resource)
-        joined = (resource.busy || []).sort_by { |each| [each.name, each.from] }.slice_when { |one, other| one.name != other.name || other.from > one.to }
-        joined.map { |all| { "from" => iso(all.first.from), "to" => iso(all.map(&:to).max), "name" => all.first.name } }
+        joined =
+          (resource.busy || [])
+            .sort_by { |each| [each.name, each.from] }
+            .slice_when { |one, other| one.name != other.name || other.from > one.to }
+        joined.map do |all|
+          { "from" => iso(all.first.from), "to" => iso(all.map(&:to).max), "name" => all.first.name }
+        end
       end
 
       def tasks
-        instance.tasks.sort_by { |task| [solution.start(task.key), task.key] }.map do |task|
-          { "key" => task.key, "name" => task.name, **times(task), "segments" => segments(task), "critical" => critical?(task),
-            "slack_minutes" => slack(task), "slack" => writer.min(slack(task)),
-            "placed" => !solution.unplaced.include?(task.key), "pinned" => !progress.pins[task.key].nil?, **marked(task),
-            "after" => task.after.map(&:task), **task.about.transform_keys(&:to_s), **hold(task) }.compact
-        end
+        instance
+          .tasks
+          .sort_by { |task| [solution.start(task.key), task.key] }
+          .map do |task|
+            {
+              "key" => task.key,
+              "name" => task.name,
+              **times(task),
+              "segments" => segments(task),
+              "critical" => critical?(task),
+              "slack_minutes" => slack(task),
+              "slack" => writer.min(slack(task)),
+              "placed" => !solution.unplaced.include?(task.key),
+              "pinned" => !progress.pins[task.key].nil?,
+              **marked(task),
+              "after" => task.after.map(&:task),
+              **task.about.transform_keys(&:to_s),
+              **hold(task)
+            }.compact
+          end
       end
 
       def marked(task)
@@ -81,8 +149,15 @@ module Scullion
 
       def times(task)
         start, stop = solution.start(task.key), solution.end(task.key)
-        { "start" => iso(start), "end" => iso(stop), "begins" => moment(start), "ends" => moment(stop),
-          "minutes" => task.minutes, "text" => writer.min(task.minutes), "hands_minutes" => task.hands_minutes }
+        {
+          "start" => iso(start),
+          "end" => iso(stop),
+          "begins" => moment(start),
+          "ends" => moment(stop),
+          "minutes" => task.minutes,
+          "text" => writer.min(task.minutes),
+          "hands_minutes" => task.hands_minutes
+        }
       end
 
       def segments(task)
@@ -90,8 +165,15 @@ module Scullion
         task.segments.each_with_index.map do |segment, index|
           from, at = at, at + segment.minutes
           taken = (solution.taken[task.key] || [])[index] || {}
-          { "from" => iso(from), "to" => iso(at), "text" => writer.min(segment.minutes), "hands" => segment.hands?, "name" => segment.name,
-            "cook" => named(taken[COOK]), "lanes" => taken.values.compact }.compact
+          {
+            "from" => iso(from),
+            "to" => iso(at),
+            "text" => writer.min(segment.minutes),
+            "hands" => segment.hands?,
+            "name" => segment.name,
+            "cook" => named(taken[COOK]),
+            "lanes" => taken.values.compact
+          }.compact
         end
       end
 
@@ -104,7 +186,13 @@ module Scullion
       end
 
       # Minutes that it could begin sooner, as far as the order of work goes.
-      def slack(task) = [solution.start(task.key) - [solution.first + instance.heads.fetch(task.key), task.earliest || instance.from].max, 0].max
+      def slack(task)
+        [
+          solution.start(task.key) -
+            [solution.first + instance.heads.fetch(task.key), task.earliest || instance.from].max,
+          0
+        ].max
+      end
 
       # On the longest chain of tasks that wait for each other.
       def critical?(task) = instance.chain(task) >= instance.longest_chain - CLOSE

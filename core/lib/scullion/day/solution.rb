@@ -28,17 +28,33 @@ module Scullion
 
       # Everything is placed, and nothing begins before it may.
       def feasible? = unplaced.empty? && early.empty?
-      def early = @early ||= instance.tasks.select { |task| !task.pinned && !unplaced.include?(task.key) && start(task.key) < (task.earliest || instance.from) }
+      def early
+        @early ||=
+          instance.tasks.select do |task|
+            !task.pinned && !unplaced.include?(task.key) && start(task.key) < (task.earliest || instance.from)
+          end
+      end
 
       # @return [Array<Miss>] deadlines first, then links
       def misses
-        @misses ||= instance.tasks.filter_map { |task| late(task) } + instance.tasks.flat_map { |task| task.after.filter_map { |link| over(task, link) } }
+        @misses ||=
+          instance.tasks.filter_map { |task| late(task) } +
+            instance.tasks.flat_map { |task| task.after.filter_map { |link| over(task, link) } }
       end
 
-      # Compared part by part, smaller is better: what is left out, unsafe minutes, late minutes, stale minutes,
+      # Compared part by part, smaller is better: what is left out, unsafe minutes, late minutes, stale
+      # minutes,
       # hands wanted at once, the first start and then all starts, the later the better.
       def score
-        @score ||= [unplaced.size + early.size, sum(:unsafe), sum(:late), sum(:stale), peaks, -first, -placed.sum { |task| start(task.key) }]
+        @score ||= [
+          unplaced.size + early.size,
+          sum(:unsafe),
+          sum(:late),
+          sum(:stale),
+          peaks,
+          -first,
+          -placed.sum { |task| start(task.key) }
+        ]
       end
 
       # What must be, and then the shortest day.
@@ -46,10 +62,13 @@ module Scullion
 
       def sum(kind) = misses.sum { |miss| miss.kind == kind ? miss.minutes : 0 }
 
-      # Hands at work in each quarter of an hour, squared and added up: two at once count more than one after the other.
+      # Hands at work in each quarter of an hour, squared and added up: two at once count more than one after
+      # the other.
       def peaks
         slots = Hash.new(0)
-        each_stretch { |segment, from| (from...(from + segment.minutes)).step(SLOT) { |at| slots[at / SLOT] += 1 } if segment.hands? }
+        each_stretch do |segment, from|
+          (from...(from + segment.minutes)).step(SLOT) { |at| slots[at / SLOT] += 1 } if segment.hands?
+        end
         slots.each_value.sum { |hands| hands * hands }
       end
 
@@ -75,7 +94,8 @@ module Scullion
         return if link.most.nil? || unplaced.include?(task.key) || unplaced.include?(link.task)
 
         minutes = start(task.key) - self.end(link.task) - link.most
-        Miss.new(task: task, kind: link.safety ? :unsafe : :stale, minutes: minutes, link: link) if minutes.positive?
+        return unless minutes.positive?
+        Miss.new(task: task, kind: link.safety ? :unsafe : :stale, minutes: minutes, link: link)
       end
     end
   end

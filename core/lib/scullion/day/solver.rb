@@ -39,7 +39,11 @@ module Scullion
 
       # Backwards; orders: to begin with, beside those of the rules.
       def settled(*orders)
-        best = better(*(orders + rules).map { |order| backward(order) }, *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) })
+        best =
+          better(
+            *(orders + rules).map { |order| backward(order) },
+            *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) }
+          )
         best = better(best, squeezed(best, chains, HEEDFUL))
         shaken(to_and_fro(mended(best)))
       end
@@ -50,7 +54,13 @@ module Scullion
 
       # For a backward pass: the task with the most work before it goes first, and the like.
       def rules
-        [long_ways, order(&:minutes), order { |task| tightness(task) + @instance.heads[task.key] }, order { |task| task.latest || 0 }, order { |task| -keeps[task.key] }]
+        [
+          long_ways,
+          order(&:minutes),
+          order { |task| tightness(task) + @instance.heads[task.key] },
+          order { |task| task.latest || 0 },
+          order { |task| -keeps[task.key] }
+        ]
       end
 
       # The way to the end of a task, and the whole way that it is on.
@@ -59,20 +69,31 @@ module Scullion
 
       # How long before the end of the day a task may be over, by what keeps how long after it.
       def keeps
-        @keeps ||= @instance.in_order.reverse.each_with_object({}) do |task, all|
-          all[task.key] = @instance.followers[task.key].map { |follower, link| all[follower.key] + follower.minutes + (link.most || LONG) }.min || 0
-        end
+        @keeps ||=
+          @instance
+            .in_order
+            .reverse
+            .each_with_object({}) do |task, all|
+              all[task.key] = @instance.followers[task.key]
+                .map { |follower, link| all[follower.key] + follower.minutes + (link.most || LONG) }
+                .min || 0
+            end
       end
 
       def order = @instance.tasks.to_h { |task| [task.key, -yield(task)] }
 
       # What holds on to it: tasks with a short most go first.
-      def tightness(task) = @instance.followers[task.key].filter_map { |_, link| link.most && (600.0 / (link.most + 10)) }.sum * 20
+      def tightness(task)
+        @instance.followers[task.key].filter_map { |_, link| link.most && (600.0 / (link.most + 10)) }.sum *
+          20
+      end
 
       def backward(order, eager = nil) = Mirror.back(@instance, Pass.new(@mirror, order, eager: eager).run)
 
       # Forwards from where a solution begins, in some order, then backwards in the order of the ends.
-      def squeezed(solution, order = solution.starts, eager = nil) = backward(by_ends(Pass.new(from(solution.first), order, eager: eager).run))
+      def squeezed(solution, order = solution.starts, eager = nil)
+        backward(by_ends(Pass.new(from(solution.first), order, eager: eager).run))
+      end
 
       # Where a task came so early that what follows it waits too long, that one is drawn towards it.
       def mended(best)
@@ -80,7 +101,13 @@ module Scullion
           waits = best.misses.select(&:link)
           return best if waits.empty?
 
-          found = drawn_in(best, waits.to_h { |miss| [miss.task.key, best.end(miss.link.task) + miss.link.most + miss.task.minutes] })
+          found =
+            drawn_in(
+              best,
+              waits.to_h do |miss|
+                [miss.task.key, best.end(miss.link.task) + miss.link.most + miss.task.minutes]
+              end
+            )
           return best unless (found.public_send(@by) <=> best.public_send(@by)).negative?
 
           best = found
@@ -89,7 +116,13 @@ module Scullion
       end
 
       def drawn_in(best, due)
-        nearer = @instance.with(tasks: @instance.tasks.map { |task| due[task.key] ? task.dup.tap { |each| each.latest = [*task.latest, due[task.key]].min } : task })
+        nearer =
+          @instance.with(
+            tasks:
+              @instance.tasks.map do |task|
+                due[task.key] ? task.dup.tap { |each| each.latest = [*task.latest, due[task.key]].min } : task
+              end
+          )
         Mirror.back(nearer, Pass.new(Mirror.of(nearer), by_ends(best)).run).on(@instance)
       end
 
@@ -105,15 +138,26 @@ module Scullion
         best
       end
 
-      def shaken(best) = SHAKES.call(@instance.tasks.size).times.reduce(best) { |found, round| better(found, another(found, round)) }
+      def shaken(best)
+        SHAKES
+          .call(@instance.tasks.size)
+          .times
+          .reduce(best) { |found, round| better(found, another(found, round)) }
+      end
 
       # The best order shaken, strictly or eagerly; or an order of the rules shaken, eagerly, from either end.
       def another(best, round)
         case round % WAYS.fetch(@by)
-        when 0 then backward(shake(by_ends(best), round))
-        when 1 then backward(shake(by_ends(best), round), HEEDFUL)
-        when 2 then backward(shake(long_ways, round), HASTY).then { |found| length(found) <= length(best) * NEAR ? squeezed(found) : found }
-        else squeezed(best, shake(chains, round), HEEDFUL)
+        when 0
+          backward(shake(by_ends(best), round))
+        when 1
+          backward(shake(by_ends(best), round), HEEDFUL)
+        when 2
+          backward(shake(long_ways, round), HASTY).then do |found|
+            length(found) <= length(best) * NEAR ? squeezed(found) : found
+          end
+        else
+          squeezed(best, shake(chains, round), HEEDFUL)
         end
       end
 
@@ -122,18 +166,40 @@ module Scullion
       # Every task moved up or down by up to so many minutes, ever the same way for the same day.
       def shake(order, round)
         most = SHAKEN_BY[round % SHAKEN_BY.size]
-        order.to_h { |key, turn| [key, turn + (key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } % ((2 * most) + 1)) - most] }
+        order.to_h do |key, turn|
+          [
+            key,
+            turn +
+              (
+                key.each_byte.reduce(round + 7) { |mixed, byte| ((mixed * 31) + byte) % 999_983 } %
+                  ((2 * most) + 1)
+              ) - most
+          ]
+        end
       end
 
       # The same day with no task before a minute.
       def from(minute)
-        @instance.with(tasks: @instance.tasks.map { |task| task.dup.tap { |each| each.earliest = [task.earliest || @instance.from, minute].max } })
+        @instance.with(
+          tasks:
+            @instance.tasks.map do |task|
+              task.dup.tap { |each| each.earliest = [task.earliest || @instance.from, minute].max }
+            end
+        )
       end
 
-      # Forwards from the start of the time there is; then backwards again, as late as what is late anyhow allows.
+      # Forwards from the start of the time there is; then backwards again, as late as what is late anyhow
+      # allows.
       def late(best)
-        slack = [due, @instance.tails.transform_values(&:-@)].flat_map { |order| forwards(order) }.min_by(&@by)
-        relaxed = @instance.with(tasks: @instance.tasks.map { |task| task.dup.tap { |each| each.latest = task.latest && [task.latest, slack.end(task.key)].max } })
+        slack =
+          [due, @instance.tails.transform_values(&:-@)].flat_map { |order| forwards(order) }.min_by(&@by)
+        relaxed =
+          @instance.with(
+            tasks:
+              @instance.tasks.map do |task|
+                task.dup.tap { |each| each.latest = task.latest && [task.latest, slack.end(task.key)].max }
+              end
+          )
         fresh = Solver.new(relaxed, by: @by).settled(by_ends(slack)).on(@instance)
         [slack, fresh, best].select { |each| each.early.empty? }.min_by(&@by) || slack
       end
@@ -142,9 +208,12 @@ module Scullion
       # @return [Array<Solution>]
       def forwards(order)
         Array.new(MENDS) do
-          Pass.new(@instance, order).run.tap do |found|
-            order = order.merge(leading_to(too_late(found)).to_h { |key| [key, order[key] - LONG] })
-          end
+          Pass
+            .new(@instance, order)
+            .run
+            .tap do |found|
+              order = order.merge(leading_to(too_late(found)).to_h { |key| [key, order[key] - LONG] })
+            end
         end
       end
 
@@ -156,14 +225,30 @@ module Scullion
       end
 
       def leading_to(keys)
-        @instance.in_order.reverse.each_with_object(keys.dup) { |task, all| all.concat(task.after.map(&:task)) if all.include?(task.key) }.uniq
+        @instance
+          .in_order
+          .reverse
+          .each_with_object(keys.dup) do |task, all|
+            all.concat(task.after.map(&:task)) if all.include?(task.key)
+          end
+          .uniq
       end
 
       # When each task must be over at the latest, by its own deadline and those after it.
       def due
-        @due ||= @instance.in_order.reverse.each_with_object({}) do |task, all|
-          all[task.key] = [*task.latest, *@instance.followers[task.key].map { |follower, link| all[follower.key] - follower.minutes - link.least }, @instance.to].min
-        end
+        @due ||=
+          @instance
+            .in_order
+            .reverse
+            .each_with_object({}) do |task, all|
+              all[task.key] = [
+                *task.latest,
+                *@instance.followers[task.key].map do |follower, link|
+                  all[follower.key] - follower.minutes - link.least
+                end,
+                @instance.to
+              ].min
+            end
       end
     end
   end

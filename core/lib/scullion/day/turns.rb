@@ -15,9 +15,12 @@ module Scullion
       # @param date [Date] of a service @return [Range<Date>]
       def reach(date) = [date - @ahead, @since].max..date
 
-      # @param turn [Array] date, start and number of a service @param others [Array<Array>] the same of others
+      # @param turn [Array] date, start and number of a service
+      # @param others [Array<Array>] the same of others
       # @return [Array<Array>] those that have the kitchen before it, in that order
-      def before(turn, others) = others.sort.select { |other| reach(turn.first).cover?(other.first) && (other <=> turn).negative? }
+      def before(turn, others)
+        others.sort.select { |other| reach(turn.first).cover?(other.first) && (other <=> turn).negative? }
+      end
     end
   end
 end

@@ -12,31 +12,73 @@ module Scullion
       brought :servings, of: :portion
       brought :portion_grams, of: :portion
 
-      figure(:batch_grams, "Batch", :g, writes: :g_exact, how: "per serving × portions to make, up to the scale's step") { |per_serving_grams, servings| round_up(per_serving_grams * servings) }
+      figure(
+        :batch_grams,
+        "Batch",
+        :g,
+        writes: :g_exact,
+        how: "per serving × portions to make, up to the scale's step"
+      ) { |per_serving_grams, servings| round_up(per_serving_grams * servings) }
       assumption :sticks, "Sticks to jug and whisk", :share, book: :practice, at: "dressing/sticks/share"
-      figure(:whisk_grams, "To whisk", :g, writes: :g_exact, how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step") { |batch_grams, sticks| round_up(batch_grams / (1 - sticks)) }
+      figure(
+        :whisk_grams,
+        "To whisk",
+        :g,
+        writes: :g_exact,
+        how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step"
+      ) { |batch_grams, sticks| round_up(batch_grams / (1 - sticks)) }
       gather(:measured, :ml) { parts }
       gather(:fats, :needed_ml) { by_role("fat") }
       gather(:acids, :needed_ml) { by_role("acid") }
-      gather(:carried_and_thirst) { portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] } }
+      gather(:carried_and_thirst) do
+        portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] }
+      end
 
       figure(:batch_ml, "In the jug", :ml, how: "the parts added up") { |measured| measured.sum }
-      figure(:fat_to_acid, "Fat to acid, by volume", :ratio, how: "fat ÷ acid; none without acid") { |fats, acids| acids.any? ? fats.sum / acids.sum : 0.0 }
-      figure(:salad_share, "Of the salad's weight", :share, how: "dressing ÷ portion") { |per_serving_grams, portion_grams| per_serving_grams / portion_grams }
+      figure(
+        :fat_to_acid,
+        "Fat to acid, by volume",
+        :ratio,
+        how: "fat ÷ acid; none without acid"
+      ) { |fats, acids| acids.any? ? fats.sum / acids.sum : 0.0 }
+      figure(
+        :salad_share,
+        "Of the salad's weight",
+        :share,
+        how: "dressing ÷ portion"
+      ) { |per_serving_grams, portion_grams| per_serving_grams / portion_grams }
 
       brought :held_minutes, of: :window
-      figure(:drunk_grams, "It drinks while it stands", :g, shown: false,
-             how: "what each component carries × what it drinks an hour × hours dressed, at most its limit, × portions to make") do |held_minutes, servings, most_drunk, carried_and_thirst|
-        carried_and_thirst.each_slice(2).sum { |carried, thirst| carried * [thirst * held_minutes / 60, most_drunk].min } * servings
+      figure(
+        :drunk_grams,
+        "It drinks while it stands",
+        :g,
+        shown: false,
+        how:
+          "what each component carries × what it drinks an hour × hours dressed, at most its limit, × " \
+            "portions to make"
+      ) do |held_minutes, servings, most_drunk, carried_and_thirst|
+        carried_and_thirst
+          .each_slice(2)
+          .sum { |carried, thirst| carried * [thirst * held_minutes / 60, most_drunk].min } * servings
       end
       assumption :most_drunk, "Drinks at most", :share, book: :practice, at: "dressing/thirst/most_share"
       assumption :noticed, "Noticed from", :share, book: :practice, at: "dressing/thirst/noticed_share"
-      figure(:drunk_share, "Of the batch it drinks", :share, how: "drunk ÷ batch", shown: false) { |drunk_grams, batch_grams| drunk_grams / batch_grams }
+      figure(
+        :drunk_share,
+        "Of the batch it drinks",
+        :share,
+        how: "drunk ÷ batch",
+        shown: false
+      ) { |drunk_grams, batch_grams| drunk_grams / batch_grams }
 
       def initialize(at, portion, window, practice)
         super(at)
         @portion, @window, @practice = portion, window, practice
-        @parts = split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map { |grams, index| Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams) }
+        @parts =
+          split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map do |grams, index|
+            Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams)
+          end
         @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
         @full = FullEmulsion.of(self)
       end
@@ -55,8 +97,16 @@ module Scullion
 
       def words
         preset = recipe.stages ? OWN : @practice.presets.fetch(recipe.preset)
-        hash = { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "name" => recipe.name,
-                 "preset" => preset["name"], "why" => preset["why"], "parts" => parts.map(&:to_h), "stages" => stages.map(&:to_h) }
+        hash = {
+          "at" => at,
+          "salad" => portion.salad.key,
+          "salad_name" => portion.salad.name,
+          "name" => recipe.name,
+          "preset" => preset["name"],
+          "why" => preset["why"],
+          "parts" => parts.map(&:to_h),
+          "stages" => stages.map(&:to_h)
+        }
         hash["acid"] = by_role("acid").any?
         hash["character"] = Character.new(recipe.parts, practice).to_h
         hash["full"] = full.to_h if full
@@ -72,9 +122,22 @@ module Scullion
         most, least = @practice.fetch("dressing/share/drowned"), @practice.fetch("dressing/share/dry")
         return [] if salad_share.between?(least, most)
 
-        word, remedy = salad_share > most ? ["drowned", "Lower an uptake, or use a thicker dressing."] : ["dry", "Raise an uptake, or add a component that carries some."]
-        [Snag.new(severity: "look", stage: "dress", remedy: remedy,
-                  what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it.")]
+        word, remedy =
+          (
+            if salad_share > most
+              ["drowned", "Lower an uptake, or use a thicker dressing."]
+            else
+              ["dry", "Raise an uptake, or add a component that carries some."]
+            end
+          )
+        [
+          Snag.new(
+            severity: "look",
+            stage: "dress",
+            remedy: remedy,
+            what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it."
+          )
+        ]
       end
 
       # What it drinks would be seen, and less than that is kept back.
@@ -82,16 +145,28 @@ module Scullion
         back = stages.grep(KeptBack).sum(&:grams)
         return [] if drunk_share < noticed || back >= drunk_grams - Amount::Split.step(batch_grams)
 
-        [Snag.new(severity: "look", stage: "dress", remedy: "Split it \"#{practice.presets.fetch('by-the-hold')['name']}\", or dress in two waves.",
-                  what: "#{portion.salad.name} stands dressed #{writer.min(held_minutes)} and drinks #{writer.g(drunk_grams)} of its dressing; " \
-                        "#{back.zero? ? 'nothing' : writer.g(back)} is kept back.")]
+        [
+          Snag.new(
+            severity: "look",
+            stage: "dress",
+            remedy: "Split it \"#{practice.presets.fetch("by-the-hold")["name"]}\", or dress in two waves.",
+            what:
+              "#{portion.salad.name} stands dressed #{writer.min(held_minutes)} and drinks " \
+                "#{writer.g(drunk_grams)} of its dressing; " \
+                "#{back.zero? ? "nothing" : writer.g(back)} is kept back."
+          )
+        ]
       end
 
       # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.
       def by_hold(stages)
         kept = stages.find { |stage| stage["by_hold"] } or return stages
         share = drunk_share.clamp([practice.fetch("dressing/thirst/least_share"), most_drunk].min, most_drunk)
-        stages.map { |stage| stage.merge("share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)) }
+        stages.map do |stage|
+          stage.merge(
+            "share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)
+          )
+        end
       end
 
       def by_role(*roles) = parts.select { |part| roles.include?(part.role) }

@@ -15,7 +15,10 @@ module Scullion
 
       # "loose", "held" or "full": by what binds it. @return [String]
       def emulsion
-        return "full" if binders.any? { |part| part.ingredient.allergens.intersect?(FULL_BASES) } && share(binders) >= least("full")
+        if binders.any? { |part| part.ingredient.allergens.intersect?(FULL_BASES) } &&
+             share(binders) >= least("full")
+          return "full"
+        end
 
         share(binders) >= least("held") ? "held" : "loose"
       end
@@ -24,12 +27,20 @@ module Scullion
       # @return [Array<Salad::Part>]
       def bases
         most = @practice.fetch("emulsions/full/base/most_fat")
-        by_role("emulsifier").select { |part| part.ingredient.allergens.intersect?(FULL_BASES) && part.ingredient.figures["content/fat"].to_f <= most }
+        by_role("emulsifier").select do |part|
+          part.ingredient.allergens.intersect?(FULL_BASES) &&
+            part.ingredient.figures["content/fat"].to_f <= most
+        end
       end
 
       # The most perishable thing in it decides. @return [String] a key of facts/practice/keeping
       def keeping
-        return "egg" if @parts.any? { |part| part.ingredient.family == "egg" || (bases.include?(part) && part.ingredient.allergens.include?("eggs")) }
+        if @parts.any? { |part|
+             part.ingredient.family == "egg" ||
+               (bases.include?(part) && part.ingredient.allergens.include?("eggs"))
+           }
+          return "egg"
+        end
         return "soya" if bases.any?
         return "juice" if @parts.any? { |part| part.ingredient.key.end_with?("-juice") }
         return "dairy" if @parts.any? { |part| part.ingredient.family == "dairy" }
@@ -45,37 +56,64 @@ module Scullion
 
       def to_h
         held, kept = @practice.words("emulsions", emulsion), @practice.words("keeping", keeping)
-        { "emulsion" => { "name" => held["name"], "how" => held["how"], "rescue" => held["rescue"], "again" => (unless emulsion == "full"
-                                                                                                                  writer.min(held["rewhisk_minutes"])
-                                                                                                                end) }.compact,
-          "keeping" => { "text" => writer.days(kept["days"]), "why" => kept["why"] }, "ratio" => ratio&.round(3), "schools" => schools,
+        {
+          "emulsion" => {
+            "name" => held["name"],
+            "how" => held["how"],
+            "rescue" => held["rescue"],
+            "again" => (writer.min(held["rewhisk_minutes"]) unless emulsion == "full")
+          }.compact,
+          "keeping" => {
+            "text" => writer.days(kept["days"]),
+            "why" => kept["why"]
+          },
+          "ratio" => ratio&.round(3),
+          "schools" => schools,
           "presets" => @practice.presets.map { |key, words| { "key" => key, "name" => words["name"] } },
-          "complaints" => @practice.words("corrections", "complaints").map { |key, words| { "key" => key, "name" => words["name"] } } }.compact
+          "complaints" =>
+            @practice
+              .words("corrections", "complaints")
+              .map { |key, words| { "key" => key, "name" => words["name"] } }
+        }.compact
       end
 
       # The school that the ratio is nearest to, as far up as down. @return [String, nil] its key
       def nearest_school
         return unless ratio&.positive?
 
-        @nearest_school ||= @practice.keys("ratios").min_by do |key|
-          Math.log(@practice.fetch("ratios/#{key}/times") / ratio).abs
-        end
+        @nearest_school ||=
+          @practice
+            .keys("ratios")
+            .min_by { |key| Math.log(@practice.fetch("ratios/#{key}/times") / ratio).abs }
       end
 
       private
 
       def writer = @practice.writer
       def by_role(role) = @parts.select { |part| part.role == role }
-      def binders = by_role("emulsifier") + @parts.select { |part| part.role == "sweet" && part.ingredient.key == "honey" }
+      def binders
+        by_role("emulsifier") +
+          @parts.select { |part| part.role == "sweet" && part.ingredient.key == "honey" }
+      end
       def share(parts) = parts.sum(&:grams).fdiv(@parts.sum(&:grams))
       def least(emulsion) = @practice.fetch("emulsions/#{emulsion}/least_share")
 
       def schools
-        @practice.keys("ratios").map { |key|
-          @practice.words("ratios", key).then { |words|
-            { "key" => key, "name" => words["name"], "suits" => words["suits"], "times" => words["times"].to_f, "nearest" => key == nearest_school }
-          }
-        }
+        @practice
+          .keys("ratios")
+          .map do |key|
+            @practice
+              .words("ratios", key)
+              .then do |words|
+                {
+                  "key" => key,
+                  "name" => words["name"],
+                  "suits" => words["suits"],
+                  "times" => words["times"].to_f,
+                  "nearest" => key == nearest_school
+                }
+              end
+          end
       end
     end
   end

@@ -7,7 +7,13 @@ module Scullion
     # hold c of it a gram lands on the share t when m = (P − t·G) ÷ (t − c).
     class Correction
       Addition = Struct.new(:ingredient, :grams, :growth, keyword_init: true)
-      ROLES = { "fat" => %w[fat], "acid" => %w[acid], "salt" => %w[salt], "sweetener" => %w[sweet], "liquid" => %w[liquid] }.freeze
+      ROLES = {
+        "fat" => %w[fat],
+        "acid" => %w[acid],
+        "salt" => %w[salt],
+        "sweetener" => %w[sweet],
+        "liquid" => %w[liquid]
+      }.freeze
 
       # @param parts [Array<Salad::Part>] the formula @param left [Float] g in the jug
       # @param complaint [String] a key of facts/practice/corrections complaints
@@ -30,16 +36,24 @@ module Scullion
       # Why nothing is offered, in words; nil when something is.
       def refusal
         return if allowed.any?
-        return "There is none of it in this dressing: look elsewhere for what you taste." unless present.positive?
-        return "Nothing here is strong enough to bring it there: make it anew from the formula." if additions.empty?
+        unless present.positive?
+          return "There is none of it in this dressing: look elsewhere for what you taste."
+        end
+        if additions.empty?
+          return "Nothing here is strong enough to bring it there: make it anew from the formula."
+        end
 
-        "The least that would do it, #{writer.g(additions.first.grams)} of #{additions.first.ingredient.name.downcase}, " \
+        "The least that would do it, #{writer.g(additions.first.grams)} of " \
+          "#{additions.first.ingredient.name.downcase}, " \
           "is more than #{writer.share(most_growth)} of the jug. Make a fresh half batch without it, and mix."
       end
 
       def to_h
-        { "name" => @complaint["name"], "refusal" => refusal,
-          "additions" => allowed.map { |addition| written(addition) } }.compact
+        {
+          "name" => @complaint["name"],
+          "refusal" => refusal,
+          "additions" => allowed.map { |addition| written(addition) }
+        }.compact
       end
 
       private
@@ -50,13 +64,15 @@ module Scullion
       def target = present / @left * (1 + @complaint["by"])
 
       # g of it in the jug now.
-      def present = @present ||= @parts.sum { |part| part.grams * held(part.ingredient, part.role) } / formula * @left
+      def present
+        @present ||= @parts.sum { |part| part.grams * held(part.ingredient, part.role) } / formula * @left
+      end
 
       # g of it in a gram of an ingredient.
       def held(ingredient, role)
         return role == "aromatic" ? 1.0 : 0.0 if @complaint["of"] == "aromatic"
 
-        (ingredient.figures["content/#{@complaint['of']}"] || 0.0) / 100
+        (ingredient.figures["content/#{@complaint["of"]}"] || 0.0) / 100
       end
 
       # The dressing's own of that role, else what usually stands for it.
@@ -69,13 +85,21 @@ module Scullion
         return unless ingredient
 
         grams = (present - (target * @left)) / (target - held(ingredient, nil))
-        Addition.new(ingredient: ingredient, grams: grams, growth: grams / @left) if grams.positive? && grams.finite?
+        return unless grams.positive? && grams.finite?
+        Addition.new(ingredient: ingredient, grams: grams, growth: grams / @left)
       end
 
       def written(addition)
         density = addition.ingredient.figures["density/liquid"]
-        { "ingredient" => addition.ingredient.key, "name" => addition.ingredient.name, "colour" => addition.ingredient.colour, "grams" => addition.grams.round(2),
-          "text" => writer.g(addition.grams), "measure" => density && writer.ml(addition.grams / density), "growth" => writer.share(addition.growth) }.compact
+        {
+          "ingredient" => addition.ingredient.key,
+          "name" => addition.ingredient.name,
+          "colour" => addition.ingredient.colour,
+          "grams" => addition.grams.round(2),
+          "text" => writer.g(addition.grams),
+          "measure" => density && writer.ml(addition.grams / density),
+          "growth" => writer.share(addition.growth)
+        }.compact
       end
     end
   end

@@ -12,16 +12,31 @@ module Scullion
       gather(:fats, :needed_ml) { oils }
       figure(:base_ml, "Base", :ml, how: "what binds it, added up") { |bases| bases.sum }
       figure(:oil_ml, "Oil", :ml, how: "the fats added up") { |fats| fats.sum }
-      figure(:oil_times, "Oil to base, by volume", :ratio, how: "oil ÷ base") { |oil_ml, base_ml| oil_ml / base_ml }
-      assumption :least_times, "Oil for one of base, at least", :factor, book: :practice, at: "emulsions/full/oil/least_times"
-      assumption :most_times, "Oil for one of base, at most", :factor, book: :practice, at: "emulsions/full/oil/most_times"
-      figure(:least_oil_ml, "Thickens from", :ml, how: "base × the least") { |base_ml, least_times| base_ml * least_times }
-      figure(:most_oil_ml, "Takes no more than", :ml, how: "base × the most") { |base_ml, most_times| base_ml * most_times }
+      figure(:oil_times, "Oil to base, by volume", :ratio, how: "oil ÷ base") do |oil_ml, base_ml|
+        oil_ml / base_ml
+      end
+      assumption :least_times,
+                 "Oil for one of base, at least",
+                 :factor,
+                 book: :practice,
+                 at: "emulsions/full/oil/least_times"
+      assumption :most_times,
+                 "Oil for one of base, at most",
+                 :factor,
+                 book: :practice,
+                 at: "emulsions/full/oil/most_times"
+      figure(:least_oil_ml, "Thickens from", :ml, how: "base × the least") do |base_ml, least_times|
+        base_ml * least_times
+      end
+      figure(:most_oil_ml, "Takes no more than", :ml, how: "base × the most") do |base_ml, most_times|
+        base_ml * most_times
+      end
 
       # @param dressing [Batch] @return [FullEmulsion, nil] nil for one that is not whisked up here
       def self.of(dressing)
         character = Character.new(dressing.recipe.parts, dressing.practice)
-        new("#{dressing.at}/full", dressing, character.bases) if character.bases.any? && character.emulsion == "full"
+        return unless character.bases.any? && character.emulsion == "full"
+        new("#{dressing.at}/full", dressing, character.bases)
       end
 
       # @param bases [Array<Salad::Part>] of the formula
@@ -35,8 +50,14 @@ module Scullion
 
       def words
         facts = practice.words("emulsions", "full")
-        { "at" => at, "base" => base.map { |part| part.ingredient.name }.join(", "), "order" => facts["order"], "rescue" => facts["rescue"],
-          "room" => writer.celsius(practice.fetch("emulsions/full/room/celsius")), "fits" => fits? }
+        {
+          "at" => at,
+          "base" => base.map { |part| part.ingredient.name }.join(", "),
+          "order" => facts["order"],
+          "rescue" => facts["rescue"],
+          "room" => writer.celsius(practice.fetch("emulsions/full/room/celsius")),
+          "fits" => fits?
+        }
       end
 
       def fits? = oil_times.between?(least_times, most_times)
@@ -52,9 +73,23 @@ module Scullion
       attr_reader :base
 
       def oils = dressing.parts.select { |part| part.role == "fat" }
-      def too_much = snag("has more oil than its base takes, and splits", "#{writer.ml((oil_ml / most_times) - base_ml)} more base")
-      def too_little = snag("stays thin, as its base takes more oil", "#{writer.ml(least_oil_ml - oil_ml)} more oil")
-      def snag(what, remedy) = Snag.new(severity: "look", stage: "dress", what: "#{dressing.recipe.name} #{what}.", remedy: "Take #{remedy}, or another formula.")
+      def too_much
+        snag(
+          "has more oil than its base takes, and splits",
+          "#{writer.ml((oil_ml / most_times) - base_ml)} more base"
+        )
+      end
+      def too_little
+        snag("stays thin, as its base takes more oil", "#{writer.ml(least_oil_ml - oil_ml)} more oil")
+      end
+      def snag(what, remedy)
+        Snag.new(
+          severity: "look",
+          stage: "dress",
+          what: "#{dressing.recipe.name} #{what}.",
+          remedy: "Take #{remedy}, or another formula."
+        )
+      end
     end
   end
 end

@@ -6,7 +6,8 @@ module Scullion
     module Jug
       GRAMS = (1.0..2_000_000.0).freeze
 
-      # @param text [String] "800 g" or "1.2 l" @param parts [Array<Salad::Part>] of the dressing, whose density it has
+      # @param text [String] "800 g" or "1.2 l"
+      # @param parts [Array<Salad::Part>] of the dressing, whose density it has
       # @param house [House]
       # @return [Float] g @raise [InvalidBrief]
       def self.grams(text, parts, house)
@@ -15,8 +16,12 @@ module Scullion
         grams = amount.unit == :ml ? amount.value * density : amount.value
         return grams if %i[g ml].include?(amount.unit) && GRAMS.cover?(grams)
 
-        raise InvalidBrief, Fault.new(what: "#{text.inspect[0, 60]} is no weight or volume.", where: "/left",
-                                      remedy: "Write it like 800 g or 1.2 l.")
+        raise InvalidBrief,
+              Fault.new(
+                what: "#{text.inspect[0, 60]} is no weight or volume.",
+                where: "/left",
+                remedy: "Write it like 800 g or 1.2 l."
+              )
       rescue UnreadableAmount => e
         raise InvalidBrief, e.at("/left").faults
       end

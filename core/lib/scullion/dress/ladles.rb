@@ -13,8 +13,8 @@ module Scullion
       def of(millilitres)
         size = @sizes.reverse.find { |each| each <= millilitres } || @sizes.first
         halves = [(millilitres.fdiv(size) * 2).round, 1].max
-        count = "#{halves / 2 unless halves == 1}#{'½' if halves.odd?}"
-        "#{count} #{size < 60 ? 'spoon' : 'ladle'}#{'s' if halves > 2} of #{size} ml"
+        count = "#{halves / 2 unless halves == 1}#{"½" if halves.odd?}"
+        "#{count} #{size < 60 ? "spoon" : "ladle"}#{"s" if halves > 2} of #{size} ml"
       end
     end
   end

@@ -8,7 +8,15 @@ module Scullion
 
       brought :stage_grams, of: :stage, as: :grams
       brought :dressing_grams, of: :layer
-      figure(:grams, "Pour", :g, writes: :g_exact, how: "the stage × what this component carries of it, in whole scale steps so that the pours add up exactly") { |_stage_grams, _dressing_grams| @split }
+      figure(
+        :grams,
+        "Pour",
+        :g,
+        writes: :g_exact,
+        how:
+          "the stage × what this component carries of it, in whole scale steps so that the pours add up " \
+            "exactly"
+      ) { |_stage_grams, _dressing_grams| @split }
 
       def initialize(at, stage, layer, grams)
         super(at)

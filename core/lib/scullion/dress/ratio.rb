@@ -11,7 +11,11 @@ module Scullion
         fat, acid = %w[fat acid].map { |role| parts.select { |part| part.role == role }.sum(&:ml) }
         unless fat.positive? && acid.positive?
           raise InvalidBrief,
-                Fault.new(what: "This dressing has no #{fat.positive? ? 'acid' : 'fat'}, and so no ratio.", where: "/dressing/parts", remedy: "Add a part for it first.")
+                Fault.new(
+                  what: "This dressing has no #{fat.positive? ? "acid" : "fat"}, and so no ratio.",
+                  where: "/dressing/parts",
+                  remedy: "Add a part for it first."
+                )
         end
 
         parts.map { |part| (part.amount * (part.role == "acid" ? fat / times / acid : 1)).round(2) }

@@ -11,17 +11,38 @@ module Scullion
       brought :whisk_grams, of: :dressing
       brought :batch_ml, of: :dressing
       brought :servings, of: :dressing
-      decision(:share, "Share of the batch", :share, change: nil,
-               source: -> { "The split \"#{dressing.words['preset']}\"." }) { @stage["share"] }
-      figure(:grams, "Pour", :g, writes: :g_exact, how: "batch × share, in whole scale steps so that the stages add up exactly") { |_batch_grams, _share| @split }
-      figure(:ml, "By the jug", :ml, how: "pour ÷ whisked up × in the jug: what sticks is no part of it") { |grams, whisk_grams, batch_ml| grams / whisk_grams * batch_ml }
-      figure(:per_serving_ml, "Per serving", :ml, how: "jug ÷ portions to make") { |ml, servings| ml / servings }
+      decision(
+        :share,
+        "Share of the batch",
+        :share,
+        change: nil,
+        source: -> { "The split \"#{dressing.words["preset"]}\"." }
+      ) { @stage["share"] }
+      figure(
+        :grams,
+        "Pour",
+        :g,
+        writes: :g_exact,
+        how: "batch × share, in whole scale steps so that the stages add up exactly"
+      ) { |_batch_grams, _share| @split }
+      figure(
+        :ml,
+        "By the jug",
+        :ml,
+        how: "pour ÷ whisked up × in the jug: what sticks is no part of it"
+      ) { |grams, whisk_grams, batch_ml| grams / whisk_grams * batch_ml }
+      figure(:per_serving_ml, "Per serving", :ml, how: "jug ÷ portions to make") do |ml, servings|
+        ml / servings
+      end
 
       # @return [Array<Stage>] their grams add up to the batch
       def self.of(dressing, stages)
-        dressing.split(dressing.batch_grams, stages.map { |stage| stage["share"] }).each_with_index.map do |grams, index|
-          kind(stages[index]).new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
-        end
+        dressing
+          .split(dressing.batch_grams, stages.map { |stage| stage["share"] })
+          .each_with_index
+          .map do |grams, index|
+            kind(stages[index]).new("#{dressing.at}/stages/#{index}", dressing, stages[index], grams)
+          end
       end
 
       def self.kind(stage) = { "table" => OnTables, "back" => KeptBack }.fetch(stage["into"], Stage)
@@ -42,15 +63,24 @@ module Scullion
       AHEAD = "ahead"
       BACK = "back"
 
-      # Where it goes: bowl (what is in it while warm, or ahead of the rest), plate or table; back is kept for later.
+      # Where it goes: bowl (what is in it while warm, or ahead of the rest), plate or table; back is kept for
+      # later.
       def into = @stage.fetch("into", BOWL)
       # Poured before the bowl: in while it is warm, where it is, or on ahead of the rest.
       def before_bowl?(layer) = into == AHEAD || (into == WARM && layer.component.dressed_warm?(practice))
       def onto_components? = [BOWL, WARM, AHEAD].include?(into)
 
       def words
-        { "at" => at, "key" => @stage["key"], "name" => @stage["name"], "when" => @stage["when"], "into" => into, "to" => Array(@stage["to"]),
-          "ladles" => Ladles.new(practice).of(onto_components? || into == BACK ? ml : per_serving_ml), "pours" => pours.map(&:to_h) }
+        {
+          "at" => at,
+          "key" => @stage["key"],
+          "name" => @stage["name"],
+          "when" => @stage["when"],
+          "into" => into,
+          "to" => Array(@stage["to"]),
+          "ladles" => Ladles.new(practice).of(onto_components? || into == BACK ? ml : per_serving_ml),
+          "pours" => pours.map(&:to_h)
+        }
       end
 
       private
@@ -65,8 +95,11 @@ module Scullion
       end
 
       def pour(layers)
-        parts = Amount::Split.steps(@split, layers.map(&:dressing_grams), Amount::Split.step(dressing.batch_grams))
-        parts.each_with_index.map { |grams, index| Pour.new("#{at}/pours/#{index}", self, layers[index], grams) }
+        parts =
+          Amount::Split.steps(@split, layers.map(&:dressing_grams), Amount::Split.step(dressing.batch_grams))
+        parts.each_with_index.map do |grams, index|
+          Pour.new("#{at}/pours/#{index}", self, layers[index], grams)
+        end
       end
     end
   end

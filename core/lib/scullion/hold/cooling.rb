@@ -20,49 +20,74 @@ module Scullion
 
       # The deepest layer, in half centimetres, that meets both limits; 0 if none does.
       def greatest_depth_cm
-        @greatest_depth_cm ||= begin
-          fits, fails = 0.0, DEEPEST_CM + STEP_CM
-          while fails - fits > STEP_CM
-            middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
-            passes?(middle) ? fits = middle : fails = middle
+        @greatest_depth_cm ||=
+          begin
+            fits, fails = 0.0, DEEPEST_CM + STEP_CM
+            while fails - fits > STEP_CM
+              middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
+              passes?(middle) ? fits = middle : fails = middle
+            end
+            fits
           end
-          fits
-        end
       end
 
       def passes?(depth_cm)
-        slab(depth_cm).minutes_to(limits.map(&:first), hot, limits.last.last)
-                      .zip(limits).all? { |reached, (_, minutes)| reached && reached <= minutes }
+        slab(depth_cm)
+          .minutes_to(limits.map(&:first), hot, limits.last.last)
+          .zip(limits)
+          .all? { |reached, (_, minutes)| reached && reached <= minutes }
       end
 
       # The limit that a layer misses, in words; nil when it meets both.
       def miss(depth_cm)
-        slab(depth_cm).minutes_to(limits.map(&:first), hot, LONGEST).zip(limits) do |reached, (celsius, minutes)|
-          next if reached && reached <= minutes
+        slab(depth_cm)
+          .minutes_to(limits.map(&:first), hot, LONGEST)
+          .zip(limits) do |reached, (celsius, minutes)|
+            next if reached && reached <= minutes
 
-          return "stands #{@practice.writer.cm(depth_cm)} deep and misses #{@practice.writer.celsius(celsius)} by " \
-                 "#{reached ? @practice.writer.min(reached - minutes) : 'more than a day'}"
-        end
+            return(
+              "stands #{@practice.writer.cm(depth_cm)} deep and misses " \
+                "#{@practice.writer.celsius(celsius)} by " \
+                "#{reached ? @practice.writer.min(reached - minutes) : "more than a day"}"
+            )
+          end
         nil
       end
 
       # @return [Hash] the middle of the layer every few minutes, and the two limits
       def to_h(depth_cm)
         every = 10
-        points = slab(depth_cm).curve(hot, limits.last.last).select { |minutes, _| (minutes % every).zero? }.to_a
-        { "method" => method, "name" => name, "depth_cm" => depth_cm, "start" => hot, "miss" => miss(depth_cm),
+        points =
+          slab(depth_cm).curve(hot, limits.last.last).select { |minutes, _| (minutes % every).zero? }.to_a
+        {
+          "method" => method,
+          "name" => name,
+          "depth_cm" => depth_cm,
+          "start" => hot,
+          "miss" => miss(depth_cm),
           "points" => points.map { |minutes, celsius| [minutes.round, celsius.round(1)] },
-          "limits" => limits.map { |celsius, minutes| { "celsius" => celsius, "minutes" => minutes } } }
+          "limits" => limits.map { |celsius, minutes| { "celsius" => celsius, "minutes" => minutes } }
+        }
       end
 
       private
 
       def hot = @rules.hot_celsius
-      def limits = [[@rules.fetch("first_celsius"), @rules.fetch("first_minutes")], [@rules.cold_celsius, @rules.fetch("cooled_minutes")]]
+      def limits
+        [
+          [@rules.fetch("first_celsius"), @rules.fetch("first_minutes")],
+          [@rules.cold_celsius, @rules.fetch("cooled_minutes")]
+        ]
+      end
 
       def slab(depth_cm)
-        Slab.new(depth: depth_cm / 100.0, surface: fetch("surface"), ambient: fetch("celsius"),
-                 diffusivity: @practice.fetch("cooling/food/diffusivity"), conductivity: @practice.fetch("cooling/food/conductivity"))
+        Slab.new(
+          depth: depth_cm / 100.0,
+          surface: fetch("surface"),
+          ambient: fetch("celsius"),
+          diffusivity: @practice.fetch("cooling/food/diffusivity"),
+          conductivity: @practice.fetch("cooling/food/conductivity")
+        )
       end
 
       def fetch(what) = @practice.fetch("cooling/methods/#{method}/#{what}")

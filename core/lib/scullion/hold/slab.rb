@@ -78,7 +78,8 @@ module Scullion
       # °C per second that a cell changes by.
       def change(cells, index)
         inner = index.zero? ? 0.0 : @diffusion * (cells[index - 1] - cells[index])
-        outer = index == CELLS - 1 ? -@exchange * cells[index] : @diffusion * (cells[index + 1] - cells[index])
+        outer =
+          index == CELLS - 1 ? -@exchange * cells[index] : @diffusion * (cells[index + 1] - cells[index])
         inner + outer
       end
     end

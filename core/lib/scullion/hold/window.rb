@@ -12,25 +12,99 @@ module Scullion
 
       decision(:service_from, "Service starts", :moment, change: nil, shown: false) { @service.from }
       decision(:service_to, "Service ends", :moment, change: nil, shown: false) { @service.to }
-      assumption :rest_minutes, "Rests at least", :min, book: :practice, at: -> { "holds/#{slowest.hold_class}/rest_minutes" }, shown: true
-      assumption :dressed_minutes, "Best once dressed, for", :min, book: :practice, at: -> { "holds/#{shortest.hold_class}/dressed_minutes" }, shown: true
-      assumption :topped_minutes, "Best on top, for", :min, book: :practice,
-                 at: -> { "holds/#{frailest.hold_class}/dressed_minutes" if frailest }, none: [Moment::DAY.to_f, "Nothing is held back."]
-      assumption :kept_minutes, "Best ready but undressed, for", :min, book: :practice, at: -> { "holds/#{soonest.hold_class}/kept_minutes" }, shown: true
-      assumption :out_minutes, "Out of temperature control, at most", :min, book: :rules, at: "out_minutes", shown: true
+      assumption :rest_minutes,
+                 "Rests at least",
+                 :min,
+                 book: :practice,
+                 at: -> { "holds/#{slowest.hold_class}/rest_minutes" },
+                 shown: true
+      assumption :dressed_minutes,
+                 "Best once dressed, for",
+                 :min,
+                 book: :practice,
+                 at: -> { "holds/#{shortest.hold_class}/dressed_minutes" },
+                 shown: true
+      assumption :topped_minutes,
+                 "Best on top, for",
+                 :min,
+                 book: :practice,
+                 at: -> { "holds/#{frailest.hold_class}/dressed_minutes" if frailest },
+                 none: [Moment::DAY.to_f, "Nothing is held back."]
+      assumption :kept_minutes,
+                 "Best ready but undressed, for",
+                 :min,
+                 book: :practice,
+                 at: -> { "holds/#{soonest.hold_class}/kept_minutes" },
+                 shown: true
+      assumption :out_minutes,
+                 "Out of temperature control, at most",
+                 :min,
+                 book: :rules,
+                 at: "out_minutes",
+                 shown: true
       assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
 
-      figure(:dress_from, "Dress no earlier than", :moment, how: "end of service − best once dressed") { |service_to, dressed_minutes| service_to - dressed_minutes }
-      figure(:dress_by, "Dress by", :moment, how: "start of service − rest") { |service_from, rest_minutes| service_from - rest_minutes }
-      figure(:ready_from, "Earliest ready", :moment, how: "dress no earlier than + rest") { |dress_from, rest_minutes| dress_from + rest_minutes }
-      figure(:ready_after, "Have it all ready no earlier than", :moment, how: "dressed at − best ready but undressed") { |dress_at, kept_minutes| dress_at - kept_minutes }
-      figure(:top_from, "Top no earlier than", :moment, how: "end of service − best on top") { |service_to, topped_minutes| service_to - topped_minutes }
-      figure(:dress_at, "Dressed at", :moment, how: "as late, and so as fresh, as the rest allows") { |dress_by| dress_by }
-      figure(:held_minutes, "Stands dressed", :min, how: "end of service − dressed at", shown: false) { |dress_at, service_to| service_to - dress_at }
-      figure(:best_until, "Best until", :moment, how: "dressed + best once dressed, never past discard") { |dress_at, dressed_minutes, discard_by| [dress_at + dressed_minutes, discard_by].min }
-      figure(:date_mark, "Date mark, kept cold", :moment, how: "end of the last day, the day it is made being the first") { |dress_at, days| dress_at.end_of_day(days.to_i - 1) }
-      figure(:out_until, "Out since service began, until", :moment, how: "start of service + time out of control") { |service_from, out_minutes| service_from + out_minutes }
-      figure(:discard_by, "Discard by", :moment, how: "the earlier of the two") { |out_until, date_mark| [out_until, date_mark].min }
+      figure(
+        :dress_from,
+        "Dress no earlier than",
+        :moment,
+        how: "end of service − best once dressed"
+      ) { |service_to, dressed_minutes| service_to - dressed_minutes }
+      figure(:dress_by, "Dress by", :moment, how: "start of service − rest") do |service_from, rest_minutes|
+        service_from - rest_minutes
+      end
+      figure(
+        :ready_from,
+        "Earliest ready",
+        :moment,
+        how: "dress no earlier than + rest"
+      ) { |dress_from, rest_minutes| dress_from + rest_minutes }
+      figure(
+        :ready_after,
+        "Have it all ready no earlier than",
+        :moment,
+        how: "dressed at − best ready but undressed"
+      ) { |dress_at, kept_minutes| dress_at - kept_minutes }
+      figure(
+        :top_from,
+        "Top no earlier than",
+        :moment,
+        how: "end of service − best on top"
+      ) { |service_to, topped_minutes| service_to - topped_minutes }
+      figure(
+        :dress_at,
+        "Dressed at",
+        :moment,
+        how: "as late, and so as fresh, as the rest allows"
+      ) { |dress_by| dress_by }
+      figure(
+        :held_minutes,
+        "Stands dressed",
+        :min,
+        how: "end of service − dressed at",
+        shown: false
+      ) { |dress_at, service_to| service_to - dress_at }
+      figure(
+        :best_until,
+        "Best until",
+        :moment,
+        how: "dressed + best once dressed, never past discard"
+      ) { |dress_at, dressed_minutes, discard_by| [dress_at + dressed_minutes, discard_by].min }
+      figure(
+        :date_mark,
+        "Date mark, kept cold",
+        :moment,
+        how: "end of the last day, the day it is made being the first"
+      ) { |dress_at, days| dress_at.end_of_day(days.to_i - 1) }
+      figure(
+        :out_until,
+        "Out since service began, until",
+        :moment,
+        how: "start of service + time out of control"
+      ) { |service_from, out_minutes| service_from + out_minutes }
+      figure(:discard_by, "Discard by", :moment, how: "the earlier of the two") do |out_until, date_mark|
+        [out_until, date_mark].min
+      end
 
       def initialize(at, portion, brief)
         super(at)
@@ -38,9 +112,15 @@ module Scullion
       end
 
       def words
-        { "at" => at, "salad" => portion.salad.key, "salad_name" => portion.salad.name, "rules" => rules.name,
-          "cold" => writer.celsius(rules.cold_celsius), "limits" => limits,
-          "tcs" => components.select(&:tcs?).map(&:name) }
+        {
+          "at" => at,
+          "salad" => portion.salad.key,
+          "salad_name" => portion.salad.name,
+          "rules" => rules.name,
+          "cold" => writer.celsius(rules.cold_celsius),
+          "limits" => limits,
+          "tcs" => components.select(&:tcs?).map(&:name)
+        }
       end
 
       def snags
@@ -56,42 +136,73 @@ module Scullion
       def soonest = @soonest ||= components.min_by { |component| hold(component, "kept_minutes") }
       def slowest = @slowest ||= components.max_by { |component| hold(component, "rest_minutes") }
       def shortest = @shortest ||= in_the_bowl.min_by { |component| hold(component, "dressed_minutes") }
-      def frailest = @frailest ||= components.select { |component| component.held_back.positive? }.min_by { |component| hold(component, "dressed_minutes") }
+      def frailest
+        @frailest ||=
+          components
+            .select { |component| component.held_back.positive? }
+            .min_by { |component| hold(component, "dressed_minutes") }
+      end
 
       # All of them where everything goes on top.
-      def in_the_bowl = components.select { |component| component.held_back < 1 }.then { |some| some.empty? ? components : some }
+      def in_the_bowl
+        components
+          .select { |component| component.held_back < 1 }
+          .then { |some| some.empty? ? components : some }
+      end
 
       def hold(component, what) = practice.fetch("holds/#{component.hold_class}/#{what}")
 
       def limits
-        { "rest" => slowest.name, "kept" => soonest.name, "dressed" => shortest.name, "topped" => frailest&.name,
-          "discard" => out_until <= date_mark ? "time out of the cold" : "date mark" }
+        {
+          "rest" => slowest.name,
+          "kept" => soonest.name,
+          "dressed" => shortest.name,
+          "topped" => frailest&.name,
+          "discard" => out_until <= date_mark ? "time out of the cold" : "date mark"
+        }
       end
 
       # Its rest outlasts its best: no moment is right.
       def never
         return unless rest_minutes >= dressed_minutes
 
-        Snag.new(severity: "stop", stage: "build",
-                 what: "#{portion.salad.name}: #{slowest.name} rests #{writer.min(rest_minutes)} dressed, and #{shortest.name} lasts only #{writer.min(dressed_minutes)}.",
-                 remedy: "Dress #{slowest.name} apart and ahead, and fold #{shortest.name} in at the pass; or check the two figures.")
+        Snag.new(
+          severity: "stop",
+          stage: "build",
+          what:
+            "#{portion.salad.name}: #{slowest.name} rests #{writer.min(rest_minutes)} dressed, and " \
+              "#{shortest.name} lasts only #{writer.min(dressed_minutes)}.",
+          remedy:
+            "Dress #{slowest.name} apart and ahead, and fold #{shortest.name} in at the pass; or check " \
+              "the two figures."
+        )
       end
 
       def waves
         return if rest_minutes >= dressed_minutes || dress_from <= dress_by
 
-        Snag.new(severity: "look", stage: "build",
-                 what: "#{portion.salad.name} cannot be rested from #{dress_by} and still be at its best at #{service_to}: " \
-                       "#{shortest.name} lasts #{writer.min(dressed_minutes)} dressed.",
-                 remedy: "Dress in two waves, or hold #{shortest.name} back and fold it in late.")
+        Snag.new(
+          severity: "look",
+          stage: "build",
+          what:
+            "#{portion.salad.name} cannot be rested from #{dress_by} and still be at its best at " \
+              "#{service_to}: " \
+              "#{shortest.name} lasts #{writer.min(dressed_minutes)} dressed.",
+          remedy: "Dress in two waves, or hold #{shortest.name} back and fold it in late."
+        )
       end
 
       def too_long
         return unless service_to > out_until
 
-        Snag.new(severity: "stop", stage: "build",
-                 what: "Service runs past #{out_until}: longer than #{rules.name} lets food stand out of the cold.",
-                 remedy: "Bring out half, keep half at #{writer.celsius(rules.cold_celsius)} or colder. Your local code decides.")
+        Snag.new(
+          severity: "stop",
+          stage: "build",
+          what: "Service runs past #{out_until}: longer than #{rules.name} lets food stand out of the cold.",
+          remedy:
+            "Bring out half, keep half at #{writer.celsius(rules.cold_celsius)} or colder. Your local " \
+              "code decides."
+        )
       end
     end
   end

@@ -6,30 +6,34 @@ module Scullion
   class Kitchen
     # Round vessels: a pot (cylinder) or a pan.
     # boil_factor: how much this pot boils off against the usual, once it has been weighed.
-    Pot = Struct.new(:key, :name, :diameter_cm, :height_cm, :boil_factor, keyword_init: true) do
-      # @return [Float] m²
-      def area = @area ||= Math::PI * (diameter_cm / 200.0)**2
-      def litres = @litres ||= area * height_cm * 10.0
-    end
+    Pot =
+      Struct.new(:key, :name, :diameter_cm, :height_cm, :boil_factor, keyword_init: true) do
+        # @return [Float] m²
+        def area = @area ||= Math::PI * (diameter_cm / 200.0)**2
+        def litres = @litres ||= area * height_cm * 10.0
+      end
 
     # A tray or gastronorm pan; +count+ of them in the kitchen.
-    Tray = Struct.new(:key, :name, :length_cm, :width_cm, :depth_cm, :count, keyword_init: true) do
-      # @return [Float] m²
-      def area = @area ||= length_cm * width_cm / 10_000.0
-    end
+    Tray =
+      Struct.new(:key, :name, :length_cm, :width_cm, :depth_cm, :count, keyword_init: true) do
+        # @return [Float] m²
+        def area = @area ||= length_cm * width_cm / 10_000.0
+      end
 
-    Pan = Struct.new(:key, :name, :diameter_cm, :count, keyword_init: true) do
-      # @return [Float] m²
-      def area = @area ||= Math::PI * (diameter_cm / 200.0)**2
-    end
+    Pan =
+      Struct.new(:key, :name, :diameter_cm, :count, keyword_init: true) do
+        # @return [Float] m²
+        def area = @area ||= Math::PI * (diameter_cm / 200.0)**2
+      end
 
     Bowl = Struct.new(:key, :name, :litres, :count, keyword_init: true)
 
     # What heats and chills. kw: power drawn; positions: trays it takes at once.
     Burner = Struct.new(:name, :kw, :count, keyword_init: true)
-    Oven = Struct.new(:name, :positions, :fan, :kw, :least_celsius, :most_celsius, keyword_init: true) do
-      def reaches?(celsius) = celsius.between?(least_celsius, most_celsius)
-    end
+    Oven =
+      Struct.new(:name, :positions, :fan, :kw, :least_celsius, :most_celsius, keyword_init: true) do
+        def reaches?(celsius) = celsius.between?(least_celsius, most_celsius)
+      end
     Steamer = Struct.new(:name, :positions, :kw, keyword_init: true)
     MicrowaveOven = Struct.new(:name, :watts, keyword_init: true)
 
@@ -39,17 +43,34 @@ module Scullion
 
     # A cook on shift. from, to, break_from, break_to: local clock times "HH:MM". skills: keys of
     # facts/practice/skills, nil for all.
-    Cook = Struct.new(:initials, :from, :to, :break_from, :break_to, :skills, keyword_init: true) do
-      # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break
-      def hours
-        start, stop, rest, back = [from, to, break_from, break_to].map { |clock| clock && ((clock[0, 2].to_i * 60) + clock[3, 2].to_i) }
-        rest && back ? [[start, rest], [back, stop]] : [[start, stop]]
+    Cook =
+      Struct.new(:initials, :from, :to, :break_from, :break_to, :skills, keyword_init: true) do
+        # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break
+        def hours
+          start, stop, rest, back =
+            [from, to, break_from, break_to].map do |clock|
+              clock && ((clock[0, 2].to_i * 60) + clock[3, 2].to_i)
+            end
+          rest && back ? [[start, rest], [back, stop]] : [[start, stop]]
+        end
+
+        def minutes = hours.sum { |start, stop| stop - start }
       end
 
-      def minutes = hours.sum { |start, stop| stop - start }
-    end
-
-    LISTS = %i[pots trays pans bowls burners ovens steamers microwaves chillers ice_machines tools cooks].freeze
+    LISTS = %i[
+      pots
+      trays
+      pans
+      bowls
+      burners
+      ovens
+      steamers
+      microwaves
+      chillers
+      ice_machines
+      tools
+      cooks
+    ].freeze
 
     attr_reader :name, :measures, *LISTS
 
@@ -57,7 +78,8 @@ module Scullion
     def initialize(name:, measures:, **lists)
       @name, @measures = name, measures
       LISTS.each { |list| instance_variable_set(:"@#{list}", lists.fetch(list)) }
-      @pots, @bowls = [@pots, @bowls].map { |vessels| vessels.sort_by { |vessel| [vessel.litres, vessel.key] } }
+      @pots, @bowls =
+        [@pots, @bowls].map { |vessels| vessels.sort_by { |vessel| [vessel.litres, vessel.key] } }
       @trays, @pans = [@trays, @pans].map { |vessels| vessels.sort_by { |vessel| [vessel.area, vessel.key] } }
       freeze
     end

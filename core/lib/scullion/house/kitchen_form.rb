@@ -17,7 +17,11 @@ module Scullion
     def read
       before = @fields.faults.size
       @fields.only("name", "measures", *Kitchen::LISTS.map(&:to_s))
-      parts = { name: @fields.text("name"), measures: @fields.within("measures", default: Amount::Measures::METRIC) { |item| Amount::Measures.read(item) } }
+      parts = {
+        name: @fields.text("name"),
+        measures:
+          @fields.within("measures", default: Amount::Measures::METRIC) { |item| Amount::Measures.read(item) }
+      }
       parts.merge!(vessels, heat, cold, tools: tools, cooks: cooks)
       unique
       Kitchen.new(**parts) if @fields.faults.size == before
@@ -26,22 +30,44 @@ module Scullion
     private
 
     def vessels
-      { pots: list("pots", SOME) { |item| pot(item) },
-        trays: list("trays", SOME) { |item| vessel(item, Kitchen::Tray, length_cm: 10..120, width_cm: 10..100, depth_cm: [1..30, 6.5], count: 1..200) },
-        pans: list("pans", SOME) { |item| vessel(item, Kitchen::Pan, diameter_cm: 10..120, count: [1..50, 1]) },
-        bowls: list("bowls", SOME) { |item| vessel(item, Kitchen::Bowl, litres: 0.5..400, count: 1..100) } }
+      {
+        pots: list("pots", SOME) { |item| pot(item) },
+        trays:
+          list("trays", SOME) do |item|
+            vessel(
+              item,
+              Kitchen::Tray,
+              length_cm: 10..120,
+              width_cm: 10..100,
+              depth_cm: [1..30, 6.5],
+              count: 1..200
+            )
+          end,
+        pans:
+          list("pans", SOME) { |item| vessel(item, Kitchen::Pan, diameter_cm: 10..120, count: [1..50, 1]) },
+        bowls: list("bowls", SOME) { |item| vessel(item, Kitchen::Bowl, litres: 0.5..400, count: 1..100) }
+      }
     end
 
     def heat
-      { burners: list("burners", SOME) { |item| named(item, Kitchen::Burner, kw: 0.5..60, count: [1..40, 1]) },
+      {
+        burners:
+          list("burners", SOME) { |item| named(item, Kitchen::Burner, kw: 0.5..60, count: [1..40, 1]) },
         ovens: list("ovens", SOME) { |item| oven(item) },
-        steamers: list("steamers", MANY) { |item| named(item, Kitchen::Steamer, positions: 1..60, kw: 0.5..100) },
-        microwaves: list("microwaves", MANY) { |item| named(item, Kitchen::MicrowaveOven, watts: 300..5000) } }
+        steamers:
+          list("steamers", MANY) { |item| named(item, Kitchen::Steamer, positions: 1..60, kw: 0.5..100) },
+        microwaves: list("microwaves", MANY) { |item| named(item, Kitchen::MicrowaveOven, watts: 300..5000) }
+      }
     end
 
     def cold
-      { chillers: list("chillers", MANY) { |item| chiller(item) },
-        ice_machines: list("ice_machines", MANY) { |item| named(item, Kitchen::IceMachine, kg_per_day: 1..5000, bin_kg: 0..2000) } }
+      {
+        chillers: list("chillers", MANY) { |item| chiller(item) },
+        ice_machines:
+          list("ice_machines", MANY) do |item|
+            named(item, Kitchen::IceMachine, kg_per_day: 1..5000, bin_kg: 0..2000)
+          end
+      }
     end
 
     def tools
@@ -56,9 +82,18 @@ module Scullion
         item.only("initials", "from", "to", "break_from", "break_to", "skills")
         from, to = %w[from to].map { |field| item.match(field, CLOCK, "07:00") }
         away = %w[break_from break_to].map { |field| item.match(field, CLOCK, "10:00", default: nil) }
-        item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.") if from && to && to <= from
+        if from && to && to <= from
+          item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.")
+        end
         break_fits(item, from, to, away) if from && to && away.any?
-        Kitchen::Cook.new(initials: item.text("initials", most: 12), from: from, to: to, break_from: away.first, break_to: away.last, skills: skills(item))
+        Kitchen::Cook.new(
+          initials: item.text("initials", most: 12),
+          from: from,
+          to: to,
+          break_from: away.first,
+          break_to: away.last,
+          skills: skills(item)
+        )
       end
     end
 
@@ -70,35 +105,67 @@ module Scullion
       down_for = item.raw("skills")
       return down_for.uniq if down_for.is_a?(Array) && down_for.any? && (down_for - known).empty?
 
-      item.fault("skills", down_for == [] ? "This cook is down for no work at all." : "#{down_for.inspect[0, 80]} is not a list of #{known.join(', ')}.",
-                 "Name at least one of #{known.join(', ')}, or leave it out for all of them.")
+      item.fault(
+        "skills",
+        (
+          if down_for == []
+            "This cook is down for no work at all."
+          else
+            "#{down_for.inspect[0, 80]} is not a list of #{known.join(", ")}."
+          end
+        ),
+        "Name at least one of #{known.join(", ")}, or leave it out for all of them."
+      )
       nil
     end
 
     def break_fits(item, from, to, away)
       return if away.all? && from < away.first && away.first < away.last && away.last < to
 
-      item.fault("break_from", "The break #{away.first || '?'} to #{away.last || '?'} does not lie within the shift.",
-                 "Give both ends, between #{from} and #{to}, or leave both out.")
+      item.fault(
+        "break_from",
+        "The break #{away.first || "?"} to #{away.last || "?"} does not lie within the shift.",
+        "Give both ends, between #{from} and #{to}, or leave both out."
+      )
     end
 
     def pot(item)
       item.only("key", "name", "diameter_cm", "height_cm", "boil_factor")
-      Kitchen::Pot.new(key: item.key("key"), name: item.text("name"), boil_factor: item.number("boil_factor", 0.1..5, "times the usual", default: nil),
-                       **sizes(item, diameter_cm: 8..150, height_cm: 5..120))
+      Kitchen::Pot.new(
+        key: item.key("key"),
+        name: item.text("name"),
+        boil_factor: item.number("boil_factor", 0.1..5, "times the usual", default: nil),
+        **sizes(item, diameter_cm: 8..150, height_cm: 5..120)
+      )
     end
 
     def oven(item)
       item.only("name", "positions", "fan", "kw", "least_celsius", "most_celsius")
-      oven = Kitchen::Oven.new(name: item.text("name"), fan: item.flag("fan"),
-                               **sizes(item, positions: 1..60, kw: [0.5..200, 10], least_celsius: [20..200, 50], most_celsius: [60..400, 280]))
-      item.fault("most_celsius", "The hottest is below the coolest.", "Give a hotter one.") if oven.least_celsius && oven.most_celsius && oven.most_celsius < oven.least_celsius
+      oven =
+        Kitchen::Oven.new(
+          name: item.text("name"),
+          fan: item.flag("fan"),
+          **sizes(
+            item,
+            positions: 1..60,
+            kw: [0.5..200, 10],
+            least_celsius: [20..200, 50],
+            most_celsius: [60..400, 280]
+          )
+        )
+      if oven.least_celsius && oven.most_celsius && oven.most_celsius < oven.least_celsius
+        item.fault("most_celsius", "The hottest is below the coolest.", "Give a hotter one.")
+      end
       oven
     end
 
     def chiller(item)
       item.only("name", "method", "shelves")
-      Kitchen::Chiller.new(name: item.text("name"), method: item.choice("method", @practice.words("cooling", "methods").keys), **sizes(item, shelves: 1..200))
+      Kitchen::Chiller.new(
+        name: item.text("name"),
+        method: item.choice("method", @practice.words("cooling", "methods").keys),
+        **sizes(item, shelves: 1..200)
+      )
     end
 
     def vessel(item, type, **ranges)
@@ -116,19 +183,34 @@ module Scullion
       ranges.to_h do |field, (range, default)|
         options = default ? { default: default } : {}
         unit = field.to_s[/[^_]+\z/]
-        [field, COUNTED.include?(field) ? item.whole(field.to_s, range, "of them", **options) : item.number(field.to_s, range, unit, **options)]
+        [
+          field,
+          (
+            if COUNTED.include?(field)
+              item.whole(field.to_s, range, "of them", **options)
+            else
+              item.number(field.to_s, range, unit, **options)
+            end
+          )
+        ]
       end
     end
 
-    def list(name, size, &read)
-      @fields.list(name, size, name.tr("_", " "), **(size.begin.zero? ? { default: [] } : {}), &read) || []
+    def list(name, size, &)
+      @fields.list(name, size, name.tr("_", " "), **(size.begin.zero? ? { default: [] } : {}), &) || []
     end
 
     def unique
       %w[pots trays pans bowls].each do |name|
-        Array(@fields.raw(name)).grep(Hash).map { |row| row["key"] }.tally.each do |key, times|
-          @fields.fault(name, "#{key.inspect} stands #{times} times.", "Give each a key of its own.") if times > 1
-        end
+        Array(@fields.raw(name))
+          .grep(Hash)
+          .map { |row| row["key"] }
+          .tally
+          .each do |key, times|
+            if times > 1
+              @fields.fault(name, "#{key.inspect} stands #{times} times.", "Give each a key of its own.")
+            end
+          end
       end
     end
   end

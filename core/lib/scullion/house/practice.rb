@@ -8,16 +8,38 @@ module Scullion
 
     # The bounds of its figures, by the last word of the address that has one.
     BOUNDS = {
-      "evaporation" => [0.1, 200, "kg per m² per hour"], "uptake" => [0, 60, "g per 100 g"],
-      "share" => [0, 1, "as a share"], "fill" => [0.1, 1, "as a share"], "efficiency" => [0.05, 1, "as a share"], "packing" => [0.02, 1, "as a share"],
-      "load" => [0.1, 60, "kg per m²"], "per_kg" => [0, 20_000, "g per kg"], "minutes" => [0, 60_000, "minutes"],
-      "celsius" => [-20, 320, "°C"], "capacity" => [0.5, 5, "kJ per kg and K"], "surface" => [1, 2000, "W/m²K"], "conductivity" => [0.05, 2, "W/mK"],
-      "diffusivity" => [1e-8, 1e-6, "m²/s"], "yield" => [0.05, 1, "by weight"],
+      "evaporation" => [0.1, 200, "kg per m² per hour"],
+      "uptake" => [0, 60, "g per 100 g"],
+      "share" => [0, 1, "as a share"],
+      "fill" => [0.1, 1, "as a share"],
+      "efficiency" => [0.05, 1, "as a share"],
+      "packing" => [0.02, 1, "as a share"],
+      "load" => [0.1, 60, "kg per m²"],
+      "per_kg" => [0, 20_000, "g per kg"],
+      "minutes" => [0, 60_000, "minutes"],
+      "celsius" => [-20, 320, "°C"],
+      "capacity" => [0.5, 5, "kJ per kg and K"],
+      "surface" => [1, 2000, "W/m²K"],
+      "conductivity" => [0.05, 2, "W/mK"],
+      "diffusivity" => [1e-8, 1e-6, "m²/s"],
+      "yield" => [0.05, 1, "by weight"],
       "times" => [0.05, 50, "times"],
-      "factor" => [0.0001, 10_000, "times"], "days" => [1, 60, "days"], "by" => [-0.9, 0.9, "as a share"], "cm" => [0, 30, "cm"], "density" => [0.2, 2.5, "g/ml"],
-      "rates" => [0.1, 500, "kg an hour"], "per_h" => [0.1, 500, "kg an hour"], "mm" => [0.5, 400, "mm"], "grams" => [1, 50_000, "g"], "watts" => [300, 5000, "W"],
-      "per_minute" => [1, 1000, "g a minute"], "per_k" => [0.5, 100, "kJ per K"],
-      "pours_ml" => [30, 5000, "ml"], "guests" => [1, 60, "guests"], "heat_capacity" => [0.5, 5, "kJ per kg and K"], "seconds" => [1, 600, "seconds"]
+      "factor" => [0.0001, 10_000, "times"],
+      "days" => [1, 60, "days"],
+      "by" => [-0.9, 0.9, "as a share"],
+      "cm" => [0, 30, "cm"],
+      "density" => [0.2, 2.5, "g/ml"],
+      "rates" => [0.1, 500, "kg an hour"],
+      "per_h" => [0.1, 500, "kg an hour"],
+      "mm" => [0.5, 400, "mm"],
+      "grams" => [1, 50_000, "g"],
+      "watts" => [300, 5000, "W"],
+      "per_minute" => [1, 1000, "g a minute"],
+      "per_k" => [0.5, 100, "kJ per K"],
+      "pours_ml" => [30, 5000, "ml"],
+      "guests" => [1, 60, "guests"],
+      "heat_capacity" => [0.5, 5, "kJ per kg and K"],
+      "seconds" => [1, 600, "seconds"]
     }.freeze
 
     # Those that must stay away from the ends that their word allows: a jug that keeps all of its dressing
@@ -39,10 +61,12 @@ module Scullion
     def self.bound(address)
       return NARROWER[address] if NARROWER.key?(address)
 
-      address.split("/").reverse_each do |part|
-        word = BOUNDS.keys.find { |known| part == known || part.end_with?("_#{known}") }
-        return BOUNDS[word] if word
-      end
+      address
+        .split("/")
+        .reverse_each do |part|
+          word = BOUNDS.keys.find { |known| part == known || part.end_with?("_#{known}") }
+          return BOUNDS[word] if word
+        end
       nil
     end
 
@@ -73,6 +97,8 @@ module Scullion
       Practice.new(facts, @sources, figures: figures.with(changes), measures: measures)
     end
 
-    def measured_in(measures) = measures == @measures ? self : Practice.new(@facts, @sources, figures: figures, measures: measures)
+    def measured_in(measures)
+      measures == @measures ? self : Practice.new(@facts, @sources, figures: figures, measures: measures)
+    end
   end
 end

@@ -15,12 +15,20 @@ module Scullion
     # @return [Hash] a component, as a brief has it
     def to_h
       method = cooked? ? @ingredient.methods_of_cooking.first : nil
-      { "ingredient" => @ingredient.key, "role" => @usual["role"], "grams" => @usual["grams"].to_f, "trim" => @ingredient.trims.keys.first,
-        "cut" => (@ingredient.cuts.first unless Cook::Parcels.all[method]&.uncut?), "cook" => method && { "method" => method } }.compact
+      {
+        "ingredient" => @ingredient.key,
+        "role" => @usual["role"],
+        "grams" => @usual["grams"].to_f,
+        "trim" => @ingredient.trims.keys.first,
+        "cut" => (@ingredient.cuts.first unless Cook::Parcels.all[method]&.uncut?),
+        "cook" => method && { "method" => method }
+      }.compact
     end
 
     private
 
-    def cooked? = (@ingredient.facts["eaten"] || @usual["eaten"]) == "cooked" && @ingredient.methods_of_cooking.any?
+    def cooked?
+      (@ingredient.facts["eaten"] || @usual["eaten"]) == "cooked" && @ingredient.methods_of_cooking.any?
+    end
   end
 end

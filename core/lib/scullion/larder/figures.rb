@@ -21,9 +21,12 @@ module Scullion
     # Flattens nested data to addresses; anything that is not a number is left out.
     def self.flatten(data, path = nil, into = {})
       case data
-      when Hash then data.each { |key, value| flatten(value, path ? "#{path}/#{key}" : key.to_s, into) }
-      when Array then data.each_with_index { |value, index| flatten(value, "#{path}/#{index}", into) }
-      when Numeric then into[path] = data.to_f
+      when Hash
+        data.each { |key, value| flatten(value, path ? "#{path}/#{key}" : key.to_s, into) }
+      when Array
+        data.each_with_index { |value, index| flatten(value, "#{path}/#{index}", into) }
+      when Numeric
+        into[path] = data.to_f
       end
       into
     end
@@ -33,18 +36,28 @@ module Scullion
     # @return [Object] of the same shape
     def self.laid_over(data, changes, path = nil)
       case data
-      when Hash then data.to_h { |key, value| [key, laid_over(value, changes, path ? "#{path}/#{key}" : key.to_s)] }
-      when Array then data.each_with_index.map { |value, index| laid_over(value, changes, "#{path}/#{index}") }
-      when Numeric then changes.fetch(path, data)
-      else data
+      when Hash
+        data.to_h { |key, value| [key, laid_over(value, changes, path ? "#{path}/#{key}" : key.to_s)] }
+      when Array
+        data.each_with_index.map { |value, index| laid_over(value, changes, "#{path}/#{index}") }
+      when Numeric
+        changes.fetch(path, data)
+      else
+        data
       end
     end
 
     # @raise [MissingFigure]
     def fetch(at)
-      @numbers[at] || raise(MissingFigure, Fault.new(
-                                             what: "There is no figure for #{at.tr('/', ' ')}.", where: "#{prefix}/#{at}", remedy: "Add it to the larder."
-                                           ))
+      @numbers[at] ||
+        raise(
+          MissingFigure,
+          Fault.new(
+            what: "There is no figure for #{at.tr("/", " ")}.",
+            where: "#{prefix}/#{at}",
+            remedy: "Add it to the larder."
+          )
+        )
     end
 
     def [](at) = @numbers[at]
@@ -69,8 +82,14 @@ module Scullion
     def with(changes)
       return self if changes.empty?
 
-      own = changes.to_h { |at, (_, set_for)| [at, Own.new(value: default(at) || fetch(at), set_for: set_for)] }
-      Figures.new(prefix, @numbers.merge(changes.transform_values(&:first)).freeze, @sources, @own.merge(own).freeze)
+      own =
+        changes.to_h { |at, (_, set_for)| [at, Own.new(value: default(at) || fetch(at), set_for: set_for)] }
+      Figures.new(
+        prefix,
+        @numbers.merge(changes.transform_values(&:first)).freeze,
+        @sources,
+        @own.merge(own).freeze
+      )
     end
 
     private

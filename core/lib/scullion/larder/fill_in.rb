@@ -29,25 +29,34 @@ module Scullion
 
     # The family's usual under the ingredient's own; nested where each entry stands for itself.
     def merged(usual, facts)
-      usual.merge(facts) { |field, theirs, own| MERGED.include?(field) && own.is_a?(Hash) ? theirs.merge(own) : own }
+      usual.merge(facts) do |field, theirs, own|
+        MERGED.include?(field) && own.is_a?(Hash) ? theirs.merge(own) : own
+      end
     end
 
     # What the family lent is marked as typical of it, entry by entry.
     def sources(done, facts, family)
-      lent = family["usual"].flat_map do |field, value|
-        next [] if Figures.flatten(value).empty? || field == "packs"
-        next facts.key?(field) ? [] : [field] unless MERGED.include?(field)
+      lent =
+        family["usual"].flat_map do |field, value|
+          next [] if Figures.flatten(value).empty? || field == "packs"
+          next facts.key?(field) ? [] : [field] unless MERGED.include?(field)
 
-        (value.keys - facts.fetch(field, {}).keys).map { |entry| "#{field}/#{entry}" }
-      end
-      done["sources"] = { "any" => "practice", **family.fetch("sources", {}), **lent.to_h { |at| [at, TYPICAL] }, **facts.fetch("sources", {}) }
+          (value.keys - facts.fetch(field, {}).keys).map { |entry| "#{field}/#{entry}" }
+        end
+      done["sources"] = {
+        "any" => "practice",
+        **family.fetch("sources", {}),
+        **lent.to_h { |at| [at, TYPICAL] },
+        **facts.fetch("sources", {})
+      }
     end
 
     # Densities, holds and uptakes of every cut and every way of cooking it has.
     def forms(done)
       solid = done.dig("density", "solid") or return
 
-      density, hold, carries, sources = %w[density hold carries sources].map { |field| done[field] = done.fetch(field, {}).dup }
+      density, hold, carries, sources =
+        %w[density hold carries sources].map { |field| done[field] = done.fetch(field, {}).dup }
       packings(done).each do |form, usual|
         hold[form] ||= usual["hold"] if usual["hold"]
         carries[form] ||= usual["carries"] if usual["carries"]
@@ -61,7 +70,10 @@ module Scullion
     def packings(done)
       cuts = Array(done["cuts"]).to_h { |cut| [cut, @practice.cuts[cut]&.slice("packing")] }.compact
       forms = Cook::Parcels.all.values.select { |parcel| done.key?(parcel.key) }.map(&:form)
-      cooked = forms.select { |form| @practice.known?("forms", form) }.to_h { |form| [form, @practice.words("forms", form)] }
+      cooked =
+        forms
+          .select { |form| @practice.known?("forms", form) }
+          .to_h { |form| [form, @practice.words("forms", form)] }
       cuts.merge(cooked)
     end
   end

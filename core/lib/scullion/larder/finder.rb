@@ -11,9 +11,10 @@ module Scullion
     def initialize(ingredients)
       @names = named(ingredients)
       @pairs = Hash.new { |index, pair| index[pair] = [] }
-      @sizes = @names.each_with_index.map do |(name, _), place|
-        pairs(name).each { |pair| @pairs[pair] << place }.size
-      end
+      @sizes =
+        @names.each_with_index.map do |(name, _), place|
+          pairs(name).each { |pair| @pairs[pair] << place }.size
+        end
       @pairs.default = [].freeze
     end
 
@@ -29,7 +30,10 @@ module Scullion
 
       best = Hash.new(0.0).compare_by_identity
       scores(wanted).each { |place, score| best[@names[place].last] = [best[@names[place].last], score].max }
-      best.select { |_, score| score >= LEAST }.sort_by { |ingredient, score| [-score, ingredient.name] }.first(most)
+      best
+        .select { |_, score| score >= LEAST }
+        .sort_by { |ingredient, score| [-score, ingredient.name] }
+        .first(most)
     end
 
     private
@@ -37,8 +41,12 @@ module Scullion
     # A name with a comma, as an index has it ("Cranberries, dried"), is also asked for the other
     # way round ("dried cranberries"), and by what stands before the comma where nothing else does.
     def named(ingredients)
-      names = ingredients.flat_map { |ingredient| [ingredient.name, *ingredient.aliases].map { |name| [name, ingredient] } }
-      parted = names.filter_map { |name, ingredient| [*name.split(", ", 2), ingredient] if name.include?(", ") }
+      names =
+        ingredients.flat_map do |ingredient|
+          [ingredient.name, *ingredient.aliases].map { |name| [name, ingredient] }
+        end
+      parted =
+        names.filter_map { |name, ingredient| [*name.split(", ", 2), ingredient] if name.include?(", ") }
       heads = names.map { |name, _| fold(name.split(", ").first) }.tally
       turned = parted.map { |head, tail, ingredient| ["#{tail} #{head}", ingredient] }
       alone = parted.filter_map { |head, _, ingredient| [head, ingredient] if heads[fold(head)] == 1 }
@@ -49,7 +57,9 @@ module Scullion
       asked = pairs(wanted)
       shared = Hash.new(0)
       asked.each { |pair| @pairs[pair].each { |place| shared[place] += 1 } }
-      shared.to_h { |place, count| [place, (2.0 * count / (asked.size + @sizes[place])) + bonus(@names[place].first, wanted)] }
+      shared.to_h do |place, count|
+        [place, (2.0 * count / (asked.size + @sizes[place])) + bonus(@names[place].first, wanted)]
+      end
     end
 
     def bonus(name, wanted)
@@ -61,6 +71,15 @@ module Scullion
 
     # Marked at both ends, so that first letters count and one-letter words have pairs too.
     def pairs(word) = "^#{word}$".each_char.each_cons(2).map(&:join).uniq
-    def fold(text) = text.to_s.unicode_normalize(:nfkd).gsub(/\p{M}/, "").downcase.gsub(/[^\p{L}\p{N} ]/, " ").squeeze(" ").strip
+    def fold(text)
+      text
+        .to_s
+        .unicode_normalize(:nfkd)
+        .gsub(/\p{M}/, "")
+        .downcase
+        .gsub(/[^\p{L}\p{N} ]/, " ")
+        .squeeze(" ")
+        .strip
+    end
   end
 end

@@ -11,7 +11,9 @@ module Scullion
     # @param ingredient [Ingredient]
     # @return [Array<String>] in words; empty when nothing is missing
     def of(ingredient)
-      @families.fetch(ingredient.family)["needs"].reject { |need| there?(ingredient, need) }.map { |need| need.tr("/|", "  ") }
+      @families.fetch(ingredient.family)["needs"]
+        .reject { |need| there?(ingredient, need) }
+        .map { |need| need.tr("/|", "  ") }
     end
 
     private
@@ -19,10 +21,12 @@ module Scullion
     # "pieces", "density/whole", or one of several: "absorption|boil". An empty list says that
     # there are none, which is an answer.
     def there?(ingredient, need)
-      need.split("|").any? do |one|
-        value = ingredient.facts.dig(*one.split("/"))
-        !(value.nil? || value == {})
-      end
+      need
+        .split("|")
+        .any? do |one|
+          value = ingredient.facts.dig(*one.split("/"))
+          !(value.nil? || value == {})
+        end
     end
   end
 end

@@ -6,8 +6,26 @@ module Scullion
     # How it can be bought. grams: net weight of one pack.
     Pack = Struct.new(:name, :grams, :plural, keyword_init: true)
 
-    attr_reader :key, :name, :aliases, :family, :section, :colour, :allergens, :tcs, :holds, :carries,
-                :trims, :cuts, :diets, :taste, :texture, :surplus, :caution, :packs, :figures, :facts
+    attr_reader :key,
+                :name,
+                :aliases,
+                :family,
+                :section,
+                :colour,
+                :allergens,
+                :tcs,
+                :holds,
+                :carries,
+                :trims,
+                :cuts,
+                :diets,
+                :taste,
+                :texture,
+                :surplus,
+                :caution,
+                :packs,
+                :figures,
+                :facts
 
     # @param facts [Hash] as in core/facts/larder; see IngredientForm for the checks
     # @param figures [Figures] its numbers
@@ -43,7 +61,9 @@ module Scullion
     # as drained when that is the form).
     # @raise [MissingFigure]
     def piece_grams(piece, form = nil)
-      return packs.first.grams * (form == "drained" ? figures["tinned/drained"] || 1.0 : 1.0) if piece == "pack"
+      if piece == "pack"
+        return packs.first.grams * (form == "drained" ? figures["tinned/drained"] || 1.0 : 1.0)
+      end
 
       figures["pieces/#{piece}"] || (figures["pieces/medium"] if piece == "each") ||
         missing("weight of a piece", piece, "a weight in grams")
@@ -67,14 +87,18 @@ module Scullion
 
     def pack_of(pack, index)
       grams = figures["packs/#{index}/grams"] || (fetch("packs/#{index}/ml") * density("liquid"))
-      Pack.new(name: pack["name"], grams: grams, plural: pack.fetch("plural", "#{pack['name']}s")).freeze
+      Pack.new(name: pack["name"], grams: grams, plural: pack.fetch("plural", "#{pack["name"]}s")).freeze
     end
 
     def plain(text) = text.downcase.strip.sub(/(?<=[^s])s\z/, "")
 
     def missing(figure, form, instead)
-      raise MissingFigure, Fault.new(what: "#{name} has no #{figure} as \"#{form}\".", where: "larder/#{key}",
-                                     remedy: "Give #{instead}, or add the figure to the ingredient.")
+      raise MissingFigure,
+            Fault.new(
+              what: "#{name} has no #{figure} as \"#{form}\".",
+              where: "larder/#{key}",
+              remedy: "Give #{instead}, or add the figure to the ingredient."
+            )
     end
   end
 end

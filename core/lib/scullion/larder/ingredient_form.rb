@@ -5,15 +5,81 @@ module Scullion
   # density no food has, a figure without a source. Used for shipped facts, for a cook's own
   # ingredients and for those that travel in a brief.
   class IngredientForm
-    FAMILIES = %w[leaf brassica root allium stalk fruiting squash pod mushroom fruit herb grain pasta pulse tinned-pulse nut-or-seed cheese dairy cured meat fish
-                  egg plant-protein bread fat acid sweetener condiment pickle spice salt liquid].freeze
+    FAMILIES = %w[
+      leaf
+      brassica
+      root
+      allium
+      stalk
+      fruiting
+      squash
+      pod
+      mushroom
+      fruit
+      herb
+      grain
+      pasta
+      pulse
+      tinned-pulse
+      nut-or-seed
+      cheese
+      dairy
+      cured
+      meat
+      fish
+      egg
+      plant-protein
+      bread
+      fat
+      acid
+      sweetener
+      condiment
+      pickle
+      spice
+      salt
+      liquid
+    ].freeze
     DIETS = %w[vegan vegetarian].freeze
     TASTES = %w[salty sour sweet bitter savoury hot mild].freeze
     TEXTURES = %w[crisp crunchy creamy chewy tender juicy soft].freeze
-    ALLERGENS = %w[gluten crustaceans eggs fish peanuts soya milk nuts celery mustard sesame sulphites lupin
-                   molluscs].freeze
+    ALLERGENS = %w[
+      gluten
+      crustaceans
+      eggs
+      fish
+      peanuts
+      soya
+      milk
+      nuts
+      celery
+      mustard
+      sesame
+      sulphites
+      lupin
+      molluscs
+    ].freeze
     # Around the ways of cooking, each of which may have figures of its own.
-    BEFORE = %w[key name aliases like eaten family section colour allergens diets tcs hold carries density pieces packs trims cuts treats].freeze
+    BEFORE = %w[
+      key
+      name
+      aliases
+      like
+      eaten
+      family
+      section
+      colour
+      allergens
+      diets
+      tcs
+      hold
+      carries
+      density
+      pieces
+      packs
+      trims
+      cuts
+      treats
+    ].freeze
     AFTER = %w[content taste texture usual price done surplus caution sources].freeze
 
     # Groups that hold figures alone, and groups that hold none.
@@ -22,12 +88,25 @@ module Scullion
 
     # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
     BOUNDS = {
-      "density" => [0.02, 2.5, "g/ml"], "pieces" => [0.1, 20_000, "g"], "grams" => [1, 1_000_000, "g"],
-      "ml" => [1, 1_000_000, "ml"], "yield" => [0.05, 1, "by weight"], "uptake" => [0.2, 5, "g water per g dry"],
-      "minutes" => [0, 1440, "minutes"], "rest" => [0, 240, "minutes"], "celsius" => [-20, 320, "°C"],
-      "drained" => [0.1, 1, "by weight"], "gain" => [0.3, 4, "drained or cooked for raw, by weight"], "soaked" => [1.2, 3, "soaked for dry, by weight"],
-      "water_per_kg" => [500, 20_000, "g per kg"], "salt_share" => [0, 0.05, "as a share"], "content" => [0, 100, "g per 100 g"],
-      "usual" => [0, 100, "g per 100 g of salad"], "per_kg" => [0, 2000, "a kilo, in your money"], "mm" => [1, 300, "mm"], "core" => [40, 100, "°C"]
+      "density" => [0.02, 2.5, "g/ml"],
+      "pieces" => [0.1, 20_000, "g"],
+      "grams" => [1, 1_000_000, "g"],
+      "ml" => [1, 1_000_000, "ml"],
+      "yield" => [0.05, 1, "by weight"],
+      "uptake" => [0.2, 5, "g water per g dry"],
+      "minutes" => [0, 1440, "minutes"],
+      "rest" => [0, 240, "minutes"],
+      "celsius" => [-20, 320, "°C"],
+      "drained" => [0.1, 1, "by weight"],
+      "gain" => [0.3, 4, "drained or cooked for raw, by weight"],
+      "soaked" => [1.2, 3, "soaked for dry, by weight"],
+      "water_per_kg" => [500, 20_000, "g per kg"],
+      "salt_share" => [0, 0.05, "as a share"],
+      "content" => [0, 100, "g per 100 g"],
+      "usual" => [0, 100, "g per 100 g of salad"],
+      "per_kg" => [0, 2000, "a kilo, in your money"],
+      "mm" => [1, 300, "mm"],
+      "core" => [40, 100, "°C"]
     }.freeze
 
     # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full
@@ -49,7 +128,7 @@ module Scullion
       return if @fields.faults.size > before
 
       numbers = Figures.flatten(@facts.slice(*fields)).freeze
-      Ingredient.new(@facts, Figures.new("larder/#{@facts['key']}", numbers, named_sources))
+      Ingredient.new(@facts, Figures.new("larder/#{@facts["key"]}", numbers, named_sources))
     end
 
     # Every field that an ingredient may have, in order.
@@ -75,7 +154,12 @@ module Scullion
       @fields.choice("family", FAMILIES)
       @fields.choice("eaten", %w[raw cooked], default: nil)
       @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
-      { "allergens" => ALLERGENS, "diets" => DIETS, "taste" => TASTES, "texture" => TEXTURES }.each { |field, allowed| each_word(field, allowed) }
+      {
+        "allergens" => ALLERGENS,
+        "diets" => DIETS,
+        "taste" => TASTES,
+        "texture" => TEXTURES
+      }.each { |field, allowed| each_word(field, allowed) }
       each_list("aliases", "tcs", "cuts")
       @fields.within("hold") { |hold| hold }
       @fields.within("density") { |density| density }
@@ -85,7 +169,9 @@ module Scullion
     def each_list(*fields)
       fields.each do |field|
         value = @facts.is_a?(Hash) ? @facts[field] : nil
-        @fields.fault(field, "This should be a list of words.", "Send [ … ].") unless value.nil? || (value.is_a?(Array) && value.all?(String))
+        unless value.nil? || (value.is_a?(Array) && value.all?(String))
+          @fields.fault(field, "This should be a list of words.", "Send [ … ].")
+        end
       end
     end
 
@@ -93,7 +179,11 @@ module Scullion
       Array(@facts.is_a?(Hash) ? @facts[field] : nil).each_with_index do |word, index|
         next if allowed.include?(word)
 
-        @fields.fault([field, index], "#{word.inspect} is not known here.", "Use one of: #{allowed.join(', ')}.")
+        @fields.fault(
+          [field, index],
+          "#{word.inspect} is not known here.",
+          "Use one of: #{allowed.join(", ")}."
+        )
       end
     end
 
@@ -101,22 +191,28 @@ module Scullion
       return unless @facts.is_a?(Hash)
 
       unread(@facts.slice(*fields))
-      Figures.flatten(@facts.slice(*fields)).each do |address, value|
-        least, most, unit = self.class.bound(address)
-        next if least.nil? || (value.finite? && value.between?(least, most))
+      Figures
+        .flatten(@facts.slice(*fields))
+        .each do |address, value|
+          least, most, unit = self.class.bound(address)
+          next if least.nil? || (value.finite? && value.between?(least, most))
 
-        @fields.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
-      end
+          @fields.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
+        end
     end
 
     # Words where a figure should be, a formula among them.
     def unread(value, path = [])
       case value
-      when Hash then value.each { |key, each| unread(each, [*path, key]) unless path.empty? && key == "sources" }
-      when Array then value.each_with_index { |each, index| unread(each, [*path, index]) }
+      when Hash
+        value.each { |key, each| unread(each, [*path, key]) unless path.empty? && key == "sources" }
+      when Array
+        value.each_with_index { |each, index| unread(each, [*path, index]) }
       when String
         least, most, unit = self.class.bound(path.join("/")) if number_there?(path)
-        @fields.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.") if least
+        if least
+          @fields.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.")
+        end
       end
     end
 
@@ -126,14 +222,20 @@ module Scullion
 
     def sources
       given = @facts.is_a?(Hash) ? @facts["sources"] : nil
-      return @fields.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.") unless
-        given.is_a?(Hash) && given.key?("any")
+      unless given.is_a?(Hash) && given.key?("any")
+        return(
+          @fields.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.")
+        )
+      end
 
       given.each do |field, source|
         next if @sources.key?(source) || source.to_s.include?(" ")
 
-        @fields.fault(["sources", field], "#{source.inspect} is not a known source.",
-                      "Use one of #{@sources.keys.join(', ')}, or write it out.")
+        @fields.fault(
+          ["sources", field],
+          "#{source.inspect} is not a known source.",
+          "Use one of #{@sources.keys.join(", ")}, or write it out."
+        )
       end
     end
 

@@ -32,17 +32,25 @@ module Scullion
     end
 
     def circle(facts, chain, key, where, faults)
-      faults << Fault.new(what: "#{facts['key']} is made like itself: #{[*chain.map { |each|
-        each['key']
-      }, key].join(' → ')}.", where: "#{where}/like", remedy: "Break the circle.")
+      faults << Fault.new(
+        what: "#{facts["key"]} is made like itself: #{[*chain.map { |each| each["key"] }, key].join(" → ")}.",
+        where: "#{where}/like",
+        remedy: "Break the circle."
+      )
       nil
     end
 
     def missing(key, where, faults)
-      faults << Fault.new(what: "There is no #{key.inspect[0, 80]} to be like.", where: "#{where}/like", remedy: "Use the key of an ingredient in the larder.")
+      faults << Fault.new(
+        what: "There is no #{key.inspect[0, 80]} to be like.",
+        where: "#{where}/like",
+        remedy: "Use the key of an ingredient in the larder."
+      )
       nil
     end
 
-    def deep(under, over) = under.merge(over) { |_, theirs, own| theirs.is_a?(Hash) && own.is_a?(Hash) ? deep(theirs, own) : own }
+    def deep(under, over)
+      under.merge(over) { |_, theirs, own| theirs.is_a?(Hash) && own.is_a?(Hash) ? deep(theirs, own) : own }
+    end
   end
 end

@@ -19,8 +19,11 @@ module Scullion
       private
 
       def vessels
-        [counted(:cooking, :batches, "batch", "batches"), counted(:cooking, :trays, "tray", "trays"),
-         counted(:builds, :batches, "bowl", "bowls")].flatten
+        [
+          counted(:cooking, :batches, "batch", "batches"),
+          counted(:cooking, :trays, "tray", "trays"),
+          counted(:builds, :batches, "bowl", "bowls")
+        ].flatten
       end
 
       def packs
@@ -33,14 +36,18 @@ module Scullion
 
       def loose
         purchases { |purchase| purchase.bought_grams if purchase.loose? }
-          .select { |_, change| change.abs >= 1 }.sort_by { |_, change| -change.abs }
+          .select { |_, change| change.abs >= 1 }
+          .sort_by { |_, change| -change.abs }
           .map { |purchase, change| "#{weight(change)} #{purchase.ingredient.name.downcase}" }
       end
 
       # When nothing is bought or filled otherwise: water and minutes at the stove, else the dressing.
       def stove
         pairs(:cooking).flat_map do |before, after|
-          [["water", :water_grams, 1, ->(change) { weight(change) }], ["", :total_minutes, 0.5, ->(change) { minutes(change) }]].filter_map do |what, figure, least, say|
+          [
+            ["water", :water_grams, 1, ->(change) { weight(change) }],
+            ["", :total_minutes, 0.5, ->(change) { minutes(change) }]
+          ].filter_map do |what, figure, least, say|
             next unless before.respond_to?(figure) && after.respond_to?(figure)
 
             change = after.public_send(figure) - before.public_send(figure)
@@ -65,7 +72,9 @@ module Scullion
 
       def pairs(stage)
         before = @before.public_send(stage).to_h { |sheet| [name(sheet), sheet] }
-        @after.public_send(stage).filter_map { |sheet| [before[name(sheet)], sheet] if before.key?(name(sheet)) }
+        @after
+          .public_send(stage)
+          .filter_map { |sheet| [before[name(sheet)], sheet] if before.key?(name(sheet)) }
       end
 
       def purchases
@@ -77,8 +86,8 @@ module Scullion
       end
 
       def name(sheet) = (sheet.respond_to?(:need) ? sheet.need.name : sheet.portion.salad.name).downcase
-      def minutes(change) = "#{change.positive? ? '+' : '−'}#{@after.brief.practice.writer.min(change.abs)}"
-      def weight(grams) = "#{grams.positive? ? '+' : '−'}#{@after.brief.practice.writer.g(grams.abs)}"
+      def minutes(change) = "#{change.positive? ? "+" : "−"}#{@after.brief.practice.writer.min(change.abs)}"
+      def weight(grams) = "#{grams.positive? ? "+" : "−"}#{@after.brief.practice.writer.g(grams.abs)}"
       def signed(number) = number.positive? ? "+#{number}" : "−#{number.abs}"
     end
   end

@@ -16,7 +16,15 @@ module Scullion
         title
         snags
         count
-        section("Buy") { @plan.purchases.each { |line| row(line.ingredient.name, line.order, "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}") } }
+        section("Buy") do
+          @plan.purchases.each do |line|
+            row(
+              line.ingredient.name,
+              line.order,
+              "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}"
+            )
+          end
+        end
         prep
         cook
         dress
@@ -37,30 +45,48 @@ module Scullion
 
       def title
         service = @plan.to_h["service"]
-        @lines << service["name"] << "#{service['date']}, #{service['from']} to #{service['to']}, #{service['covers']} covers, #{service['kitchen']}"
+        @lines << service["name"] <<
+          "#{service["date"]}, #{service["from"]} to #{service["to"]}, #{service["covers"]} covers, " \
+            "#{service["kitchen"]}"
       end
 
       def snags
         return if @plan.snags.empty?
 
-        section("Snags") { @plan.snags.each { |snag| @lines << "  #{snag.severity.upcase}  #{snag.what} #{snag.remedy}" } }
+        section("Snags") do
+          @plan.snags.each { |snag| @lines << "  #{snag.severity.upcase}  #{snag.what} #{snag.remedy}" }
+        end
       end
 
       def count
         @plan.portions.each do |portion|
           section("Count: #{portion.salad.name}") do
-            portion.layers.each { |layer| row(layer.component.name, text(layer, :grams), "#{text(layer, :finished_grams)} to make") }
+            portion.layers.each do |layer|
+              row(layer.component.name, text(layer, :grams), "#{text(layer, :finished_grams)} to make")
+            end
             row("Dressing", text(portion, :dressing_grams))
-            row("Portion", text(portion, :portion_grams), "#{text(portion, :servings)}, contains #{portion.contains.join(', ')}")
+            row(
+              "Portion",
+              text(portion, :portion_grams),
+              "#{text(portion, :servings)}, contains #{portion.contains.join(", ")}"
+            )
           end
         end
       end
 
       def prep
         section("Prep") do
-          @plan.preps.select(&:bench?).each do |line|
-            row(line.need.name, text(line, :ap_grams), "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → #{text(line, :ready_grams)} ready")
-          end
+          @plan
+            .preps
+            .select(&:bench?)
+            .each do |line|
+              row(
+                line.need.name,
+                text(line, :ap_grams),
+                "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → " \
+                  "#{text(line, :ready_grams)} ready"
+              )
+            end
         end
       end
 
@@ -85,8 +111,16 @@ module Scullion
       def build
         @plan.builds.each do |build|
           section("Build: #{build.portion.salad.name}, #{text(build, :batches)} of #{build.bowl.name}") do
-            build.ordered.each { |share| row(share.layer.component.name, "#{text(share, :per_bowl_grams)} a bowl", "#{text(share, :top_grams)} for the top") }
-            build.pours.each { |pour| row("Dressing, #{pour.stage.name.downcase}", "#{text(pour, :per_bowl_grams)} a bowl") }
+            build.ordered.each do |share|
+              row(
+                share.layer.component.name,
+                "#{text(share, :per_bowl_grams)} a bowl",
+                "#{text(share, :top_grams)} for the top"
+              )
+            end
+            build.pours.each do |pour|
+              row("Dressing, #{pour.stage.name.downcase}", "#{text(pour, :per_bowl_grams)} a bowl")
+            end
           end
         end
       end
@@ -94,9 +128,7 @@ module Scullion
       def hold
         @plan.windows.each do |window|
           section("Hold: #{window.portion.salad.name} (#{window.rules.name}; your local code decides)") do
-            TIMES.each do |name|
-              row(window.class.definitions[name].label, text(window, name))
-            end
+            TIMES.each { |name| row(window.class.definitions[name].label, text(window, name)) }
           end
         end
       end
@@ -107,7 +139,13 @@ module Scullion
       end
 
       def row(name, figure, note = nil) = @lines << "  #{name.ljust(28)}#{figure.rjust(18)}  #{note}".rstrip
-      def text(sheet, name) = sheet.class.definitions.fetch(name).then { |figure| sheet.writer.write(sheet.public_send(name), figure.writes) }
+      def text(sheet, name)
+        sheet
+          .class
+          .definitions
+          .fetch(name)
+          .then { |figure| sheet.writer.write(sheet.public_send(name), figure.writes) }
+      end
     end
   end
 end

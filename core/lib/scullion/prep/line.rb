@@ -10,45 +10,135 @@ module Scullion
 
       attr_reader :need, :cooking, :practice, :tool
 
-      assumption :trim_yield, "Left after trimming", :share, book: :ingredient,
-                 at: -> { "trims/#{component.trim}/yield" if component.trim }, none: [1.0, "Not trimmed."]
-      assumption :cut_yield, "Left after cutting", :share, book: :practice,
-                 at: -> { "cuts/#{component.cut}/yield" if component.cut }, none: [1.0, "Not cut."]
-      assumption :treat_yield, "Left after the treatment", :share, book: :ingredient,
-                 at: -> { component.treat_at if component.treat && !need.treated_after? }, none: [1.0, "No treatment before cooking."]
+      assumption :trim_yield,
+                 "Left after trimming",
+                 :share,
+                 book: :ingredient,
+                 at: -> { "trims/#{component.trim}/yield" if component.trim },
+                 none: [1.0, "Not trimmed."]
+      assumption :cut_yield,
+                 "Left after cutting",
+                 :share,
+                 book: :practice,
+                 at: -> { "cuts/#{component.cut}/yield" if component.cut },
+                 none: [1.0, "Not cut."]
+      assumption :treat_yield,
+                 "Left after the treatment",
+                 :share,
+                 book: :ingredient,
+                 at: -> { component.treat_at if component.treat && !need.treated_after? },
+                 none: [1.0, "No treatment before cooking."]
 
       gather(:asked_for) { [cooking ? [cooking, cooking.raw_name] : [need, :finished_grams]] }
-      figure(:ready_grams, "Ready", :g, how: "what the pot, the tray or the bowl needs") { |asked_for| asked_for.first }
-      figure(:prepped_grams, "Cut", :g, how: "ready ÷ left after the treatment") { |ready_grams, treat_yield| ready_grams / treat_yield }
-      figure(:ep_grams, "Trimmed (EP)", :g, how: "cut ÷ left after cutting") { |prepped_grams, cut_yield| prepped_grams / cut_yield }
-      figure(:ap_grams, "As purchased (AP)", :g, how: "EP ÷ left after trimming") { |ep_grams, trim_yield| ep_grams / trim_yield }
+      figure(:ready_grams, "Ready", :g, how: "what the pot, the tray or the bowl needs") do |asked_for|
+        asked_for.first
+      end
+      figure(:prepped_grams, "Cut", :g, how: "ready ÷ left after the treatment") do |ready_grams, treat_yield|
+        ready_grams / treat_yield
+      end
+      figure(:ep_grams, "Trimmed (EP)", :g, how: "cut ÷ left after cutting") do |prepped_grams, cut_yield|
+        prepped_grams / cut_yield
+      end
+      figure(:ap_grams, "As purchased (AP)", :g, how: "EP ÷ left after trimming") do |ep_grams, trim_yield|
+        ep_grams / trim_yield
+      end
       figure(:trim_grams, "Trim", :g, how: "AP − EP") { |ap_grams, ep_grams| ap_grams - ep_grams }
 
-      assumption :trim_rate, "Trimmed in an hour", :kg_per_h, book: :practice, none: [1.0, "Not trimmed."],
-                 at: lambda {
-                   if component.trim
-                     practice.figures.key?("trimming/kg_per_h/#{component.trim}") ? "trimming/kg_per_h/#{component.trim}" : "trimming/kg_per_h/any"
-                   end
-                 }
-      assumption :cut_rate, "Cut in an hour", :kg_per_h, book: :practice, none: [1.0, "Not cut."], at: -> { "cuts/#{component.cut}/rates/#{tool}" if component.cut }
-      assumption :set_up_minutes, "Set the tool up", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/setup_minutes" if tool }
-      assumption :wash_minutes, "Wash the tool", :min, book: :practice, none: [0.0, "No tool."], at: -> { "tools/#{tool}/clean_minutes" if tool }
-      assumption :treat_rate, "Treatment by hand, a kilo", :min, book: :practice, none: [0.0, "No treatment."],
+      assumption :trim_rate,
+                 "Trimmed in an hour",
+                 :kg_per_h,
+                 book: :practice,
+                 none: [1.0, "Not trimmed."],
+                 at:
+                   lambda {
+                     if component.trim
+                       if practice.figures.key?("trimming/kg_per_h/#{component.trim}")
+                         "trimming/kg_per_h/#{component.trim}"
+                       else
+                         "trimming/kg_per_h/any"
+                       end
+                     end
+                   }
+      assumption :cut_rate,
+                 "Cut in an hour",
+                 :kg_per_h,
+                 book: :practice,
+                 none: [1.0, "Not cut."],
+                 at: -> { "cuts/#{component.cut}/rates/#{tool}" if component.cut }
+      assumption :set_up_minutes,
+                 "Set the tool up",
+                 :min,
+                 book: :practice,
+                 none: [0.0, "No tool."],
+                 at: -> { "tools/#{tool}/setup_minutes" if tool }
+      assumption :wash_minutes,
+                 "Wash the tool",
+                 :min,
+                 book: :practice,
+                 none: [0.0, "No tool."],
+                 at: -> { "tools/#{tool}/clean_minutes" if tool }
+      assumption :treat_rate,
+                 "Treatment by hand, a kilo",
+                 :min,
+                 book: :practice,
+                 none: [0.0, "No treatment."],
                  at: -> { "treats/#{component.treat}/hands_per_kg_minutes" if component.treat }
 
-      figure(:trimming_minutes, "Trimming", :min, how: "AP ÷ trimmed in an hour") { |ap_grams, trim_rate| component.trim ? ap_grams / trim_rate * MINUTES : 0.0 }
-      figure(:tool_minutes, "Set up and wash the tool", :min, shown: false, how: "set up + wash, once for all the bench") { |set_up_minutes, wash_minutes| set_up_minutes + wash_minutes }
-      figure(:cutting_minutes, "Cutting", :min, how: "EP ÷ cut in an hour") { |ep_grams, cut_rate| component.cut ? ep_grams / cut_rate * MINUTES : 0.0 }
-      figure(:treating_minutes, "Treating", :min, how: "cut × minutes a kilo") { |prepped_grams, treat_rate| prepped_grams / 1000 * treat_rate }
-      figure(:hands_minutes, "Hands on", :min, how: "trimming + cutting + treating") { |trimming_minutes, cutting_minutes, treating_minutes| trimming_minutes + cutting_minutes + treating_minutes }
+      figure(:trimming_minutes, "Trimming", :min, how: "AP ÷ trimmed in an hour") do |ap_grams, trim_rate|
+        component.trim ? ap_grams / trim_rate * MINUTES : 0.0
+      end
+      figure(
+        :tool_minutes,
+        "Set up and wash the tool",
+        :min,
+        shown: false,
+        how: "set up + wash, once for all the bench"
+      ) { |set_up_minutes, wash_minutes| set_up_minutes + wash_minutes }
+      figure(:cutting_minutes, "Cutting", :min, how: "EP ÷ cut in an hour") do |ep_grams, cut_rate|
+        component.cut ? ep_grams / cut_rate * MINUTES : 0.0
+      end
+      figure(:treating_minutes, "Treating", :min, how: "cut × minutes a kilo") do |prepped_grams, treat_rate|
+        prepped_grams / 1000 * treat_rate
+      end
+      figure(
+        :hands_minutes,
+        "Hands on",
+        :min,
+        how: "trimming + cutting + treating"
+      ) do |trimming_minutes, cutting_minutes, treating_minutes|
+        trimming_minutes + cutting_minutes + treating_minutes
+      end
 
       # What the treatment takes by the kilo.
-      TAKES = { "salt" => "Salt", "water" => "Water", "ice" => "Ice", "vinegar" => "Vinegar", "sugar" => "Sugar" }.freeze
+      TAKES = {
+        "salt" => "Salt",
+        "water" => "Water",
+        "ice" => "Ice",
+        "vinegar" => "Vinegar",
+        "sugar" => "Sugar"
+      }.freeze
       TAKES.each do |name, label|
-        assumption :"treat_#{name}_per_kg", "#{label} for the treatment", :g_per_kg, book: :practice, none: [0.0, "None in it."],
-                   at: -> { "treats/#{component.treat}/#{name}_per_kg".then { |at| at if practice.figures.key?(at) } }
-        figure(:"treat_#{name}_grams", "#{label} for the treatment", :g, how: "cut × #{name} per kg", shown: false,
-                                                                         reading: { per_kg: :"treat_#{name}_per_kg" }) { |prepped_grams, per_kg| prepped_grams * per_kg / 1000 }
+        assumption :"treat_#{name}_per_kg",
+                   "#{label} for the treatment",
+                   :g_per_kg,
+                   book: :practice,
+                   none: [0.0, "None in it."],
+                   at:
+                     lambda {
+                       "treats/#{component.treat}/#{name}_per_kg".then do |at|
+                         at if practice.figures.key?(at)
+                       end
+                     }
+        figure(
+          :"treat_#{name}_grams",
+          "#{label} for the treatment",
+          :g,
+          how: "cut × #{name} per kg",
+          shown: false,
+          reading: {
+            per_kg: :"treat_#{name}_per_kg"
+          }
+        ) { |prepped_grams, per_kg| prepped_grams * per_kg / 1000 }
       end
 
       # @param cooking [Cook::Method, nil] @param brief [Brief]
@@ -62,7 +152,11 @@ module Scullion
       def ingredient = need.ingredient
 
       # As Cook::Method#uses.
-      def uses = (TAKES.keys & practice.keys("seasonings")).map { |name| [name, :"treat_#{name}_grams"] }.select { |_, name| public_send(name).positive? }
+      def uses
+        (TAKES.keys & practice.keys("seasonings"))
+          .map { |name| [name, :"treat_#{name}_grams"] }
+          .select { |_, name| public_send(name).positive? }
+      end
 
       # Bench work, or straight from the pack into the pot?
       def bench? = !!(component.trim || component.cut || component.treat)
@@ -82,15 +176,33 @@ module Scullion
         return [] if tool.nil? || @kitchen.tool?(tool, practice)
 
         name = practice.words("tools", tool)["name"]
-        [Snag.new(severity: "look", stage: "prep", what: "#{need.name} is cut with a #{name}; the kitchen has none.",
-                  remedy: "Add it to the kitchen's tools, or choose another cut.")]
+        [
+          Snag.new(
+            severity: "look",
+            stage: "prep",
+            what: "#{need.name} is cut with a #{name}; the kitchen has none.",
+            remedy: "Add it to the kitchen's tools, or choose another cut."
+          )
+        ]
       end
 
       def words
         trim = component.trim && ingredient.trims.fetch(component.trim)
-        { "at" => at, "name" => need.name, "key" => component.preparation, "ingredient" => ingredient.key, "ingredient_name" => ingredient.name,
-          "colour" => ingredient.colour, "trim" => component.trim, "trim_off" => trim && trim["sheds"],
-          "trim_use" => trim && trim["use"], "cut" => cut, "treat" => treat, "cautions" => cautions, "bench" => bench }
+        {
+          "at" => at,
+          "name" => need.name,
+          "key" => component.preparation,
+          "ingredient" => ingredient.key,
+          "ingredient_name" => ingredient.name,
+          "colour" => ingredient.colour,
+          "trim" => component.trim,
+          "trim_off" => trim && trim["sheds"],
+          "trim_use" => trim && trim["use"],
+          "cut" => cut,
+          "treat" => treat,
+          "cautions" => cautions,
+          "bench" => bench
+        }
       end
 
       private
@@ -115,16 +227,34 @@ module Scullion
       end
 
       def cut
-        component.cut && practice.cuts.fetch(component.cut).slice("name", "mm").merge("key" => component.cut, "tool" => practice.words("tools", tool)["name"])
+        component.cut &&
+          practice
+            .cuts
+            .fetch(component.cut)
+            .slice("name", "mm")
+            .merge("key" => component.cut, "tool" => practice.words("tools", tool)["name"])
       end
 
       def treat
         return unless component.treat
 
         words = practice.words("treats", component.treat)
-        takes = TAKES.filter_map { |name, label| "#{writer.g(public_send(:"treat_#{name}_grams"))} #{label.downcase}" if public_send(:"treat_#{name}_grams").positive? }
-        { "name" => words["name"], "how" => words["how"], "minutes" => practice.fetch("treats/#{component.treat}/minutes"), "takes" => takes, "done" => words["done"],
-          "after_cooking" => need.treated_after?, "if" => words["rescue"]["if"], "then" => words["rescue"]["then"] }
+        takes =
+          TAKES.filter_map do |name, label|
+            if public_send(:"treat_#{name}_grams").positive?
+              "#{writer.g(public_send(:"treat_#{name}_grams"))} #{label.downcase}"
+            end
+          end
+        {
+          "name" => words["name"],
+          "how" => words["how"],
+          "minutes" => practice.fetch("treats/#{component.treat}/minutes"),
+          "takes" => takes,
+          "done" => words["done"],
+          "after_cooking" => need.treated_after?,
+          "if" => words["rescue"]["if"],
+          "then" => words["rescue"]["then"]
+        }
       end
 
       def cautions = [ingredient.caution, tool && practice.words("tools", tool)["caution"]].compact

@@ -27,9 +27,17 @@ module Scullion
 
       # @return [Hash] ready for JSON
       def to_h
-        { "title" => @page.title, "servings" => @servings, "servings_said" => !@page.servings.nil?, "lines" => @page.lines.map { |line| line_to_h(line) },
-          "steps" => @page.steps.map { |line| Step.new(line.text).to_h }, "missing" => missing, "unused" => unused, "salad" => salad,
-          "settled" => @reads.values.all? { |read| settled?(read) } }.compact
+        {
+          "title" => @page.title,
+          "servings" => @servings,
+          "servings_said" => !@page.servings.nil?,
+          "lines" => @page.lines.map { |line| line_to_h(line) },
+          "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
+          "missing" => missing,
+          "unused" => unused,
+          "salad" => salad,
+          "settled" => @reads.values.all? { |read| settled?(read) }
+        }.compact
       end
 
       # @return [Ingredient, nil] what a line was taken for
@@ -60,7 +68,9 @@ module Scullion
       def right?(read) = @right.include?(read.line.number)
 
       # More than any serving is: not a line to take, but one to mend in the text.
-      def too_much?(read) = taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.end }
+      def too_much?(read)
+        taken(read)&.then { |ingredient| grams(read, ingredient).to_f / @servings > SERVING.end }
+      end
 
       # Read, but of no known weight here, so that the usual serving stands in.
       def unweighed?(read)
@@ -68,27 +78,48 @@ module Scullion
         ingredient && read.amount&.unit != :taste && grams(read, ingredient).nil?
       end
 
-      def grams(read, ingredient) = Portioned.new(read, ingredient, component_for(read, ingredient), @practice).grams
+      def grams(read, ingredient)
+        Portioned.new(read, ingredient, component_for(read, ingredient), @practice).grams
+      end
 
       def line_to_h(line)
         read = @reads[line.number]
         return { "number" => line.number, "text" => line.text, "kind" => line.kind } unless read
 
         ingredient = taken(read)
-        { "number" => line.number, "text" => line.text, "kind" => line.kind, "status" => status(read), "why" => why(read), **decided(line.number), **as_taken(read, ingredient),
-          "name" => read.name, "guesses" => read.guesses.map { |guess| named(guess) } }.compact
+        {
+          "number" => line.number,
+          "text" => line.text,
+          "kind" => line.kind,
+          "status" => status(read),
+          "why" => why(read),
+          **decided(line.number),
+          **as_taken(read, ingredient),
+          "name" => read.name,
+          "guesses" => read.guesses.map { |guess| named(guess) }
+        }.compact
       end
 
       # What the cook has said of this line.
       def decided(number)
-        { "left" => @choices[number] == "leave" || nil, "mended" => @amounts[number], "right" => @right.include?(number) || nil }
+        {
+          "left" => @choices[number] == "leave" || nil,
+          "mended" => @amounts[number],
+          "right" => @right.include?(number) || nil
+        }
       end
 
       def as_taken(read, ingredient)
         return {} unless ingredient
 
-        { "taken" => named(ingredient), "done" => done(read, ingredient), "usual" => usual(read, ingredient), "to" => dressing?(read, ingredient) ? "dressing" : "salad",
-          "grams" => grams(read, ingredient)&.fdiv(@servings)&.round(2), "slip" => slip(read, ingredient) }
+        {
+          "taken" => named(ingredient),
+          "done" => done(read, ingredient),
+          "usual" => usual(read, ingredient),
+          "to" => dressing?(read, ingredient) ? "dressing" : "salad",
+          "grams" => grams(read, ingredient)&.fdiv(@servings)&.round(2),
+          "slip" => slip(read, ingredient)
+        }
       end
 
       # An amount that this ingredient never is in so much salad: advice, with the reading that would mend it.
@@ -100,12 +131,16 @@ module Scullion
         return unless found.slip?
 
         said = found.to_h.except("ingredient")
-        said["reading"] &&= said["reading"].merge("amount" => read.amount.times(said["reading"]["factor"]).written(@practice.writer))
+        said["reading"] &&= said["reading"].merge(
+          "amount" => read.amount.times(said["reading"]["factor"]).written(@practice.writer)
+        )
         said
       end
 
       # Of all that was taken, g.
-      def whole = @whole ||= reads.sum { |read| taken(read)&.then { |ingredient| grams(read, ingredient) }.to_f }
+      def whole
+        @whole ||= reads.sum { |read| taken(read)&.then { |ingredient| grams(read, ingredient) }.to_f }
+      end
 
       # From a tin says so, because its dry kind has the same name.
       def named(ingredient)
@@ -118,7 +153,9 @@ module Scullion
         return unless ingredient && !dressing?(read, ingredient)
 
         here = COOKED_HERE if read.words["cooked"] && component_for(read, ingredient)["cook"]
-        [in_words(worked(read, ingredient).select { |kind, word| read.words[kind] == word }), here].compact.join(", ").then { |words| words unless words.empty? }
+        [in_words(worked(read, ingredient).select { |kind, word| read.words[kind] == word }), here].compact
+          .join(", ")
+          .then { |words| words unless words.empty? }
       end
 
       # What the line leaves open and is done as usual.
@@ -135,7 +172,10 @@ module Scullion
 
       def in_words(worked)
         cooked = @practice.words("recipe_words", "cook").key(worked["cook"]) || worked["cook"]
-        [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ").then { |words| words unless words.empty? }
+        [*worked.except("cook").values, cooked].compact
+          .map { |word| word.tr("-", " ") }
+          .join(", ")
+          .then { |words| words unless words.empty? }
       end
 
       def status(read)
@@ -147,8 +187,18 @@ module Scullion
 
       def why(read)
         return if settled?(read)
-        return "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or leave it out." if itself?(read)
-        return "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave it out." if too_much?(read)
+        if itself?(read)
+          return(
+            "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or " \
+              "leave it out."
+          )
+        end
+        if too_much?(read)
+          return(
+            "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave it " \
+              "out."
+          )
+        end
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end
@@ -158,7 +208,8 @@ module Scullion
         return false unless ingredient.figures.key?("density/liquid")
 
         heading = read.line.heading.to_s.downcase
-        @practice.words("recipe_words", "poured").include?(ingredient.family) || @practice.words("recipe_words", "dressing").any? { |word| heading.include?(word) }
+        @practice.words("recipe_words", "poured").include?(ingredient.family) ||
+          @practice.words("recipe_words", "dressing").any? { |word| heading.include?(word) }
       end
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
@@ -180,22 +231,37 @@ module Scullion
         wet, solid = lines.partition { |read, ingredient| dressing?(read, ingredient) }
         return if solid.empty?
 
-        { "name" => (@page.title || "Pasted salad")[0, 120], "components" => solid.map { |read, ingredient| served(read, ingredient) }, "dressing" => dressing(wet) }.compact
+        {
+          "name" => (@page.title || "Pasted salad")[0, 120],
+          "components" => solid.map { |read, ingredient| served(read, ingredient) },
+          "dressing" => dressing(wet)
+        }.compact
       end
 
       def served(read, ingredient)
         component = component_for(read, ingredient)
         grams = grams(read, ingredient)
         zest = { "name" => "Zest of #{ingredient.name.downcase}" } if zest?(read)
-        component.merge("grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"], "right" => right?(read) || nil, **zest.to_h).compact
+        component.merge(
+          "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
+          "right" => right?(read) || nil,
+          **zest.to_h
+        ).compact
       end
 
-      # Its parts in the recipe's own amounts, "to taste" the least that is usual: how much of it is made follows from what the salad carries.
+      # Its parts in the recipe's own amounts, "to taste" the least that is usual: how much of it is made
+      # follows from what the salad carries.
       def dressing(wet)
-        parts = wet.map do |read, ingredient|
-          grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
-          { "ingredient" => ingredient.key, "role" => @house.default_component(ingredient).in_dressing, "grams" => [grams.round(2), 0.01].max, "right" => right?(read) || nil }.compact
-        end
+        parts =
+          wet.map do |read, ingredient|
+            grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
+            {
+              "ingredient" => ingredient.key,
+              "role" => @house.default_component(ingredient).in_dressing,
+              "grams" => [grams.round(2), 0.01].max,
+              "right" => right?(read) || nil
+            }.compact
+          end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
       end
 
@@ -206,18 +272,36 @@ module Scullion
         return [] if @page.steps.empty?
 
         listed = reads.filter_map { |read| taken(read) }
-        listed_words = (listed.flat_map { |ingredient| [ingredient.name, *ingredient.aliases] } + reads.map(&:name)).join(" ").downcase
-        @larder.values.reject { |ingredient| listed.include?(ingredient) }.filter_map { |ingredient|
-          name = [ingredient.name, *ingredient.aliases].map(&:downcase).find { |each| each.length > 3 && !each.include?(",") && said_in_steps.match?(/\b#{Regexp.escape(each)}\b/) }
-          name if name && !listed_words.include?(name)
-        }.uniq.first(10)
+        listed_words =
+          (listed.flat_map { |ingredient| [ingredient.name, *ingredient.aliases] } + reads.map(&:name)).join(
+            " "
+          ).downcase
+        @larder
+          .values
+          .reject { |ingredient| listed.include?(ingredient) }
+          .filter_map do |ingredient|
+            name =
+              [ingredient.name, *ingredient.aliases].map(&:downcase)
+                .find do |each|
+                  each.length > 3 && !each.include?(",") && said_in_steps.match?(/\b#{Regexp.escape(each)}\b/)
+                end
+            name if name && !listed_words.include?(name)
+          end
+          .uniq
+          .first(10)
       end
 
       # In the list and not in the steps.
       def unused
-        return [] if @page.steps.empty? || said_in_steps.match?(/\b(?:everything|all (?:the )?ingredients|the rest)\b/)
+        if @page.steps.empty? || said_in_steps.match?(/\b(?:everything|all (?:the )?ingredients|the rest)\b/)
+          return []
+        end
 
-        reads.reject { |read| read.name.split.any? { |word| word.length > 2 && said_in_steps.include?(word.chomp("s")) } }.map { |read| read.line.text }
+        reads
+          .reject do |read|
+            read.name.split.any? { |word| word.length > 2 && said_in_steps.include?(word.chomp("s")) }
+          end
+          .map { |read| read.line.text }
       end
     end
   end

@@ -30,39 +30,71 @@ module Scullion
         words, name = described(rest)
         ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
         amount, ranked = squeezed(amount, ranked) if juice?(amount, line.text)
-        status, why = line.text.match?(TWICE) ? ["doubtful", "Two amounts in one line: they were added up."] : verdict(amount, words, ranked)
-        Read.new(line: line, amount: amount, name: name, words: words, status: status, why: why, guesses: ranked.first(GUESSES).map(&:first))
+        status, why =
+          (
+            if line.text.match?(TWICE)
+              ["doubtful", "Two amounts in one line: they were added up."]
+            else
+              verdict(amount, words, ranked)
+            end
+          )
+        Read.new(
+          line: line,
+          amount: amount,
+          name: name,
+          words: words,
+          status: status,
+          why: why,
+          guesses: ranked.first(GUESSES).map(&:first)
+        )
       end
 
       private
 
-      def juice?(amount, text) = amount&.unit == :piece && (amount.part == "juice" || text.match?(/\bjuiced\b/i))
+      def juice?(amount, text)
+        amount&.unit == :piece && (amount.part == "juice" || text.match?(/\bjuiced\b/i))
+      end
 
       # A fruit asked for its juice is so many grams of that juice.
       def squeezed(amount, ranked)
         fruit = ranked.first&.first
         juice = fruit && @larder["#{fruit.key}-juice"]
         each = fruit && fruit.figures["pieces/juice"]
-        return [amount, ranked] unless juice && each
+        return amount, ranked unless juice && each
 
-        [Amount.new(amount.low * each, amount.high * each, :g, part: "juice", rest: amount.rest, estimated: true), [[juice, EXACT], *ranked]]
+        [
+          Amount.new(
+            amount.low * each,
+            amount.high * each,
+            :g,
+            part: "juice",
+            rest: amount.rest,
+            estimated: true
+          ),
+          [[juice, EXACT], *ranked]
+        ]
       end
 
       # Words of preparation taken out of the text, and the name that is left.
       def described(text)
-        rest = " #{text.downcase.gsub(/\([^)]*\)/) { |inside| " #{inside.delete('()')} " }.tr(',;.', ' ')} "
-        words = %w[cut trim cook treat].to_h do |kind|
-          table, first = @practice.words("recipe_words", kind), nil
-          rest.gsub!(standing(table.keys)) { |word| (first ||= table[word]) && " " }
-          [kind, first]
+        rest = " #{text.downcase.gsub(/\([^)]*\)/) { |inside| " #{inside.delete("()")} " }.tr(",;.", " ")} "
+        words =
+          %w[cut trim cook treat].to_h do |kind|
+            table, first = @practice.words("recipe_words", kind), nil
+            rest.gsub!(standing(table.keys)) { |word| (first ||= table[word]) && " " }
+            [kind, first]
+          end
+        %w[cooked dry tinned].each do |kind|
+          words[kind] = true if rest.match?(standing(@practice.words("recipe_words", kind)))
         end
-        %w[cooked dry tinned].each { |kind| words[kind] = true if rest.match?(standing(@practice.words("recipe_words", kind))) }
         [words.compact, name_in(rest)]
       end
 
       # Any of these words where it stands alone, the longest first.
       def standing(words)
-        (@standing ||= {})[words] ||= /(?<![[:alpha:]-])#{Regexp.union(words.sort_by { |word| -word.length })}(?![[:alpha:]-])/
+        (@standing ||= {})[
+          words
+        ] ||= /(?<![[:alpha:]-])#{Regexp.union(words.sort_by { |word| -word.length })}(?![[:alpha:]-])/
       end
 
       def name_in(rest)
@@ -70,7 +102,11 @@ module Scullion
         kept.empty? ? rest.squeeze(" ").strip : kept
       end
 
-      def without(text, kinds) = kinds.reduce(text) { |kept, kind| kept.gsub(standing(@practice.words("recipe_words", kind)), " ").squeeze(" ").strip }
+      def without(text, kinds)
+        kinds.reduce(text) do |kept, kind|
+          kept.gsub(standing(@practice.words("recipe_words", kind)), " ").squeeze(" ").strip
+        end
+      end
 
       # Ingredients with their scores. Once a name is surely one of them, no shorter one is tried.
       def ranked(name, spelt, words, amount)
@@ -78,18 +114,31 @@ module Scullion
         tried(name, spelt).each do |each, less|
           break if less >= SHORTER && best.each_value.any? { |score| score >= SURE }
 
-          @finder.ranked(each).each { |ingredient, score| best[ingredient] = [best[ingredient], score - less].max }
+          @finder
+            .ranked(each)
+            .each { |ingredient, score| best[ingredient] = [best[ingredient], score - less].max }
         end
-        best.map { |ingredient, score| [ingredient, score + leaning(ingredient, score, words, amount)] }.sort_by { |ingredient, score| [-score, ingredient.name] }
+        best
+          .map { |ingredient, score| [ingredient, score + leaning(ingredient, score, words, amount)] }
+          .sort_by { |ingredient, score| [-score, ingredient.name] }
       end
 
       # The name as written, without words of its kind, and shorter: what stands last says most.
       # @return [Array<Array(String, Float)>] with what is taken off its scores
       def tried(name, spelt)
         plain = without(name, %w[kinds])
-        whole, two, last = [plain, plain.split.last(2).join(" "), plain.split.last.to_s].map { |each| singular(each) }
-        [[spelt, 0.0], [singular(spelt), 0.05], [name, 0.1], [singular(name), 0.15], [whole, 0.2], [two, SHORTER], [last, 1.2], [name.split.first.to_s, 1.4]]
-          .uniq(&:first).reject { |each, _| each.empty? }
+        whole, two, last =
+          [plain, plain.split.last(2).join(" "), plain.split.last.to_s].map { |each| singular(each) }
+        [
+          [spelt, 0.0],
+          [singular(spelt), 0.05],
+          [name, 0.1],
+          [singular(name), 0.15],
+          [whole, 0.2],
+          [two, SHORTER],
+          [last, 1.2],
+          [name.split.first.to_s, 1.4]
+        ].uniq(&:first).reject { |each, _| each.empty? }
       end
 
       def singular(name) = name.sub(/ies\z/, "y").sub(/(?<=o)es\z/, "").sub(/(?<=[^s])s\z/, "")
@@ -100,24 +149,32 @@ module Scullion
         return 0.0 if score < NAMED
 
         case ingredient.family
-        when "tinned-pulse" then ready?(words, amount) ? 0.4 : -1.5
-        when "pulse" then ready?(words, amount) ? -0.4 : 0.5
-        else words["dry"] && ingredient.family == "spice" ? 0.3 : 0.0
+        when "tinned-pulse"
+          ready?(words, amount) ? 0.4 : -1.5
+        when "pulse"
+          ready?(words, amount) ? -0.4 : 0.5
+        else
+          words["dry"] && ingredient.family == "spice" ? 0.3 : 0.0
         end
       end
 
-      def ready?(words, amount) = words["tinned"] || words["cooked"] || words["cook"] == "tinned" || amount&.piece == "pack"
+      def ready?(words, amount)
+        words["tinned"] || words["cooked"] || words["cook"] == "tinned" || amount&.piece == "pack"
+      end
 
       # Nothing in the line says whether this pulse is dry, and the larder has it both ways.
       def dry_or_tinned?(amount, words, ranked)
-        near = ranked.first(GUESSES).select { |_, score| score >= NAMED }.map { |ingredient, _| ingredient.family }
+        near =
+          ranked.first(GUESSES).select { |_, score| score >= NAMED }.map { |ingredient, _| ingredient.family }
         !words["dry"] && !ready?(words, amount) && (%w[pulse tinned-pulse] - near).empty?
       end
 
       def verdict(amount, words, ranked)
-        return ["unknown", "Nothing in the larder by that name."] if ranked.empty? || ranked.first.last < OFFERED
-        return ["doubtful", "No amount could be read."] if amount.nil?
-        return ["doubtful", "Dry, or from a tin?"] if dry_or_tinned?(amount, words, ranked)
+        if ranked.empty? || ranked.first.last < OFFERED
+          return "unknown", "Nothing in the larder by that name."
+        end
+        return "doubtful", "No amount could be read." if amount.nil?
+        return "doubtful", "Dry, or from a tin?" if dry_or_tinned?(amount, words, ranked)
 
         near = ranked.first.last
         close = ranked[1] && near - ranked[1].last < 0.05 && near < 2.9

@@ -31,28 +31,38 @@ module Scullion
       # Counted and weighed things are written as bought; a cup of diced is diced.
       def form
         spooned = @read.amount.unit == :ml
-        wanted = [(@read.words["cut"] if spooned), ("cooked" if @read.words["cooked"]), ("drained" if @ingredient.facts.key?("tinned")), *FORMS].compact
+        wanted = [
+          (@read.words["cut"] if spooned),
+          ("cooked" if @read.words["cooked"]),
+          ("drained" if @ingredient.facts.key?("tinned")),
+          *FORMS
+        ].compact
         wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
       end
 
       # What is cooked already is trimmed and cut too; what is measured cut has been cut and trimmed.
       def yields
         return [1.0] if @read.words["cooked"]
-        return [treat, cooking] if @read.amount.unit == :ml && @read.words["cut"]
+        return treat, cooking if @read.amount.unit == :ml && @read.words["cut"]
 
         [trim, cut, treat, cooking]
       end
 
-      def trim = @ingredient.figures["trims/#{@component['trim']}/yield"] || 1.0
-      def cut = @practice.figures["cuts/#{@component['cut']}/yield"] || 1.0
-      def treat = %w[gain yield].filter_map { |word| @ingredient.figures["treats/#{@component['treat']}/#{word}"] }.first || 1.0
+      def trim = @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
+      def cut = @practice.figures["cuts/#{@component["cut"]}/yield"] || 1.0
+      def treat
+        %w[gain yield]
+          .filter_map { |word| @ingredient.figures["treats/#{@component["treat"]}/#{word}"] }
+          .first || 1.0
+      end
 
       def cooking
         method = @component.dig("cook", "method")
         return 1.0 if method.nil? || (method == "tinned" && @read.amount.unit == :piece)
 
         figures = @ingredient.figures
-        figures["#{method}/uptake/tender"]&.+(1) || %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0
+        figures["#{method}/uptake/tender"]&.+(1) ||
+          %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0
       end
     end
   end

@@ -9,9 +9,10 @@ module Scullion
       BESIDE = %w[garnish crunch].freeze
       DRINKS = %w[warm-grain cold-grain pasta].freeze
 
-      Note = Struct.new(:key, :what, :why, :lines, :adds, keyword_init: true) do
-        def to_h = { "key" => key, "what" => what, "why" => why, "lines" => lines, "adds" => adds }
-      end
+      Note =
+        Struct.new(:key, :what, :why, :lines, :adds, keyword_init: true) do
+          def to_h = { "key" => key, "what" => what, "why" => why, "lines" => lines, "adds" => adds }
+        end
 
       # @param portion [Count::Portion] @param ledger [Salad::Ledger] @param larder [Hash{String=>Ingredient}]
       def initialize(portion, ledger, larder)
@@ -20,12 +21,29 @@ module Scullion
 
       # @return [Array<Note>]
       def notes
-        @notes ||= [crunchy, creamy, soft, sour, sweet, bitter, fresh, colour, moisture, size, wilting].compact
+        @notes ||= [
+          crunchy,
+          creamy,
+          soft,
+          sour,
+          sweet,
+          bitter,
+          fresh,
+          colour,
+          moisture,
+          size,
+          wilting
+        ].compact
       end
 
       # The share of the salad's weight by taste and by texture, each with its lines; and its colours.
       def to_h
-        { "tastes" => shares(:taste), "textures" => shares(:texture), "colours" => layers.map { |layer| layer.ingredient.colour }.uniq, "notes" => notes.map(&:to_h) }
+        {
+          "tastes" => shares(:taste),
+          "textures" => shares(:texture),
+          "colours" => layers.map { |layer| layer.ingredient.colour }.uniq,
+          "notes" => notes.map(&:to_h)
+        }
       end
 
       private
@@ -43,13 +61,26 @@ module Scullion
       def felt(layer, kind)
         return layer.ingredient.public_send(kind) unless kind == :texture
 
-        layer.component.method ? layer.component.method.parcel.feel(layer.ingredient.texture) : layer.ingredient.texture
+        if layer.component.method
+          layer.component.method.parcel.feel(layer.ingredient.texture)
+        else
+          layer.ingredient.texture
+        end
       end
 
       def shares(kind)
-        layers.flat_map { |layer| felt(layer, kind).uniq.map { |word| [word, layer] } }.group_by(&:first)
-              .map { |word, pairs| { "name" => word, "share" => of(pairs.map(&:last)).round(4), "text" => percent(of(pairs.map(&:last))), "lines" => names(pairs.map(&:last)) } }
-              .sort_by { |row| -row["share"] }
+        layers
+          .flat_map { |layer| felt(layer, kind).uniq.map { |word| [word, layer] } }
+          .group_by(&:first)
+          .map do |word, pairs|
+            {
+              "name" => word,
+              "share" => of(pairs.map(&:last)).round(4),
+              "text" => percent(of(pairs.map(&:last))),
+              "lines" => names(pairs.map(&:last))
+            }
+          end
+          .sort_by { |row| -row["share"] }
       end
 
       def note(key, why, lines = [])
@@ -59,22 +90,31 @@ module Scullion
       # What could be added that the salad has not yet and the larder has.
       def adds(key)
         taken = layers.map { |layer| layer.ingredient.key }
-        Array(words(key)["add"]).reject { |add| taken.include?(add["ingredient"]) || !@larder.key?(add["ingredient"]) }
-                                .map { |add| { "name" => @larder[add["ingredient"]].name, "component" => add } }
+        Array(words(key)["add"])
+          .reject { |add| taken.include?(add["ingredient"]) || !@larder.key?(add["ingredient"]) }
+          .map { |add| { "name" => @larder[add["ingredient"]].name, "component" => add } }
       end
 
       def crunchy
         found = having(:texture, @practice.words("balance", "crisp_textures"))
-        note("crunchy", "#{percent(of(found))} of it crunches; #{percent(rule('crunchy', 'least_share'))} is felt.", found) if of(found) < rule("crunchy", "least_share")
+        return unless of(found) < rule("crunchy", "least_share")
+        note(
+          "crunchy",
+          "#{percent(of(found))} of it crunches; #{percent(rule("crunchy", "least_share"))} is felt.",
+          found
+        )
       end
 
       def creamy
         found = having(:texture, %w[creamy])
-        note("creamy", "#{percent(of(found))} of it is creamy.", found) if of(found) < rule("creamy", "least_share")
+        return unless of(found) < rule("creamy", "least_share")
+        note("creamy", "#{percent(of(found))} of it is creamy.", found)
       end
 
       def soft
-        found = having(:texture, @practice.words("balance", "soft_textures")) - having(:texture, @practice.words("balance", "crisp_textures"))
+        found =
+          having(:texture, @practice.words("balance", "soft_textures")) -
+            having(:texture, @practice.words("balance", "crisp_textures"))
         note("soft", "#{percent(of(found))} of it is soft.", found) if of(found) > rule("soft", "most_share")
       end
 
@@ -92,17 +132,20 @@ module Scullion
 
       def bitter
         found = having(:taste, %w[bitter])
-        note("bitter", "#{percent(of(found))} of it is bitter.", found) if of(found) > rule("bitter", "most_share")
+        return unless of(found) > rule("bitter", "most_share")
+        note("bitter", "#{percent(of(found))} of it is bitter.", found)
       end
 
       def fresh
         found = layers.select { |layer| GREEN.include?(layer.ingredient.family) }
-        note("fresh", "#{percent(of(found))} of it is herb or leaf.", found) if of(found) < rule("fresh", "least_share")
+        return unless of(found) < rule("fresh", "least_share")
+        note("fresh", "#{percent(of(found))} of it is herb or leaf.", found)
       end
 
       def colour
         hues = layers.map { |layer| hue(layer.ingredient.colour) }.uniq
-        note("colour", "It stays within #{hues.size} of twelve hues.", layers) if hues.size < rule("colour", "least_hues")
+        return unless hues.size < rule("colour", "least_hues")
+        note("colour", "It stays within #{hues.size} of twelve hues.", layers)
       end
 
       # One of twelve hues; greys and whites count as one more.
@@ -111,20 +154,33 @@ module Scullion
         most, least = [red, green, blue].max, [red, green, blue].min
         return :pale if most - least < 0.12
 
-        turn = if most == red then ((green - blue) / (most - least)) % 6
-               elsif most == green then ((blue - red) / (most - least)) + 2
-               else ((red - green) / (most - least)) + 4
-               end
+        turn =
+          if most == red
+            ((green - blue) / (most - least)) % 6
+          elsif most == green
+            ((blue - red) / (most - least)) + 2
+          else
+            ((red - green) / (most - least)) + 4
+          end
         (turn * 2).floor
       end
 
       # Juicy raw cuts give their water to salt and grain.
       def moisture
-        juicy = layers.select { |layer| felt(layer, :texture).include?("juicy") && !layer.component.method && layer.component.treat != "salt-and-drain" }
+        juicy =
+          layers.select do |layer|
+            felt(layer, :texture).include?("juicy") && !layer.component.method &&
+              layer.component.treat != "salt-and-drain"
+          end
         grain = layers.select { |layer| DRINKS.include?(layer.component.uptake_class) }
         return if grain.empty? || of(juicy) <= rule("moisture", "most_share")
 
-        note("moisture", "#{percent(of(juicy))} is juicy and raw beside a grain. Salt and drain it, seed it, or mix it in late.", juicy)
+        note(
+          "moisture",
+          "#{percent(of(juicy))} is juicy and raw beside a grain. Salt and drain it, seed it, or mix it " \
+            "in late.",
+          juicy
+        )
       end
 
       # The largest cut against the smallest thing on the fork.
@@ -135,7 +191,9 @@ module Scullion
         small, large = sized.minmax_by(&:last)
         return if large.last <= small.last * rule("size", "most_ratio")
 
-        sizes = "#{large[0].component.name} is #{@practice.writer.mm(large.last)}, #{small[0].component.name.downcase} #{@practice.writer.mm(small.last)}"
+        sizes =
+          "#{large[0].component.name} is #{@practice.writer.mm(large.last)}, " \
+            "#{small[0].component.name.downcase} #{@practice.writer.mm(small.last)}"
         note("size", "#{sizes}: cut towards the smaller.", [large[0], small[0]])
       end
 
@@ -149,10 +207,19 @@ module Scullion
 
       def wilting
         warm = layers.select { |layer| layer.component.uptake_class == "warm-grain" }
-        leaf = layers.select { |layer| layer.component.hold_class == "tender-leaf" && layer.component.held_back < 1 }
+        leaf =
+          layers.select do |layer|
+            layer.component.hold_class == "tender-leaf" && layer.component.held_back < 1
+          end
         return if warm.empty? || leaf.empty?
 
-        Note.new(key: "wilting", what: "Tender leaf on warm grain wilts", why: "Cool the grain first, or hold the leaf back for the top.", lines: names(warm + leaf), adds: [])
+        Note.new(
+          key: "wilting",
+          what: "Tender leaf on warm grain wilts",
+          why: "Cool the grain first, or hold the leaf back for the top.",
+          lines: names(warm + leaf),
+          adds: []
+        )
       end
     end
   end

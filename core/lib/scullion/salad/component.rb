@@ -16,7 +16,18 @@ module Scullion
       # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
       # @param held_back [Float] share kept for the top, 0 to 1
       # @param right [Boolean] the cook says that an unusual amount is meant
-      def initialize(ingredient:, grams:, role:, name: nil, trim: nil, cut: nil, treat: nil, cook: RAW, held_back: 0.0, right: false)
+      def initialize(
+        ingredient:,
+        grams:,
+        role:,
+        name: nil,
+        trim: nil,
+        cut: nil,
+        treat: nil,
+        cook: RAW,
+        held_back: 0.0,
+        right: false
+      )
         @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
         @cook, @held_back, @right = cook, held_back, right
         @given_name = name
@@ -38,13 +49,34 @@ module Scullion
 
       # The same at another weight. @param grams [Float] @return [Component]
       def weighing(grams)
-        Salad::Component.new(ingredient: ingredient, grams: grams, role: role, name: @given_name, trim: trim, cut: cut, treat: treat, cook: cook, held_back: held_back, right: right)
+        Salad::Component.new(
+          ingredient: ingredient,
+          grams: grams,
+          role: role,
+          name: @given_name,
+          trim: trim,
+          cut: cut,
+          treat: treat,
+          cook: cook,
+          held_back: held_back,
+          right: right
+        )
       end
 
       # As plain data, the way a brief has it.
       def to_h
-        { "ingredient" => ingredient.key, "name" => @given_name, "grams" => grams, "role" => role, "trim" => trim, "cut" => cut, "treat" => treat,
-          "held_back" => held_back.zero? ? nil : held_back, "cook" => cook.empty? ? nil : cook, "right" => right || nil }.compact
+        {
+          "ingredient" => ingredient.key,
+          "name" => @given_name,
+          "grams" => grams,
+          "role" => role,
+          "trim" => trim,
+          "cut" => cut,
+          "treat" => treat,
+          "held_back" => held_back.zero? ? nil : held_back,
+          "cook" => cook.empty? ? nil : cook,
+          "right" => right || nil
+        }.compact
       end
 
       def density = ingredient.density(form)
@@ -59,7 +91,9 @@ module Scullion
       end
 
       # The address of what the treatment leaves, or with bread adds.
-      def treat_at = %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
+      def treat_at
+        %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
+      end
       def treatable? = !treat_at.nil?
       def hold_class = ingredient.hold_class(form)
       def tcs? = ingredient.tcs?(form)

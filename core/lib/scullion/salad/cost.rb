@@ -6,11 +6,19 @@ module Scullion
     class Cost < Worksheet
       # What one line of a salad costs a serving, from what is bought of it.
       class Line < Worksheet
-        assumption :price, "Price", :a_kilo, book: :ingredient, none: [0.0, "No price yet."],
+        assumption :price,
+                   "Price",
+                   :a_kilo,
+                   book: :ingredient,
+                   none: [0.0, "No price yet."],
                    at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
-        figure(:cost, "A serving", :money, how: "bought × price a kilo") { |bought_grams, price| bought_grams / 1000 * price }
+        figure(:cost, "A serving", :money, how: "bought × price a kilo") do |bought_grams, price|
+          bought_grams / 1000 * price
+        end
 
-        def words = { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
+        def words
+          { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
+        end
       end
 
       # A component's line.
@@ -20,9 +28,12 @@ module Scullion
         brought :grams, of: :layer
         brought :ap_grams, of: :prep
         brought :finished_grams, of: :need
-        figure(:bought_grams, "Bought for a serving", :g, how: "what is bought of it, by the serving") do |grams, ap_grams, finished_grams|
-          grams * ap_grams / finished_grams
-        end
+        figure(
+          :bought_grams,
+          "Bought for a serving",
+          :g,
+          how: "what is bought of it, by the serving"
+        ) { |grams, ap_grams, finished_grams| grams * ap_grams / finished_grams }
 
         # @param layer [Count::Layer] @param prep [Prep::Line]
         def initialize(at, layer, prep)
@@ -42,8 +53,12 @@ module Scullion
 
         brought :dressing_grams, of: :portion
         brought :share, of: :part
-        figure(:bought_grams, "Bought for a serving", :g,
-               how: "what is bought of it, by the serving") { |dressing_grams, share| dressing_grams * share }
+        figure(
+          :bought_grams,
+          "Bought for a serving",
+          :g,
+          how: "what is bought of it, by the serving"
+        ) { |dressing_grams, share| dressing_grams * share }
 
         # @param portion [Count::Portion] @param part [Dress::Part]
         def initialize(at, portion, part)
@@ -63,7 +78,9 @@ module Scullion
       brought :servings, of: :portion
       gather(:of_lines, :cost) { lines }
       figure(:cost, "A serving", :money, how: "every line added up") { |of_lines| of_lines.sum }
-      figure(:all, "All portions", :money, how: "a serving × portions to make") { |cost, servings| cost * servings }
+      figure(:all, "All portions", :money, how: "a serving × portions to make") do |cost, servings|
+        cost * servings
+      end
 
       def initialize(at, portion, lines)
         super(at)
@@ -72,7 +89,14 @@ module Scullion
 
       def practice = portion.practice
       def dearest = lines.max_by(DEAREST, &:cost)
-      def words = { "at" => at, "salad" => portion.salad.key, "dearest" => dearest.map(&:at), "lines" => lines.map(&:to_h) }
+      def words
+        {
+          "at" => at,
+          "salad" => portion.salad.key,
+          "dearest" => dearest.map(&:at),
+          "lines" => lines.map(&:to_h)
+        }
+      end
     end
   end
 end

@@ -20,10 +20,13 @@ module Scullion
       def read
         before = @fields.faults.size
         @fields.only(*Salad::FIELDS)
-        parts = { key: @fields.key("key"), name: @fields.text("name"),
-                  serves_as: @fields.choice("serves_as", %w[side starter main], default: "main"),
-                  components: shared(@fields.list("components", 1..60, "components") { |item| component(item) }),
-                  dressing: @fields.within("dressing", default: nil) { |item| dressing(item) } }
+        parts = {
+          key: @fields.key("key"),
+          name: @fields.text("name"),
+          serves_as: @fields.choice("serves_as", %w[side starter main], default: "main"),
+          components: shared(@fields.list("components", 1..60, "components") { |item| component(item) }),
+          dressing: @fields.within("dressing", default: nil) { |item| dressing(item) }
+        }
         Salad.new(**parts) if @fields.faults.size == before
       end
 
@@ -33,11 +36,16 @@ module Scullion
         before = item.faults.size
         item.only(*Salad::Component::FIELDS)
         ingredient = ingredient(item)
-        parts = { name: item.text("name", default: nil, most: 60), role: item.choice("role", @practice.roles.keys),
-                  held_back: item.number("held_back", 0..1, "as a share", default: 0.0), right: item.flag("right"),
-                  cut: item.choice("cut", @practice.cuts.keys, default: nil),
-                  trim: item.text("trim", default: nil), treat: item.text("treat", default: nil),
-                  cook: item.given?("cook") ? cook(item) : Salad::Component::RAW }
+        parts = {
+          name: item.text("name", default: nil, most: 60),
+          role: item.choice("role", @practice.roles.keys),
+          held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
+          right: item.flag("right"),
+          cut: item.choice("cut", @practice.cuts.keys, default: nil),
+          trim: item.text("trim", default: nil),
+          treat: item.text("treat", default: nil),
+          cook: item.given?("cook") ? cook(item) : Salad::Component::RAW
+        }
         return if ingredient.nil? || item.faults.size > before
 
         component = Salad::Component.new(ingredient: ingredient, grams: 0.0, **parts)
@@ -52,10 +60,16 @@ module Scullion
 
       def ingredient(item)
         key = item.key("ingredient") or return
-        return item.fault("ingredient", "A salad cannot contain itself.", "Name what goes into it instead.") if key == @fields.raw("key") && !@larder.key?(key)
+        if key == @fields.raw("key") && !@larder.key?(key)
+          return item.fault("ingredient", "A salad cannot contain itself.", "Name what goes into it instead.")
+        end
 
-        @larder[key] || item.fault("ingredient", "There is no #{key.inspect} in the larder.",
-                                   "Add it to the larder, or use another ingredient.")
+        @larder[key] ||
+          item.fault(
+            "ingredient",
+            "There is no #{key.inspect} in the larder.",
+            "Add it to the larder, or use another ingredient."
+          )
       end
 
       def cook(item)
@@ -63,9 +77,11 @@ module Scullion
           method = cook.choice("method", Cook::Parcels.keys)
           schools = method ? @practice.schools(method) : {}
           contradictions(cook, method, schools) if method
-          { "method" => method, "pot" => cook.key("pot", default: nil), **schools.to_h { |option, choices|
-            [option, cook.choice(option, choices.keys, default: nil)]
-          } }.compact.freeze
+          {
+            "method" => method,
+            "pot" => cook.key("pot", default: nil),
+            **schools.to_h { |option, choices| [option, cook.choice(option, choices.keys, default: nil)] }
+          }.compact.freeze
         end
       end
 
@@ -75,31 +91,50 @@ module Scullion
         (cook.data.keys - ["method", *schools.keys]).each do |option|
           next if option == "pot" && in_pot
 
-          cook.fault(option, "There is no #{option.inspect[0, 60]} to choose in #{method}.",
-                     schools.empty? ? "Leave it out." : "Leave it out, or choose: #{schools.keys.join(', ')}.")
+          cook.fault(
+            option,
+            "There is no #{option.inspect[0, 60]} to choose in #{method}.",
+            schools.empty? ? "Leave it out." : "Leave it out, or choose: #{schools.keys.join(", ")}."
+          )
         end
       end
 
       # Every figure that the plan will need is there, so that planning never stops half way.
       def suits(item, component)
         ingredient = component.ingredient
-        refuse(item, "cook", "is not cooked by #{component.cook['method']}", "figures for it") if
-          component.method && !ingredient.facts.key?(component.cook["method"])
+        if component.method && !ingredient.facts.key?(component.cook["method"])
+          refuse(item, "cook", "is not cooked by #{component.cook["method"]}", "figures for it")
+        end
         lacking(item, component)
-        refuse(item, "trim", "has no trim #{component.trim.inspect}", "one of: #{ingredient.trims.keys.join(', ')}") if
-          component.trim && !ingredient.trims.key?(component.trim)
-        refuse(item, "treat", "has no treatment #{component.treat.inspect}", "its yield") unless component.treat.nil? || component.treatable?
-        refuse(item, "cut", "has no density as \"#{component.form}\"", "its density in g/ml in that form") unless
-          component.method || ingredient.figures.key?("density/#{component.form}")
-        refuse(item, "ingredient", "has no holding time as \"#{component.form}\"", "a hold class") unless
-          @practice.known?("holds", component.hold_class.to_s)
+        if component.trim && !ingredient.trims.key?(component.trim)
+          refuse(
+            item,
+            "trim",
+            "has no trim #{component.trim.inspect}",
+            "one of: #{ingredient.trims.keys.join(", ")}"
+          )
+        end
+        unless component.treat.nil? || component.treatable?
+          refuse(item, "treat", "has no treatment #{component.treat.inspect}", "its yield")
+        end
+        unless component.method || ingredient.figures.key?("density/#{component.form}")
+          refuse(item, "cut", "has no density as \"#{component.form}\"", "its density in g/ml in that form")
+        end
+        return if @practice.known?("holds", component.hold_class.to_s)
+        refuse(item, "ingredient", "has no holding time as \"#{component.form}\"", "a hold class")
       end
 
       def lacking(item, component)
         return unless component.method && component.ingredient.facts.key?(component.cook["method"])
 
         missing = component.method.needs(component).reject { |at| component.ingredient.figures.key?(at) }
-        refuse(item, "cook", "cannot be cooked by #{component.cook['method']} yet", missing.map { |at| at.tr("/", " ") }.join(", ")) if missing.any?
+        return unless missing.any?
+        refuse(
+          item,
+          "cook",
+          "cannot be cooked by #{component.cook["method"]} yet",
+          missing.map { |at| at.tr("/", " ") }.join(", ")
+        )
       end
 
       def refuse(item, field, what, give)
@@ -110,7 +145,9 @@ module Scullion
       # Either "grams": 120 or "amount": "½ cup".
       def grams(item, component)
         if item.given?("amount")
-          return item.fault("amount", "Both grams and amount are given.", "Keep one of them.") if item.given?("grams")
+          if item.given?("grams")
+            return item.fault("amount", "Both grams and amount are given.", "Keep one of them.")
+          end
 
           return read_amount(item, component)
         end
@@ -125,13 +162,21 @@ module Scullion
         others = components.reject { |component| @shares.key?(component) }.sum(&:grams)
         return components unless shares_fit?(shares.sum, others)
 
-        components.zip(shares).map { |component, share| share.zero? ? component : component.weighing((others / (1 - shares.sum) * share).round(1)) }
+        components
+          .zip(shares)
+          .map do |component, share|
+            share.zero? ? component : component.weighing((others / (1 - shares.sum) * share).round(1))
+          end
       end
 
       def shares_fit?(share, others)
         return true if share < 0.95 && others.positive?
 
-        @fields.fault("components", "The shares leave nothing for the other components.", "Keep them below 95 % together.") || false
+        @fields.fault(
+          "components",
+          "The shares leave nothing for the other components.",
+          "Keep them below 95 % together."
+        ) || false
       end
 
       def read_amount(item, component)
@@ -147,11 +192,16 @@ module Scullion
 
       def dressing(item)
         item.only("name", "preset", "parts", "stages")
-        Salad::Dressing.new(name: item.text("name"), preset: item.choice("preset", @practice.presets.keys), stages: item.given?("stages") ? stages(item) : nil,
-                            parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) })
+        Salad::Dressing.new(
+          name: item.text("name"),
+          preset: item.choice("preset", @practice.presets.keys),
+          stages: item.given?("stages") ? stages(item) : nil,
+          parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) }
+        )
       end
 
-      # Stages of the salad's own; their shares add up to the whole. One may leave its share out and takes the rest.
+      # Stages of the salad's own; their shares add up to the whole. One may leave its share out and takes the
+      # rest.
       def stages(item)
         before = item.faults.size
         stages = item.list("stages", 1..8, "stages") { |stage| stage(stage) }
@@ -159,23 +209,43 @@ module Scullion
 
         said = stages.sum { |stage| stage["share"] || 0 }
         rest = stages.select { |stage| stage["share"].nil? }
-        return stages.map { |stage| { **stage, "share" => stage["share"] || (1 - said).round(4) } } if rest.size == 1 && said <= 1 - LEAST_STAGE
+        if rest.size == 1 && said <= 1 - LEAST_STAGE
+          return stages.map { |stage| { **stage, "share" => stage["share"] || (1 - said).round(4) } }
+        end
         return stages if rest.empty? && (said - 1).abs < 0.0005
 
-        item.fault("stages", "The shares add up to #{(said * 100).round(1)} %#{" and leave nothing for #{rest.first['name']}" if rest.any?}.", "Let them add up to 100 %.")
+        item.fault(
+          "stages",
+          "The shares add up to #{(said * 100).round(1)} " \
+            "%#{" and leave nothing for #{rest.first["name"]}" if rest.any?}.",
+          "Let them add up to 100 %."
+        )
       end
 
       def stage(item)
         item.only("key", "name", "when", "share", "into", "to")
-        { "key" => item.key("key"), "name" => item.text("name", most: 40), "when" => item.text("when", most: 120, default: "as written on the bench"),
+        {
+          "key" => item.key("key"),
+          "name" => item.text("name", most: 40),
+          "when" => item.text("when", most: 120, default: "as written on the bench"),
           "share" => item.number("share", LEAST_STAGE..1, "as a share", default: nil),
-          "into" => item.choice("into", INTO, default: "bowl"), "to" => classes(item) }
+          "into" => item.choice("into", INTO, default: "bowl"),
+          "to" => classes(item)
+        }
       end
 
       def classes(item)
         known = @practice.words("dressing", "uptake").keys
         strange = Array(item.raw("to")).reject { |name| known.include?(name) }
-        strange.empty? ? Array(item.raw("to")) : item.fault("to", "#{strange.first.inspect[0, 60]} is not a kind of component.", "Use: #{known.join(', ')}.")
+        if strange.empty?
+          Array(item.raw("to"))
+        else
+          item.fault(
+            "to",
+            "#{strange.first.inspect[0, 60]} is not a kind of component.",
+            "Use: #{known.join(", ")}."
+          )
+        end
       end
 
       def part(item)
@@ -184,9 +254,16 @@ module Scullion
         role = item.choice("role", Salad::PART_ROLES)
         by = item.given?("ml") ? "ml" : "grams"
         amount = item.number(by, 0.01..100_000, by == "ml" ? "ml" : "grams")
-        item.fault("grams", "Both ml and grams are given.", "Keep one of them.") if item.given?("ml") && item.given?("grams")
-        item.fault("ingredient", "#{ingredient.name} has no density as \"liquid\".", "Choose another, or give the larder its density in g/ml.") if
-          ingredient && !ingredient.figures.key?("density/liquid")
+        if item.given?("ml") && item.given?("grams")
+          item.fault("grams", "Both ml and grams are given.", "Keep one of them.")
+        end
+        if ingredient && !ingredient.figures.key?("density/liquid")
+          item.fault(
+            "ingredient",
+            "#{ingredient.name} has no density as \"liquid\".",
+            "Choose another, or give the larder its density in g/ml."
+          )
+        end
         Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by, right: item.flag("right"))
       end
     end

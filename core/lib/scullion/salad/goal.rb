@@ -8,9 +8,10 @@ module Scullion
       KEYS = [*DietsAndAllergens::FREE.keys, *IngredientForm::DIETS, "cheaper", "hold-longer"].freeze
       DEAREST = 3
 
-      Change = Struct.new(:from, :to, :why, keyword_init: true) do
-        def to_h = { "from" => from, "to" => to, "why" => why }
-      end
+      Change =
+        Struct.new(:from, :to, :why, keyword_init: true) do
+          def to_h = { "from" => from, "to" => to, "why" => why }
+        end
 
       attr_reader :changes, :left
 
@@ -23,11 +24,19 @@ module Scullion
       # @param document [Hash] the salad as plain data, in the same order
       # @return [Hash] with what had to change changed
       def apply(document)
-        components = document["components"].zip(@salad.components).map { |line, component| swapped(line, component, component.name) { @swap.for_component(component) } }
+        components =
+          document["components"]
+            .zip(@salad.components)
+            .map do |line, component|
+              swapped(line, component, component.name) { @swap.for_component(component) }
+            end
         made = document.merge("components" => components)
         return made unless document["dressing"]
 
-        parts = document["dressing"]["parts"].zip(@salad.dressing.parts).map { |line, part| swapped(line, part, part.ingredient.name) { @swap.for_part(part) } }
+        parts =
+          document["dressing"]["parts"]
+            .zip(@salad.dressing.parts)
+            .map { |line, part| swapped(line, part, part.ingredient.name) { @swap.for_part(part) } }
         made.merge("dressing" => document["dressing"].merge("parts" => parts))
       end
 
@@ -38,7 +47,11 @@ module Scullion
 
         offer = yield.find { |each| better?(each, of) }
         if offer
-          @changes << Change.new(from: name, to: "#{@practice.writer.g(offer.grams)} #{offer.stand_in.name.downcase}", why: offer.why)
+          @changes << Change.new(
+            from: name,
+            to: "#{@practice.writer.g(offer.grams)} #{offer.stand_in.name.downcase}",
+            why: offer.why
+          )
           offer.line
         else
           @left << name unless @key == "cheaper" || @key == "hold-longer"
@@ -48,17 +61,23 @@ module Scullion
 
       def in_the_way?(of)
         case @key
-        when "cheaper" then dearest.include?(of)
-        when "hold-longer" then of.equal?(shortest)
-        else !suits?(of.ingredient)
+        when "cheaper"
+          dearest.include?(of)
+        when "hold-longer"
+          of.equal?(shortest)
+        else
+          !suits?(of.ingredient)
         end
       end
 
       def better?(offer, of)
         case @key
-        when "cheaper" then cost(offer.stand_in, offer.grams) < cost(of.ingredient, of.grams) * 0.8
-        when "hold-longer" then hold(offer) > hold_of(of)
-        else suits?(offer.stand_in)
+        when "cheaper"
+          cost(offer.stand_in, offer.grams) < cost(of.ingredient, of.grams) * 0.8
+        when "hold-longer"
+          hold(offer) > hold_of(of)
+        else
+          suits?(offer.stand_in)
         end
       end
 
@@ -68,12 +87,30 @@ module Scullion
       end
 
       def cost(ingredient, grams) = (ingredient.figures["price/per_kg"] || 0.0) * grams
-      def dearest = @dearest ||= (@salad.components + Array(@salad.dressing&.parts)).max_by(DEAREST) { |of| cost(of.ingredient, of.grams) }
-      def shortest = @shortest ||= @salad.components.select { |component| component.held_back < 1 }.min_by { |component| hold_of(component) }
+      def dearest
+        @dearest ||=
+          (@salad.components + Array(@salad.dressing&.parts)).max_by(DEAREST) do |of|
+            cost(of.ingredient, of.grams)
+          end
+      end
+      def shortest
+        @shortest ||=
+          @salad
+            .components
+            .select { |component| component.held_back < 1 }
+            .min_by { |component| hold_of(component) }
+      end
       def hold_of(component) = @practice.fetch("holds/#{component.hold_class}/dressed_minutes")
 
       def hold(offer)
-        form = offer.line["cook"] ? Cook::Parcels.all.fetch(offer.line["cook"]["method"]).form : offer.line["cut"] || "whole"
+        form =
+          (
+            if offer.line["cook"]
+              Cook::Parcels.all.fetch(offer.line["cook"]["method"]).form
+            else
+              offer.line["cut"] || "whole"
+            end
+          )
         @practice.fetch("holds/#{offer.stand_in.hold_class(form)}/dressed_minutes")
       end
     end

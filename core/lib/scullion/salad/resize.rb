@@ -16,19 +16,28 @@ module Scullion
       # @return [Array<Float>] g of each component, to a tenth
       def to(target)
         low, high = 0.01, 100.0
-        STEPS.times { ((low + high) / 2).then { |middle| dressed(middle) < target ? low = middle : high = middle } }
+        STEPS.times do
+          ((low + high) / 2).then { |middle| dressed(middle) < target ? low = middle : high = middle }
+        end
         grams(high).map { |grams| grams.round(1) }
       end
 
       private
 
-      def grams(factor) = @salad.components.map { |component| component.grams * (factor**@practice.fetch("roles/#{component.role}/stretch")) }
+      def grams(factor)
+        @salad.components.map do |component|
+          component.grams * (factor**@practice.fetch("roles/#{component.role}/stretch"))
+        end
+      end
 
       def dressed(factor)
         grams(factor).each_with_index.sum { |grams, index| grams * (1 + (uptakes[index] / 100)) }
       end
 
-      def uptakes = @uptakes ||= @salad.components.map { |component| @practice.fetch("dressing/uptake/#{component.uptake_class}") }
+      def uptakes
+        @uptakes ||=
+          @salad.components.map { |component| @practice.fetch("dressing/uptake/#{component.uptake_class}") }
+      end
     end
   end
 end

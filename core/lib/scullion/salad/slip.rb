@@ -28,27 +28,53 @@ module Scullion
         found && Reading.new(grams: grams * found["factor"], factor: found["factor"], name: found["name"])
       end
 
-      def what = "#{writer.g(grams)} of #{ingredient.name.downcase} in #{writer.g(total)} is #{share > high ? 'more' : 'less'} than it ever is."
+      def what
+        "#{writer.g(grams)} of #{ingredient.name.downcase} in #{writer.g(total)} is " \
+          "#{share > high ? "more" : "less"} than it ever is."
+      end
       def range = "Usual: #{writer.g(low * total / 100)} to #{writer.g(high * total / 100)}."
 
       def to_h
         mend = reading
-        { "ingredient" => ingredient.key, "what" => what, "range" => range,
-          "reading" => mend && { "grams" => mend.grams.round(2), "factor" => mend.factor, "text" => writer.g(mend.grams), "name" => mend.name } }.compact
+        {
+          "ingredient" => ingredient.key,
+          "what" => what,
+          "range" => range,
+          "reading" =>
+            mend &&
+              {
+                "grams" => mend.grams.round(2),
+                "factor" => mend.factor,
+                "text" => writer.g(mend.grams),
+                "name" => mend.name
+              }
+        }.compact
       end
 
       # Every slip of a build and its dressing that the cook has not called right.
-      # @param portion [Count::Portion] @param ledger [Salad::Ledger] @return [Array<Hash>] each with where it stands
-      def self.of(portion, dressing, ledger) = amounts(portion, dressing) + DoubleCounting.new(portion, dressing, ledger).to_a
+      # @param portion [Count::Portion]
+      # @param ledger [Salad::Ledger]
+      # @return [Array<Hash>] each with where it stands
+      def self.of(portion, dressing, ledger)
+        amounts(portion, dressing) + DoubleCounting.new(portion, dressing, ledger).to_a
+      end
 
       def self.amounts(portion, dressing)
         total = portion.portion_grams
-        layers = portion.layers.each_with_index.map { |layer, index| [layer.ingredient, layer.grams, "components/#{index}", layer.component.right] }
-        parts = (dressing&.parts || []).each_with_index.map { |part, index| [part.ingredient, portion.dressing_grams * part.share, "dressing/parts/#{index}", part.part.right] }
-        (layers + parts).reject(&:last).filter_map do |ingredient, grams, at, _|
-          slip = new(ingredient, grams, total, portion.practice)
-          slip.to_h.merge("at" => at) if slip.slip?
-        end
+        layers =
+          portion.layers.each_with_index.map do |layer, index|
+            [layer.ingredient, layer.grams, "components/#{index}", layer.component.right]
+          end
+        parts =
+          (dressing&.parts || []).each_with_index.map do |part, index|
+            [part.ingredient, portion.dressing_grams * part.share, "dressing/parts/#{index}", part.part.right]
+          end
+        (layers + parts)
+          .reject(&:last)
+          .filter_map do |ingredient, grams, at, _|
+            slip = new(ingredient, grams, total, portion.practice)
+            slip.to_h.merge("at" => at) if slip.slip?
+          end
       end
       private_class_method :amounts
 
@@ -59,7 +85,10 @@ module Scullion
       def high = @ingredient.figures["usual/high"]
 
       def most
-        [high * @practice.fetch("slips/beyond/over_times"), high + ((100 - high) * @practice.fetch("slips/beyond/way_share"))].min
+        [
+          high * @practice.fetch("slips/beyond/over_times"),
+          high + ((100 - high) * @practice.fetch("slips/beyond/way_share"))
+        ].min
       end
 
       def share = grams / total * 100

@@ -11,9 +11,16 @@ module Scullion
       # @param dressings [Hash{Portion=>Dress::Batch}]
       def initialize(plan, worked, dressings)
         @plan, @dressings = plan, dressings
-        @by_layer = worked.flat_map { |need, method, prep| need.layers.map { |layer| [layer, [method, prep]] } }.to_h
-        @ledgers = plan.portions.each_with_index.map { |portion, index| Ledger.new("taste/#{index}", portion, taste_lines(portion, index)) }
-        @costs = plan.portions.each_with_index.map { |portion, index| Cost.new("cost/#{index}", portion, cost_lines(portion, index)) }
+        @by_layer =
+          worked.flat_map { |need, method, prep| need.layers.map { |layer| [layer, [method, prep]] } }.to_h
+        @ledgers =
+          plan.portions.each_with_index.map do |portion, index|
+            Ledger.new("taste/#{index}", portion, taste_lines(portion, index))
+          end
+        @costs =
+          plan.portions.each_with_index.map do |portion, index|
+            Cost.new("cost/#{index}", portion, cost_lines(portion, index))
+          end
       end
 
       def sheets = [*ledgers, *ledgers.flat_map(&:lines), *costs, *costs.flat_map(&:lines)]
@@ -21,8 +28,14 @@ module Scullion
       # @return [Array<Hash>] one a portion
       def to_a
         @plan.portions.each_with_index.map do |portion, index|
-          { "salad" => portion.salad.key, "name" => portion.salad.name, "ledger" => ledgers[index].to_h, "cost" => costs[index].to_h,
-            "suits" => suits[index].to_h.merge("diets" => counted(suits[index])), "balance" => balance(portion, index).to_h }
+          {
+            "salad" => portion.salad.key,
+            "name" => portion.salad.name,
+            "ledger" => ledgers[index].to_h,
+            "cost" => costs[index].to_h,
+            "suits" => suits[index].to_h.merge("diets" => counted(suits[index])),
+            "balance" => balance(portion, index).to_h
+          }
         end
       end
 
@@ -30,26 +43,34 @@ module Scullion
 
       private
 
-      def suits = @suits ||= @plan.portions.map { |portion| Salad::DietsAndAllergens.new(portion.lines_eaten) }
+      def suits
+        @suits ||= @plan.portions.map { |portion| Salad::DietsAndAllergens.new(portion.lines_eaten) }
+      end
 
       # Each diet with the portions of the whole service that suit it.
       def counted(one)
         one.to_h["diets"].map do |diet|
           eaten = @plan.portions.zip(suits).select { |_, other| other.diets.fetch(diet["name"]).empty? }
-          diet.merge("portions" => @plan.portions.first.writer.write(eaten.sum { |portion, _| portion.servings }, :portions))
+          diet.merge(
+            "portions" =>
+              @plan.portions.first.writer.write(eaten.sum { |portion, _| portion.servings }, :portions)
+          )
         end
       end
 
       def parts_of(portion) = @dressings[portion]&.parts || []
 
       def taste_lines(portion, index)
-        lines = portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer)] } + parts_of(portion).map { |part| [TasteLine::OfPart, part] }
+        lines =
+          portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer)] } +
+            parts_of(portion).map { |part| [TasteLine::OfPart, part] }
         lines.each_with_index.map { |(type, *about), line| type.new("taste/#{index}/lines/#{line}", *about) }
       end
 
       def cost_lines(portion, index)
-        lines = portion.layers.map { |layer| [Cost::OfLayer, layer, @by_layer.fetch(layer).last] } +
-                parts_of(portion).map { |part| [Cost::OfPart, portion, part] }
+        lines =
+          portion.layers.map { |layer| [Cost::OfLayer, layer, @by_layer.fetch(layer).last] } +
+            parts_of(portion).map { |part| [Cost::OfPart, portion, part] }
         lines.each_with_index.map { |(type, *about), line| type.new("cost/#{index}/lines/#{line}", *about) }
       end
     end

@@ -9,12 +9,23 @@ module Scullion
 
       TASTES = { salt: "Salt", acid: "Acid", sugar: "Sugar", fat: "Fat" }.freeze
       TASTES.each do |taste, label|
-        assumption :"#{taste}_content", "#{label} in it", :per_hundred, book: :ingredient, none: [0.0, "The larder says nothing of it."],
+        assumption :"#{taste}_content",
+                   "#{label} in it",
+                   :per_hundred,
+                   book: :ingredient,
+                   none: [0.0, "The larder says nothing of it."],
                    at: -> { "content/#{taste}" if ingredient.figures.key?("content/#{taste}") }
         next if taste == :salt
 
-        figure(:"#{taste}_grams", label, :g, how: "grams × what is in it ÷ 100",
-                                             reading: { content: :"#{taste}_content" }) { |grams, content| grams * content / 100 }
+        figure(
+          :"#{taste}_grams",
+          label,
+          :g,
+          how: "grams × what is in it ÷ 100",
+          reading: {
+            content: :"#{taste}_content"
+          }
+        ) { |grams, content| grams * content / 100 }
       end
 
       def writer = practice.writer
@@ -26,23 +37,55 @@ module Scullion
       attr_reader :layer, :cooking, :prep
 
       brought :grams, of: :layer
-      assumption :rinsed, "Left of a tin's salt", :share, book: :practice, none: [1.0, "Not rinsed."],
+      assumption :rinsed,
+                 "Left of a tin's salt",
+                 :share,
+                 book: :practice,
+                 none: [1.0, "Not rinsed."],
                  at: -> { cooking&.salt_left_at }
-      assumption :kept, "Stays in the food, of the salt it is cooked in", :share, book: :practice, none: [0.0, "Not cooked in salt."],
+      assumption :kept,
+                 "Stays in the food, of the salt it is cooked in",
+                 :share,
+                 book: :practice,
+                 none: [0.0, "Not cooked in salt."],
                  at: -> { "salt/kept/#{cooking.class.key}/share" if cooking_salt }
-      assumption :treated, "Stays in the food, of the salt it is treated with", :share, book: :practice, none: [0.0, "Not salted before."],
-                 at: -> { "salt/treated/share" if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg") }
-      gather(:salt_of_the_pot) { cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : [] }
+      assumption :treated,
+                 "Stays in the food, of the salt it is treated with",
+                 :share,
+                 book: :practice,
+                 none: [0.0, "Not salted before."],
+                 at:
+                   lambda {
+                     if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg")
+                       "salt/treated/share"
+                     end
+                   }
+      gather(:salt_of_the_pot) do
+        cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : []
+      end
       brought :treat_salt_grams, of: :prep
       brought :ready_grams, of: :prep
-      figure(:cooked_salt_grams, "Salt from cooking", :g,
-             how: "salt in the pot × its share of the food × what stays") do |kept, salt_of_the_pot|
+      figure(
+        :cooked_salt_grams,
+        "Salt from cooking",
+        :g,
+        how: "salt in the pot × its share of the food × what stays"
+      ) do |kept, salt_of_the_pot|
         salt, finished, here = salt_of_the_pot
         salt ? salt / finished * here * kept : 0.0
       end
-      figure(:treated_salt_grams, "Salt from the treatment", :g,
-             how: "salt taken × its share of the food × what stays") { |treat_salt_grams, ready_grams, grams, treated| treat_salt_grams / ready_grams * grams * treated }
-      figure(:salt_grams, "Salt", :g, how: "grams × what is in it ÷ 100 + from cooking + from the treatment") do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams|
+      figure(
+        :treated_salt_grams,
+        "Salt from the treatment",
+        :g,
+        how: "salt taken × its share of the food × what stays"
+      ) { |treat_salt_grams, ready_grams, grams, treated| treat_salt_grams / ready_grams * grams * treated }
+      figure(
+        :salt_grams,
+        "Salt",
+        :g,
+        how: "grams × what is in it ÷ 100 + from cooking + from the treatment"
+      ) do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams|
         (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams
       end
 
@@ -68,8 +111,15 @@ module Scullion
 
       brought :dressing_grams, of: :portion
       brought :share, of: :part
-      figure(:grams, "Per serving", :g, how: "dressing per serving × its share of the formula") { |dressing_grams, share| dressing_grams * share }
-      figure(:salt_grams, "Salt", :g, how: "grams × what is in it ÷ 100") { |grams, salt_content| grams * salt_content / 100 }
+      figure(
+        :grams,
+        "Per serving",
+        :g,
+        how: "dressing per serving × its share of the formula"
+      ) { |dressing_grams, share| dressing_grams * share }
+      figure(:salt_grams, "Salt", :g, how: "grams × what is in it ÷ 100") do |grams, salt_content|
+        grams * salt_content / 100
+      end
 
       def initialize(at, part)
         super(at)

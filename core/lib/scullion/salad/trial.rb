@@ -23,9 +23,16 @@ module Scullion
       # @return [Hash] ready for JSON
       def to_h
         shown = plan.to_h
-        { "salad" => document, "portion" => shown["count"].first, "taste" => plan.taste.to_a.first,
-          "dress" => shown["dress"].first, "slips" => slips, "hold" => shown["hold"].first, "snags" => shown["snags"],
-          "months" => months }.compact
+        {
+          "salad" => document,
+          "portion" => shown["count"].first,
+          "taste" => plan.taste.to_a.first,
+          "dress" => shown["dress"].first,
+          "slips" => slips,
+          "hold" => shown["hold"].first,
+          "snags" => shown["snags"],
+          "months" => months
+        }.compact
       end
 
       def portion = plan.portions.first
@@ -44,32 +51,61 @@ module Scullion
       def resized(grams)
         target = grams || @house.practice.fetch("portions/#{salad.serves_as}/grams")
         weights = Resize.new(salad, @house.practice).to(target.to_f)
-        with("components" => document["components"].zip(weights).map { |component, weight| component.merge("grams" => weight) })
+        with(
+          "components" =>
+            document["components"].zip(weights).map { |component, weight| component.merge("grams" => weight) }
+        )
       end
 
       # Its dressing brought to another ratio of fat to acid.
       # @param times [Float] @return [Trial] @raise [InvalidBrief] without fat or acid, or a dressing
       def with_ratio(times)
         amounts = Dress::Ratio.amounts(dressing.parts, times)
-        parts = @salad["dressing"]["parts"].zip(amounts).map { |part, amount| part.merge((part.key?("ml") ? "ml" : "grams") => amount) }
+        parts =
+          @salad["dressing"]["parts"]
+            .zip(amounts)
+            .map { |part, amount| part.merge((part.key?("ml") ? "ml" : "grams") => amount) }
         with("dressing" => @salad["dressing"].merge("parts" => parts))
       end
 
       # @return [Salad::Dressing] @raise [InvalidBrief] when it has none
       def dressing
-        salad.dressing || raise(InvalidBrief, Fault.new(what: "#{salad.name} has no dressing.", where: "/dressing",
-                                                        remedy: "Give it one first."))
+        salad.dressing ||
+          raise(
+            InvalidBrief,
+            Fault.new(
+              what: "#{salad.name} has no dressing.",
+              where: "/dressing",
+              remedy: "Give it one first."
+            )
+          )
       end
 
       # Months in which all that has a season is in it; nil for all year.
-      def months = @house.seasons.values_at(*salad.components.map { |component| component.ingredient.key }).compact.reduce(:&)
+      def months
+        @house
+          .seasons
+          .values_at(*salad.components.map { |component| component.ingredient.key })
+          .compact
+          .reduce(:&)
+      end
 
       private
 
       def document_of_brief
-        { "format" => Brief::FORMAT, "salads" => [@salad],
-          "service" => { "name" => "By itself", "date" => @date.iso8601, "from" => "12:00", "to" => "13:00",
-                         "covers" => @covers, "over_prep" => 0, "lines" => [{ "salad" => @salad["key"] }] } }
+        {
+          "format" => Brief::FORMAT,
+          "salads" => [@salad],
+          "service" => {
+            "name" => "By itself",
+            "date" => @date.iso8601,
+            "from" => "12:00",
+            "to" => "13:00",
+            "covers" => @covers,
+            "over_prep" => 0,
+            "lines" => [{ "salad" => @salad["key"] }]
+          }
+        }
       end
     end
   end

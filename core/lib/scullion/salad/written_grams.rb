@@ -9,18 +9,28 @@ module Scullion
       # @raise [UnreadableAmount] @raise [MissingFigure]
       def self.read(text, component, practice)
         amount = practice.reader.read(text)
-        unless amount.rest.empty? || component.ingredient.called?(amount.rest) || component.name.casecmp?(amount.rest)
-          unreadable("Cannot read #{amount.rest[0, 60].inspect} in #{text[0, 120].inspect}: it is neither a unit nor " \
-                     "#{component.ingredient.name}.")
+        unless amount.rest.empty? || component.ingredient.called?(amount.rest) ||
+                 component.name.casecmp?(amount.rest)
+          unreadable(
+            "Cannot read #{amount.rest[0, 60].inspect} in #{text[0, 120].inspect}: it is neither a unit " \
+              "nor " \
+              "#{component.ingredient.name}."
+          )
         end
         grams = amount.grams(component.ingredient, component.form)
-        unreadable("#{text[0, 120].inspect} is outside 0.1 g to 5 kg a serving.") unless grams.between?(0.1, 5000)
+        unless grams.between?(0.1, 5000)
+          unreadable("#{text[0, 120].inspect} is outside 0.1 g to 5 kg a serving.")
+        end
         grams.round(2)
       end
 
       def self.unreadable(what)
-        raise UnreadableAmount, Fault.new(what: what, where: "amount",
-                                          remedy: "Write a number and a unit, for example 120 g, ½ cup or 2 Tbsp.")
+        raise UnreadableAmount,
+              Fault.new(
+                what: what,
+                where: "amount",
+                remedy: "Write a number and a unit, for example 120 g, ½ cup or 2 Tbsp."
+              )
       end
       private_class_method :unreadable
     end
