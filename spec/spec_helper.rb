@@ -31,6 +31,18 @@ module ExampleBrief
     end
   end
 
+  # One component cooked by this method, otherwise as `planned`.
+  # @return [Scullion::Cook::Method]
+  def cooked(ingredient, method, covers: 140, cook: {}, **component)
+    asked = { "ingredient" => ingredient, "cook" => { "method" => method }.merge(cook) }
+    planned(asked.merge(component.transform_keys(&:to_s)), covers: covers).cooking.first
+  end
+
+  # A pot or tray of the example, by its name.
+  def in_example(name, covers: 140, &change)
+    plan(covers: covers, &change).cooking.find { |method| method.need.name == name }
+  end
+
   # Every fault of a spoiled brief, as where => what.
   def faults(&)
     brief(&)

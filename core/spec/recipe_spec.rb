@@ -33,14 +33,9 @@ RSpec.describe Scullion::Recipe::Draft do
   end
 
   it "turns words of the line into cut, trim, treatment and cooking" do
-    roast =
-      draft(
-        "Serves 4\n400 g carrots, peeled, diced and roasted\n2 cucumbers, thinly sliced, salted and drained"
-      ).to_h[
-        "salad"
-      ][
-        "components"
-      ]
+    text =
+      "Serves 4\n400 g carrots, peeled, diced and roasted\n2 cucumbers, thinly sliced, salted and drained"
+    roast = draft(text).to_h.dig("salad", "components")
     expect(roast.first).to include(
       "cut" => "diced",
       "trim" => "peeled",

@@ -23,7 +23,7 @@ module Scullion
         }
       end
 
-      # @param wanted [Hash{String=>Date}] by ingredient @return [Sheets::Sheet]
+      # @param wanted [Hash{String=>Date}] by ingredient @return [Sheet]
       def sheet(wanted)
         rows =
           lines.map do |line|
@@ -40,7 +40,7 @@ module Scullion
               cost["text"]
             ]
           end
-        Sheets::Sheet.new(
+        Sheet.new(
           key: "week",
           title: "Order for the week of #{@monday.strftime("%a %-d %b %Y")}",
           rows: rows,

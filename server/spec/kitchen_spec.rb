@@ -206,19 +206,8 @@ RSpec.describe "A cook's own ingredient", :server do
       "pieces" => house.larder["dill"].facts["pieces"]
     )
     expect(ask(:get, "/api/ingredients?find=marsh%20dil").first["key"]).to eq "wild-dill"
-    expect(
-      ask(
-        :post,
-        "/api/cook",
-        { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 }
-      )[
-        "cooking"
-      ][
-        "raw_grams"
-      ][
-        "value"
-      ]
-    ).to be_within(0.1).of(1000)
+    roast = { "ingredient" => "carrot", "cook" => { "method" => "roast" }, "raw_grams" => 1000 }
+    expect(ask(:post, "/api/cook", roast).dig("cooking", "raw_grams", "value")).to be_within(0.1).of(1000)
   end
 
   it "is completed from its family alone, and says what is only typical of it" do

@@ -35,6 +35,18 @@ module ServerHelper
 
   def answer = (JSON.parse(last_response.body) if last_response.headers["content-type"].to_s.include?("json"))
 
+  # Any file or answer as it is sent.
+  # @return [String]
+  def raw(route)
+    header "Host", "127.0.0.1"
+    get(route)
+    expect(last_response.status).to eq(200), route
+    last_response.body
+  end
+
+  # Sets one of the kitchen's own figures; nil goes back to the shipped one.
+  def own(at, value) = ask(:put, "/api/house-figures", { "at" => at, "value" => value })
+
   # Faults as where => what.
   def told = answer.fetch("faults").to_h { |fault| [fault["where"], fault["what"]] }
 

@@ -40,16 +40,14 @@ module Scullion
 
       # The limit that a layer misses, in words; nil when it meets both.
       def miss(depth_cm)
+        writer = @practice.writer
         slab(depth_cm)
           .minutes_to(limits.map(&:first), hot, LONGEST)
           .zip(limits) do |reached, (celsius, minutes)|
             next if reached && reached <= minutes
 
-            return(
-              "stands #{@practice.writer.cm(depth_cm)} deep and misses " \
-                "#{@practice.writer.celsius(celsius)} by " \
-                "#{reached ? @practice.writer.min(reached - minutes) : "more than a day"}"
-            )
+            by = reached ? writer.min(reached - minutes) : "more than a day"
+            return "stands #{writer.cm(depth_cm)} deep and misses #{writer.celsius(celsius)} by #{by}"
           end
         nil
       end

@@ -223,9 +223,8 @@ module Scullion
     def sources
       given = @facts.is_a?(Hash) ? @facts["sources"] : nil
       unless given.is_a?(Hash) && given.key?("any")
-        return(
-          @fields.fault("sources", "There is no source.", "Name one, for example {\"any\": \"practice\"}.")
-        )
+        @fields.fault("sources", "There is no source.", 'Name one, for example {"any": "practice"}.')
+        return
       end
 
       given.each do |field, source|

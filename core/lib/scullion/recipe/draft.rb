@@ -9,6 +9,12 @@ module Scullion
       USUAL_SERVINGS = 4
       COOKED_HERE = "weighed cooked, and cooked here from raw"
       SERVING = Salad::Component::GRAMS
+      ITSELF =
+        "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or leave " \
+          "it out.".freeze
+      TOO_MUCH =
+        "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave " \
+          "it out.".freeze
 
       # @param text [String] @param house [House]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
@@ -33,8 +39,8 @@ module Scullion
           "servings_said" => !@page.servings.nil?,
           "lines" => @page.lines.map { |line| line_to_h(line) },
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
-          "missing" => missing,
-          "unused" => unused,
+          "missing" => against_steps.missing,
+          "unused" => against_steps.unused,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact
@@ -52,6 +58,10 @@ module Scullion
       def reads = @reads.values
 
       private
+
+      def against_steps
+        @against_steps ||= AgainstSteps.new(@page, @larder, reads.map { |read| [read, taken(read)] })
+      end
 
       def settled?(read)
         return true if @choices[read.line.number] == "leave"
@@ -187,18 +197,8 @@ module Scullion
 
       def why(read)
         return if settled?(read)
-        if itself?(read)
-          return(
-            "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or " \
-              "leave it out."
-          )
-        end
-        if too_much?(read)
-          return(
-            "That would be over #{SERVING.end.to_i} g a serving: mend the amount in the text, or leave it " \
-              "out."
-          )
-        end
+        return ITSELF if itself?(read)
+        return TOO_MUCH if too_much?(read)
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end
@@ -263,45 +263,6 @@ module Scullion
             }.compact
           end
         { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
-      end
-
-      def said_in_steps = @said_in_steps ||= @page.steps.map { |line| line.text.downcase }.join(" ")
-
-      # In the steps and not in the list: names of the larder that stand there whole.
-      def missing
-        return [] if @page.steps.empty?
-
-        listed = reads.filter_map { |read| taken(read) }
-        listed_words =
-          (listed.flat_map { |ingredient| [ingredient.name, *ingredient.aliases] } + reads.map(&:name)).join(
-            " "
-          ).downcase
-        @larder
-          .values
-          .reject { |ingredient| listed.include?(ingredient) }
-          .filter_map do |ingredient|
-            name =
-              [ingredient.name, *ingredient.aliases].map(&:downcase)
-                .find do |each|
-                  each.length > 3 && !each.include?(",") && said_in_steps.match?(/\b#{Regexp.escape(each)}\b/)
-                end
-            name if name && !listed_words.include?(name)
-          end
-          .uniq
-          .first(10)
-      end
-
-      # In the list and not in the steps.
-      def unused
-        if @page.steps.empty? || said_in_steps.match?(/\b(?:everything|all (?:the )?ingredients|the rest)\b/)
-          return []
-        end
-
-        reads
-          .reject do |read|
-            read.name.split.any? { |word| word.length > 2 && said_in_steps.include?(word.chomp("s")) }
-          end
-          .map { |read| read.line.text }
       end
     end
   end

@@ -2,6 +2,7 @@
   import { clockOf, minutesOf, momentOf } from "../../ui/clock";
   import { shortDay } from "../../ui/dates";
   import type { DayOf } from "./day.svelte";
+  import HoldRibbon from "./HoldRibbon.svelte";
   import { lanesOf, type Bar, type RailLane } from "./rail";
 
   // The day on a rail: a lane for each cook and each piece of equipment, hands-on solid and unattended
@@ -250,25 +251,7 @@
           </div>
         {/each}
         {#each ribbons as ribbon (ribbon.preparation)}
-          <div
-            class="border-base-300 relative border-t"
-            style:height="{RIBBON}px"
-            role="img"
-            aria-label="{ribbon.name}: ready {clockOf(
-              ribbon.from,
-            )}, used {ribbon.used}, keeps {ribbon.keeps}"
-          >
-            <div
-              class="bg-success/25 border-success absolute inset-y-1 rounded-r-full border-y border-r"
-              style:left="{x(ribbon.from)}px"
-              style:width="{Math.max(Math.min(ribbon.to, to) - ribbon.from, 0) * scale}px"
-            ></div>
-            <div
-              class="bg-success absolute inset-y-1"
-              style:left="{x(ribbon.from)}px"
-              style:width="{Math.max(ribbon.used - ribbon.from, 0) * scale}px"
-            ></div>
-          </div>
+          <HoldRibbon {ribbon} height={RIBBON} {x} until={to} />
         {/each}
       </div>
     </div>

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+RSpec.describe Scullion::Prep::Line do
+  def prep(kitchen_tools: [{ "key" => "mandoline" }, { "key" => "disc" }], covers: 140, **component)
+    made =
+      plan(covers: covers) do |data|
+        data["kitchen"]["tools"] = kitchen_tools
+        data["salads"][0]["components"] = [
+          { "role" => "base", "grams" => 110 }.merge(component.transform_keys(&:to_s))
+        ]
+      end
+    [made.preps.first, made]
+  end
+
+  # 16,170 ÷ 0.97 ÷ 0.82 = 20,329 g as purchased at 10 kg/h is 122 min; 16,670 g at 90 kg/h on the disc is 11
+  # min; 6 to set it up and 10 to wash come once for the bench.
+  it "picks the tool that is done first, washing up included, and counts its minutes" do
+    disc, disc_plan = prep(ingredient: "carrot", trim: "peeled", cut: "diced")
+    expect(disc.tool).to eq "disc"
+    expect(disc.trimming_minutes).to be_within(0.1).of(122)
+    expect(disc.cutting_minutes).to be_within(0.1).of(16_670.1 / 90 * 0.06)
+    expect(disc_plan.benches.first.hands_minutes).to be_within(0.1).of(disc.hands_minutes + 16)
+    expect(prep(ingredient: "carrot", trim: "peeled", cut: "diced", covers: 4).first.tool).to eq "knife"
+    expect(
+      prep(ingredient: "carrot", trim: "peeled", cut: "diced", kitchen_tools: []).first.tool
+    ).to eq "knife"
+  end
+
+  it "says when the kitchen has not the tool, and keeps the caution where the hand is" do
+    line, made = prep(ingredient: "fennel", cut: "shaved", kitchen_tools: [])
+    expect(made.snags.map(&:what)).to include("Fennel is cut with a mandoline; the kitchen has none.")
+    expect(line.words["cautions"].join).to include("guard")
+    expect(line.bench).to eq "Slicing bench"
+  end
+
+  it "takes brine for a quick-pickle by the kilo, and buys its vinegar, sugar and salt" do
+    line, made = prep(ingredient: "red-onion", trim: "peeled", cut: "sliced", treat: "quick-pickle")
+    expect(line.treat_vinegar_grams).to be_within(0.1).of(16_170 / 0.95 * 0.5)
+    expect(made.purchases.map { |purchase| purchase.ingredient.key }).to include(
+      "white-wine-vinegar",
+      "caster-sugar",
+      "fine-salt"
+    )
+    expect(line.words["treat"]).to include("minutes" => 45, "takes" => include(/vinegar/))
+  end
+
+  it "moistens stale bread: it gains weight" do
+    line, = prep(ingredient: "white-loaf", cut: "torn", treat: "moisten")
+    expect(line.prepped_grams).to be_within(0.1).of(16_170 / 1.7)
+  end
+end

@@ -1,0 +1,117 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Papers
+    class Sheets
+      # What is ordered, cut, cooked and whisked.
+      module Preparing
+        private
+
+        def order
+          dates = @day["needed_by"].to_h { |each| each.values_at("ingredient", "date") }
+          rows =
+            @plan["buy"].map do |line|
+              [
+                line["section"],
+                line["name"],
+                line["order"],
+                text(line, "need_grams"),
+                some(line, "on_hand_grams"),
+                dates[line["ingredient"]]&.then { |date| day(date) },
+                text(line, "surplus_grams"),
+                text(line, "cost")
+              ]
+            end
+          sheet(
+            "order",
+            "Order",
+            ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "Over", "Price"],
+            rows,
+            [7, 7, 6, 4.5, 4, 5.5, 4, 3.5],
+            amounts: [2, 3, 4, 6, 7]
+          )
+        end
+
+        def prep
+          lines = @plan["prep"].to_h { |line| [line["at"], line] }
+          @plan["benches"].map do |bench|
+            rows =
+              lines
+                .values_at(*bench["lines"])
+                .map do |line|
+                  [
+                    line["name"],
+                    text(line, "ap_grams"),
+                    [line["trim"], line.dig("cut", "name"), line.dig("treat", "name")].compact.join(", "),
+                    text(line, "ready_grams"),
+                    text(line, "hands_minutes")
+                  ]
+                end
+            sheet(
+              "prep-#{key(bench["name"])}",
+              "Prep: #{bench["name"]}",
+              ["Item", "As bought", "Do", "Ready", "Minutes"],
+              rows,
+              [5, 4, 6, 4, 4],
+              wall: true,
+              amounts: [1, 3, 4],
+              note: cautions(lines.values_at(*bench["lines"]))
+            )
+          end
+        end
+
+        def cautions(lines)
+          lines.flat_map { |line| line["cautions"] }.uniq.join(" ").then { |said| said unless said.empty? }
+        end
+
+        def cook
+          @plan["cook"].map do |line|
+            rows =
+              line["facts"].filter_map do |fact|
+                line[fact["name"]]&.then do |figure|
+                  [fact["label"], figure["text"]] unless figure["value"].to_f.zero?
+                end
+              end
+            sheet(
+              "cook-#{key(line["name"])}",
+              "Cook: #{line["name"]}",
+              ["What", "How much"],
+              [*rows, ["Done when", line["done"]]],
+              [4, 6],
+              note: ["#{line["setting"]}.", *line["cautions"]].join(" "),
+              wall: true
+            )
+          end
+        end
+
+        def dressing
+          @plan["dress"].map do |batch|
+            parts =
+              batch["parts"].map do |part|
+                [
+                  part["name"],
+                  text(part, "grams"),
+                  text(part, "ml"),
+                  part["strong"] ? "begin with #{text(part, "start_grams")}" : ""
+                ]
+              end
+            stages =
+              batch["stages"].map do |stage|
+                ["→ #{stage["name"]}", text(stage, "grams"), text(stage, "ml"), stage["when"]]
+              end
+            sheet(
+              "dressing-#{key(batch["salad"])}",
+              "Dressing: #{batch["name"]}",
+              %w[Part Weigh Measure Note],
+              parts + stages,
+              [5, 3, 3, 6],
+              amounts: [1, 2],
+              note: "For #{batch["salad_name"]}. #{batch.dig("character", "emulsion", "how")}",
+              wall: true
+            )
+          end
+        end
+      end
+    end
+  end
+end

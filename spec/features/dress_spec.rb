@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require_relative "feature_helper"
+
+RSpec.describe "The dressing", :journey, type: :feature do
+  it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the bench" do
+    visit "/salads"
+    click_link "Paste a recipe"
+    find("textarea").set(
+      "Quay lunch\nServes 4\n\n200 g pearl barley\n2 tbsp ground cloves\n400 g carrots, peeled, diced and " \
+        "roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min."
+    )
+    expect(page).to have_content("2 lines still to settle")
+    expect(page).to have_button("To the bench", disabled: true)
+    click_button "Little gem lettuce"
+    expect(page).to have_content("1 line still to settle")
+    within("[data-status=unknown], [data-status=doubtful]") do
+      fill_in "Add “zzorp” to the larder, like", with: "spinach"
+      find("[role=option]", match: :first).click
+    end
+    expect(page).to have_content("Every line is settled.")
+    click_button "Make it ½ tsp"
+    expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
+    visit "/paste"
+    expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
+    expect(find("textarea").value).to start_with("Quay lunch")
+    click_button "To the bench"
+    expect(page).to have_field("Name of the salad", with: "Quay lunch")
+    expect(page).to have_content("Zzorp")
+  end
+
+  it "is corrected by adding only, refused when it cannot be, and brought to another ratio" do
+    visit "/services/1/dress"
+    within("section[aria-label='Correct it']") do
+      select "flat", from: "It tastes"
+      expect(page).to have_text("375 g")
+      fill_in "In the jug now", with: "1 kg"
+      expect(page).to have_text("80 g cider vinegar", normalize_ws: true)
+      fill_in "In the jug now", with: "a lake"
+      expect(page).to have_css("[role=alert]", text: "lake")
+      expect(page).to have_field("In the jug now", with: "a lake")
+    end
+    visit "/salads/barley-roast-carrot-dill"
+    click_button "2 : 1, bright"
+    expect(page).to have_field("cider-vinegar: how much", with: "30 ml")
+    select "Half now, half later", from: "How it is split"
+    expect(page).to have_text("For pulses and potato")
+    click_button "Undo"
+    expect(page).to have_no_text("For pulses and potato")
+    click_button "Undo"
+    expect(page).to have_field("cider-vinegar: how much", with: "20 ml")
+  end
+
+  it "keeps two changes made in one breath, each as a change of its own" do
+    put_on_the_shelf(barley.merge("key" => "two-in-one-breath"))
+    visit "/salads/two-in-one-breath"
+    expect(page).to have_button("Take out Sunflower seeds")
+    page.execute_script(<<~JS)
+        for (const name of ["White beans", "Dill"])
+          document.querySelector(`[aria-label="Take out ${name}"]`).click();
+      JS
+    expect(page).to have_css("summary", text: "As it was, 2 changes back")
+    expect(page).to have_no_button("Take out Dill").and have_no_button(
+            "Take out White beans"
+          ).and have_button("Take out Sunflower seeds")
+    2.times { click_button "Undo" }
+    expect(page).to have_button("Take out Dill").and have_button("Take out White beans")
+  end
+
+  it "is split in stages of its own, and the salad goes back to what it was before" do
+    put_on_the_shelf(barley.merge("key" => "in-stages"))
+    visit "/salads/in-stages"
+    select "In stages of its own", from: "How it is split"
+    fill_in "Soak: share of the batch", with: "40 %"
+    find_field("Soak: share of the batch").send_keys(:tab)
+    expect(page).to have_field("Reserve: share of the batch", with: "25 %")
+    fill_in "Soak: share of the batch", with: "90 %"
+    find_field("Soak: share of the batch").send_keys(:tab)
+    expect(page).to have_css("[role=alert]", text: "leave nothing for Reserve")
+    click_button "Take out Reserve"
+    expect(page).to have_field("Toss: share of the batch", with: "60 %")
+    find("summary", text: "As it was, 3 changes back").click
+    click_button "See it as it was before: dressing split another way", match: :first
+    within("section[aria-label='What it would do']") { click_button "Take it" }
+    expect(page).to have_field("Reserve: share of the batch", with: "25 %")
+    select "Most into the warm grain, toss, keep a tenth back", from: "How it is split"
+    expect(page).to have_no_field("Reserve: share of the batch")
+    expect(page).to have_css("[role=status]", text: "Saved")
+  end
+end
