@@ -21,4 +21,24 @@ RSpec.describe "The repository" do
     parcels = Dir[File.join(ROOT, "core/methods/*")]
     expect(parcels.map { |path| Dir.children(path).sort }).to all(eq(%w[facts.yml method.rb method_spec.rb]))
   end
+
+  # A comment runs over lines; a rule is cited by its heading in docs/rules.md, each in its own quotes.
+  it "cites rules only that docs/rules.md tells" do
+    headings =
+      File
+        .readlines(File.join(ROOT, "docs/rules.md"))
+        .grep(/\A#+ /)
+        .map { |line| line.sub(/\A#+ /, "").chomp }
+    texts = code.map { |path| File.read(File.join(ROOT, path)).gsub(%r{\n\s*(#|//) }, " ") }
+    cited = texts.flat_map { |text| text.scan(/Rules of the job, ((?:(?:, |,? and )?"[^"]+")+)/) }
+    names = cited.flatten.flat_map { |each| each.scan(/"([^"]+)"/) }.flatten.map { |name| name.chomp(".") }
+    expect(cited.size).to be > 25
+    expect(names.uniq - headings).to eq []
+  end
+
+  it "has every way of cooking in docs/rules.md" do
+    folders = File.read(File.join(ROOT, "docs/rules.md")).scan(/core.methods.([a-z{},-]+)/).flatten
+    named = folders.flat_map { |each| each.delete("{}").split(",") }
+    expect(Dir.children(File.join(ROOT, "core/methods")) - named).to eq []
+  end
 end

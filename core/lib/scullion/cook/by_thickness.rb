@@ -3,7 +3,7 @@
 module Scullion
   module Cook
     # Minutes that go with the square of the thickness, from a reference piece. Rules of the job,
-    # "Blanch, boil cut vegetables, steam, microwave". What is not cut takes the reference's own.
+    # "By thickness". What is not cut takes the reference's own.
     module ByThickness
       extend Worksheet::Figures
 
