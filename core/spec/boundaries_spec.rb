@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+# A limit is tried exactly where it stands: the figure that a rule is held against is set to what the plan
+# has, and then a hair to either side.
+RSpec.describe "Limits of rules, exactly at the limit" do
+  HAIR = 1e-9
+
+  # @return [Array] what comes of a value just below, at and just above the limit
+  def around(limit, &) = [limit - HAIR, limit, limit + HAIR].map(&)
+
+  # @param own [Hash{String=>Float}] the house's own figures @yield [Hash] the brief's data
+  def with(own, covers: 140, &change)
+    figures = own.transform_values { |value| [value, "this kitchen"] }
+    ours = house.with(figures: figures)
+    data = example
+    data["service"]["covers"] = covers
+    change&.call(data)
+    Scullion::Plan.for(Scullion::Brief.read(data, ours))
+  end
+
+  def said(made) = made.snags.map(&:what).join(" ")
+
+  it "is drowned over its share, and dry under it" do
+    share = plan.dressings[0].salad_share
+    drowned =
+      around(share) { |limit| said(with({ "practice/dressing/share/drowned" => limit })).include?("rown") }
+    expect(drowned).to eq [true, false, false]
+    dry = around(share) { |limit| said(with({ "practice/dressing/share/dry" => limit })) }
+    expect(dry.map { |words| words == said(plan) }).to eq [true, true, false]
+  end
+
+  it "counts an amount as usual up to the most that it ever is, and down to the least" do
+    pepper = house.larder["black-pepper"]
+    most, low = pepper.figures["usual/high"], pepper.figures["usual/low"]
+    over, under =
+      house.practice.fetch("slips/beyond/over_times"),
+      house.practice.fetch("slips/beyond/under_times")
+    slip = ->(share) { Scullion::Salad::Slip.new(pepper, share, 100.0, house.practice).slip? }
+    expect(around(most * over) { |share| slip.call(share) }).to eq [false, false, true]
+    expect(around(low * under) { |share| slip.call(share) }).to eq [true, false, false]
+  end
+
+  it "fills a bowl to its share and not a drop more" do
+    made = plan(covers: 40)
+    mix = made.builds[0].mix_ml
+    bowls =
+      around(mix / 1000) do |litres|
+        with({ "practice/bowls/fill" => 1.0 }, covers: 40) do |data|
+          small = { "key" => "own", "name" => "Own", "litres" => litres, "count" => 9 }
+          data["kitchen"]["bowls"] = [
+            small,
+            small.merge("key" => "other", "name" => "Large", "litres" => 400)
+          ]
+        end.builds[
+          0
+        ].bowl.name
+      end
+    expect(bowls).to eq %w[Large Own Own]
+  end
+
+  it "takes a pot that holds it to its limit, and the next one for a gram more" do
+    narrow = { "key" => "narrow", "name" => "narrow", "diameter_cm" => 24, "height_cm" => 16 }
+    wide = narrow.merge("key" => "wide", "name" => "wide", "diameter_cm" => 40)
+    most = in_example("Pearl barley") { |data| data["kitchen"]["pots"] = [narrow] }.most_dry_grams
+    pots =
+      [-1, 0, 1].map do |more|
+        in_example("Pearl barley") do |data|
+          data["kitchen"]["pots"] = [narrow, wide]
+          data["salads"][0]["components"][0]["grams"] = (most + more) * 3 / 147
+        end.pot.key
+      end
+    expect(pots).to eq %w[narrow narrow wide]
+  end
+
+  it "calibrates a pot from a tenth to five times the usual" do
+    pot = brief.kitchen.pots.last
+    usual = house.practice.figures.shipped("evaporation/simmer-open") * pot.area * 1000
+    told =
+      [0.099, 0.1, 5, 5.001].map do |factor|
+        data = {
+          "lid" => "off",
+          "before_grams" => 100_000,
+          "after_grams" => 100_000 - (usual * factor),
+          "minutes" => 60
+        }
+        fields = Scullion::DocumentReader.new(data)
+        [Scullion::Cook::Calibration.read(fields, pot, house.practice)&.factor, fields.faults.size]
+      end
+    expect(told).to eq [[0.099, 1], [0.1, 0], [5.0, 0], [5.001, 1]]
+  end
+
+  it "weighs a batch by tenths below 250 g, and by whole grams from there" do
+    expect(around(250) { |grams| Scullion::Amount::Split.step(grams) }).to eq [0.1, 1.0, 1.0]
+    expect(Scullion::Amount::Split.grams(249.91, [1, 1]).sum).to be_within(1e-9).of(250)
+    expect(Scullion::Amount::Split.grams(250.2, [1, 1]).sum).to eq 251
+  end
+
+  it "writes grams by the scale's step on either side of each step" do
+    writer = house.writer
+    {
+      0 => "0 g",
+      9.94 => "9.9 g",
+      9.96 => "10 g",
+      10.4 => "10 g",
+      10.5 => "11 g",
+      249.4 => "249 g",
+      249.5 => "250 g",
+      252.4 => "250 g",
+      252.5 => "255 g",
+      997.4 => "995 g",
+      997.5 => "1 kg",
+      1997.4 => "1.995 kg",
+      1997.5 => "2 kg",
+      2004.9 => "2.00 kg",
+      2005 => "2.01 kg"
+    }.each { |grams, text| expect(writer.g(grams)).to eq(text), "#{grams}: #{writer.g(grams)}" }
+  end
+
+  it "orders nothing, and names all that is over, when more is on hand than is needed" do
+    need = plan.purchases.find { |line| line.ingredient.key == "carrot" }.need_grams
+    carrots =
+      [-1, 0, 2500].map do |more|
+        plan { |data| data["service"]["stock"] = { "carrot" => need + more } }.purchases.find do |line|
+          line.ingredient.key == "carrot"
+        end
+      end
+    expect(carrots.map { |line| line.packs.zero? }).to eq [false, true, true]
+    expect(carrots.last(2).map(&:surplus_grams)).to match [be_within(1e-6).of(0), be_within(1e-6).of(2500)]
+    expect(carrots.last.enough_for).to eq (140 * (need + 2500) / need).floor
+  end
+
+  it "begins with less of each strong seasoning, and of no other" do
+    strong = Scullion::Dress::Part::STRONG
+    expect(strong).to match_array %w[spice allium salt root fruiting]
+    by_part = plan.dressings[0].parts.to_h { |part| [part.ingredient.key, part.strong?] }
+    expect(by_part.select { |_, is| is }.keys).to match_array %w[fine-salt black-pepper]
+  end
+end
