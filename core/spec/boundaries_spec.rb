@@ -135,4 +135,35 @@ RSpec.describe "Limits of rules, exactly at the limit" do
     by_part = plan.dressings[0].parts.to_h { |part| [part.ingredient.key, part.strong?] }
     expect(by_part.select { |_, is| is }.keys).to match_array %w[fine-salt black-pepper]
   end
+
+  it "writes an oven in fives of °F, and food to the degree, from 100 °C on" do
+    us = Scullion::Amount::Writer.for(Scullion::Amount::Measures::US)
+    {
+      57 => "135 °F",
+      63 => "145 °F",
+      99 => "210 °F",
+      100 => "210 °F",
+      190 => "375 °F",
+      175 => "345 °F"
+    }.each { |celsius, text| expect(us.celsius(celsius)).to eq(text), us.celsius(celsius) }
+  end
+
+  it "takes what binds for a base up to the most fat that a base has" do
+    egg = house.larder["pasteurised-egg"]
+    fat = egg.figures["content/fat"].to_f
+    parts = Scullion::Salad::Trial.new(example["salads"][0], house).dressing.parts
+    base = parts[2].dup.tap { |part| part.ingredient = egg }
+    found =
+      around(fat) do |most|
+        practice = house.practice.with({ "emulsions/full/base/most_fat" => [most, "this kitchen"] })
+        Scullion::Dress::Character.new([*parts.first(2), base], practice).bases.size
+      end
+    expect(found).to eq [0, 1, 1]
+  end
+
+  it "follows what cools to the end of the minutes asked for" do
+    slab =
+      Scullion::Hold::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
+    expect([10, 10.5].map { |minutes| slab.curve(57, minutes).to_a.last.first }).to eq [10.0, 11.0]
+  end
 end

@@ -22,6 +22,11 @@ module WorkedAnswers
       "example" => -> { whole(plan(example)) },
       "every-way" => -> { whole(plan(every_way)) },
       "pounds" => -> { texts(plan(every_way.merge("kitchen" => pounds))) },
+      "too-full" => -> do
+        roster(plan(example.merge("service" => example["service"].merge("covers" => 900)))).to_h
+      end,
+      "under-way" => -> { under_way },
+      "week" => -> { week(plan(example), plan(every_way)) },
       "salads" => -> { example_and_others.to_h { |salad| [salad["key"], tried(salad)] } },
       "larder" => -> { pages },
       "recipes" => -> { RecipeTexts::ALL.first(12).to_h { |each| [each["title"], draft(each["text"])] } },
@@ -32,9 +37,47 @@ module WorkedAnswers
   def plan(brief) = Scullion::Plan.for(Scullion::Brief.read(brief, HOUSE))
   def example = JSON.parse(File.read(File.expand_path("../../docs/brief.example.json", __dir__)))
 
+  def roster(plan) = Scullion::Day::Roster.new(plan)
+
+  # The example's day at half past eight: some of it done, one task late, one spoilt, one held where it is.
+  def under_way
+    usual = roster(plan(example))
+    on_the_day =
+      usual.to_h["tasks"]
+        .select { |task| task["start"].start_with?("2026-11-28") }
+        .sort_by { |task| task["start"] }
+    done, doing, spoilt, pinned = *on_the_day.first(3), on_the_day[8]
+    marks = [
+      { "task" => done["key"], "state" => "done", "at" => "2026-11-28T07:20" },
+      { "task" => doing["key"], "state" => "late", "at" => "2026-11-28T07:15", "minutes" => 12 },
+      { "task" => spoilt["key"], "state" => "failed", "at" => "2026-11-28T08:10", "share" => 0.25 }
+    ]
+    decided = {
+      "now" => "2026-11-28T08:30",
+      "marks" => marks,
+      "pins" => [{ "task" => pinned["key"], "at" => pinned["start"] }],
+      "ahead" => [{ "preparation" => usual.plan.needs[3].component.preparation, "days" => 1 }],
+      "borrowed" => ["plater"],
+      "extra" => [{ "from" => "2026-11-28T09:00", "to" => "2026-11-28T11:00" }]
+    }
+    now = roster(plan(example.merge("day" => decided)))
+    { "day" => now.to_h, "ranges" => now.instance.tasks.to_h { |task| [task.key, now.ranges(task.key)] } }
+  end
+
+  # Two services ordered at once, and what changes from one to the other.
+  def week(one, other)
+    order = Scullion::Buy::WeekOrder.new([one, other])
+    {
+      "order" => order.to_a,
+      "cost" => order.cost,
+      "packs_saved" => order.packs_saved,
+      "difference" => Scullion::Plan::Difference.new(one, other).to_a
+    }
+  end
+
   # A plan with its day, its labels, its tastes and how all that is hot is cooled.
   def whole(plan)
-    roster = Scullion::Day::Roster.new(plan)
+    roster = roster(plan)
     {
       "plan" => plan.to_h,
       "day" => roster.to_h,

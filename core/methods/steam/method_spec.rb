@@ -15,4 +15,16 @@ RSpec.describe Scullion::Cook::Steam do
       end
     expect(without.snags.first.what).to include("no steamer for Carrots")
   end
+
+  # 16,500 g on 2.4 kg trays are 7; the cabinet takes 5. Four covers' worth is one tray.
+  it "takes the steamer's positions, as many as it has trays and no more, or a burner where there is none" do
+    demand = ->(steamed) { steamed.demands(nil).map { |each| [each.kind, each.amount] } }
+    expect(demand.call(cooked("carrot", "steam", cut: "diced"))).to eq [["steamer", 5]]
+    expect(demand.call(cooked("carrot", "steam", cut: "diced", covers: 4))).to eq [["steamer", 1]]
+    without =
+      planned({ "ingredient" => "carrot", "cut" => "diced", "cook" => { "method" => "steam" } }) do |data|
+        data["kitchen"]["steamers"] = []
+      end
+    expect(demand.call(without.cooking[0])).to eq [["burner", 1]]
+  end
 end
