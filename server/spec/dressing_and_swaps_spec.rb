@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe "Dressing and swaps on the bench", :server do
+RSpec.describe "Dressing and swaps of a salad", :server do
   let(:barley) { ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version") }
   let(:parts) { barley["dressing"]["parts"] }
 

@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe "The paste desk", :server do
+RSpec.describe "A pasted recipe", :server do
   recipe = {
     "@context" => "https://schema.org",
     "@type" => "Recipe",

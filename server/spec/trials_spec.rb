@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe "The salad bench", :server do
+RSpec.describe "A salad tried", :server do
   let(:barley) { ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version") }
 
   def judge(salad = barley, path = "/api/trials", **more)

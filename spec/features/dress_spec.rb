@@ -3,7 +3,7 @@
 require_relative "feature_helper"
 
 RSpec.describe "The dressing", :journey, type: :feature do
-  it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the bench" do
+  it "brings a recipe in from anywhere: a doubt settled, something new added, and on to the salad" do
     visit "/salads"
     click_link "Paste a recipe"
     find("textarea").set(
@@ -11,7 +11,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
         "roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min."
     )
     expect(page).to have_content("2 lines still to settle")
-    expect(page).to have_button("To the bench", disabled: true)
+    expect(page).to have_button("To the salad", disabled: true)
     click_button "Little gem lettuce"
     expect(page).to have_content("1 line still to settle")
     within("[data-status=unknown], [data-status=doubtful]") do
@@ -24,7 +24,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
     visit "/paste"
     expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
     expect(find("textarea").value).to start_with("Quay lunch")
-    click_button "To the bench"
+    click_button "To the salad"
     expect(page).to have_field("Name of the salad", with: "Quay lunch")
     expect(page).to have_content("Zzorp")
   end

@@ -2,8 +2,8 @@
 
 require_relative "feature_helper"
 
-RSpec.describe "The salad bench", :journey, type: :feature do
-  def bench
+RSpec.describe "The salad's own screen", :journey, type: :feature do
+  def open_salad
     visit "/salads"
     select "nut-free", from: "For"
     click_link "Pasta, courgette, green olive"
@@ -11,7 +11,7 @@ RSpec.describe "The salad bench", :journey, type: :feature do
   end
 
   it "takes an amount, a remedy seen before it is taken, a place in the order, and undoes them" do
-    bench
+    open_salad
     amount = find_field("Green olives, per serving").value
     fill_in "Green olives, per serving", with: "a bucket"
     find_field("Green olives, per serving").send_keys(:enter)
@@ -55,7 +55,7 @@ RSpec.describe "The salad bench", :journey, type: :feature do
   end
 
   it "resizes by role, opens a working, sets a salad beside another, and adds one from the larder" do
-    bench
+    open_salad
     click_button "side"
     expect(page).to have_css("button[data-at='count/0/portion_grams']", text: "115 g")
     click_button "Undo"

@@ -131,7 +131,7 @@
           : `${open.length} lines still to settle`}</span
     >
     <button class="btn btn-primary h-11" disabled={open.length > 0 || making} onclick={make}
-      >To the bench</button
+      >To the salad</button
     >
   {:else if draft}
     <span class="quiet" role="status">A salad needs a line that is not dressing.</span>

@@ -47,7 +47,7 @@
     <FindIngredient label="Built on" chosen={base?.name} onchosen={(found) => (base = found)} />
     <div class="modal-action mt-1">
       <button type="button" class="btn btn-outline h-11" onclick={() => dialog.close()}>Close</button>
-      <button class="btn btn-primary h-11" disabled={!base || !name.trim()}>To the bench</button>
+      <button class="btn btn-primary h-11" disabled={!base || !name.trim()}>To the salad</button>
     </div>
   </form>
 </dialog>

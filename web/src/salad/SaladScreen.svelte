@@ -21,7 +21,7 @@
   import { GOALS, SaladEditor, type Goal } from "./salad.svelte";
   import { units } from "../state/units.svelte";
 
-  // The bench where one salad is made and judged.
+  // Where one salad is made and judged.
   let { key }: { key: string } = $props();
   const FILES = [
     ["md", "Recipe card, Markdown"],

@@ -84,7 +84,7 @@ module Scullion
       end
 
       # Stages of the salad's own, in place of a preset.
-      OWN = { "name" => "Stages of this salad's own", "why" => "As written on the bench." }.freeze
+      OWN = { "name" => "Stages of this salad's own", "why" => "As written in the salad." }.freeze
 
       def recipe = portion.salad.dressing
       def formula_grams = @formula_grams ||= recipe.parts.sum(&:grams)

@@ -227,7 +227,7 @@ module Scullion
         {
           "key" => item.key("key"),
           "name" => item.text("name", most: 40),
-          "when" => item.text("when", most: 120, default: "as written on the bench"),
+          "when" => item.text("when", most: 120, default: "as written in the salad"),
           "share" => item.number("share", LEAST_STAGE..1, "as a share", default: nil),
           "into" => item.choice("into", INTO, default: "bowl"),
           "to" => classes(item)

@@ -60,7 +60,7 @@
           <li class="border-base-300 flex flex-wrap items-center gap-3 border-t py-1">
             <span class="grow"
               >Or in its place: {serving.swaps.map((swap) => swap.name).join(", ")}</span
-            ><a class="btn btn-outline h-11" href="/salads/{serving.salad}">Swap on the bench</a>
+            ><a class="btn btn-outline h-11" href="/salads/{serving.salad}">Swap in the salad</a>
           </li>
         {/if}
       {/each}

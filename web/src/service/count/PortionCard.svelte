@@ -29,7 +29,7 @@
   <div class="flex flex-wrap items-baseline justify-between gap-x-6">
     <h2 class="text-2xl break-words">{portion.name}</h2>
     <p class="flex flex-wrap items-center gap-3">
-      <a class="link no-print" href="/salads/{portion.salad}">to its bench</a><span class="quiet"
+      <a class="link no-print" href="/salads/{portion.salad}">open the salad</a><span class="quiet"
         >{portion.serves_as} for</span
       ><AmountField
         {desk}
