@@ -93,6 +93,7 @@ end
 # Which specs come by which lines, and how long each takes.
 class Reach
   UNITS = [*Dir.chdir(ROOT) { Dir["core/spec/*_spec.rb"] }, "core/methods"].freeze
+  WHOLE = "core/spec/worked_spec.rb"
   WATCH = <<~'RUBY'
     require "coverage"
     require "json"
@@ -112,11 +113,12 @@ class Reach
     threads.each(&:join)
   end
 
-  # @return [Array<String>] specs that come by this place, quickest first
+  # @return [Array<String>] specs that come by this place: whole answers first, which notice most, then the
+  #   quickest
   def by(mutation)
     line = counted(mutation)
     by_it = UNITS.select { |unit| @lines[unit].fetch(mutation.path, []).include?(line) }
-    by_it.sort_by { |unit| @seconds[unit] }
+    by_it.sort_by { |unit| [unit == WHOLE ? 0 : 1, @seconds[unit]] }
   end
 
   private
