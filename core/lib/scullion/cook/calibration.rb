@@ -10,7 +10,7 @@ module Scullion
       LIDS = { "off" => "simmer-open", "ajar" => "lid-ajar", "on" => "lid-on" }.freeze
 
       # @param fields [DocumentReader] lid, before_grams, after_grams, minutes
-      # @return [Calibration, nil] nil when the fields has noted faults
+      # @return [Calibration, nil] nil when faults were noted
       def self.read(fields, pot, practice)
         before = fields.faults.size
         fields.only(*FIELDS)
