@@ -16,6 +16,11 @@ gem "sinatra", "~> 4.2"
 gem "sqlite3", "~> 2.8.0"
 gem "zeitwerk", "~> 2.6.0"
 
+# For a house that keeps its data on a PostgreSQL server; needs libpq's headers to install.
+group :postgres, optional: true do
+  gem "pg", "~> 1.7.0", require: false
+end
+
 group :test do
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.19.0", require: false

@@ -4,8 +4,9 @@ require "json"
 require_relative "core_rows"
 require_relative "server_rows"
 require_relative "first_page"
+require_relative "crowd_rows"
 
-figures = [*Bench::CoreRows.all, *Bench::ServerRows.all, *Bench::FirstPage.all]
+figures = [*Bench::CoreRows.all, *Bench::ServerRows.all, *Bench::FirstPage.all, *Bench::CrowdRows.all]
 if ARGV.include?("--json")
   puts JSON.pretty_generate(figures.map(&:to_h))
 else

@@ -5,6 +5,7 @@ require_relative "large_day"
 require_relative "bare_loops"
 require_relative "days"
 require_relative "../core/spec/recipe_texts"
+require_relative "../core/spec/day_bound"
 
 module Bench
   # What the core takes, and what it gets right.

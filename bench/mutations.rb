@@ -56,9 +56,9 @@ class Places
     "all?" => "any?"
   }.freeze
 
-  # @param path [String] below the root
-  def initialize(path)
-    @path, @lexed = path, Ripper.lex(File.read(File.join(ROOT, path)))
+  # @param path [String] below the folder of a copy
+  def initialize(path, folder)
+    @path, @lexed = path, Ripper.lex(File.read(File.join(folder, path)))
   end
 
   # @return [Array<Mutation>]
@@ -80,7 +80,7 @@ class Places
     when :on_int
       (token.delete("_").to_i + 1).to_s
     when :on_float
-      (token.to_f * 1.25).to_s
+      token.to_f.zero? ? "1.0" : (token.to_f * 1.25).to_s
     end
   end
 
@@ -105,8 +105,10 @@ class Reach
     end
   RUBY
 
-  def initialize(copies)
+  # @param copies [Array<Copy>] @param paths [Array<String>] that may be spoilt
+  def initialize(copies, paths)
     @seconds, @lines = {}, {}
+    @counted = paths.to_h { |path| [path, Coverage.line_stub(File.join(copies.first.folder, path))] }
     units = Queue.new
     UNITS.each { |unit| units << unit }
     threads = copies.map { |copy| Thread.new { measure(copy, units.pop) until units.empty? } }
@@ -125,7 +127,7 @@ class Reach
 
   # A statement of several lines counts at one of them.
   def counted(mutation)
-    lines = Coverage.line_stub(File.join(ROOT, mutation.path))
+    lines = @counted.fetch(mutation.path)
     mutation.line.downto(1).find { |line| lines[line - 1] }
   end
 
@@ -183,9 +185,11 @@ OptionParser
 Dir.mktmpdir do |folder|
   copies = Array.new(asked[:workers]) { |index| Copy.new(File.join(folder, index.to_s)) }
   paths = Dir.chdir(ROOT) { Dir["core/lib/**/*.rb", "core/methods/*/method.rb"].sort }
-  reach = Reach.new(copies)
+  reach = Reach.new(copies, paths)
   chosen =
-    paths.flat_map { |path| Places.new(path).all }.sample(asked[:count], random: Random.new(asked[:seed]))
+    paths
+      .flat_map { |path| Places.new(path, copies.first.folder).all }
+      .sample(asked[:count], random: Random.new(asked[:seed]))
   waiting, unnoticed = Queue.new, Queue.new
   chosen.each { |mutation| waiting << mutation }
   threads =
@@ -200,6 +204,7 @@ Dir.mktmpdir do |folder|
                   end
               )
           units = reach.by(mutation)
+          warn "#{waiting.size} to go" if (waiting.size % 20).zero?
           next if units.any? && copy.notices?(mutation, units)
 
           unnoticed << mutation

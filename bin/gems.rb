@@ -6,6 +6,8 @@ ENV["BUNDLE_PATH"] ||= ENV.fetch("SCULLION_GEMS") do
   File.join(ENV.fetch("XDG_CACHE_HOME") { File.join(Dir.home, ".cache") }, "scullion/gems")
 end
 
+ENV["BUNDLE_WITH"] ||= "postgres" if ENV["SCULLION_DB"].to_s.match?(%r{\Apostgres(ql)?://})
+
 begin
   require "bundler/setup"
 rescue Bundler::GemNotFound, Bundler::GitError

@@ -10,7 +10,8 @@ module CommandHouse
   # @param shipped [Boolean] @return [Scullion::House]
   def self.find(shipped: false)
     path = ENV.fetch("SCULLION_DB") { File.expand_path("../var/scullion.sqlite3", __dir__) }
-    return Scullion::House.shipped if shipped || !File.file?(path)
+    on_a_server = path.match?(%r{\Apostgres(ql)?://})
+    return Scullion::House.shipped if shipped || !(on_a_server || File.file?(path))
 
     require_relative "../server/server"
     return Scullion::Records::House.ours if Scullion::Records.connect(path)

@@ -32,6 +32,7 @@ module Scullion
              Api::Amounts,
              Api::Kitchen,
              Api::Calibration,
+             Api::BackUps,
              Api::Pages
 
     not_found { response.body.empty? ? problem(404, "There is nothing at this address.") : response.body }

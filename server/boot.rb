@@ -1,14 +1,18 @@
 # frozen_string_literal: true
 
+require "open3"
+require "rbconfig"
 require "socket"
 
 module Scullion
   # What the server is told from outside, and refuses to start without.
   module Boot
     # Something in the surroundings stops the server from starting; the message is one line.
-    class Refused < StandardError
-    end
+    Refused = Records::Refused
 
+    ROOT = File.expand_path("..", __dir__)
+    # How often it is looked whether the day's copy is due.
+    LOOK_SECONDS = 3600
     LOOPBACK = %w[127.0.0.1 localhost ::1].freeze
 
     def self.database = ENV.fetch("SCULLION_DB") { File.expand_path("../var/scullion.sqlite3", __dir__) }
@@ -39,6 +43,28 @@ module Scullion
       )
     end
 
+    # Behind a proxy that says who asks, and does the encrypting.
+    def self.proxied? = !ENV["SCULLION_PROXY"].to_s.empty?
+
+    # Beyond this machine only encrypted, by whoever does it.
+    def self.tls? = !loopback? && !proxied?
+
+    # @return [Array(String, String)] paths of the certificate and its key: given, or its own
+    def self.certificate
+      given = ENV.values_at("SCULLION_TLS_CERT", "SCULLION_TLS_KEY").compact
+      if given.empty?
+        return Certificate.own(Records::Database.at(database).folder, hosts + [Socket.gethostname])
+      end
+      return given if given.size == 2 && given.all? { |path| File.readable?(path) }
+
+      refuse("SCULLION_TLS_CERT and SCULLION_TLS_KEY must both name files that can be read.")
+    end
+
+    # What Puma binds to.
+    def self.address(scheme = tls? ? "https" : "http")
+      "#{scheme}://#{host.include?(":") ? "[#{host}]" : host}:#{port}"
+    end
+
     # Host headers that are answered: this machine's, and any named in SCULLION_HOSTS.
     def self.hosts
       LOOPBACK + ["[::1]"] + [host] +
@@ -47,16 +73,15 @@ module Scullion
 
     # @raise [Refused] in one clear line
     def self.open_database
-      Records.open(database)
-      Demo.load(today: demo_from)
-    rescue SystemCallError, ActiveRecord::ActiveRecordError => e
-      refuse("Cannot write the database #{database}: #{(e.cause || e).message.lines.first.strip}")
+      Records.open(database) { Demo.load(today: demo_from) }
+    rescue ActiveRecord::ActiveRecordError => e
+      refuse("Cannot write the database #{Records.database}: #{(e.cause || e).message.lines.first.strip}")
     end
 
-    # Throws the database away, so that opening it finds the demo again; not while it is served.
+    # Throws the data away, so that opening it finds the demo again; not while it is served.
     def self.reset_demo
       TCPServer.new(host, port).close
-      FileUtils.rm_f(["", "-wal", "-shm"].map { |tail| "#{database}#{tail}" })
+      Records::Database.at(database).throw_away
     end
 
     # @return [#call]
@@ -64,7 +89,8 @@ module Scullion
       code = access_code
       open_database
       warm_up
-      Stack.of(hosts: hosts, access_code: code)
+      copy_daily
+      Stack.of(hosts: hosts, access_code: code, proxied: proxied?)
     end
 
     # Plans once, so that the first change of the day is as quick as the rest.
@@ -75,7 +101,25 @@ module Scullion
       nil
     end
 
+    # Runs one of the commands on the data that is open, in a process of its own, so that nobody waits for it.
+    # @return [Array(String, Process::Status)] what it said, and how it ended
+    def self.door(name, *arguments)
+      url = { "SCULLION_DB" => Records.database.url }
+      Open3.capture2e(url, RbConfig.ruby, File.join("bin", name), *arguments, chdir: ROOT)
+    end
+
+    # The day's copy.
+    def self.copy_daily
+      Thread.new do
+        loop do
+          said, status = door("backup", "--daily")
+          warn said.strip unless status.success?
+          sleep LOOK_SECONDS
+        end
+      end
+    end
+
     def self.refuse(line) = raise(Refused, line)
-    private_class_method :refuse, :warm_up
+    private_class_method :refuse, :warm_up, :copy_daily
   end
 end

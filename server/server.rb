@@ -5,6 +5,7 @@ require "json"
 require "csv"
 require "digest"
 require "active_record"
+require "sqlite3"
 
 $LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
 require "scullion"

@@ -6,18 +6,28 @@ require "rack/protection"
 module Scullion
   # The whole stack, outermost first: who may ask, what may come in, then the contract.
   module Stack
+    # What is text and long enough; not what comes line by line, nor what is compressed already.
+    COMPRESSED =
+      lambda do |_, _, headers, body|
+        type = headers["content-type"].to_s
+        type.match?(%r{json|yaml|text/|svg|javascript|css}) && !type.include?("ndjson") &&
+          !(body.is_a?(Array) && body.sum(&:bytesize) < 1400)
+      end
+
     # @param hosts [Array<String>] Host headers that are answered
     # @param access_code [String, nil] asked for when served beyond this machine
+    # @param proxied [Boolean] whether a proxy says who asks
     # @return [#call] a Rack application
-    def self.of(hosts:, access_code: nil, app: App)
+    def self.of(hosts:, access_code: nil, proxied: false, app: App)
       Rack::Builder
         .new do
+          use Rack::Deflater, if: COMPRESSED, sync: false
           use Guards::Headers
-          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false
-          if access_code
-            use(Rack::Auth::Basic, "Scullion") { |_, code| Rack::Utils.secure_compare(code, access_code) }
-          end
           use Guards::Problems, explain: Guards::Explain.new
+          use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false
+          use Guards::Access, code: access_code, proxied: proxied if access_code
+          use Guards::Readable
+          use Guards::TimeLimit
           use Rack::Protection::HttpOrigin, logging: false
           use Guards::BodyLimit
           use Committee::Middleware::RequestValidation,
@@ -26,6 +36,7 @@ module Scullion
               parse_response_by_content_type: false,
               raise: true,
               coerce_date_times: false
+          use Guards::Turns
           run app
         end
         .to_app

@@ -5,8 +5,11 @@ require_relative "server"
 require "puma"
 require "puma/configuration"
 require "puma/events"
+require "puma/io_buffer"
 require "puma/launcher"
 require "puma/log_writer"
+
+Puma::IOBuffer.prepend(Scullion::PumaBuffers)
 
 begin
   boot = Scullion::Boot
@@ -14,14 +17,19 @@ begin
   raise boot::Refused, "I do not know #{ARGV.first}. Use --reset-demo, or nothing." if ARGV.any?
 
   application = boot.application
-  address = "http://#{boot.host.include?(":") ? "[#{boot.host}]" : boot.host}:#{boot.port}"
-  # One process, a few threads: SQLite takes one writer, and plans are quick.
+  address = boot.address
+  # One process, threads enough that a short answer never waits for one behind long ones.
   config =
     Puma::Configuration.new do |puma|
       puma.environment "production"
       puma.workers 0
-      puma.threads 1, 5
-      puma.bind address.sub("http", "tcp")
+      puma.threads 4, 24
+      if boot.tls?
+        certificate, key = boot.certificate
+        puma.ssl_bind boot.host, boot.port, { cert: certificate, key: key, verify_mode: "none" }
+      else
+        puma.bind boot.address("tcp")
+      end
       puma.app application
       puma.quiet
       puma.lowlevel_error_handler do

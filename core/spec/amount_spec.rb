@@ -149,3 +149,16 @@ RSpec.describe Scullion::Amount do
     end
   end
 end
+
+RSpec.describe Scullion::Amount::Measures do
+  it "turns usual cups and spoons along, and leaves the house's own, to a tenth of a millilitre" do
+    metric = described_class::METRIC
+    turned = metric.turned
+    expect(turned).to eq described_class::US
+    expect(turned.turned).to eq metric
+    own = ->(cup) { described_class.new(**metric.to_h, cup: cup).turned.cup }
+    near = metric.cup + 0.09, metric.cup - 0.09, metric.cup + 0.11, metric.cup - 0.11, 200.0
+    us = described_class::US.cup
+    expect(near.map { |cup| own[cup] }).to eq [us, us, metric.cup + 0.11, metric.cup - 0.11, 200.0]
+  end
+end

@@ -166,4 +166,19 @@ RSpec.describe "Limits of rules, exactly at the limit" do
       Scullion::Hold::Slab.new(depth: 0.05, surface: 25, ambient: 3, diffusivity: 1.4e-7, conductivity: 0.5)
     expect([10, 10.5].map { |minutes| slab.curve(57, minutes).to_a.last.first }).to eq [10.0, 11.0]
   end
+
+  # Shares of stages make up the dressing to half a thousandth.
+  it "takes shares of stages that make one, a hair of rounding aside" do
+    taken =
+      [0.4994, 0.4996, 0.5, 0.5004, 0.5006].map do |share|
+        stages = [
+          { "key" => "a", "name" => "A", "share" => 0.5 },
+          { "key" => "b", "name" => "B", "share" => share }
+        ]
+        faults { |data| data["salads"][0]["dressing"]["stages"] = stages }.none? do |at, _|
+          at.include?("stages")
+        end
+      end
+    expect(taken).to eq [false, true, true, true, false]
+  end
 end

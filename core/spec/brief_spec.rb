@@ -69,7 +69,7 @@ RSpec.describe Scullion::Brief do
   end
 
   it "refuses a service that ends before it starts, and a line whose salad is not there" do
-    expect(faults { |data| data["service"]["to"] = "11:00" }["/service/to"]).to include("before it starts")
+    expect(faults { |data| data["service"]["to"] = "11:00" }["/service/to"]).to include("would last 23.3 h")
     expect(
       faults { |data| data["service"]["lines"][0]["salad"] = "gone" }["/service/lines/0/salad"]
     ).to include('no salad "gone"')

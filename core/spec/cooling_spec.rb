@@ -81,10 +81,10 @@ RSpec.describe Scullion::Hold::Slab do
     # 16,170 g ÷ 0.664 g/ml = 24.35 l; a 60 × 40 cm tray 5 cm deep holds 12 l.
     expect(cooled["methods"].to_h { |method| [method["key"], method["trays"]] }).to include(
       "fan-fridge" => 3,
-      "still-fridge" => 4
+      "still-fridge" => 5
     )
     expect(cooled["left"]).to match(/stands 19.5 cm deep and misses 21 °C/)
     expect(cooled["chosen"]["points"].first).to eq [0, 57.0]
-    expect { plan.cool_down("cook/1") }.to raise_error(Scullion::UnknownFigure, /cooled/)
+    expect { plan.cool_down("cook/2") }.to raise_error(Scullion::UnknownFigure, /cooled/)
   end
 end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../bench/days"
+require_relative "day_bound"
 
 RSpec.describe Scullion::Day do
   def task(key, minutes, after: [], latest: nil, uses: { "cook" => 1 }, **more)

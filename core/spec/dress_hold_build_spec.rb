@@ -115,16 +115,17 @@ RSpec.describe "Dressing, holding and building" do
         "kept" => "Cucumber, salted",
         "dressed" => "Cucumber, salted",
         "topped" => "Sunflower seeds",
-        "discard" => "time out of the cold"
+        "discard" => "time out of the cold",
+        "first_made" => "10:45"
       )
     end
 
     it "is best until the first component fades, and discarded by the stricter house rule, named" do
       expect([window.best_until, window.out_until, window.date_mark, window.discard_by].map(&:to_s)).to eq [
            "14:45",
-           "15:45",
+           "15:27",
            "Fri 4 Dec, 23:59",
-           "15:45"
+           "15:27"
          ]
       expect(window.to_h["rules"]).to eq "House rules A"
     end

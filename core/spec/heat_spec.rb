@@ -7,9 +7,10 @@ RSpec.describe Scullion::Day::Heat do
     described_class.new(made.cooking.first, Scullion::Cook::Beside.new(loads: loads, borrowed: borrowed))
   end
 
-  def kinds(heat) = heat.segments.flat_map { |segment| segment.uses.map(&:kind) }.uniq.sort
+  def segments(heat) = heat.loads.flat_map(&:segments)
+  def kinds(heat) = segments(heat).flat_map { |segment| segment.uses.map(&:kind) }.uniq.sort
   def amounts(heat, kind)
-    heat.segments.flat_map(&:uses).select { |use| use.kind == kind }.map(&:amount).uniq
+    segments(heat).flat_map(&:uses).select { |use| use.kind == kind }.map(&:amount).uniq
   end
 
   barley = { "ingredient" => "pearl-barley", "cook" => { "method" => "absorption" } }
@@ -26,8 +27,8 @@ RSpec.describe Scullion::Day::Heat do
   it "takes oven positions at its heat and trays for a roast, and heats up empty" do
     roast = heat(carrot)
     expect(kinds(roast)).to eq %w[cook oven tray-tray-60]
-    expect(roast.segments.first.uses.map(&:kind)).to eq ["oven"]
-    expect(roast.segments.flat_map(&:uses).filter_map(&:mode).uniq).to eq [
+    expect(segments(roast).first.uses.map(&:kind)).to eq ["oven"]
+    expect(segments(roast).flat_map(&:uses).filter_map(&:mode).uniq).to eq [
          planned(carrot).cooking.first.celsius.round(-1)
        ]
   end
@@ -57,7 +58,18 @@ RSpec.describe Scullion::Day::Heat do
       big = heat(barley, covers: 560)
       batches = planned(barley, covers: 560).cooking.first.batches
       expect(big.rounds).to eq batches
-      expect(big.segments.map(&:name).tally).to include("Weigh and load" => 1, "Simmer" => batches)
+      expect(segments(big).map(&:name).tally).to include("Weigh and load" => 1, "Simmer" => batches)
+    end
+
+    # Nothing that must be cold waits for the last: each filling is a load; short ones are gathered while the
+    # first stands no longer than it may.
+    it "makes a load of each filling, and gathers what follows quickly" do
+      pots = heat(barley, covers: 560)
+      expect(pots.loads.map(&:waited)).to eq [0] * pots.rounds
+      pans = described_class.new(cooked("salmon-fillet", "sear"), Scullion::Cook::Beside.new(loads: 1), 40)
+      expect(pans.loads.map(&:waited).max).to be_between(1, 40)
+      expect(pans.loads.sum(&:share)).to be_within(1e-9).of(1)
+      expect(pans.loads.size).to be < pans.rounds
     end
 
     it "halves the rounds with a second pot, if there is a burner for it" do
@@ -85,9 +97,9 @@ RSpec.describe Scullion::Day::Heat do
       once, twice = heat(carrot), heat(carrot, loads: 2)
       waits =
         lambda do |each|
-          each.segments.reject(&:hands?).reject { |segment| segment.name == "Preheat" }.sum(&:minutes)
+          segments(each).reject(&:hands?).reject { |segment| segment.name == "Preheat" }.sum(&:minutes)
         end
-      hands = ->(each) { each.segments.select(&:hands?).sum(&:minutes) }
+      hands = ->(each) { segments(each).select(&:hands?).sum(&:minutes) }
       expect(waits[twice]).to eq 2 * waits[once]
       expect(hands[twice]).to be_between(hands[once], hands[once] + 4)
       expect(amounts(twice, "oven").max).to eq (amounts(once, "oven").max / 2.0).ceil

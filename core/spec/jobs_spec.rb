@@ -34,7 +34,7 @@ RSpec.describe Scullion::Day::Jobs do
     expect(cut.after.map(&:task)).to eq %w[prep/1/trim/1 prep/1/trim/2 prep/1/trim/3]
     expect(usual["cook/1"].after.map(&:task)).to eq ["prep/1/cut"]
     dill = usual.tasks.select { |task| task.key.start_with?("prep/5/") }
-    expect(dill.map { |task| task.name.sub(/, one.*/, "") }.uniq).to eq ["Dill: picked, chopped 5 mm"]
+    expect(dill.map { |task| task.name.sub(/, one.*/, "") }.uniq).to eq ["Dill: wash, picked, chopped 5 mm"]
   end
 
   # Absorbed under a lid ajar: loaded by hand, then the pot and its burner by themselves, then by hand,
@@ -52,52 +52,46 @@ RSpec.describe Scullion::Day::Jobs do
        ]
   end
 
-  it "cooks in as many rounds as the pot takes, each as long as one, the hands shared out" do
+  # Each batch is a task of its own, spread and cooled when it is done, and the pot is free for the next one.
+  it "cooks as many batches as the pot takes, each cooled when it is done" do
     big = instance(covers: 560)
     batches = plan(covers: 560).cooking[0].batches
-    waits =
-      lambda do |day|
-        day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size
-      end
-    expect(batches).to be > 1
-    expect(waits[big]).to eq batches * waits[usual]
+    loads = big.tasks.select { |task| task.key.start_with?("cook/0/load/") }
+    expect(loads.size).to eq batches
+    expect(loads.map(&:name)).to all(match(/batch \d of #{batches}/))
+    expect(loads.map { |task| task.segments.last.name }.uniq).to eq ["Chills"]
+    simmer = ->(task) { task.segments.select { |each| each.name == "Simmer" }.sum(&:minutes) }
+    expect(loads.map(&simmer).uniq).to eq [simmer[usual["cook/0"]]]
+    expect(loads.drop(1).map { |task| task.after.map(&:task) }).to all(include(%r{cook/0/load}))
+    expect(big["build/0/mix/1"].after.map(&:task)).to include(*loads.map(&:key))
   end
 
-  # Two batches in two pots are one round: half the waits, twice the burners.
+  # Two batches in two pots are one load: half as many, twice the burners.
   it "cooks batches side by side where there is one more pot" do
     big, more = [{}, { "borrowed" => ["pot-pot-40"] }].map { |progress| instance(progress, covers: 560) }
-    waits =
-      lambda do |day|
-        day["cook/0"].segments.reject { |segment| segment.hands? || segment.name == "Chills" }.size
-      end
-    expect(waits[more]).to eq (waits[big] / 2.0).ceil
-    expect(more["cook/0"].segments.first.uses.to_h { |use| [use.kind, use.amount] }).to include(
+    loads = ->(day) { day.tasks.select { |task| task.key.start_with?("cook/0/load/") } }
+    expect(loads[more].size).to eq (loads[big].size / 2.0).ceil
+    expect(loads[more].first.segments.first.uses.to_h { |use| [use.kind, use.amount] }).to include(
       "burner" => 2,
       "pot-pot-40" => 2
     )
   end
 
-  it "puts a roast in by several loads: fewer places and trays at once, for so much longer" do
+  it "puts a roast in by several loads: fewer places and trays at once, each cooled by itself" do
     carrot = plan.needs[1].component.preparation
     once, twice =
       [{}, { "loads" => [{ "preparation" => carrot, "loads" => 2 }] }].map do |progress|
-        instance(progress)["cook/1"]
+        instance(progress).tasks.select { |task| task.key.start_with?("cook/1") }
       end
-    most =
-      lambda do |task|
-        task
-          .segments
-          .flat_map(&:uses)
-          .group_by(&:kind)
-          .transform_values { |uses| uses.map(&:amount).max }
-          .values_at("oven", "tray-tray-60")
-      end
-    expect(most[twice]).to eq(most[once].map { |amount| (amount / 2.0).ceil })
-    waits =
-      lambda do |task|
-        task.segments.select { |segment| segment.name.start_with?("In the oven") }.sum(&:minutes)
-      end
-    expect(waits[twice]).to eq 2 * waits[once]
+    most = ->(tasks) do
+      tasks
+        .flat_map { |task| task.segments.reject { |each| each.name == "Chills" }.flat_map(&:uses) }
+        .select { |use| use.kind == "oven" }
+        .map(&:amount)
+        .max
+    end
+    expect([once.size, twice.size]).to eq [1, 2]
+    expect(most[twice]).to eq (most[once] / 2.0).ceil
   end
 
   it "takes oven positions at the heat of the roast" do

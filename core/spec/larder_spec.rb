@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Finder do
-  let(:finder) { described_class.new(house.larder.values) }
+  let(:finder) { described_class.new(house.larder) }
 
   {
     "carot" => "Carrots",
@@ -27,6 +27,30 @@ RSpec.describe Scullion::Finder do
     expect(finder.find("")).to eq []
     expect(finder.find("🥗")).to eq []
     expect(finder.find("xqzwv")).to eq []
+  end
+
+  # What stands before a comma finds its ingredient while no other name begins so.
+  it "finds the same over a changed larder, made from another or from the beginning" do
+    larder, dice = house.larder, Random.new(6001)
+    finder = described_class.new(larder)
+    10.times do |round|
+      gone = larder.keys.sample(round.even? ? 3 : 60, random: dice)
+      come = house.larder.keys.sample(round.even? ? 5 : 80, random: dice) - larder.keys
+      larder = larder.except(*gone).merge(house.larder.slice(*come))
+      changed =
+        gone.to_h { |key| [key, nil] }.merge(come.to_h { |key| [key, described_class.names(larder[key])] })
+      finder = finder.over(larder, changed)
+      fresh = described_class.new(larder)
+      [
+        "dried",
+        "beans",
+        "oil",
+        "carot",
+        "cranberries",
+        "stock",
+        *larder.values.sample(9, random: dice).map(&:name)
+      ].each { |text| expect(finder.ranked(text)).to eq(fresh.ranked(text)), text }
+    end
   end
 end
 

@@ -60,6 +60,32 @@ RSpec.describe "Limits of what is written" do
     end
   end
 
+  # How long a text may be.
+  {
+    "service/name" => 120,
+    "salads/0/name" => 120,
+    "#{component}/name" => 60,
+    "salads/0/dressing/stages/0/name" => 40,
+    "salads/0/dressing/stages/0/when" => 120,
+    "kitchen/name" => 120,
+    "kitchen/cooks/0/initials" => 12,
+    "figures/0/at" => 200,
+    "figures/0/set_for" => 80,
+    "day/marks/0/task" => 80,
+    "day/pins/0/task" => 80,
+    "day/ahead/0/preparation" => 200,
+    "day/loads/0/preparation" => 200,
+    "day/skilled/0/cook" => 12,
+    "day/taken/0/on" => 120,
+    "day/taken/0/for" => 120
+  }.each do |at, most|
+    it "takes #{most} letters of #{at}, and not one more" do
+      said =
+        [most, most + 1].map { |length| faults { |data| put(data, at, "x" * length) }.fetch("/#{at}", "") }
+      expect(said.map { |text| text.include?("letters long") }).to eq [false, true]
+    end
+  end
+
   # How many of something there may be.
   {
     "salads" => [1, 60],
@@ -72,7 +98,8 @@ RSpec.describe "Limits of what is written" do
     "day/marks" => [0, 1000],
     "day/pins" => [0, 300],
     "day/extra" => [0, 20],
-    "day/skilled" => [0, 60]
+    "day/skilled" => [0, 60],
+    "day/taken" => [0, 20_000]
   }.each do |at, (least, most)|
     it "takes #{least} to #{most} of #{at}" do
       told =
@@ -90,6 +117,7 @@ RSpec.describe "Limits of what is written" do
   # Puts a value where it is told, making what is missing on the way there.
   def put(data, at, value)
     data["house_rules"] = rules if at.start_with?("house_rules")
+    data["figures"] = [{ "at" => "practice/pots/fill", "value" => 0.7 }] if at == "figures/0/set_for"
     *way, last = steps(at)
     there = way.reduce(data) { |inner, step| inner[step] ||= step == "day" ? {} : made(at, step) }
     there[last] = value
@@ -103,7 +131,7 @@ RSpec.describe "Limits of what is written" do
   end
 
   def made(at, step)
-    return [] if %w[marks ahead loads taken].include?(step)
+    return [] if %w[marks pins skilled ahead loads taken stages figures].include?(step)
 
     {
       "day/marks" => {

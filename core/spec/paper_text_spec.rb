@@ -11,6 +11,7 @@ RSpec.describe Scullion::Plan::Paper do
     expect(text.lines.first(2).join).to include(made.brief.service.name, "140 covers")
     headings = text.lines.map(&:chomp).reject { |each| each.empty? || each.start_with?("  ") }
     expect(headings.map { |each| each[/\A[A-Z]\w+/] }.drop(2)).to eq %w[
+         Before
          Count
          Buy
          Prep

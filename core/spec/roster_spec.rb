@@ -35,7 +35,7 @@ RSpec.describe Scullion::Day::Roster do
   # cooked.
   it "keeps the rest after mixing, and says what may be made ahead" do
     expect(usual.instance["build/0/mix"].segments.last).to have_attributes(
-      name: "Rests",
+      name: "Rests, in the cold",
       minutes: 60,
       hands?: false
     )

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "day_bound"
+
 RSpec.describe "Cooks and what they are down for" do
   def cook(key, skills = nil)
     {

@@ -10,10 +10,13 @@ module Scullion
       # After something of it was changed.
       def house_anew = @house = Records::House.ours
 
-      def json(document, status: 200)
+      def json(document, status: 200) = written_json(JSON.generate(document), status: status)
+
+      # @param text [String] JSON
+      def written_json(text, status: 200)
         content_type :json
-        headers "cache-control" => "no-store"
-        halt status, JSON.generate(document)
+        headers "cache-control" => "no-store" unless response.headers["cache-control"]
+        halt status, text
       end
 
       # A file to be kept under a name.
@@ -57,10 +60,38 @@ module Scullion
         result
       end
 
-      def service_asked = Records::Service.find(params["id"])
+      # What work that takes long comes to, done apart and once for all who ask the same at the same time. Who
+      # asks for LINES is answered with how far it is, line by line, and stops it by going away.
+      # @param key [Object] everything that it depends on
+      # @param work [#call] apart, with what to call with (done, of); gives plain data
+      # @param shown [#call] what the last line shows of it
+      def slowly(key, work, shown: :itself.to_proc)
+        return settings.slow.of(key) { Apart.run(&work) } unless lines?
+
+        content_type LINES
+        headers "cache-control" => "no-store"
+        halt 200, Lines.new(settings.slow, key, work, shown)
+      end
+
+      LINES = "application/x-ndjson"
+      def lines? = request.get_header("HTTP_ACCEPT").to_s.include?(LINES)
+
+      def service_asked = Records::Service.for_planning.find(params["id"])
 
       # The plan of a service as it is decided. @return [Plan]
-      def plan_of(service) = Plan.for(Exchange::Briefing.brief(service, house))
+      def plan_of(service) = kept_plan(service).plan
+
+      # @return [Exchange::Plans::Kept]
+      def kept_plan(service) = settings.plans.of(service, house)
+
+      # Answers that nothing has changed to who has it already, as it is or as something else that follows
+      # from the same.
+      # @param stamp [Array, String] of everything that the answer is made from
+      def unless_unchanged(stamp)
+        headers "cache-control" => "private, no-cache"
+        of = [Code::STAMP, request.fullpath, *stamp].join("|")
+        etag Digest::SHA256.hexdigest(of), kind: :weak
+      end
     end
   end
 end

@@ -7,8 +7,12 @@ module Scullion
       def self.registered(app)
         app.helpers Reading
         app.set :solved_days, Records::SolvedDays.new
+        app.set :slow, Once.new(keeps: 8)
         app.get("/api/services/:id/day") { json(roster(service_asked).to_h) }
-        app.get("/api/services/:id/day/fixes") { json(Day::Fixes.new(roster(service_asked)).to_a) }
+        app.get("/api/services/:id/day/fixes") do
+          day = roster(service_asked)
+          json(slowly([day, "fixes"], ->(word) { Day::Fixes.new(day).to_a(&word) }))
+        end
         app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
         app.get("/api/services/:id/day/instance") { json(roster(service_asked).instance.to_h) }
 
@@ -20,28 +24,43 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        # What other services have taken is worked out before the service is locked.
+        # Solved before it is kept; where another decision was kept meanwhile, once more on top of that one.
         # @return [Array(Day::Roster, Hash)] the day as decided, and what stood there before
         def decided(service, decision)
-          taken = taken_beside(service)
-          service.with_lock do
-            said = Changes::DayDecision.new(service.day || {}, decision)
-            service.day = said.to_h
-            roster = roster(service, decision["now"], taken)
-            service.update_column(:day, service.day)
-            [roster, said.before]
+          loop do
+            seen = service.day
+            said = Changes::DayDecision.new(seen || {}, decision)
+            roster = roster(service, now: decision["now"], day: said.to_h)
+            not_barred(roster, decision)
+            return roster, said.before if service.keep_day(said.to_h, seen: seen)
+
+            service.reload
           end
         end
 
-        def taken_beside(service) = Records::EarlierServices.new(service, settings.solved_days, house).taken
+        # A task with a stop on it is not begun, unless somebody took that on.
+        def not_barred(roster, decision)
+          begun = [decision, *decision["all"]].filter_map { |step| step["mark"] }
+          begun.select! { |mark| mark["state"] == "started" }
+          bars =
+            begun.flat_map { |mark| roster.instance[mark["task"]]&.then { |task| roster.bars(task) } || [] }
+          return if bars.empty?
+
+          problem 422,
+                  "This cannot be begun: #{bars.first.what}",
+                  stops: bars.map(&:to_h),
+                  remedy: "#{bars.first.remedy} Or take it on, with your initials and a reason."
+        end
 
         # @param now [String, nil] local, "2026-11-28T09:40"
-        # @param taken [Array<Hash>] what other services have taken
+        # @param day [Hash, nil] what is decided of it, where that is not kept yet
         # @raise [InvalidBrief] when a decision cannot be
-        def roster(service, now = params["now"], taken = taken_beside(service))
-          document = Exchange::Briefing.with_taken(service, house, taken)
-          document = document.merge("day" => (document["day"] || {}).merge("now" => now)) if now
-          settings.solved_days.of(document, house)
+        def roster(service, now: params["now"], day: nil)
+          Records::EarlierServices.of([service], days_here).first.roster(now: now, day: day)
+        end
+
+        def days_here
+          Records::EarlierServices::Kitchen.new(settings.solved_days, settings.plans, house)
         end
       end
     end

@@ -11,14 +11,14 @@ module Scullion
         labels(app)
         app.get("/api/services/:id/packet.pdf") do
           paper = params["paper"] || "a4"
-          file "application/pdf",
-               "packet-#{params["id"]}-#{paper}.pdf",
-               Scullion::Papers::Packet.new(sheets, paper).render
+          file "application/pdf", "packet-#{params["id"]}-#{paper}.pdf", packet(roster(service_asked), paper)
         end
 
         app.get("/api/services/:id/day.ics") do
-          calendar = Scullion::Papers::DayCalendar.new(roster(service_asked))
-          file "text/calendar", "day-#{params["id"]}.ics", calendar.to_ical
+          service = service_asked
+          calendar = Scullion::Papers::DayCalendar.new(service.id, roster(service), service.calendar || {})
+          service.update_column(:calendar, calendar.written) unless service.calendar == calendar.written
+          file "text/calendar", "day-#{service.id}.ics", calendar.to_ical
         end
       end
 
@@ -48,6 +48,14 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
+        # Who asks for lines is told when it is ready, and then asks for it.
+        def packet(day, paper)
+          work = ->(word) do
+            Scullion::Papers::Packet.new(Scullion::Papers::Sheets.new(day), paper).render(&word)
+          end
+          slowly([day, paper], work, shown: ->(_) { "ready" })
+        end
+
         def sheets = Scullion::Papers::Sheets.new(roster(service_asked))
       end
     end

@@ -17,7 +17,7 @@ module Scullion
         app.get("/api/salads/:key/card.md") { file "text/markdown", "#{params["key"]}.md", card.to_markdown }
 
         app.get("/api/salads/:key/card.jsonld") do
-          file "application/ld+json", "#{params["key"]}.jsonld", JSON.pretty_generate(card.to_linked_data)
+          file "application/ld+json", "#{params["key"]}.jsonld", card.to_json_ld
         end
 
         app.get("/api/salads/:key/card.json") do

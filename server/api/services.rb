@@ -53,29 +53,34 @@ module Scullion
 
         def changed(service, document)
           read(document) { |fields| Changes::ServiceChange.check(fields) }
-          brief = Exchange::Briefing.document(service, house)
-          before = plan_before(brief, document["since_covers"])
+          kept = kept_plan(service)
           change = apply(service, document)
-          after = Plan.for(Brief.read(brief_after(service, brief, document["at"]), house))
+          after = plan_after(service, kept.document, document["at"])
           {
             "service" => service.to_document,
-            "plan" => after.to_h,
+            "plan" => after.plan.to_h,
             "previous" => change.previous,
-            "difference" => Plan::Difference.new(before, after).to_a
+            "difference" => Plan::Difference.new(before(kept, document["since_covers"]), after.plan).to_a
           }
         end
 
-        # The plan to compare with: as it stands, or as it stood for so many covers.
-        def plan_before(brief, covers)
-          brief = brief.merge("service" => brief["service"].merge("covers" => covers)) if covers
-          Plan.for(Brief.read(brief, house))
+        # The plan to compare with: as it stood, or as it stood for so many covers.
+        def before(kept, covers)
+          return kept.plan unless covers
+
+          brief = kept.document
+          brief = brief.merge("service" => brief["service"].merge("covers" => covers))
+          settings.plans.sent(brief, house).plan
         end
 
         # A change of the service itself leaves the rest of its brief as it was just read.
-        def brief_after(service, brief, at)
-          return brief.merge("service" => service.to_brief) if at.start_with?("service/")
+        def plan_after(service, brief, at)
+          unless at.start_with?("service/")
+            house_anew
+            return kept_plan(service.reload)
+          end
 
-          Exchange::Briefing.document(service.reload, house_anew)
+          settings.plans.of(service, house, document: brief.merge("service" => service.to_brief))
         end
 
         # All or nothing, and only on the version that the cook saw.

@@ -4,11 +4,13 @@ module Scullion
   module Api
     # Salads tried before they are saved: judged, resized and explained; and the shelf they stand on.
     module Trials
+      # Salads whose looks are kept in mind.
+      MOST_SEEN = 2000
+
       def self.registered(app)
         app.helpers Reading
-        app.get("/api/shelf") do
-          json(Records::Salad.for_planning.order(:name).map { |salad| on_the_shelf(salad) })
-        end
+        app.set :seen, Once.new(keeps: MOST_SEEN)
+        app.get("/api/shelf") { json(shelf) }
         app.post("/api/trials") { json(trial_of(body_document).to_h) }
         app.post("/api/trials/working") { json(trial_of(body_document).plan.working(params["at"]).to_h) }
 
@@ -24,6 +26,26 @@ module Scullion
           Salad::Trial.new(document["salad"], house, covers: document["covers"] || Salad::Trial::COVERS)
         end
 
+        # Every salad; what each looks like is worked out again only where it or the house has changed.
+        def shelf
+          served = Records::ServiceLine.joins(:service).order("services.date", "services.name", "services.id")
+          names = served.pluck(:salad_id, "services.id", "services.name").uniq.group_by(&:first)
+          builds = nil
+          Records::Salad
+            .order(:name, :id)
+            .pluck(:id, :lock_version)
+            .map do |id, version|
+              seen =
+                settings
+                  .seen
+                  .of([house.stamp, id, version]) do
+                    builds ||= Records::Salad.for_planning.index_by(&:id)
+                    on_the_shelf(builds.fetch(id))
+                  end
+              seen.merge("served_in" => names.fetch(id, []).map(&:last))
+            end
+        end
+
         # What tells salads apart at a glance.
         def on_the_shelf(record)
           trial = Salad::Trial.new(record.to_build, house)
@@ -33,7 +55,6 @@ module Scullion
             "serves_as" => record.serves_as,
             "version" => record.lock_version,
             "months" => trial.months,
-            "served_in" => record.services.map(&:name),
             **looks(trial.portion),
             **eaten(trial.portion),
             **kept(trial.plan)

@@ -28,21 +28,25 @@ module Scullion
                   remedy: "Write a day of the week like 2026-11-28."
         end
 
-        def services_of_week = Records::Service.where(date: monday..(monday + 6)).order(:date, :from, :id)
+        def services_of_week
+          @services_of_week ||=
+            Records::Service.for_planning.where(date: monday..(monday + 6)).order(:date, :from, :id).to_a
+        end
         def week_order
-          Scullion::Papers::WeekOrder.new(monday, services_of_week.map { |service| plan_of(service) })
+          Scullion::Papers::WeekOrder.new(monday, settings.plans.all(services_of_week, house).map(&:plan))
         end
 
         # The first day that any service wants it. A day that cannot be laid out wants all by its own date.
         # @return [Hash{String=>Date}] by ingredient
         def wanted
           services_of_week
-            .map { |service| wanted_by(service) }
+            .zip(Records::EarlierServices.of(services_of_week, days_here))
+            .map { |service, others| wanted_by(service, others) }
             .reduce({}) { |all, each| all.merge(each) { |_, one, other| [one, other].min } }
         end
 
-        def wanted_by(service)
-          roster = roster(service)
+        def wanted_by(service, others)
+          roster = others.roster
           roster.needed_by.transform_values { |minute| Moment.new(roster.date, minute).date }
         rescue UnworkableDay
           plan_of(service).purchases.to_h { |line| [line.ingredient.key, service.date] }

@@ -22,6 +22,9 @@ module Scullion
         "unskilled" => "skilled",
         "left_out" => "left_out",
         "put_back" => "left_out",
+        "control" => "control",
+        "taken_on" => "taken_on",
+        "given_back" => "taken_on",
         "since" => "since",
         "restore" => nil
       }.freeze
@@ -39,7 +42,7 @@ module Scullion
         said = @steps.flat_map { |step| step.slice(*KINDS.keys).to_a }
         said
           .reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }
-          .except("taken")
+          .except("taken", "outings")
           .reject { |_, kept| kept.empty? }
       end
 
@@ -65,24 +68,20 @@ module Scullion
       def keep_unmark(day, task) = drop(day, "marks", task, "task")
       def keep_pin(day, said) = put(day, "pins", said, "task")
       def keep_unpin(day, task) = drop(day, "pins", task, "task")
-      def keep_ahead(day, said)
-        if said["days"].zero?
-          drop(day, "ahead", said["preparation"], "preparation")
-        else
-          put(day, "ahead", said, "preparation")
-        end
+      # Of one preparation; as usual it is not kept.
+      def unless_usual(usual, day, list, said)
+        usual ? drop(day, list, said["preparation"], "preparation") : put(day, list, said, "preparation")
       end
+
+      def keep_ahead(day, said) = unless_usual(said["days"].zero?, day, "ahead", said)
       def keep_extra(day, said) = day.merge("extra" => (day["extra"] || []) + [said])
       def keep_unextra(day, from) = one_less(day, "extra") { |hours| hours["from"] == from }
       def keep_borrowed(day, kind) = day.merge("borrowed" => (day["borrowed"] || []) + [kind])
       def keep_returned(day, kind) = one_less(day, "borrowed") { |each| each == kind }
-      def keep_loads(day, said)
-        if said["loads"] == 1
-          drop(day, "loads", said["preparation"], "preparation")
-        else
-          put(day, "loads", said, "preparation")
-        end
-      end
+      def keep_loads(day, said) = unless_usual(said["loads"] == 1, day, "loads", said)
+      def keep_control(day, said) = unless_usual(said["way"].nil?, day, "control", said)
+      def keep_taken_on(day, said) = put(day, "taken_on", said, "key")
+      def keep_given_back(day, key) = drop(day, "taken_on", key, "key")
       def keep_since(day, moment) = day.merge("since" => moment)
       def keep_left_out(day, preparation)
         day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)

@@ -6,7 +6,7 @@ module Scullion
     # it ("service/covers", "salads/…/components/2/grams", "larder/carrot/trims/peeled/yield").
     # Applies it and tells what stood there before, so that it can be undone the same way.
     class ServiceChange
-      DETAILS = %w[name date from to covers tables served_as over_prep].freeze
+      DETAILS = %w[name date from to covers tables served_as over_prep guests].freeze
 
       attr_reader :previous
 
@@ -65,7 +65,8 @@ module Scullion
       private
 
       def detail(name)
-        @previous = @service.to_brief[name]
+        there = @service.to_brief[name]
+        @previous = there.is_a?(Array) ? there.join(", ") : there
         document = @service.to_brief.merge(name => written(name))
         read(document) { |fields| Service.read(fields, salads) }
         @service.update!(name => document[name])
@@ -149,6 +150,8 @@ module Scullion
           @value.to_s.strip.empty? ? nil : WrittenNumber.count(@value)
         when "over_prep"
           number
+        when "guests"
+          @value.to_s.split(/[,\s]+/).reject(&:empty?)
         else
           @value
         end

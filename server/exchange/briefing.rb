@@ -7,27 +7,30 @@ module Scullion
     module Briefing
       # @param service [Records::Service] @param house [House]
       # @return [Hash] a brief as docs/brief.schema.json describes it
-      def self.document(service, house)
-        kitchen = Records::Kitchen.ours
-        salads =
-          Records::Salad.for_planning.where(id: service.lines.map(&:salad_id)).order(:id).map(&:to_build)
-        ingredients = ingredients(salads, house)
-        {
-          "format" => Brief::FORMAT,
-          "service" => service.to_brief,
-          "salads" => salads,
-          "ingredients" => ingredients,
-          "kitchen" => kitchen.to_brief,
-          "house_rules" => kitchen.house_rules.to_document,
-          "figures" => figures(service, ingredients),
-          "day" => service.day.presence
-        }.compact
-      end
+      def self.document(service, house) = documents([service], house).fetch(service.id)
 
-      # The same beside other services. @param taken [Array<Hash>] what they have of the kitchen
-      def self.with_taken(service, house, taken)
-        document = document(service, house)
-        taken.empty? ? document : document.merge("day" => (document["day"] || {}).merge("taken" => taken))
+      # Those of several services, each thing read once for all of them.
+      # @param services [Array<Records::Service>] @return [Hash{Integer=>Hash}] by the service's id
+      def self.documents(services, house)
+        return {} if services.empty?
+
+        kitchen, salads, figures = Records::Kitchen.ours, salads(services), figures(services)
+        rules, kitchen = kitchen.house_rules.to_document, kitchen.to_brief
+        services.to_h do |service|
+          builds = salads.values_at(*service.lines.map(&:salad_id).uniq.sort).map(&:to_build)
+          ingredients = ingredients(builds, house)
+          document = {
+            "format" => Brief::FORMAT,
+            "service" => service.to_brief,
+            "salads" => builds,
+            "ingredients" => ingredients,
+            "kitchen" => kitchen,
+            "house_rules" => rules,
+            "figures" => known(figures.fetch(service.id), ingredients),
+            "day" => service.day.presence
+          }
+          [service.id, document.compact]
+        end
       end
 
       # @return [Brief] @raise [InvalidBrief]
@@ -40,19 +43,29 @@ module Scullion
         house.larder.values_at(*keys).compact.sort_by(&:key).map(&:facts)
       end
 
+      # @return [Hash{Integer=>Records::Salad}] those that the services serve
+      def self.salads(services)
+        Records::Salad
+          .for_planning
+          .where(id: services.flat_map { |each| each.lines.map(&:salad_id) })
+          .index_by(&:id)
+      end
+
+      # @return [Hash{Integer=>Array<Hash>}] own figures that hold for each service
+      def self.figures(services)
+        Records::OwnFigure.for_planning(services).transform_values { |list| list.map(&:to_document) }
+      end
+
       # Own figures of what the brief carries. One kept for an ingredient that this brief does not
       # use, or whose figure has gone since, is no reason not to plan.
-      def self.figures(service, ingredients)
+      def self.known(figures, ingredients)
         known = ingredients.to_h { |facts| ["larder/#{facts["key"]}", Figures.flatten(facts)] }
-        Records::OwnFigure
-          .for_planning(service)
-          .map(&:to_document)
-          .select do |figure|
-            book, key, address = figure["at"].split("/", 3)
-            book == "practice" || known["#{book}/#{key}"]&.key?(address)
-          end
+        figures.select do |figure|
+          book, key, address = figure["at"].split("/", 3)
+          book == "practice" || known["#{book}/#{key}"]&.key?(address)
+        end
       end
-      private_class_method :ingredients, :figures
+      private_class_method :ingredients, :salads, :figures, :known
     end
   end
 end

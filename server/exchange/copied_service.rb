@@ -5,7 +5,7 @@ module Scullion
     # A service made again on another date: the same salads, window and way of serving; covers as
     # they were, or by what such services came to before. Marks, stock and pins stay behind.
     class CopiedService
-      KEPT = %w[name from to tables served_as over_prep lines].freeze
+      KEPT = %w[name from to tables served_as over_prep guests lines].freeze
 
       # @param service [Records::Service]
       def initialize(service)

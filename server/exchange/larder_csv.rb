@@ -24,13 +24,10 @@ module Scullion
             .uniq
             .sort_by
             .with_index { |column, index| [order.index(column[%r{\A[^/]+}]), index] }
-        CSV.generate(force_quotes: false) do |csv|
-          csv << columns
-          flat.each { |row| csv << columns.map { |column| row[column] } }
-        end
+        Papers::Table.write(columns, flat.map { |row| columns.map { |column| cell(row[column]) } })
       end
 
-      # @param text [String] CSV
+      # @param text [String] CSV, its cells parted by commas, semicolons or tabs
       # @return [Array<Array(Integer, Hash)>] line number and facts
       # @raise [InvalidBrief] when it is not a table of ingredients at all
       def self.read(text)
@@ -38,19 +35,32 @@ module Scullion
         if !text.valid_encoding? || text.include?("\uFFFD")
           refuse("The text is not UTF-8.", "Save the table as CSV UTF-8.")
         end
-        table = CSV.parse(text, headers: true, skip_blanks: true)
-        missing = NEEDED - table.headers.compact
-        if missing.any?
-          refuse(
-            "These columns are missing: #{missing.join(", ")}.",
-            "Take the larder out once, and keep its first line."
-          )
+        head, *rows = CSV.parse(text, skip_blanks: true, col_sep: separator(text))
+        columns = columns(head)
+        refuse("There are #{rows.size} rows.", "Bring in #{MOST_ROWS} at a time.") if rows.size > MOST_ROWS
+        rows.each_with_index.map do |cells, index|
+          row = columns.zip(cells).to_h.compact.except(nil)
+          [index + 2, unflatten(row)]
         end
-        refuse("There are #{table.size} rows.", "Bring in #{MOST_ROWS} at a time.") if table.size > MOST_ROWS
-        table.each_with_index.map { |row, index| [index + 2, unflatten(row.to_h.compact)] }
       rescue CSV::MalformedCSVError => e
         refuse("This is not CSV: #{e.message[0, 120]}", "Check the quotes on that line.")
       end
+
+      # The one that the first line has most of.
+      def self.separator(text) = [",", ";", "\t"].max_by { |each| text[/.*/].count(each) }
+
+      def self.columns(head)
+        columns = Array(head).map { |name| name&.strip }
+        missing = NEEDED - columns
+        return columns if missing.empty?
+
+        refuse(
+          "These columns are missing: #{missing.join(", ")}.",
+          "Take the larder out once, and keep its first line."
+        )
+      end
+
+      def self.cell(value) = value.is_a?(Numeric) ? Papers::Sheet::Cell.new(value.to_s, value) : value
 
       def self.flatten(value, path = nil, into = {})
         case value
@@ -74,7 +84,7 @@ module Scullion
           next if path.nil? || text.strip.empty?
           next facts[path] = LISTS.include?(path) ? [] : {} if text.strip == NOTHING
 
-          put(facts, steps(path), understood(path, text.strip))
+          put(facts, steps(path), understood(path, Papers::Table.plain(text.strip)))
         end
         facts["packs"] = facts["packs"].values if facts["packs"].is_a?(Hash)
         facts
@@ -108,7 +118,15 @@ module Scullion
       def self.refuse(what, remedy)
         raise(InvalidBrief, Fault.new(what: what, where: "/csv", remedy: remedy))
       end
-      private_class_method :flatten, :unflatten, :steps, :put, :understood, :refuse
+      private_class_method :cell,
+                           :separator,
+                           :columns,
+                           :flatten,
+                           :unflatten,
+                           :steps,
+                           :put,
+                           :understood,
+                           :refuse
     end
   end
 end

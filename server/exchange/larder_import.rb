@@ -6,16 +6,28 @@ module Scullion
     # written all or not at all. A row may be short: what it leaves out comes from the ingredient
     # it is like, and from its family.
     class LarderImport
-      Row = Struct.new(:line, :facts, :faults, :fate)
-      FORMULA = /\A[=+@\t]/.freeze
+      # fate: new, changed or same; was: the facts that a change was judged against.
+      Row = Struct.new(:line, :facts, :faults, :fate, :was)
+      FORMULA = /\A[=+@\t\r-]/.freeze
+      # After so many rows there is word of how far it is; so many are written at a time.
+      WORD, SLICE = 50, 20
 
-      # @param document [Hash] "csv" as text, or "json" as a list of ingredients @param house [House]
-      # @raise [InvalidBrief] when it is neither
-      def self.of(document, house)
-        new(document.key?("json") ? rows_of(document["json"]) : LarderCsv.read(document["csv"]), house)
+      # Something of it was changed by somebody else since it was judged.
+      class Stale < StandardError
       end
 
-      def self.rows_of(list)
+      # @param document [Hash] "csv" as text, "file" as its bytes in Base64, or "json" as a list
+      # @param house [House]
+      # @yield [Integer, Integer] rows judged, of how many
+      # @return [LarderImport]
+      # @raise [InvalidBrief] when it is no table of ingredients
+      def self.of(document, house, &) = new(Judging.new(rows_in(document), house).rows(&))
+
+      def self.rows_in(document)
+        return LarderCsv.read(document["csv"]) if document.key?("csv")
+        return LarderCsv.read(TableText.read(document["file"].unpack1("m"))) if document.key?("file")
+
+        list = document["json"]
         if list.is_a?(Array) && list.all?(Hash)
           return list.each_with_index.map { |facts, index| [index + 1, facts] }
         end
@@ -27,49 +39,30 @@ module Scullion
                 remedy: "Take the larder out as JSON once, and keep its shape."
               )
       end
-      private_class_method :rows_of
+      private_class_method :rows_in
 
-      # @param rows [Array<Array(Integer, Hash)>] line number and facts as sent
-      def initialize(rows, house)
-        @there = house.larder.transform_values(&:facts)
-        @names = @there.to_h { |key, facts| [facts["name"].downcase, key] }
-        @new_ingredient = NewIngredient.new(house, rows.to_h { |_, facts| [facts["key"], facts] })
-        @rows = rows.map { |line, facts| judge(line, facts) }
-        mark_twins
+      # @param rows [Array<Row>] as judged
+      def initialize(rows)
+        @rows = rows
       end
 
       def sound? = @rows.all? { |row| row.faults.empty? }
 
       # @return [Hash] the report, ready for JSON
-      def report(written: false)
-        {
-          "written" => written,
-          "rows" =>
-            @rows.map do |row|
-              {
-                "line" => row.line,
-                "name" => row.facts["name"].to_s,
-                "fate" => row.faults.empty? ? row.fate : "refused",
-                "faults" =>
-                  row.faults.map do |fault|
-                    { "what" => fault.what, "where" => fault.where, "remedy" => fault.remedy }
-                  end
-              }
-            end
-        }
-      end
+      def report(written: false) = { "written" => written, "rows" => @rows.map { |row| said(row) } }
 
-      # @return [Hash] the report @raise [InvalidBrief] when any row has a fault; nothing is written then
+      # All or nothing; others go on meanwhile.
+      # @return [Hash] the report
+      # @raise [InvalidBrief] when any row has a fault @raise [Stale] when somebody else was quicker
       def write
         raise InvalidBrief, @rows.flat_map(&:faults) unless sound?
 
         Records::Ingredient.transaction do
           @rows
             .reject { |row| row.fate == "same" }
-            .each do |row|
-              Records::Ingredient.find_or_initialize_by(key: row.facts["key"]).update!(
-                Records::Ingredient.document(row.facts)
-              )
+            .each_slice(SLICE) do |some|
+              Records::Ingredient.bring_in(still_to_write(some).map(&:facts))
+              Thread.pass
             end
         end
         report(written: true)
@@ -77,62 +70,28 @@ module Scullion
 
       private
 
-      def judge(line, sent)
-        faults = []
-        facts = @new_ingredient.complete(sent, where: "line #{line}", faults: faults)
-        formulas(line, facts, faults)
-        taken(line, facts, faults)
-        Row.new(line, facts, faults, fate(facts, @there[facts["key"]]))
-      end
+      # What was sent twice at once is written once.
+      def still_to_write(rows)
+        there = Records::Ingredient.where(key: rows.map { |row| row.facts["key"] }).pluck(:key, :facts).to_h
+        rows.reject do |row|
+          now = there[row.facts["key"]]
+          next true if now == row.facts
+          next if now == row.was
 
-      def fate(facts, there)
-        return "new" unless there
-
-        there == facts ? "same" : "changed"
-      end
-
-      # A table program would run these as formulas when the file is opened again.
-      def formulas(line, facts, faults)
-        %w[key name section surplus caution].each do |field|
-          next unless facts[field].to_s.match?(FORMULA)
-
-          faults << Fault.new(
-            what: "#{facts[field].inspect[0, 60]} begins like a formula.",
-            where: "line #{line}/#{field}",
-            remedy: "Begin it with a letter."
-          )
+          raise Stale,
+                "#{row.facts["name"]} was changed elsewhere while the table was read; nothing was written."
         end
       end
 
-      # Another ingredient of the larder goes by this name already.
-      def taken(line, facts, faults)
-        key = @names[facts["name"].to_s.downcase]
-        return if key.nil? || key == facts["key"]
-
-        faults << Fault.new(
-          what: "#{facts["name"].inspect[0, 60]} is already in the larder, as #{key}.",
-          where: "line #{line}/name",
-          remedy: "Use its key to change it, or another name."
-        )
-      end
-
-      # A key or a name may stand only once.
-      def mark_twins
-        %w[key name].each do |field|
-          @rows
-            .group_by { |row| row.facts[field].to_s.downcase }
-            .each_value do |twins|
-              twins
-                .drop(1)
-                .each do |row|
-                  row.faults << Fault.new(
-                    what: "#{row.facts[field].inspect[0, 60]} is already on line #{twins.first.line}.",
-                    where: "line #{row.line}/#{field}",
-                    remedy: "Keep one of them."
-                  )
-                end
-            end
-        end
+      def said(row)
+        faults =
+          row.faults.map { |each| { "what" => each.what, "where" => each.where, "remedy" => each.remedy } }
+        {
+          "line" => row.line,
+          "name" => row.facts["name"].to_s,
+          "fate" => faults.empty? ? row.fate : "refused",
+          "faults" => faults
+        }
       end
     end
   end

@@ -5,14 +5,14 @@ module Scullion
     # A schema.org Recipe, as JSON-LD or a page that holds one, written out as plain recipe text
     # that Recipe::Page lays out like any other.
     module LinkedRecipe
-      SCRIPT = %r{<script[^>]*application/ld\+json[^>]*>(.*?)</script>}mi.freeze
+      SCRIPT, SCRIPT_ENDS, KIND = "<script", "</script", "application/ld+json"
       DEEPEST = 12
 
       # @param pasted [String]
       # @return [String] the recipe in plain lines; what was pasted itself when it is not JSON
       # @raise [UnreadableAmount] when it is broken JSON, or holds no recipe
       def self.plain(pasted)
-        documents = pasted.scan(SCRIPT).flatten
+        documents = scripts(pasted)
         documents = [pasted] if documents.empty? && pasted.match?(/\A[\s\uFEFF]*[{\[]\s*["{\[\]}]/)
         return pasted if documents.empty?
 
@@ -29,6 +29,16 @@ module Scullion
 
       class << self
         private
+
+        # What stands in a page's scripts of linked data, in one way through it.
+        def scripts(page)
+          folded, found, at = page.tr("A-Z", "a-z"), [], 0
+          while (from = folded.index(SCRIPT, at)) && (opened = folded.index(">", from)) &&
+                  (at = folded.index(SCRIPT_ENDS, opened))
+            found << page[(opened + 1)...at] if folded[from..opened].include?(KIND)
+          end
+          found
+        end
 
         def parse(document)
           JSON.parse(document.delete_prefix("\uFEFF").strip, max_nesting: 60)

@@ -27,7 +27,7 @@ module Scullion
           (@document["figures"] || []).each do |figure|
             service.own_figures.create!(at: figure["at"], value: figure["value"])
           end
-          service.update!(day: @document["day"].except("taken")) if @document["day"]
+          service.update!(day: @document["day"].except("taken", "outings")) if @document["day"]
           service
         end
       end

@@ -2,7 +2,7 @@
 
 module Scullion
   module Guards
-    # Refuses bodies over 1 MB, whether they say their length or come in chunks.
+    # Refuses bodies over 1 MB, whether they say their length or come in chunks, and such as are no text.
     class BodyLimit
       MOST = 1_048_576
 
@@ -13,7 +13,11 @@ module Scullion
       def call(env)
         raise TooLarge if env["CONTENT_LENGTH"].to_i > MOST
 
-        read_chunks(env) if env["HTTP_TRANSFER_ENCODING"]
+        body = env["rack.input"]&.read(MOST + 1).to_s
+        raise TooLarge if body.bytesize > MOST
+        raise NoText unless body.dup.force_encoding(Encoding::UTF_8).valid_encoding?
+
+        env["rack.input"] = StringIO.new(body)
         @app.call(env)
       end
 
@@ -21,13 +25,8 @@ module Scullion
       class TooLarge < StandardError
       end
 
-      private
-
-      def read_chunks(env)
-        body = env["rack.input"].read(MOST + 1).to_s
-        raise TooLarge if body.bytesize > MOST
-
-        env["rack.input"] = StringIO.new(body)
+      # Answered with 400 by Problems.
+      class NoText < StandardError
       end
     end
   end

@@ -7,13 +7,13 @@ module Scullion
     class Explain
       READERS = {
         %r{\APOST /api/plan(/working)?\z} => ->(body) { brief(body) },
-        %r{\A(POST|PUT) /api/salads} =>
+        %r{\A(POST|PUT) /api/salads(/[^/]+)?\z} =>
           lambda { |body| read(body, "version") { |fields| Salad::Form.read(fields, house) } },
         %r{\A(POST|PUT) /api/services(/\d+)?\z} =>
           lambda { |body| read(body, "version") { |fields| Service.read(fields, salads) } },
         %r{\APOST /api/services/\d+/changes\z} =>
           lambda { |body| read(body) { |fields| Changes::ServiceChange.check(fields) } },
-        %r{\APOST /api/trials} =>
+        %r{\APOST /api/trials(/[^/]+)*\z} =>
           lambda do |body|
             read(body) do |fields|
               fields

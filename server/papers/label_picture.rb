@@ -29,7 +29,10 @@ module Scullion
         %(<rect x="2" y="2" #{size} rx="10" fill="#fff" stroke="#000" stroke-width="3"/>)
       end
 
-      def name = text(46, @label["name"].length > LONGEST ? 20 : 28, @label["name"][0, 40], bold: true)
+      def name
+        said = [@label["name"], @label["batch"]].compact.join(", ")
+        text(46, said.length > LONGEST ? 20 : 28, said[0, 40], bold: true)
+      end
 
       # When it is ready, how long it is at its best, and in bold when it must go.
       def times
@@ -38,10 +41,24 @@ module Scullion
       end
 
       def below
-        [
-          text(188, 18, "Contains: #{@label["allergens"][0, 44]}"),
-          text(220, 16, "#{@label["rules"]} · By: ________")
-        ]
+        [*contains, *kept, text(228, 15, "#{@label["rules"]} · By: ________")]
+      end
+
+      # How it is kept; in its place a stop, as far as two lines go.
+      def kept
+        return [text(206, 15, @label["kept"].to_s, bold: true)] unless @label["stop"]
+
+        lines = "STOP: #{@label["stop"]}".scan(/.{1,54}(?:\s|\z)/)
+        lines = [lines.first, "#{lines[1].strip} …"] if lines.size > 2
+        lines.each_with_index.map { |line, index| text(196 + (index * 15), 12, line.strip, bold: true) }
+      end
+
+      # All of them, on as many lines as it takes: an allergen is never cut off.
+      def contains
+        words = "Contains: #{@label["allergens"]}"
+        size = words.length > 90 ? 9 : 14
+        lines = words.scan(/.{1,#{size == 9 ? 84 : 52}}(?:,\s|\z)/)
+        lines.each_with_index.map { |line, index| text(172 + (index * (size + 2)), size, line) }
       end
 
       def text(top, size, words, bold: false)

@@ -14,6 +14,7 @@ module Scullion
       # Points: a letter 1/200 of the distance high is read with ease; 20 pt is 7 mm.
       # A little less where that saves a second page.
       WALL, DESK, SMALL, TITLE = [20, 18].freeze, [11, 10].freeze, 11, 28
+      STOP, CARE = 16, 13
       LABELS_ACROSS, LABELS_DOWN = 2, 5
       CELL = {
         borders: [:bottom],
@@ -28,8 +29,23 @@ module Scullion
         @sheets, @paper = sheets, PAPER.fetch(paper)
       end
 
+      # @yield [Integer, Integer] sheets set, of how many
       # @return [String] the PDF
       def render
+        blank
+        sheets = @sheets.all
+        sheets.each_with_index do |sheet, index|
+          page(sheet, first: index.zero?)
+          yield index + 1, sheets.size if block_given?
+        end
+        cut_out
+        @pdf.number_pages("#{@sheets.title} · <page> of <total>", at: [0, -10], size: SMALL)
+        @pdf.render
+      end
+
+      private
+
+      def blank
         @pdf =
           Prawn::Document.new(
             page_size: @paper,
@@ -46,24 +62,34 @@ module Scullion
           }
         )
         @pdf.font("Sheet")
-        @sheets.all.each_with_index { |sheet, index| page(sheet, first: index.zero?) }
-        cut_out
-        @pdf.number_pages("#{@sheets.title} · <page> of <total>", at: [0, -10], size: SMALL)
-        @pdf.render
       end
-
-      private
 
       def page(sheet, first:)
         @pdf.start_new_page unless first
         @pdf.text(sheet.title, size: TITLE, style: :bold)
         @pdf.text(@sheets.subtitle, size: SMALL)
         @pdf.text(sheet.note, size: SMALL) if sheet.note
+        warnings(sheet)
         @pdf.move_down(8)
         return @pdf.text("Nothing here.", size: SMALL) if sheet.rows.empty?
 
         tables = (sheet.wall ? WALL : DESK).lazy.map { |size| table(sheet, size) }
         (tables.find { |table| table.height <= @pdf.cursor } || tables.first).draw
+      end
+
+      # Above the table, a stop large and framed.
+      def warnings(sheet)
+        (sheet.warnings || []).each do |each|
+          @pdf.move_down(5)
+          stop = each.grave == "stop"
+          @pdf.text(each.to_s, size: stop ? STOP : CARE, style: each.grave == "mind" ? :normal : :bold)
+          frame(each.to_s) if stop
+        end
+      end
+
+      def frame(said)
+        height = @pdf.height_of(said, size: STOP, style: :bold)
+        @pdf.stroke_rectangle([-4, @pdf.cursor + height + 2], @pdf.bounds.width + 8, height + 4)
       end
 
       def table(sheet, size)
@@ -101,7 +127,7 @@ module Scullion
           height: @pdf.bounds.height - 12
         ) do
           @pdf.text_box(
-            label["name"],
+            [label["name"], label["batch"]].compact.join(", "),
             size: 18,
             style: :bold,
             height: 24,
@@ -118,7 +144,11 @@ module Scullion
             overflow: :shrink_to_fit
           )
           @pdf.text_box(
-            "Contains: #{label["allergens"]}\n#{label["rules"]}. By: ______",
+            [
+              *("STOP: #{label["stop"]}" if label["stop"]),
+              "Contains: #{label["allergens"]}",
+              [label["kept"], label["rules"], "By: ______"].compact.join(". ")
+            ].join("\n"),
             size: SMALL,
             at: [0, @pdf.bounds.top - 86],
             height: 40,

@@ -11,22 +11,29 @@ module Scullion
         @plan = Salad::Trial.new(salad.to_build, house, covers: covers).plan.to_h
       end
 
-      # @return [String]
+      # What Markdown or a page would take for more than a text.
+      MARKUP = /[\\`*_\[\]<>|~&]/.freeze
+
+      # @return [String] safe to show as a page
       def to_markdown
         dressed = dressing.any? ? ["## Dressing", list(dressing)] : []
         [
-          "# #{@name}",
+          "# #{escaped(@name)}",
           "Serves #{@covers}",
           "## Ingredients",
           list(solids),
           *dressed,
           "## Method",
           numbered(steps),
-          *notes
+          *notes.map { |note| escaped(note) }
         ].join("\n\n") << "\n"
       end
 
-      # @return [Hash] schema.org Recipe, as JSON-LD
+      # @return [String] schema.org Recipe, as JSON-LD that may stand in a page's script
+      def to_json_ld = JSON.pretty_generate(to_linked_data).gsub("<", "\\u003c")
+
+      private
+
       def to_linked_data
         {
           "@context" => "https://schema.org",
@@ -38,8 +45,6 @@ module Scullion
           "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } }
         }
       end
-
-      private
 
       def solids
         @plan["prep"].map do |line|
@@ -85,6 +90,11 @@ module Scullion
       end
 
       def notes
+        warned = @plan["hazards"].reject { |found| found["grave"] == "mind" && found["at"] != "service" }
+        warned.map { |found| "#{found["grave"].upcase}: #{found["what"]} #{found["remedy"]}".strip } + held
+      end
+
+      def held
         kept =
           @plan["hold"].map do |hold|
             "Dressed, it is good for #{hold["dressed_minutes"]["text"]}; out of the cold it lasts " \
@@ -98,8 +108,11 @@ module Scullion
           end
       end
 
-      def list(lines) = lines.map { |line| "- #{line}" }.join("\n")
-      def numbered(lines) = lines.each.with_index(1).map { |line, number| "#{number}. #{line}" }.join("\n")
+      def escaped(text) = text.gsub(MARKUP) { |sign| "\\#{sign}" }
+      def list(lines) = lines.map { |line| "- #{escaped(line)}" }.join("\n")
+      def numbered(lines)
+        lines.each.with_index(1).map { |line, number| "#{number}. #{escaped(line)}" }.join("\n")
+      end
     end
   end
 end

@@ -4,17 +4,41 @@ module Scullion
   module Papers
     # One list as a plain table.
     # wall: set large, to be read from two metres. widths: of the columns, against each other.
-    # amounts: columns of numbers, which stand under each other.
+    # amounts: columns of numbers, which stand under each other. warnings: what can hurt somebody there, the
+    # gravest first.
     Sheet =
-      Struct.new(:key, :title, :note, :head, :rows, :widths, :wall, :amounts, keyword_init: true) do
+      Struct.new(
+        :key,
+        :title,
+        :note,
+        :head,
+        :rows,
+        :widths,
+        :wall,
+        :amounts,
+        :warnings,
+        keyword_init: true
+      ) do
+        # For a table program: numbers as numbers with their unit in the heading, dates with their year.
+        # What can hurt somebody stands below, marked in the first column.
         def to_csv
-          CSV.generate { |csv| [head, *rows].each { |row| csv << row.map { |cell| safe(cell.to_s) } } }
+          rest = [nil] * [head.size - 2, 0].max
+          Table.write(head, rows + (warnings || []).map { |each| [each.word, each.text, *rest] })
+        end
+      end
+
+    # What stands in a table where that is more than a text: how it is read on paper, and what it is.
+    # unit: of a number, nil for a date or a time.
+    Sheet::Cell =
+      Struct.new(:text, :value, :unit) do
+        # @param figure [Hash] of a plan @param writer [Amount::Writer] of the house that it is for
+        def self.of(figure, writer)
+          value, unit = writer.measured(*figure.values_at("value", "unit"))
+          text = figure["text"]
+          new(text, value.is_a?(Float) && value == value.to_i ? value.to_i : value, unit)
         end
 
-        private
-
-        # A spreadsheet must not take a name for a formula.
-        def safe(text) = text.match?(/\A[=+@\t\r]/) ? "'#{text}" : text
+        def to_s = text
       end
   end
 end

@@ -32,12 +32,14 @@ module Scullion
               line["section"],
               line["name"],
               line["order"],
-              need["text"],
-              have["value"].positive? ? have["text"] : "",
-              wanted[line["ingredient"]]&.strftime("%a %-d %b"),
+              cell(need),
+              have["value"].positive? ? cell(have) : "",
+              wanted[line["ingredient"]]&.then do |date|
+                Sheet::Cell.new(date.strftime("%a %-d %b"), date.iso8601)
+              end,
               line["services"].map { |each| "#{each["name"]} #{each["grams"]}" }.join("; "),
-              over["text"],
-              cost["text"]
+              cell(over),
+              cell(cost)
             ]
           end
         Sheet.new(
@@ -51,6 +53,8 @@ module Scullion
       end
 
       private
+
+      def cell(figure) = Sheet::Cell.of(figure, @plans.first.brief.practice.writer)
 
       def lines = @lines ||= @order.to_a
     end

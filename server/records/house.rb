@@ -3,18 +3,26 @@
 module Scullion
   module Records
     # The one house of this database: what core's rules may ask of this kitchen. Kept in memory until any
-    # of what it is made from has changed: reading hundreds of ingredients anew for every request is what
-    # would be slow.
+    # of what it is made from has changed, and then made anew of what has: reading hundreds of ingredients
+    # for every request is what would be slow. While somebody makes it anew of very much, others go on
+    # with the one before.
     module House
-      Kept = Struct.new(:stamp, :house)
+      # stamp: of what it is made from; larder: as it was read, without own figures.
+      Kept = Struct.new(:stamp, :house, :larder)
+      # More ingredients than these are very much.
+      MUCH = 50
       LOCK = Mutex.new
 
       class << self
         # @return [Scullion::House]
         def ours
-          now = stamp
+          now = [Records.database&.to_s, Scullion::Cook::Parcels.keys, Stamp.house]
+          kept = @kept
+          return kept.house if kept&.stamp == now
+          return kept.house if @busy && LOCK.locked? && !LOCK.owned? && same_place?(kept, now)
+
           LOCK.synchronize do
-            @kept = Kept.new(now, built) unless @kept&.stamp == now
+            @kept = made(now, @kept) unless @kept&.stamp == now
             @kept.house
           end
         end
@@ -25,34 +33,34 @@ module Scullion
 
         private
 
-        # Every write moves a version, and every row added or taken out moves the count or the last id.
-        def stamp
-          [
-            ActiveRecord::Base.connection_db_config.database,
-            Scullion::Cook::Parcels.keys,
-            Ingredient.pick(Arel.sql("COUNT(*), COALESCE(SUM(lock_version), 0), COALESCE(MAX(id), 0)")),
-            Kitchen.pluck(:id, :lock_version, :house_rules_id),
-            HouseRules.order(:id).map(&:attributes),
-            OwnFigure.of_the_kitchen.order(:id).pluck(:at, :value, :set_by, :set_on)
-          ]
+        def same_place?(kept, now) = kept && kept.stamp.first(2) == now.first(2)
+
+        def made(now, before)
+          before = nil unless same_place?(before, now)
+          larder, changed = LarderRead.after(before&.larder, shipped.sources) { @busy = true }
+          Kept.new(now, built(now.last, larder, before&.house, changed), larder)
+        ensure
+          @busy = false
         end
 
-        def built
-          bare = shipped.with(larder: larder, rule_sets: rule_sets)
+        def built(stamp, larder, before, changed)
+          bare = shipped.with(larder: larder.transform_values(&:ingredient).freeze, rule_sets: rule_sets)
           ours = Kitchen.ours
           kitchen = Scullion::Kitchen.read(DocumentReader.new(ours.to_brief), bare.practice)
           bare.with(
+            stamp: stamp,
             kitchen: kitchen,
             rules: bare.rule_sets.fetch(ours.house_rules.key),
-            figures: own_figures(bare)
-          )
+            figures: own_figures(bare),
+            finder: finder(larder, before, changed)
+          ).tap(&:finder)
         end
 
-        def larder
-          Ingredient
-            .all
-            .to_h { |record| [record.key, IngredientForm.read(record.facts, sources: shipped.sources)] }
-            .freeze
+        def finder(larder, before, changed)
+          names = larder.transform_values(&:names)
+          return ->(ours) { Finder.new(ours, names) } unless before
+
+          ->(ours) { before.finder.over(ours, changed.to_h { |key| [key, names[key]] }) }
         end
 
         def rule_sets

@@ -9,6 +9,15 @@ module Scullion
 
       def self.document(facts) = { key: facts["key"], name: facts["name"], facts: facts }
 
+      # New ones, and others with what they are from now on; versions move.
+      # @param list [Array<Hash>] facts
+      def self.bring_in(list)
+        return if list.empty?
+
+        theirs = "name = excluded.name, facts = excluded.facts, lock_version = #{table_name}.lock_version + 1"
+        upsert_all(list.map { |facts| document(facts) }, unique_by: :key, on_duplicate: Arel.sql(theirs))
+      end
+
       # What still uses it, in words: salads by name.
       def used_in
         ids =

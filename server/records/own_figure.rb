@@ -7,8 +7,12 @@ module Scullion
       belongs_to :service, optional: true
 
       # A service's own figures stand over the kitchen's.
-      def self.for_planning(service)
-        where(service: [nil, service]).order(Arel.sql("service_id IS NOT NULL")).index_by(&:at).values
+      # @param services [Array<Service>] @return [Hash{Integer=>Array<OwnFigure>}] by the service's id
+      def self.for_planning(services)
+        ids = services.map(&:id)
+        all =
+          where(service_id: [nil, *ids]).order(Arel.sql("service_id IS NOT NULL"), :id).group_by(&:service_id)
+        ids.to_h { |id| [id, [*all[nil], *all[id]].index_by(&:at).values] }
       end
 
       # Those that hold for every service.

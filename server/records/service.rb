@@ -15,6 +15,11 @@ module Scullion
 
       attribute :day, ActiveRecord::Type::Json.new
       attribute :stock, ActiveRecord::Type::Json.new
+      attribute :guests, ActiveRecord::Type::Json.new
+      attribute :calendar, ActiveRecord::Type::Json.new
+
+      # With what its brief has of it.
+      def self.for_planning = includes(lines: :salad)
 
       # @param document [Hash] a service that core has read without fault
       # @raise [ActiveRecord::StaleObjectError]
@@ -22,7 +27,7 @@ module Scullion
         transaction do
           self.lock_version = version if version
           assign_attributes(
-            { "tables" => nil }.merge(
+            { "tables" => nil, "guests" => nil }.merge(
               document.slice(
                 "name",
                 "date",
@@ -32,7 +37,8 @@ module Scullion
                 "tables",
                 "served_as",
                 "stock",
-                "over_prep"
+                "over_prep",
+                "guests"
               )
             )
           )
@@ -48,6 +54,16 @@ module Scullion
           end
         end
         reload
+      end
+
+      # Keeps what is decided of its day, unless that has changed since it was seen.
+      # @param day [Hash] @param seen [Hash, nil]
+      # @return [Boolean] whether it is kept
+      def keep_day(day, seen:)
+        self.class.transaction do
+          now = self.class.lock.where(id: id).pick(:day)
+          now == seen && update_column(:day, day)
+        end
       end
 
       def touch_version
@@ -66,6 +82,7 @@ module Scullion
           "served_as" => served_as,
           "stock" => stock.presence,
           "over_prep" => over_prep,
+          "guests" => guests.presence,
           "lines" => lines.map(&:to_document)
         }.compact
       end

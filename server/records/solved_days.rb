@@ -8,30 +8,17 @@ module Scullion
       KEPT = 24
 
       def initialize(keeps: KEPT)
-        @days, @lock, @keeps = {}, Mutex.new, keeps
+        @days = Once.new(keeps: keeps)
       end
 
       # @param document [Hash] a brief @param house [House]
       # @return [Day::Roster] solved
-      # @raise [InvalidBrief] @raise [UnworkableDay]
+      # @raise [InvalidBrief] @raise [UnworkableDay] @raise [Apart::TooLong]
       def of(document, house)
-        key = Digest::SHA256.digest(JSON.generate(document))
-        day =
-          @lock.synchronize { @days[key] } ||
-            Day::Roster.new(Plan.for(Brief.read(document, house))).tap(&:solution)
-        keep(key, day)
-      end
-
-      private
-
-      # The latest last; the one not asked for longest goes.
-      def keep(key, day)
-        @lock.synchronize do
-          @days.delete(key)
-          @days[key] = day
-          @days.shift if @days.size > @keeps
+        @days.of(Digest::SHA256.digest(JSON.generate(document))) do
+          roster = Day::Roster.new(Plan.for(Brief.read(document, house)))
+          roster.solved_as(*Apart.run { roster.solution.to_a })
         end
-        day
       end
     end
   end

@@ -61,7 +61,7 @@ RSpec.describe "The API", :server do
     expect(
       ask(:get, "/api/services/1/cooling?at=cook/0&method=ice-bath")["chosen"]["name"]
     ).to eq "Bag or pan in iced water"
-    ask(:get, "/api/services/1/cooling?at=cook/1")
+    ask(:get, "/api/services/1/cooling?at=cook/2")
     expect(last_response.status).to eq 404
   end
 

@@ -29,6 +29,7 @@ RSpec.describe "The guards", :server do
         :method => "POST",
         :input => "[\"#{"x" * 1_048_577}\"]",
         "HTTP_TRANSFER_ENCODING" => "chunked",
+        "CONTENT_TYPE" => "application/json",
         "HTTP_HOST" => "127.0.0.1"
       )
     env.delete("CONTENT_LENGTH")
@@ -64,7 +65,7 @@ RSpec.describe "The guards", :server do
     expect(answer["remedy"]).to include("log")
   end
 
-  it "says when the disk is full, and when the database cannot be written" do
+  it "says when the disk is full, and when the database cannot be written", :sqlite do
     full = ActiveRecord::StatementInvalid.new("x")
     {
       SQLite3::FullException => 507,
@@ -72,7 +73,7 @@ RSpec.describe "The guards", :server do
       SQLite3::BusyException => 503
     }.each do |cause, status|
       allow(full).to receive(:cause).and_return(cause.new)
-      allow(Scullion::Records::Service).to receive(:find).and_raise(full)
+      allow(Scullion::Records::Service).to receive(:for_planning).and_raise(full)
       ask(:get, "/api/services/1")
       expect([last_response.status, answer["title"]]).to match [status, /nothing was saved/]
     end
@@ -82,7 +83,7 @@ RSpec.describe "The guards", :server do
     {
       "UPDATE services SET covers = 0" => /services_covers/,
       "UPDATE components SET grams = -1" => /weigh_something/,
-      "DELETE FROM ingredients WHERE key = 'dill'" => /FOREIGN KEY/,
+      "DELETE FROM ingredients WHERE key = 'dill'" => /foreign key/i,
       "UPDATE salads SET name = ' '" => /salads_named/
     }.each do |sql, says|
       expect {

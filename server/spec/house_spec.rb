@@ -11,6 +11,7 @@ RSpec.describe "The one house", :server do
       core/lib/scullion/house/facts.rb
       server/records/house.rb
       server/demo.rb
+      server/db/migrate/20261126210000_guests_and_midnight.rb
       bin/house.rb
     ]
     files =
@@ -104,13 +105,13 @@ RSpec.describe "The one house", :server do
       # A figure that has no bounds has no setting either.
       next expect(Scullion::House.shipped.bound(at)).to be_nil if Scullion::House.shipped.bound(at).nil?
 
-      before = routes.to_h { |route| [route, raw(route)] }
+      before = routes.to_h { |route| [route, said(route)] }
       own(at, value)
       expect(last_response.status).to eq 200
-      unmoved = routes.select { |route| raw(route) == before[route] }
+      unmoved = routes.select { |route| said(route) == before[route] }
       expect(unmoved).to eq []
       own(at, nil)
-      expect(routes.reject { |route| raw(route) == before[route] }).to eq []
+      expect(routes.reject { |route| said(route) == before[route] }).to eq []
     end
   end
 

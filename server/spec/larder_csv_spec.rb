@@ -6,7 +6,7 @@ RSpec.describe "The larder as a table", :server do
   let(:table) do
     header "Host", "127.0.0.1"
     get "/api/larder.csv"
-    last_response.body.force_encoding("UTF-8")
+    last_response.body.force_encoding("UTF-8").delete_prefix("\uFEFF")
   end
 
   def bring_in(csv, **more)

@@ -15,7 +15,7 @@ RSpec.describe "A made-up way of cooking", :server do
     gives: { form: smoked, packing: 0.6, hold: roast-vegetable, carries: roast, feels: { as: [chewy] } }
     picture: { kind: trays }
     done: Amber and dry to the touch.
-    cautions: [Never leave the smoke alone.]
+    hazards: { smoke: { what: Never leave the smoke alone. } }
     salt_kept: 0.5
     labour: { setup_minutes: 10, per_kg_minutes: 1, per_batch_minutes: 2 }
     figures: { minutes: 45, celsius: 90, load: 6 }
@@ -103,9 +103,9 @@ RSpec.describe "A made-up way of cooking", :server do
     expect(plan.taste.to_a.first["balance"]["textures"].map { |row| row["name"] }).to include("chewy")
     expect(cooking.to_h).to include(
       "setting" => "smoke over hay",
-      "cautions" => ["Never leave the smoke alone."],
       "done" => house.larder["carrot"].done("cold-smoke") || "Amber and dry to the touch."
     )
+    expect(plan.hazards.map(&:what)).to include("Never leave the smoke alone.")
     expect(Scullion::Plan::Paper.new(plan).to_s).to include("Cook: Smoking carrots, smoke over hay")
   end
 

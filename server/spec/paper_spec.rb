@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "icalendar"
+require "open3"
 require_relative "server_helper"
 
 RSpec.describe "A service on paper and in files", :server do
@@ -32,11 +33,50 @@ RSpec.describe "A service on paper and in files", :server do
 
   it "gives every list as CSV, with no cell that a spreadsheet would run" do
     ask(:get, "/api/services/2/lists").each do |list|
-      rows = CSV.parse(raw("/api/services/2/lists/#{list["key"]}.csv"))
+      text = raw("/api/services/2/lists/#{list["key"]}.csv").force_encoding("UTF-8")
+      rows = CSV.parse(text.delete_prefix("\uFEFF"))
       expect(rows.map(&:size).uniq.size).to eq 1
       expect(rows.flatten.compact.grep(/\A[=+@]/)).to be_empty
     end
     expect(raw("/api/services/2/lists/order.csv")).to include("Fennel")
+  end
+
+  # Read by another program's parser than it was written with.
+  def events_elsewhere(ics)
+    script = <<~JS
+      import ICAL from "ical.js";
+      import { readFileSync } from "node:fs";
+      const calendar = new ICAL.Component(ICAL.parse(readFileSync(0, "utf8")));
+      const events = calendar.getAllSubcomponents("vevent").map((each) => {
+        const { uid, sequence, startDate, summary } = new ICAL.Event(each);
+        const stamp = each.getFirstPropertyValue("dtstamp").toString();
+        const bells = each.getAllSubcomponents("valarm").length;
+        return { uid, sequence, start: startDate.toString(), summary, stamp, bells };
+      });
+      console.log(JSON.stringify(events));
+    JS
+    web = File.expand_path("../../web", __dir__)
+    said, = Open3.capture2("node", "--input-type=module", "-e", script, stdin_data: ics, chdir: web)
+    JSON.parse(said)
+  end
+
+  it "brings a calendar in again without doubles, and what has moved as moved" do
+    first, again = Array.new(2) { events_elsewhere(raw("/api/services/1/day.ics")) }
+    other = events_elsewhere(raw("/api/services/2/day.ics"))
+    expect(again).to eq first
+    expect((first + again + other).map { |event| event["uid"] }.uniq.size).to eq first.size + other.size
+    expect(first.map { |event| event["bells"] }).to all(be >= 1)
+    allow(Time).to receive(:now).and_return(Time.now + 90)
+    change("service/from", "13:00")
+    moved = events_elsewhere(raw("/api/services/1/day.ics")).to_h { |event| [event["uid"], event] }
+    both = first.filter_map { |event| [event, moved[event["uid"]]] if moved[event["uid"]] }
+    gone, stood = both.partition { |before, after| before["start"] != after["start"] }
+    expect(gone).not_to be_empty
+    expect(
+      gone.map { |before, after| [after["sequence"] - before["sequence"], after["stamp"] > before["stamp"]] }
+    ).to all(eq [1, true])
+    same = stood.reject { |before, after| after["sequence"] > before["sequence"] }
+    expect(same.map { |before, after| [before["stamp"], after["stamp"]].uniq.size }).to all(eq 1)
   end
 
   it "writes the day as a calendar with an alarm for every task, and labels as pictures" do

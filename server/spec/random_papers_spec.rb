@@ -22,7 +22,7 @@ RSpec.describe "The papers of any legal salad" do
         sheets.hold_labels.map { |label| Scullion::Papers::LabelPicture.new(label).to_svg }.join,
         seed
       )
-      expect_numbers(Scullion::Papers::DayCalendar.new(roster).to_ical, seed)
+      expect_numbers(Scullion::Papers::DayCalendar.new(1, roster).to_ical, seed)
       expect(Scullion::Papers::Packet.new(sheets, "a4").render).to start_with("%PDF") if (seed % 4).zero?
     end
   end

@@ -44,6 +44,9 @@ module ServerHelper
     last_response.body
   end
 
+  # What a file says, without how often it was written before.
+  def said(route) = raw(route).gsub(/^(SEQUENCE|DTSTAMP).*\r?\n/, "")
+
   # Sets one of the kitchen's own figures; nil goes back to the shipped one.
   def own(at, value) = ask(:put, "/api/house-figures", { "at" => at, "value" => value })
 
@@ -61,15 +64,24 @@ module ServerHelper
   def service = Scullion::Records::Service.find(1).to_document
 end
 
+RSpec::Matchers.define_negated_matcher :not_include, :include
+
 RSpec.configure do |config|
   config.include ServerHelper, :server
+  # What is about the one kind of database only.
+  config.filter_run_excluding ENV["SCULLION_TEST_DB"] ? :sqlite : :postgres
   config.before(:context, :server) do
     @folder = Dir.mktmpdir
-    Scullion::Records.open(File.join(@folder, "spec.sqlite3"))
+    url = ENV.fetch("SCULLION_TEST_DB") { File.join(@folder, "spec.sqlite3") }
+    Scullion::Records::Database.at(url).throw_away
+    Scullion::Records.open(url)
     Scullion::Demo.load(today: Date.new(2026, 11, 24))
   end
+  # What an example did is undone after it, and its stamps come again.
   config.around(:example, :server) do |example|
-    ActiveRecord::Base.transaction do
+    Scullion::App.set :plans, Scullion::Exchange::Plans.new
+    Scullion::App.set :seen, Scullion::Once.new(keeps: 100)
+    ActiveRecord::Base.transaction(joinable: false) do
       example.run
       raise ActiveRecord::Rollback
     end

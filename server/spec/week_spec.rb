@@ -24,8 +24,9 @@ RSpec.describe "A week", :server do
       end
     expect(wanted["rapeseed-oil"]).to eq days.map { |each| each["rapeseed-oil"] }.min
     get "/api/weeks/2026-11-28/order.csv"
-    head, *rows = CSV.parse(last_response.body)
-    expect(head).to eq ["Section", "Item", "Order", "Needed", "On hand", "Wanted by", "For", "Over", "Price"]
+    head, *rows = CSV.parse(last_response.body.force_encoding("UTF-8").delete_prefix("\uFEFF"))
+    names = ["Section", "Item", "Order", "Needed (g)", "On hand", "Wanted by", "For", "Over (g)", "Price"]
+    expect(head).to eq names
     expect(rows.size).to eq order["lines"].size
     expect(rows.find { |row| row[1] == "Rapeseed oil" }[6]).to match(/Saturday lunch .*; .*Sunday lunch/)
   end

@@ -90,12 +90,11 @@ RSpec.describe "A whole service", :server do
       end
 
       it "labels everything with a moment by which it must go, after it is ready" do
-        labels = Scullion::Day::HoldLabels.new(Scullion::Day::Roster.new(service_plan(id))).to_a
-        expect(labels).not_to be_empty
-        labels.each do |label|
-          expect([label.ready, label.best, label.discard].map(&:minutes)).to(
-            satisfy { |ready, best, discard| ready < discard && ready <= best }
-          )
+        lots = Scullion::Day::Roster.new(service_plan(id)).lots
+        expect(lots).not_to be_empty
+        lots.each do |lot|
+          expect(lot.made).to be < lot.discard.minutes
+          expect(lot.made).to be <= lot.best.minutes
         end
       end
 

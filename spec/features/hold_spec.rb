@@ -7,6 +7,6 @@ RSpec.describe "Cooling", :journey, type: :feature do
     visit "/services/1/cook"
     expect(page).to have_text("Left in the pot it stands 19.5 cm deep and misses 21 °C")
     choose "Blast chiller", allow_label_click: true
-    expect(page).to have_css("svg[aria-label='Cooling 7 cm deep: meets both limits']")
+    expect(page).to have_css("svg[aria-label='Cooling 6 cm deep: meets both limits']")
   end
 end

@@ -104,14 +104,14 @@ RSpec.describe "A cook's day", :journey, type: :feature do
         "Begin plating",
         "Scale reads",
         "House rules A",
-        "your local code decides",
+        "your local code and your food-safety lead decide",
         "Discard by"
       ]
     }.each do |key, words|
       page.driver.browser.keyboard.type(key)
       words.each { |word| expect(page).to have_text(word) }
     end
-    expect(page).to have_css("svg[aria-label^='Dress 09:30 to 10:45, best until 14:45, discard by 15:45']")
+    expect(page).to have_css("svg[aria-label^='Dress 09:30 to 10:45, best until 14:45, discard by 15:27']")
   end
 
   it "opens a working, follows it back, changes an assumption and sees all of it follow" do

@@ -8,6 +8,7 @@
   import ServiceDesk from "./service/ServiceDesk.svelte";
   import Services from "./service/Services.svelte";
   import Week from "./week/Week.svelte";
+  import Nowhere from "./ui/Nowhere.svelte";
   import TopBar from "./ui/TopBar.svelte";
   import { follow, here } from "./state/place.svelte";
 </script>
@@ -34,6 +35,8 @@
     {#key here.place.day}<Week day={here.place.day} />{/key}
   {:else if here.place.screen === "kitchen"}
     <Kitchen />
+  {:else if here.place.screen === "nowhere"}
+    <Nowhere />
   {:else}
     <Services />
   {/if}

@@ -6,6 +6,8 @@ module Scullion
   # what, where (a JSON Pointer) and what to do. A faulty field reads as nil.
   class DocumentReader
     REQUIRED = Object.new.freeze
+    # What a name on one line cannot hold.
+    BREAK = /[\u0000-\u001f\u007f\u0085\u2028\u2029]/.freeze
 
     attr_reader :where, :faults
 
@@ -21,11 +23,7 @@ module Scullion
     # Refuses fields that nobody reads, so that a misspelt one is not lost in silence.
     def only(*names)
       (@data.keys - names).each do |name|
-        fault(
-          name,
-          "Unknown field #{name.to_s[0, 60].inspect}.",
-          "Remove it, or use one of: #{names.join(", ")}."
-        )
+        fault(name, "Unknown field #{Fault.shown(name)}.", "Remove it, or use one of: #{names.join(", ")}.")
       end
       self
     end
@@ -41,6 +39,11 @@ module Scullion
       read(name, default) do |value|
         next fault(name, "This should be text.", "Put it in quotes.") unless value.is_a?(String)
         next fault(name, "This is empty.", "Write at least one letter.") if value.strip.empty?
+        if value.match?(BREAK)
+          next(
+            fault(name, "This has a line break or another sign that is no letter.", "Write it in one line.")
+          )
+        end
         if value.length > most
           next fault(name, "This is #{value.length} letters long.", "Keep it to #{most}.")
         end

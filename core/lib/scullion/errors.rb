@@ -3,7 +3,17 @@
 module Scullion
   # One thing that is wrong: what it is, where it stands (a JSON Pointer, or file, row and
   # field for facts) and what the reader can do about it. All three are plain sentences.
-  Fault = Struct.new(:what, :where, :remedy, keyword_init: true) { def to_s = "#{where}: #{what} #{remedy}" }
+  Fault =
+    Struct.new(:what, :where, :remedy, keyword_init: true) do
+      # Something that was sent, in a sentence: in quotes where it is text, and never a page long.
+      def self.shown(value)
+        value.is_a?(String) ? value[0, self::SHOWN].inspect : value.inspect[0, self::SHOWN]
+      end
+
+      def to_s = "#{where}: #{what} #{remedy}"
+    end
+  # Letters of what was sent that a fault repeats.
+  Fault::SHOWN = 80
 
   # The closed family of errors that core raises. Every one carries at least one Fault.
   class Error < StandardError

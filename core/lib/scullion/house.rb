@@ -6,7 +6,8 @@ module Scullion
   # house, and there is no other way to one. A house is never changed; another is made from it.
   class House
     # practice, larder: with the house's own figures; rules: those chosen of rule_sets.
-    attr_reader :larder, :practice, :kitchen, :rules, :rule_sets
+    # stamp: of what it was made from, where whoever made it gave one: the same stamp, the same house.
+    attr_reader :larder, :practice, :kitchen, :rules, :rule_sets, :stamp
 
     # The house as it comes, for a kitchen that has decided nothing yet.
     # @param book [Facts::Book]
@@ -26,23 +27,26 @@ module Scullion
     # @param practice [Practice]
     # @param kitchen [Kitchen, nil] nil while its data has faults
     # @param rules [HouseRules, nil] @param rule_sets [Hash{String=>HouseRules}] to choose from
-    def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:)
+    # @param finder [#call, nil] makes the finder over its larder, where some of that is done already
+    def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:, finder: nil, stamp: nil)
       @book, @larder, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
+      @stamp = stamp
+      @make_finder = finder || Finder.method(:new)
       @practice = kitchen ? practice.measured_in(kitchen.measures) : practice
     end
 
     # Another house, for the rest like this one.
     # @param figures [Hash{String=>Array(Float, String)}] own figures by address ("larder/carrot/…",
     #   "practice/…"): the value, and who it is set for; unknown addresses are the caller's to refuse
+    # @param changes [Hash] larder, kitchen, rules, rule_sets, and finder and stamp of the new one
     # @return [House]
-    def with(larder: @larder, kitchen: @kitchen, rules: @rules, rule_sets: @rule_sets, figures: {})
+    def with(figures: {}, **changes)
+      same = { larder: larder, kitchen: kitchen, rules: rules, rule_sets: rule_sets, **changes }
       House.new(
         @book,
-        larder: larder_with(larder, below("larder", figures)),
-        kitchen: kitchen,
-        rules: rules,
-        rule_sets: rule_sets,
-        practice: practice.with(below("practice", figures))
+        **same,
+        larder: larder_with(same[:larder], below("larder", figures)),
+        practice: @practice.with(below("practice", figures))
       )
     end
 
@@ -57,7 +61,7 @@ module Scullion
     def measures = practice.measures
 
     # Over the whole larder. @return [Finder]
-    def finder = @finder ||= Finder.new(larder.values)
+    def finder = @finder ||= @make_finder.call(larder)
 
     def fill_in = @fill_in ||= FillIn.new(families, practice)
     def gaps = @gaps ||= Gaps.new(families)

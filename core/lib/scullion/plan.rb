@@ -34,7 +34,9 @@ module Scullion
       @needs = Count::Need.of(portions)
       cook_and_prep
       @windows =
-        portions.each_with_index.map { |portion, index| Hold::Window.new("hold/#{index}", portion, brief) }
+        portions.each_with_index.map do |portion, index|
+          Hold::Window.new("hold/#{index}", portion, brief) { builds[index] }
+        end
       dress
       @purchases = buy
       @builds = build
@@ -51,12 +53,13 @@ module Scullion
         "format" => FORMAT,
         "service" => service,
         "snags" => snags.map(&:to_h),
+        "hazards" => hazards.map(&:to_h),
         "count" => portions.map(&:to_h),
         "needs" => needs.map(&:to_h),
         "buy" => purchases.map(&:to_h),
         "prep" => preps.map(&:to_h),
         "benches" => benches.map(&:to_h),
-        "cook" => cooking.map(&:to_h),
+        "cook" => cooking.map { |method| { **method.to_h, "control" => control.of(method) }.compact },
         "dress" => dressings.map(&:to_h),
         "hold" => windows.map(&:to_h),
         "build" => builds.map(&:to_h),
@@ -74,7 +77,7 @@ module Scullion
           taste.sheets.find { |candidate| candidate.at == place } or
         raise UnknownFigure,
               Fault.new(
-                what: "Nothing in this plan stands at #{at.to_s[0, 120].inspect}.",
+                what: "Nothing in this plan stands at #{Fault.shown(at)}.",
                 where: "at",
                 remedy: "Ask for a figure by the \"at\" that the plan gives it."
               )
@@ -89,7 +92,7 @@ module Scullion
       sheet = cooking.find { |candidate| candidate.at == at && candidate.cools? } or
         raise UnknownFigure,
               Fault.new(
-                what: "Nothing at #{at.to_s[0, 120].inspect} is cooled by plan.",
+                what: "Nothing at #{Fault.shown(at)} is cooled by plan.",
                 where: "at",
                 remedy: "Ask for something that comes out hot and must be kept cold."
               )
@@ -104,10 +107,24 @@ module Scullion
     def snags
       @snags ||=
         begin
-          all = [portions, preps, cooking, dressings, windows, builds, waves].flatten.flat_map(&:snags)
+          sheets = [portions, preps, cooking, dressings, windows, builds, waves].flatten
+          found = hazards.reject { |finding| finding.grave == "mind" }.map(&:snag)
+          all = found + sheets.flat_map(&:snags)
           all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
         end
     end
+
+    # How what is cooked is kept safe. @return [Safety::Control]
+    def control = @control ||= Safety::Control.new(brief, cooking)
+
+    # What can hurt somebody, at its place, the gravest first. @return [Array<Safety::Finding>]
+    def hazards = safety.findings
+
+    # @return [Safety::Engine]
+    def safety = @safety ||= Safety::Engine.new(self)
+
+    # Stops that nobody has taken on: with one of them it is no plan to cook by.
+    def stops = hazards.select(&:bars?)
 
     # Every sheet of the plan, flat.
     def sheets
@@ -148,6 +165,8 @@ module Scullion
         "over_prep" => brief.service.over_prep,
         "rules" => brief.rules.name,
         "served_as" => brief.service.served_as,
+        "guests" => brief.service.guests,
+        "stops" => stops.size,
         "latest_dress" => waves.map(&:dress_by).max.to_s,
         "order_cost" => brief.practice.writer.money(purchases.sum(&:cost)),
         "kitchen" => brief.kitchen.name,

@@ -8,20 +8,24 @@ module Scullion
 
     MOST_COVERS = 5000
     MOST_TABLES = 1000
+    # Minutes that a service may last, over midnight too.
+    LONGEST = 16 * 60
     # Share made on top where nobody says otherwise.
     OVER_PREP = 0.05
     STYLES = %w[plates family platters moulded buffet boxes].freeze
-    FIELDS = %w[name date from to covers tables served_as stock over_prep lines].freeze
+    FIELDS = %w[name date from to covers tables served_as stock over_prep guests lines].freeze
     CLOCK = /\A([01]\d|2[0-3]):[0-5]\d\z/.freeze
 
-    attr_reader :name, :from, :to, :covers, :tables, :served_as, :stock, :over_prep, :lines
+    attr_reader :name, :from, :to, :covers, :tables, :served_as, :stock, :over_prep, :guests, :lines
 
     # @param from [Moment] @param to [Moment] @param covers [Integer]
     # @param tables [Integer, nil] laid; nil where nobody has said
     # @param stock [Hash{String=>Float}] g on hand, by ingredient
     # @param served_as [String] one of STYLES
     # @param over_prep [Float] share made on top, once, on finished portions
-    def initialize(name:, from:, to:, covers:, tables:, served_as:, stock:, over_prep:, lines:)
+    # @param guests [Array<String>] whom it feeds beside the usual, see Safety::Kind::GUESTS
+    def initialize(name:, from:, to:, covers:, tables:, served_as:, stock:, over_prep:, lines:, guests: [])
+      @guests = guests
       @name, @from, @to, @covers, @tables, @served_as, @stock, @over_prep, @lines =
         name,
         from,
@@ -48,9 +52,24 @@ module Scullion
         served_as: fields.choice("served_as", STYLES, default: STYLES.first),
         stock: stock(fields),
         over_prep: fields.number("over_prep", 0..0.5, "as a share", default: OVER_PREP),
+        guests: guests(fields),
         lines: fields.list("lines", 1..30, "salads") { |item| line(item, salads) }
       }
       new(from: from, to: to, **parts) if fields.faults.size == before
+    end
+
+    # Whom it feeds beside the usual.
+    def self.guests(fields)
+      given = fields.raw("guests")
+      return [] if given.nil?
+      return given.uniq if given.is_a?(Array) && (given - Safety::Kind::GUESTS).empty?
+
+      fields.fault(
+        "guests",
+        "#{Fault.shown(given)} are not guests that are known here.",
+        "Send a list of: #{Safety::Kind::GUESTS.join(", ")}."
+      )
+      []
     end
 
     # g on hand, by ingredient.
@@ -66,12 +85,14 @@ module Scullion
       return unless day && from && to
 
       from, to = Moment.at(day, from), Moment.at(day, to)
-      return from, to if from < to
+      to = Moment.at(day, to.clock, days: 1) if to < from
+      return from, to if (to - from).between?(1, LONGEST)
 
+      lasts = to == from ? "ends when it starts, at #{from}" : "would last #{((to - from) / 60.0).round(1)} h"
       fields.fault(
         "to",
-        "Service ends at #{to}, before it starts at #{from}.",
-        "Give a later end; a service past midnight is two, one to 23:59 and one from 00:00."
+        "The service #{lasts}.",
+        "Give another end: at most #{LONGEST / 60} h after its start, past midnight where it must be."
       )
     end
 
@@ -98,6 +119,6 @@ module Scullion
         portion_grams: item.number("portion_grams", 10..2000, "grams", default: nil)
       )
     end
-    private_class_method :stock, :window, :day, :line
+    private_class_method :guests, :stock, :window, :day, :line
   end
 end

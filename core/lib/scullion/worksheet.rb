@@ -86,8 +86,8 @@ module Scullion
       definition = self.class.definitions[name.to_sym] or
         raise UnknownFigure,
               Fault.new(
-                what: "There is no figure #{name.to_s[0, 60].inspect} at #{at}.",
-                where: "#{at}/#{name.to_s[0, 60]}",
+                what: "There is no figure #{Fault.shown(name)} at #{at}.",
+                where: at,
                 remedy: "Ask for a figure by the \"at\" that the plan gives it."
               )
       return Working.new(self, definition) unless definition.kind == :brought
@@ -109,7 +109,7 @@ module Scullion
 
     def gathered(name)
       gathering = self.class.gatherings.fetch(name)
-      found = instance_exec(&gathering.from)
+      found = public_send(:"gathered_#{name}")
       gathering.figure ? found.map { |worksheet| [worksheet, gathering.figure] } : found
     end
   end

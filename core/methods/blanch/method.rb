@@ -7,6 +7,7 @@ module Scullion
     # every drop.
     class Blanch < Method
       include InPot
+      include InPlenty
       include ByThickness
       include HeatUp
 
@@ -55,16 +56,6 @@ module Scullion
         how: "blanched ÷ what is left after blanching"
       ) { |finished_grams, blanch_yield| finished_grams / blanch_yield }
       figure(
-        :most_dry_grams,
-        "Most in one drop",
-        :g,
-        shown: false,
-        how: "what fills the pot to its limit with its water"
-      ) { |_most_full, _pot_litres, _water_per_kg, _solid_density| room_for(pot) }
-      figure(:water_grams, "Water", :g, how: "a drop × water for a kilo") do |batch_dry_grams, water_per_kg|
-        batch_dry_grams * water_per_kg / 1000
-      end
-      figure(
         :salt_grams,
         "Salt",
         :g,
@@ -80,14 +71,6 @@ module Scullion
         how: "raw volume ÷ pot area"
       ) { |batch_dry_grams, raw_density, pot_area| batch_dry_grams / raw_density / (pot_area * CM2) }
       figure(
-        :water_line_cm,
-        "Water line",
-        :cm,
-        how: "(water + food) ÷ pot area"
-      ) do |water_grams, batch_dry_grams, solid_density, pot_area|
-        (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2)
-      end
-      figure(
         :drop_minutes,
         "All drops",
         :min,
@@ -102,7 +85,7 @@ module Scullion
 
       def uses = [["salt", :salt_grams]]
       def setting = "blanch, ice"
-      def cools? = false
+      def cooled_by = tcs? ? "iced" : nil
 
       # Its figures are for all drops.
       def picture = super.merge("each" => false)
@@ -124,8 +107,6 @@ module Scullion
       end
 
       private
-
-      def room_for(pot) = most_full * pot.litres * CM3 / ((water_per_kg / 1000) + (1 / solid_density))
 
       def too_little_ice
         bins = kitchen.ice_machines.sum { |machine| machine.bin_kg * 1000.0 }

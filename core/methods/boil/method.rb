@@ -6,6 +6,7 @@ module Scullion
     # Rules of the job, "Boil and drain". Water by the kilo; salt by the water.
     class Boil < Method
       include InPot
+      include InPlenty
       include HeatUp
 
       shows at_the_stove: %i[
@@ -51,16 +52,6 @@ module Scullion
         :g,
         how: "drained weight ÷ drained for raw"
       ) { |finished_grams, boil_yield| finished_grams / boil_yield }
-      figure(
-        :most_dry_grams,
-        "Most raw the pot takes",
-        :g,
-        shown: false,
-        how: "what fills the pot to its limit with its water"
-      ) { |_most_full, _pot_litres, _water_per_kg, _solid_density| room_for(pot) }
-      figure(:water_grams, "Water", :g, how: "raw × water for a kilo") do |batch_dry_grams, water_per_kg|
-        batch_dry_grams * water_per_kg / 1000
-      end
       figure(:salt_grams, "Salt, each batch", :g, how: "water × salt share") do |water_grams, salt_share|
         water_grams * salt_share
       end
@@ -73,14 +64,6 @@ module Scullion
         :cm,
         how: "raw volume ÷ pot area"
       ) { |batch_dry_grams, raw_density, pot_area| batch_dry_grams / raw_density / (pot_area * CM2) }
-      figure(
-        :water_line_cm,
-        "Water line",
-        :cm,
-        how: "(water + food) ÷ pot area"
-      ) do |water_grams, batch_dry_grams, solid_density, pot_area|
-        (water_grams + (batch_dry_grams / solid_density)) / (pot_area * CM2)
-      end
       figure(:oil_grams, "Oil, all batches", :g, how: "drained × oil share") do |finished_grams, oil_share|
         finished_grams * oil_share
       end
@@ -94,6 +77,8 @@ module Scullion
       def uses
         [["salt", :all_salt_grams], ["oil", :oil_grams]].select { |_, name| public_send(name).positive? }
       end
+      # Rinsed cold: what is left is from tap water to cold.
+      def cooled_by = tcs? && school("serve") == "cold" ? "rinsed" : super
       def setting = school("serve") == "cold" ? "boil, drain, rinse, oil" : "boil, drain"
       def stretches
         [%i[hands load_minutes], %i[wait heat_up_minutes], %i[wait minutes], %i[hands tend_minutes]]
@@ -105,11 +90,6 @@ module Scullion
           { "if" => "Soft already", "then" => "drain at once, rinse cold, spread out; dress late." }
         ]
       end
-
-      private
-
-      # g of raw food that the pot takes with its water.
-      def room_for(pot) = most_full * pot.litres * CM3 / ((water_per_kg / 1000) + (1 / solid_density))
     end
   end
 end

@@ -58,7 +58,7 @@ module Scullion
         how: "peeled ÷ peeled for whole"
       ) { |finished_grams, peeled_share| finished_grams / peeled_share }
       figure(:eggs, "Eggs", :pieces, how: "in the shell ÷ one egg, rounded up") do |dry_grams, egg_grams|
-        (dry_grams / egg_grams - 1e-9).ceil
+        Amount::Whole.up(dry_grams / egg_grams)
       end
       figure(
         :most_dry_grams,
@@ -88,7 +88,7 @@ module Scullion
       end
 
       def setting = "boil in the shell, #{school("yolk")}"
-      def cools? = false
+      def cooled_by = tcs? ? "iced" : nil
       def stretches
         [
           %i[wait heat_up_minutes],

@@ -40,7 +40,7 @@ module Scullion
         "Dishes",
         :batches,
         how: "raw ÷ most in one dish, rounded up"
-      ) { |raw_grams, most_grams| [(raw_grams / most_grams - 1e-9).ceil, 1].max }
+      ) { |raw_grams, most_grams| [Amount::Whole.up(raw_grams / most_grams), 1].max }
       figure(:batch_grams, "In each dish", :g, how: "raw ÷ dishes") do |raw_grams, batches|
         raw_grams / batches
       end
@@ -67,6 +67,8 @@ module Scullion
 
       def raw_name = :raw_grams
       def demands(_beside) = kitchen.microwaves.any? ? [Demand.new(kind: "microwave", amount: 1)] : []
+      def rounds(_beside) = batches.to_i
+      def rounds_in_minutes = batches
       def oven = kitchen.microwaves.max_by(&:watts)
       def setting = "microwave, covered"
       def words = super.merge("vessel" => oven&.name || "microwave")

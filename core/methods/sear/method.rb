@@ -10,7 +10,6 @@ module Scullion
       shows at_the_stove: %i[
               raw_grams
               minutes
-              core_celsius
               batches
               batch_grams
               oil_grams
@@ -23,17 +22,8 @@ module Scullion
             ],
             beside: %i[load_minutes tend_minutes metal_minutes]
 
-      assumption :core_celsius,
-                 "Core, at the thickest",
-                 :celsius,
-                 book: :ingredient,
-                 at: "sear/core",
-                 shown: true
-
       def vessel = kitchen.pans.last
       def setting = "sear, #{writer.min(minutes)} a side"
-
-      def done = "#{super} Core #{writer.celsius(core_celsius)}; your local code decides."
 
       def rescues
         [

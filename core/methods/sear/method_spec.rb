@@ -6,7 +6,7 @@ RSpec.describe Scullion::Cook::Sear do
   it "sears by the side, to a core temperature" do
     salmon = cooked("salmon-fillet", "sear")
     expect([salmon.batches, salmon.total_minutes]).to eq [7, 59.0]
-    expect(salmon.to_h["done"]).to include("Core 63 °C; your local code decides.")
+    expect(salmon.to_h["done"]).to include("Core 63 °C, held 15 s; your local code decides.")
     expect(salmon.cools?).to be true
   end
 end

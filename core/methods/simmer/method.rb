@@ -3,13 +3,15 @@
 module Scullion
   module Cook
     # Pulses from dry: soaked, boiled hard, then simmered and kept covered. Rules of the job,
-    # "Pulses from dry". Kidney-type beans always go into fresh water and boil hard first.
+    # "Pulses from dry". Common beans boil hard first.
     class Simmer < Method
       include InPot
       include Covered
       include HeatUp
 
       STATE = "wet"
+      # Kinds with the toxin of the common bean.
+      BEANS = %w[kidney-bean common-bean].freeze
 
       shows at_the_stove: %i[
               batch_dry_grams
@@ -49,12 +51,7 @@ module Scullion
                  book: :practice,
                  none: [0.0, "Brought straight to a simmer."],
                  shown: true,
-                 at:
-                   lambda {
-                     if school("start") == "boil"
-                       "simmer/#{kidney_type? ? "kidney_boil_minutes" : "boil_minutes"}"
-                     end
-                   }
+                 at: lambda { "simmer/#{boil_kind}boil_minutes" if school("start") == "boil" }
       assumption :soak_minutes,
                  "Soak",
                  :min,
@@ -145,7 +142,6 @@ module Scullion
 
       def uses = all_soak_salt_grams.positive? ? [["salt", :all_soak_salt_grams]] : []
       def soaking_minutes = soak_minutes
-      def kidney_type? = ingredient.facts.dig("simmer", "kidney") == true
       def setting
         "#{school("soak")} soak, simmer in #{school("water") == "fresh" ? "fresh water" : "the soak water"}"
       end
@@ -159,9 +155,6 @@ module Scullion
           %i[hands tend_minutes]
         ]
       end
-
-      # Kidney-type beans keep their toxin in the soak water, and without the hard boil.
-      def snags = kidney_type? ? [soak_water_kept, not_boiled_hard].compact + super : super
 
       def rescues
         [
@@ -178,30 +171,11 @@ module Scullion
       def lying_name = :soaked_grams
       def room_for(pot) = room_under_water(pot) / soaked_factor
 
-      def soak_water_kept
-        return unless school("water") == "soak"
+      # Common beans have a toxin that only a full boil takes away; longer in the water it went into.
+      def boil_kind
+        return unless BEANS.include?(@asked.kind(ingredient).key)
 
-        snag(
-          "stop",
-          "#{need.name} must not cook in their soak water: it holds the toxin that soaking drew out.",
-          "Drain, rinse and cook in fresh water. #{hard_boil}"
-        )
-      end
-
-      def not_boiled_hard
-        return unless school("start") == "simmer"
-
-        snag(
-          "stop",
-          "#{need.name} must not go straight to a simmer: below the boil their toxin stays, and grows " \
-            "stronger.",
-          hard_boil
-        )
-      end
-
-      def hard_boil
-        "Boil hard for #{writer.min(practice.fetch("simmer/kidney_boil_minutes"))} first. Never slow-cook " \
-          "them from raw."
+        school("water") == "soak" ? "bean_soak_" : "bean_"
       end
     end
   end

@@ -51,15 +51,6 @@ RSpec.describe Scullion::Cook::Simmer do
     expect(planned(kept.merge("ingredient" => "dry-chickpeas")).snags.map(&:severity)).not_to include("stop")
   end
 
-  it "stops at kidney-type beans brought straight to a simmer, and lets others be" do
-    expect(
-      cooked("dry-kidney-beans", "simmer", cook: { "start" => "simmer" }).snags.first
-    ).to have_attributes(severity: "stop", what: /straight to a simmer/)
-    expect(
-      cooked("dry-chickpeas", "simmer", cook: { "start" => "simmer" }).snags.map(&:severity)
-    ).not_to include("stop")
-  end
-
   it "salts the soak by its water, and buys the salt" do
     salted = cooked("dry-chickpeas", "simmer", cook: { "soak_salt" => "salted" })
     expect(salted.all_soak_salt_grams).to be_within(0.1).of(salted.soak_water_grams * 0.012 * salted.batches)

@@ -67,7 +67,7 @@ module Scullion
         "Trays",
         :trays,
         how: "raw ÷ (loose layer × tray area), rounded up"
-      ) { |raw_grams, load, tray_area| [(raw_grams / (load * tray_area * 1000) - 1e-9).ceil, 1].max }
+      ) { |raw_grams, load, tray_area| [Amount::Whole.up(raw_grams / (load * tray_area * 1000)), 1].max }
       figure(
         :batches,
         "Loads",
@@ -102,6 +102,8 @@ module Scullion
         how: "heat up + steaming"
       ) { |heat_up_minutes, steaming_minutes| heat_up_minutes + steaming_minutes }
 
+      def rounds(_beside) = batches.to_i
+      def rounds_in_minutes = batches
       def raw_name = :raw_grams
 
       def demands(_beside)

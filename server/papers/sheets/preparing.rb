@@ -15,11 +15,11 @@ module Scullion
                 line["section"],
                 line["name"],
                 line["order"],
-                text(line, "need_grams"),
+                amount(line, "need_grams"),
                 some(line, "on_hand_grams"),
                 dates[line["ingredient"]]&.then { |date| day(date) },
-                text(line, "surplus_grams"),
-                text(line, "cost")
+                amount(line, "surplus_grams"),
+                amount(line, "cost")
               ]
             end
           sheet(
@@ -41,10 +41,10 @@ module Scullion
                 .map do |line|
                   [
                     line["name"],
-                    text(line, "ap_grams"),
+                    amount(line, "ap_grams"),
                     [line["trim"], line.dig("cut", "name"), line.dig("treat", "name")].compact.join(", "),
-                    text(line, "ready_grams"),
-                    text(line, "hands_minutes")
+                    amount(line, "ready_grams"),
+                    amount(line, "hands_minutes")
                   ]
                 end
             sheet(
@@ -55,13 +55,9 @@ module Scullion
               [5, 4, 6, 4, 4],
               wall: true,
               amounts: [1, 3, 4],
-              note: cautions(lines.values_at(*bench["lines"]))
+              ats: bench["lines"]
             )
           end
-        end
-
-        def cautions(lines)
-          lines.flat_map { |line| line["cautions"] }.uniq.join(" ").then { |said| said unless said.empty? }
         end
 
         def cook
@@ -69,17 +65,18 @@ module Scullion
             rows =
               line["facts"].filter_map do |fact|
                 line[fact["name"]]&.then do |figure|
-                  [fact["label"], figure["text"]] unless figure["value"].to_f.zero?
+                  [fact["label"], cell(figure)] unless figure["value"].to_f.zero?
                 end
               end
             sheet(
               "cook-#{key(line["name"])}",
               "Cook: #{line["name"]}",
               ["What", "How much"],
-              [*rows, ["Done when", line["done"]]],
+              [*rows, ["Done when", line["done"]], *kept_safe(line)],
               [4, 6],
-              note: ["#{line["setting"]}.", *line["cautions"]].join(" "),
-              wall: true
+              note: "#{line["setting"]}.",
+              wall: true,
+              ats: [line["at"], *tasks_at(line["at"])]
             )
           end
         end
@@ -90,14 +87,14 @@ module Scullion
               batch["parts"].map do |part|
                 [
                   part["name"],
-                  text(part, "grams"),
-                  text(part, "ml"),
+                  amount(part, "grams"),
+                  amount(part, "ml"),
                   part["strong"] ? "begin with #{text(part, "start_grams")}" : ""
                 ]
               end
             stages =
               batch["stages"].map do |stage|
-                ["→ #{stage["name"]}", text(stage, "grams"), text(stage, "ml"), stage["when"]]
+                ["→ #{stage["name"]}", amount(stage, "grams"), amount(stage, "ml"), stage["when"]]
               end
             sheet(
               "dressing-#{key(batch["salad"])}",
@@ -107,7 +104,8 @@ module Scullion
               [5, 3, 3, 6],
               amounts: [1, 2],
               note: "For #{batch["salad_name"]}. #{batch.dig("character", "emulsion", "how")}",
-              wall: true
+              wall: true,
+              ats: [batch["at"], *tasks_at(batch["at"])]
             )
           end
         end

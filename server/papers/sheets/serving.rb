@@ -12,6 +12,7 @@ module Scullion
 
         # By cook: what begins when, in order.
         def days
+          loose = @day["tasks"].reject { |task| task["placed"] }
           @day["lanes"]
             .select { |lane| lane["kind"] == "cook" }
             .map do |cook|
@@ -24,13 +25,13 @@ module Scullion
                   end
                   .sort_by(&:first)
                   .map do |from, task, each|
-                    [
-                      moment(from),
-                      [task["name"], each["name"]&.downcase].compact.join(", "),
-                      each["text"],
-                      "☐"
-                    ]
+                    lasts = Sheet::Cell.new(each["text"], minutes(each), "min")
+                    [moment(from), [task["name"], each["name"]&.downcase].compact.join(", "), lasts, "☐"]
                   end
+              rows +=
+                loose.map do |task|
+                  ["no place", "#{task["name"]}: has no place in this day", task["text"], ""]
+                end
               sheet(
                 "day-#{key(cook["name"])}",
                 "Day: #{cook["name"]}",
@@ -38,24 +39,31 @@ module Scullion
                 rows,
                 [5, 11, 3, 1],
                 wall: true,
-                amounts: [2]
+                amounts: [2],
+                ats: day_ats
               )
             end
         end
 
-        def moment(iso) = iso.start_with?(@plan["service"]["date"]) ? iso[11..] : "#{day(iso)} #{iso[11..]}"
+        def minutes(stretch)
+          from, to = stretch.values_at("from", "to").map { |iso| DateTime.iso8601(iso) }
+          ((to - from) * 1440).round
+        end
 
         def build
           @plan["build"]
             .zip(@plan["waves"])
             .map do |bowls, waves|
-              scale = bowls["scale"].to_h { |each| each.values_at("at", "text") }
+              scale =
+                bowls["scale"].to_h do |each|
+                  [each["at"], cell(each.merge("value" => each["grams"], "unit" => "g"))]
+                end
               rows =
                 bowls["shares"].each_with_index.flat_map do |share, index|
                   weighed =
                     (
                       if share["in_bowls_grams"]["value"].positive?
-                        [text(share, "per_bowl_grams"), scale[share["at"]]]
+                        [amount(share, "per_bowl_grams"), scale[share["at"]]]
                       else
                         ["", ""]
                       end
@@ -68,7 +76,7 @@ module Scullion
                         [
                           pour["already"] ? "With it" : "Pour",
                           "Dressing, #{pour["name"].downcase}",
-                          text(pour, "per_bowl_grams"),
+                          amount(pour, "per_bowl_grams"),
                           scale[pour["at"]],
                           ""
                         ]
@@ -84,7 +92,7 @@ module Scullion
                       "Dressing, #{pour["name"].downcase}",
                       "",
                       "",
-                      text(pour, "per_bowl_grams")
+                      amount(pour, "per_bowl_grams")
                     ]
                   end
               note =
@@ -93,32 +101,40 @@ module Scullion
               sheet(
                 "build-#{key(bowls["salad"])}",
                 "Build: #{bowls["salad_name"]}",
-                ["Step", "Into each bowl", "Grams", "Scale reads", "Held back"],
+                ["Step", "Into each bowl", "Weigh", "Scale reads", "Held back"],
                 rows,
                 [5, 6, 4, 4, 4],
                 amounts: [2, 3, 4],
                 wall: true,
-                note: note
+                note: note,
+                ats: [bowls["at"], bowls["at"].sub("build", "hold"), *tasks_at(bowls["at"])]
               )
             end
         end
 
         def labels
           rows =
-            hold_labels.map do |label|
-              [label["name"], label["ready"], label["best"], label["discard"], label["allergens"]]
-            end
+            lots
+              .zip(hold_labels)
+              .map do |lot, said|
+                times = [made(lot), lot.best, lot.discard].map { |moment| stamp(moment) }
+                [said.values_at("name", "batch").compact.join(", "), *times, said["allergens"]]
+              end
           sheet(
             "labels",
             "Hold labels",
             ["What", "Ready", "Best until", "Discard by", "Contains"],
             rows,
             [5, 5, 5, 5, 5],
-            note: "#{@plan["service"]["rules"]}. #{LEGAL}"
+            note: "#{@plan["service"]["rules"]}. #{LEGAL}",
+            ats: lots.map(&:task) & day_ats
           )
         end
 
-        def stamp(moment) = "#{moment.date.strftime("%a %-d %b")} #{moment.clock}"
+        def stamp(moment)
+          said = "#{moment.date.strftime("%a %-d %b")} #{moment.clock}"
+          Sheet::Cell.new(said, "#{moment.date.iso8601} #{moment.clock}")
+        end
 
         def matrix
           allergens =

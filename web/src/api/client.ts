@@ -1,5 +1,8 @@
 import createClient from "openapi-fetch";
+import { SILENCE } from "./problem";
 import type { components, paths } from "./schema";
+
+export { SILENCE };
 
 export type Schemas = components["schemas"];
 export type Bowls = Schemas["Bowls"];
@@ -40,15 +43,6 @@ export type Snag = Schemas["Snag"];
 export type Working = Schemas["Working"];
 
 export const api = createClient<paths>({ baseUrl: location.origin });
-
-// The server did not answer at all: off line, stopped, or unplugged.
-export const SILENCE: Problem = {
-  type: "about:blank",
-  title: "The server does not answer.",
-  status: 0,
-  remedy: "What you typed is kept here and sent again when it does.",
-  faults: [],
-};
 
 export type Answer<T> = { data: T; problem?: undefined } | { data?: undefined; problem: Problem };
 

@@ -1076,6 +1076,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Copies of the data that there are, the latest first */
+        get: operations["backups"];
+        put?: never;
+        /** Make a copy of the data now */
+        post: operations["backUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen/starters": {
         parameters: {
             query?: never;
@@ -1205,6 +1223,7 @@ export interface components {
             yours?: {
                 [key: string]: unknown;
             };
+            stops?: components["schemas"]["Finding"][];
         };
         Fault: {
             what: string;
@@ -1243,6 +1262,10 @@ export interface components {
             skilled?: components["schemas"]["Skilled"][];
             /** @description Preparations that the salads do without */
             left_out?: string[];
+            control?: components["schemas"]["Control"][];
+            taken_on?: components["schemas"]["TakenOn"][];
+            /** @description Of a service here they are worked out anew and not kept */
+            outings?: components["schemas"]["Outing"][];
             /** @description What other services have of the kitchen; of a service here it is worked out anew and not kept */
             taken?: components["schemas"]["Taken"][];
         };
@@ -1297,6 +1320,10 @@ export interface components {
             unskilled?: components["schemas"]["Skilled"];
             left_out?: string;
             put_back?: string;
+            control?: components["schemas"]["Control"];
+            taken_on?: components["schemas"]["TakenOn"];
+            /** @description The key of a stop that was taken on */
+            given_back?: string;
             /** @description Nothing is planned before it */
             since?: string;
             /** @description One after the other */
@@ -1325,6 +1352,10 @@ export interface components {
             to: string;
             first: string;
             works: boolean;
+            hazards: components["schemas"]["Finding"][];
+            /** @description Of which nobody has taken them on */
+            stops: number;
+            lots: components["schemas"]["Lot"][];
             says: string[];
             /** @description What making something again takes */
             notes: string[];
@@ -1471,6 +1502,79 @@ export interface components {
             value: number;
             set_for?: string;
         };
+        /** @enum {string} */
+        Guest: "under-ones" | "pregnant" | "older" | "ill";
+        /** @description What can hurt somebody, at its place */
+        Finding: {
+            /** @description By which a stop is taken on */
+            key: string;
+            hazard: string;
+            /** @enum {string} */
+            grave: "stop" | "look" | "mind";
+            /** @description The sheet that it touches, or the task */
+            at: string;
+            stage: string;
+            about: string;
+            what: string;
+            remedy: string;
+            source: string;
+            taken_on?: components["schemas"]["TakenOnBy"];
+        };
+        TakenOnBy: {
+            by: string;
+            reason: string;
+        };
+        /** @description A stop that a named person takes on, and why */
+        TakenOn: {
+            key: string;
+            by: string;
+            reason: string;
+        };
+        /** @description How what is cooked is kept safe: cooled, or on the clock; as proposed when no way is given */
+        Control: {
+            preparation: string;
+            /** @enum {string} */
+            way?: "cold" | "clock";
+        };
+        /** @description A salad that was out at another service before */
+        Outing: {
+            salad: components["schemas"]["KeyName"];
+            name: string;
+            minutes: number;
+        };
+        /** @description What is made, and where it is until it is eaten */
+        Lot: {
+            name: string;
+            task: string;
+            /** @description 2 of 3 */
+            batch?: string;
+            /** @enum {string} */
+            control?: "cold" | "clock" | "none";
+            made: string;
+            best: string;
+            discard: string;
+            /** @description Of a mix: the earliest of its parts' last days */
+            marked?: string;
+            /** @description Out of the cold in all, added up */
+            out: string;
+            out_minutes: number;
+            limit: string;
+            allergens: string[];
+            path: {
+                /** @enum {string} */
+                state: "cooling" | "cold" | "clock" | "out" | "stable";
+                name: string;
+                from: string;
+                to: string;
+                text: string;
+            }[];
+            /** @description Minutes since it was made hot, and °C in the middle */
+            points?: number[][];
+            /** @description °C that it must have passed, and by how many minutes since the heat */
+            limits?: number[][];
+            /** @enum {string} */
+            miss?: "first" | "cold" | "out" | "dated" | "gap";
+        };
         ServiceInput: {
             name: string;
             date: string;
@@ -1492,6 +1596,8 @@ export interface components {
             tables?: number | null;
             /** @description Share made on top, once, on finished portions; 0.05 when left out */
             over_prep?: number;
+            /** @description Whom it feeds beside the usual */
+            guests?: components["schemas"]["Guest"][];
             lines: components["schemas"]["ServiceLine"][];
         };
         ServiceLine: {
@@ -1517,6 +1623,8 @@ export interface components {
                 [key: string]: number;
             };
             over_prep?: number;
+            /** @description Whom it feeds beside the usual */
+            guests?: components["schemas"]["Guest"][];
             lines: components["schemas"]["ServiceLine"][];
         };
         Service: {
@@ -1535,6 +1643,8 @@ export interface components {
                 [key: string]: number;
             };
             over_prep: number;
+            /** @description Whom it feeds beside the usual */
+            guests?: components["schemas"]["Guest"][];
             lines: components["schemas"]["ServiceLine"][];
         };
         ServiceSummary: {
@@ -1553,6 +1663,8 @@ export interface components {
                 [key: string]: number;
             };
             over_prep: number;
+            /** @description Whom it feeds beside the usual */
+            guests?: components["schemas"]["Guest"][];
             salads: string[];
         };
         Change: {
@@ -1561,11 +1673,11 @@ export interface components {
             /** @description service/covers, salads/KEY/components/0/grams, salads/KEY/components/0/cook/lid, larder/… or practice/… */
             at: string;
             /** @description A number, what a cook would write ("½ cup", "82 %"), or null for the default */
-            value: (number | string) | null;
+            value: (number | null) | (string | null);
             /** @description Covers to take the difference from; those before this change when left out */
             since_covers?: number;
             /**
-             * @description For this service
+             * @description For this service, or the kitchen's own figure from now on
              * @enum {string}
              */
             keep?: "service" | "kitchen";
@@ -1575,7 +1687,7 @@ export interface components {
         Changed: {
             service: components["schemas"]["Service"];
             plan: components["schemas"]["Plan"];
-            previous: (number | string) | null;
+            previous: (number | null) | (string | null);
             difference: string[];
         };
         /** @description Give finished_grams or raw_grams. */
@@ -1805,6 +1917,7 @@ export interface components {
             keeping: {
                 text: string;
                 why: string;
+                cold: boolean;
             };
             /** @description Fat for one of acid, by volume */
             ratio?: number;
@@ -2156,8 +2269,13 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        /** @description Give csv or json. */
+        /** @description Give csv, file or json. */
         LarderImport: {
+            /**
+             * Format: byte
+             * @description The same table as it was saved, in any usual encoding and in Base64
+             */
+            file?: string;
             /** @description The table, with the columns that /api/larder.csv gives */
             csv?: string;
             /** @description The list, as /api/larder.json gives it */
@@ -2165,6 +2283,18 @@ export interface components {
             /** @description All or nothing; a dry run when left out */
             write?: boolean;
         };
+        BackUps: {
+            /** @description Where they are on the server */
+            folder: string;
+            copies: {
+                name: string;
+                bytes: number;
+                /** Format: date-time */
+                at: string;
+            }[];
+        };
+        /** @description How far the work is, for who asks for application/x-ndjson: lines {done, of}, and last {result} or {problem}. To go away stops the work. */
+        Lines: string;
         LarderReport: {
             written: boolean;
             rows: {
@@ -2177,7 +2307,7 @@ export interface components {
         };
         HouseFigure: {
             at: string;
-            value: (number | string) | null;
+            value: (number | null) | (string | null);
             /** @description Who set it: initials */
             by?: string;
         };
@@ -2466,6 +2596,9 @@ export interface components {
                 /** @description In your own money */
                 order_cost: string;
                 served_as: string;
+                guests: components["schemas"]["Guest"][];
+                /** @description Of which nobody has taken them on */
+                stops: number;
                 name: string;
                 date: string;
                 from: string;
@@ -2478,6 +2611,7 @@ export interface components {
                 crew: string;
             };
             snags: components["schemas"]["Snag"][];
+            hazards: components["schemas"]["Finding"][];
             count: components["schemas"]["Portion"][];
             needs: components["schemas"]["Need"][];
             buy: components["schemas"]["Purchase"][];
@@ -2609,13 +2743,13 @@ export interface components {
                 if: string;
                 then: string;
             } | null;
-            cautions: string[];
             ready_grams: components["schemas"]["Figure"];
             prepped_grams: components["schemas"]["Figure"];
             ep_grams: components["schemas"]["Figure"];
             ap_grams: components["schemas"]["Figure"];
             trim_grams: components["schemas"]["Figure"];
             trimming_minutes: components["schemas"]["Figure"];
+            washing_minutes: components["schemas"]["Figure"];
             cutting_minutes: components["schemas"]["Figure"];
             treating_minutes: components["schemas"]["Figure"];
             hands_minutes: components["schemas"]["Figure"];
@@ -2644,7 +2778,16 @@ export interface components {
                 if: string;
                 then: string;
             }[];
-            cautions: string[];
+            core?: {
+                /** @description What its thickest part reaches, and for how long */
+                text: string;
+                class: string;
+            };
+            /**
+             * @description How it is kept safe, where it needs it
+             * @enum {string}
+             */
+            control?: "cold" | "clock" | "none";
             /** @description Comes out hot and has to be cooled in time */
             cools: boolean;
             /** @description The figure that stands for it in a list */
@@ -2821,6 +2964,7 @@ export interface components {
                 dressed: string;
                 topped?: string | null;
                 discard: string;
+                first_made: string;
             };
             tcs: string[];
             rest_minutes: components["schemas"]["Figure"];
@@ -2849,6 +2993,7 @@ export interface components {
             /** @description What the scale reads under the first bowl after each share and pour */
             scale: {
                 at: string;
+                grams: number;
                 text: string;
             }[];
             bowl_litres: components["schemas"]["Figure"];
@@ -2969,6 +3114,7 @@ export interface operations {
                     "application/json": components["schemas"]["Health"];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     contract: {
@@ -2989,6 +3135,7 @@ export interface operations {
                     "application/yaml": string;
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     planBrief: {
@@ -3096,6 +3243,7 @@ export interface operations {
                     "application/json": components["schemas"]["ServiceSummary"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     addService: {
@@ -3349,6 +3497,7 @@ export interface operations {
                     "application/json": components["schemas"]["Salad"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     addSalad: {
@@ -3464,6 +3613,7 @@ export interface operations {
                     "application/json": components["schemas"]["ShelfSalad"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     trySalad: {
@@ -3819,6 +3969,7 @@ export interface operations {
                         effect: string;
                         decide: components["schemas"]["DayDecision"];
                     }[];
+                    "application/x-ndjson": components["schemas"]["Lines"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -3969,6 +4120,7 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                    "application/x-ndjson": components["schemas"]["Lines"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -4308,6 +4460,7 @@ export interface operations {
                     "application/json": components["schemas"]["IngredientSummary"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     addIngredient: {
@@ -4447,6 +4600,7 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     larderJson: {
@@ -4467,6 +4621,7 @@ export interface operations {
                     "application/json": components["schemas"]["IngredientFacts"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     importLarder: {
@@ -4489,6 +4644,7 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LarderReport"];
+                    "application/x-ndjson": components["schemas"]["Lines"];
                 };
             };
             default: components["responses"]["Problem"];
@@ -4537,6 +4693,7 @@ export interface operations {
                     "application/json": components["schemas"]["KitchenRecord"];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     writeKitchen: {
@@ -4564,6 +4721,48 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The copies */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackUps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    backUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The copies, with this one */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackUps"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     kitchenStarters: {
         parameters: {
             query?: never;
@@ -4582,6 +4781,7 @@ export interface operations {
                     "application/json": components["schemas"]["Starter"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     kitchenChoices: {
@@ -4602,6 +4802,7 @@ export interface operations {
                     "application/json": components["schemas"]["KitchenChoices"];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     turnMeasures: {
@@ -4622,6 +4823,7 @@ export interface operations {
                     "application/json": components["schemas"]["KitchenRecord"];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     calibratePot: {
@@ -4669,6 +4871,7 @@ export interface operations {
                     "application/json": components["schemas"]["HouseRulesInWords"][];
                 };
             };
+            default: components["responses"]["Problem"];
         };
     };
     writeHouseRules: {

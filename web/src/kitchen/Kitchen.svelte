@@ -8,6 +8,7 @@
     type Problem,
     type Starter,
   } from "../api/client";
+  import BackUps from "./BackUps.svelte";
   import CalibratePot from "./CalibratePot.svelte";
   import Fault from "../ui/Fault.svelte";
   import HouseMeasures from "./HouseMeasures.svelte";
@@ -152,3 +153,4 @@
     </div>
   </form>
 {/if}
+<BackUps />

@@ -1,23 +1,24 @@
 <script lang="ts">
-  import { api, ask, type LarderReport, type Problem } from "../api/client";
+  import type { LarderReport, Problem } from "../api/client";
+  import { Slow } from "../state/slow.svelte";
   import Fault from "../ui/Fault.svelte";
+  import HowFar from "../ui/HowFar.svelte";
   import Mark from "../ui/Mark.svelte";
 
   // Bring a table in: first a dry run with a word on every row, then all of it or nothing.
   let { onwritten }: { onwritten: () => void } = $props();
   let dialog: HTMLDialogElement;
-  let sent: { csv: string } | { json: Record<string, never>[] } = { csv: "" };
+  let sent: { file: string } | { json: Record<string, never>[] } = { file: "" };
   let report = $state.raw<LarderReport>();
   let problem = $state.raw<Problem>();
-  let busy = $state(false);
+  const reading = new Slow();
   const news = $derived(report?.rows.filter((row) => row.fate !== "same") ?? []);
   const refused = $derived(news.filter((row) => row.fate === "refused").length);
 
   async function send(write: boolean): Promise<void> {
-    busy = true;
-    const answer = await ask(api.POST("/api/larder/import", { body: { ...sent, write } }));
-    busy = false;
-    problem = answer.problem;
+    const body = JSON.stringify({ ...sent, write });
+    const answer = await reading.run<LarderReport>("/api/larder/import", { method: "POST", body });
+    problem = Slow.fault(answer);
     report = answer.data ?? report;
     if (answer.data?.written) onwritten();
   }
@@ -28,13 +29,10 @@
     problem = undefined;
     if (!file) return;
 
-    const text = await decoded(file);
-    if (text === undefined)
-      return refuse("This file is not UTF-8.", "Save the table as CSV UTF-8 and choose it again.");
-    if (!file.name.endsWith(".json")) sent = { csv: text };
+    if (!file.name.endsWith(".json")) sent = { file: await bytes(file) };
     else
       try {
-        sent = { json: JSON.parse(text) };
+        sent = { json: JSON.parse(await file.text()) };
       } catch {
         return refuse(
           "This file is not JSON.",
@@ -44,13 +42,10 @@
     await send(false);
   }
 
-  // Undefined when the bytes are not UTF-8: better refused than guessed.
-  async function decoded(file: File): Promise<string | undefined> {
-    try {
-      return new TextDecoder("utf-8", { fatal: true }).decode(await file.arrayBuffer());
-    } catch {
-      return undefined;
-    }
+  // As they are, for the server to tell how the file was saved.
+  async function bytes(file: File): Promise<string> {
+    const all = new Uint8Array(await file.arrayBuffer());
+    return btoa(Array.from(all, (byte) => String.fromCharCode(byte)).join(""));
   }
 
   function refuse(title: string, remedy: string): void {
@@ -75,6 +70,9 @@
       aria-label="CSV or JSON file"
       onchange={choose}
     />
+    {#if reading.underWay}
+      <HowFar what="Reading the table" far={reading.far} onstop={() => reading.stop()} />
+    {/if}
     {#if problem}<div class="mt-3"><Fault {problem} /></div>{/if}
     {#if report}
       <p class="mt-3 font-bold">
@@ -97,7 +95,7 @@
       <button class="btn btn-outline h-11" onclick={() => dialog.close()}>Close</button>
       <button
         class="btn btn-primary h-11"
-        disabled={busy || !report || report.written || refused > 0 || news.length === 0}
+        disabled={reading.underWay || !report || report.written || refused > 0 || news.length === 0}
         onclick={() => send(true)}>Write {news.length - refused} rows</button
       >
     </div>

@@ -3,6 +3,10 @@
   import DayTrouble from "../service/day/DayTrouble.svelte";
   import Fault from "../ui/Fault.svelte";
   import RunCard from "./RunCard.svelte";
+  import StopBar from "../service/StopBar.svelte";
+  import TakeOn from "../service/TakeOn.svelte";
+  import Mark from "../ui/Mark.svelte";
+  import Warnings from "../ui/Warnings.svelte";
   import { minutesOf } from "../ui/clock";
   import { shortDay } from "../ui/dates";
   import type { DayTask } from "../service/day/day.svelte";
@@ -51,6 +55,7 @@
         >Rehearsal: back to the clock</button
       >{/if}
   </div>
+  <StopBar found={roster.hazards} day={run.day} />
   {#if !rehearsed && Math.abs(away) > DAY}
     <section class="tray mb-3 flex flex-wrap items-center gap-3">
       <p class="grow">
@@ -94,13 +99,23 @@
               <button
                 class="btn btn-primary h-14 text-lg"
                 aria-label="Start {task.name}"
-                disabled={run.day.busy}
+                disabled={run.day.busy || run.bars(task).length > 0}
                 onclick={() => run.start(task)}>Start</button
               >
             </li>
+            {#each run.bars(task) as stop (stop.key)}
+              <li class="border-error mb-2 rounded border-l-8 pl-3" aria-label="Stop: {task.name}">
+                <p><Mark kind="stop" /> <b class="text-error">{stop.what}</b> {stop.remedy}</p>
+                {#if run.firstWith(stop)?.key === task.key}<TakeOn {stop} day={run.day} />{/if}
+              </li>
+            {/each}
           {/each}
         </ul>
         {#if next.length > NEXT}<p class="quiet mt-1">and {next.length - NEXT} more</p>{/if}
+      </section>
+      <section class="tray" aria-label="Mind">
+        <h2 class="text-xl">Before the first task</h2>
+        <Warnings found={roster.hazards} ats={["service"]} />
       </section>
       <DayTrouble day={run.day} />
       {#if run.done.length > 0}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DayTask } from "../service/day/day.svelte";
+  import Warnings from "../ui/Warnings.svelte";
   import { countdown, type RunOf } from "./run.svelte";
 
   // One task under way: what is on now, its timer, a big tick, and what to say when it runs late
@@ -40,6 +41,9 @@
       <b class="text-5xl tabular-nums {left < 0 ? 'text-error' : ''}">{countdown(left)}</b>
       <div class="quiet">{left < 0 ? "over" : stretch.hands ? "left, hands on" : "left, standing"}</div>
     </div>
+  </div>
+  <div class="text-lg">
+    <Warnings found={run.day.roster?.hazards ?? []} ats={[task.key, ...(task.at ? [task.at] : [])]} />
   </div>
   <div class="mt-3 flex flex-wrap gap-2">
     <button

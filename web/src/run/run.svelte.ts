@@ -1,4 +1,5 @@
 import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
+import type { Schemas } from "../api/client";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
@@ -67,6 +68,19 @@ export class RunOf {
 
   get done(): DayTask[] {
     return this.tasks.filter((task) => task.state === "done");
+  }
+
+  // Stops that keep it from being begun, which nobody has taken on.
+  bars(task: DayTask): Schemas["Finding"][] {
+    return (this.day.roster?.hazards ?? []).filter(
+      (each) =>
+        each.grave === "stop" && !each.taken_on && (each.at === task.key || each.at === task.at),
+    );
+  }
+
+  // The next task that a stop is on: there it is taken on.
+  firstWith(stop: Schemas["Finding"]): DayTask | undefined {
+    return this.next.find((task) => this.bars(task).some((each) => each.key === stop.key));
   }
 
   // In a stretch that needs no hands now: a timer runs.

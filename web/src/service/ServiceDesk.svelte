@@ -3,6 +3,7 @@
   import ClashNote from "./ClashNote.svelte";
   import DifferenceLine from "./DifferenceLine.svelte";
   import Fault from "../ui/Fault.svelte";
+  import StopBar from "./StopBar.svelte";
   import ServiceHeader from "./ServiceHeader.svelte";
   import StageStrip from "./StageStrip.svelte";
   import WorkingPanel from "../ui/WorkingPanel.svelte";
@@ -72,6 +73,7 @@
   <div class="bg-base-200 sticky top-0 z-10 pt-1 {desk.working ? 'xl:mr-[29rem]' : ''}">
     <ServiceHeader {desk} />
     <StageStrip {id} {stage} />
+    <StopBar found={desk.found} day={desk.day} />
     {#if desk.silent}<Fault problem={SILENCE} />{/if}
     {#if desk.clash}<ClashNote {desk} />{/if}
   </div>

@@ -20,6 +20,18 @@
     { name: "tables", label: "Tables laid", type: "number" },
   ] as const;
 
+  const GUESTS = {
+    "under-ones": "children under one",
+    pregnant: "pregnant",
+    older: "old",
+    ill: "ill",
+  };
+  const guests = $derived<string[]>(desk.service?.guests ?? []);
+  function feed(guest: string, yes: boolean): void {
+    const all = yes ? [...guests, guest] : guests.filter((each) => each !== guest);
+    desk.change("service/guests", all.join(", "));
+  }
+
   function save(name: string, value: string): void {
     if (value !== String(desk.service?.[name as "name"] ?? "")) desk.change(`service/${name}`, value);
   }
@@ -55,6 +67,21 @@
           >{/each}</select
       >
     </label>
+    <fieldset>
+      <legend>Feeds also guests who are</legend>
+      {#each Object.entries(GUESTS) as [guest, words] (guest)}
+        <label class="mr-4 inline-flex min-h-11 items-center gap-2"
+          ><input
+            type="checkbox"
+            class="checkbox"
+            checked={guests.includes(guest)}
+            onchange={(event) => feed(guest, event.currentTarget.checked)}
+          />
+          {words}</label
+        >
+      {/each}
+      <p class="quiet">What is not for them becomes a stop.</p>
+    </fieldset>
     <form method="dialog" class="modal-action"><button class="btn btn-primary h-11">Done</button></form>
   </div>
 </dialog>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snag } from "../api/client";
   import type { Desk } from "./desk.svelte";
   import { shortDay } from "../ui/dates";
   import Mark from "../ui/Mark.svelte";
@@ -13,6 +14,20 @@
   const plan = $derived(desk.plan!);
   const salads = $derived(plan.count.length === 1 ? "one salad" : `${plan.count.length} salads`);
   const day = $derived(desk.day.roster);
+  // Of the plan and of its day: a day that does not work is a snag too.
+  const snags = $derived([
+    ...(day?.hazards ?? [])
+      .filter((found) => found.stage === "day" && found.grave !== "mind")
+      .map((found) => snag(found.grave === "stop" ? "stop" : "look", found.what, found.remedy)),
+    ...(day && !day.works ? day.says.map((said) => snag("stop", said, "")) : []),
+    ...plan.snags,
+  ]);
+  const snag = (severity: Snag["severity"], what: string, remedy: string): Snag => ({
+    severity,
+    stage: "day",
+    what,
+    remedy,
+  });
 </script>
 
 <header class="tray flex flex-wrap items-center gap-x-4 gap-y-2 py-2!">
@@ -44,7 +59,7 @@
       <b class="text-xl tabular-nums">{plan.service.latest_dress}</b>
       <div class="quiet whitespace-nowrap">latest dressing</div>
     </div>
-    <Snags snags={plan.snags} id={service.id} />
+    <Snags {snags} id={service.id} />
     <button
       class="btn btn-outline no-print h-11"
       onclick={() => desk.undo()}

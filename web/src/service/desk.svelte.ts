@@ -1,5 +1,13 @@
-import { api, ask, plainly, type Plan, type Problem, type Service, type Working } from "../api/client";
-
+import {
+  api,
+  ask,
+  plainly,
+  type Plan,
+  type Problem,
+  type Schemas,
+  type Service,
+  type Working,
+} from "../api/client";
 import type { Explains, Keep } from "../ui/explains";
 import { DayOf } from "./day/day.svelte";
 import { by } from "../state/who.svelte";
@@ -44,6 +52,12 @@ export class Desk implements Explains {
       (undo) => this.remember(undo),
       () => void this.replan(),
     );
+  }
+
+  // What can hurt somebody in the plan, and on its day as far as that is solved.
+  get found(): Schemas["Finding"][] {
+    const ofDay = (this.day.roster?.hazards ?? []).filter((each) => each.stage === "day");
+    return [...(this.plan?.hazards ?? []), ...ofDay];
   }
 
   async open(): Promise<void> {

@@ -18,16 +18,10 @@ describe("where an address leads", () => {
     expect(read("/weeks/2026-11-28")).toEqual({ screen: "week", day: "2026-11-28" });
   });
 
-  it("is the list of services where nothing else is meant", () => {
-    for (const path of [
-      "/",
-      "/services",
-      "/services/x",
-      "/weeks/soon",
-      "/salads/Not A Key",
-      "/nowhere",
-    ]) {
-      expect(read(path)).toEqual({ screen: "services" });
+  it("is the list of services at the door, and nowhere where there is no such page", () => {
+    for (const path of ["/", "/services"]) expect(read(path)).toEqual({ screen: "services" });
+    for (const path of ["/services/x", "/weeks/soon", "/salads/Not A Key", "/nowhere"]) {
+      expect(read(path)).toEqual({ screen: "nowhere" });
     }
   });
 });

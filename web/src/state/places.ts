@@ -4,6 +4,7 @@ export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] 
 export type Stage = (typeof STAGES)[number];
 export type Place =
   | { screen: "services" }
+  | { screen: "nowhere" }
   | { screen: "salads" }
   | { screen: "paste" }
   | { screen: "salad"; key: string }
@@ -24,7 +25,8 @@ export function read(path: string): Place {
   if (path === "/salads") return { screen: "salads" };
   if (path === "/kitchen") return { screen: "kitchen" };
   if (larder) return { screen: "larder", key: larder[1] };
-  if (!desk) return { screen: "services" };
+  if (path === "/" || path === "/services") return { screen: "services" };
+  if (!desk) return { screen: "nowhere" };
 
   if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
 

@@ -215,8 +215,7 @@ module Scullion
       def fail_at(part, why = "I do not know this part.")
         raise UnreadableAmount,
               Fault.new(
-                what:
-                  "Cannot read #{part.to_s.strip[0, 60].inspect} in #{@text.strip[0, 120].inspect}: #{why}",
+                what: "Cannot read #{Fault.shown(part.to_s.strip)} in #{Fault.shown(@text)}: #{why}",
                 where: "amount",
                 remedy: "Write a number and a unit, for example 120 g, 1½ cups, 2 Tbsp or 3 medium."
               )

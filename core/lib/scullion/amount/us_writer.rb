@@ -7,6 +7,17 @@ module Scullion
     class UsWriter < Writer
       EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"].freeze
       CUPS_IN_A_QUART = 4
+      # What a table counts in, and how much of the metric unit one is.
+      COUNTED = {
+        "g" => ["oz", Units::GRAMS["oz"]],
+        "ml" => ["fl oz", Units::MILLILITRES["fl oz"]],
+        "cm" => ["in", 2.54]
+      }.freeze
+
+      def measured(value, unit)
+        name, size = COUNTED[unit]
+        name ? [(value / size).round(2), name] : super
+      end
 
       def g(grams)
         quarters = (grams / Units::GRAMS["oz"] * 4).round

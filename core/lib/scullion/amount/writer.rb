@@ -50,6 +50,10 @@ module Scullion
       # The same for what is wanted, however little: less than the scale's step is not nothing.
       def g_weighed(grams) = grams.zero? ? "under 0.1 g" : g_exact(grams)
 
+      # A figure as a number that a table can add up, in this house's measures.
+      # @return [Array(Numeric, String)] the number and its unit
+      def measured(value, unit) = [value, unit]
+
       # Spoons under 60 ml, jugs above.
       def ml(millilitres)
         if millilitres < 15

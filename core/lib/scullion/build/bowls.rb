@@ -36,7 +36,7 @@ module Scullion
         "Bowls",
         :bowls,
         how: "to mix ÷ (bowl × mix no fuller than), rounded up"
-      ) { |mix_ml, _bowl_litres, _most_full| [(mix_ml / room(bowl) - 1e-9).ceil, 1].max }
+      ) { |mix_ml, _bowl_litres, _most_full| [Amount::Whole.up(mix_ml / room(bowl)), 1].max }
       figure(
         :fill,
         "Fill of each",
@@ -49,6 +49,20 @@ module Scullion
         :portions,
         how: "portions to make ÷ bowls"
       ) { |servings, batches| servings / batches }
+
+      assumption :mix_setup, "Set up to mix", :min, book: :practice, at: "day/mix/setup_minutes"
+      assumption :mix_each, "Mix a bowl", :min, book: :practice, at: "day/mix/per_bowl_minutes"
+      assumption :chunk, "A job is shared out from", :min, book: :practice, at: "day/chunk/most_minutes"
+      figure(
+        :mix_minutes,
+        "Mixing, each part of it",
+        :min,
+        shown: false,
+        how: "set up + a bowl × bowls of a part; shared out where it takes long"
+      ) do |batches, mix_setup, mix_each, chunk|
+        parts = (mix_setup + (mix_each * batches)).fdiv([chunk, 1.0].max).ceil.clamp(1, batches.to_i)
+        mix_setup + (mix_each * batches.fdiv(parts).ceil)
+      end
 
       def initialize(at, portion, dressing, brief)
         super(at)
@@ -93,14 +107,15 @@ module Scullion
       end
 
       # What the scale reads under the first bowl after each share and each pour, in mixing order.
-      # @return [Array<Hash>] at and text
+      # @return [Array<Hash>] at, grams and text
       def scale
         total = 0.0
         ordered
           .each_with_index
           .flat_map { |share, index| [share, *pours.select { |pour| pour.after == index }] }
           .map do |sheet|
-            { "at" => sheet.at, "text" => writer.g_exact((total += sheet.per_bowl.first).round(1)) }
+            total = (total + sheet.per_bowl.first).round(1)
+            { "at" => sheet.at, "grams" => total, "text" => writer.g_exact(total) }
           end
       end
 

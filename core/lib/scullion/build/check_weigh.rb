@@ -14,7 +14,7 @@ module Scullion
       def self.weights(text)
         read = text.to_s.split(/[\s;]+|,(?!\d)/).reject(&:empty?).map { |each| [each, yield(each)] }
         strange, = read.find { |_, grams| !(grams.is_a?(Numeric) && PORTION.cover?(grams)) }
-        refuse("#{strange[0, 40].inspect} is not a portion's weight.", "Write grams, such as 338.") if strange
+        refuse("#{Fault.shown(strange)} is not a portion's weight.", "Write grams, such as 338.") if strange
         refuse("Nothing was weighed.", "Weigh five portions and write them in order.") if read.empty?
         read.map { |_, grams| grams.to_f }
       end
@@ -49,7 +49,7 @@ module Scullion
       def spread = Math.sqrt(@weights.sum { |weight| (weight - mean)**2 } / [@weights.size - 1, 1].max)
 
       # Portions that all of the salad makes at this weight.
-      def enough_for = (@waves.finished_grams / mean + 1e-9).floor
+      def enough_for = Amount::Whole.down(@waves.finished_grams / mean)
 
       # g heavier with each portion, by least squares.
       def drift

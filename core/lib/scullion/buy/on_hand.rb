@@ -20,7 +20,7 @@ module Scullion
 
         raise UnreadableAmount,
               Fault.new(
-                what: "Cannot read #{amount.rest.inspect[0, 60]}.",
+                what: "Cannot read #{Fault.shown(amount.rest)}.",
                 where: "value",
                 remedy: "Write a weight or packs: 2 kg, 3 bags."
               )

@@ -35,7 +35,7 @@ module Scullion
       end
       assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { "packs/0/#{pack_by}" }
       figure(:packs, "Packs", :packs, how: "to order ÷ pack, rounded up") do |order_grams, pack_weight|
-        (order_grams / pack_weight - 1e-9).ceil.clamp(0, nil)
+        Amount::Whole.up(order_grams / pack_weight).clamp(0, nil)
       end
       figure(
         :pack_weight,
@@ -57,7 +57,7 @@ module Scullion
         :covers,
         how: "(comes in + on hand) ÷ needed per cover, rounded down"
       ) do |bought_grams, on_hand_grams, need_grams, covers|
-        ((bought_grams + on_hand_grams) / (need_grams / covers) + 1e-9).floor
+        Amount::Whole.down((bought_grams + on_hand_grams) / (need_grams / covers))
       end
 
       # @param uses [Array<Array(Worksheet, Symbol)>] the figures that take some of it

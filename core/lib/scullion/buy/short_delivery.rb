@@ -15,7 +15,7 @@ module Scullion
         @purchase = plan.purchases.find { |purchase| purchase.ingredient.key == ingredient } or
           raise UnknownFigure,
                 Fault.new(
-                  what: "This service takes no #{ingredient.to_s[0, 60].inspect}.",
+                  what: "This service takes no #{Fault.shown(ingredient)}.",
                   where: "ingredient",
                   remedy: "Choose one from the order."
                 )
@@ -39,7 +39,7 @@ module Scullion
 
       def writer = @plan.brief.practice.writer
       def share = [@grams / @purchase.need_grams, 1.0].min
-      def enough_for = (@plan.brief.service.covers * share + 1e-9).floor
+      def enough_for = Amount::Whole.down(@plan.brief.service.covers * share)
 
       # Each component of it: what a serving gets, and what could stand in for it.
       def servings

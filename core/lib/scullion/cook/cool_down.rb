@@ -63,7 +63,7 @@ module Scullion
       end
 
       # @return [Integer] trays at so many cm deep
-      def trays(depth_cm) = (millilitres / (tray.area * 10_000 * depth_cm) - 1e-9).ceil
+      def trays(depth_cm) = Amount::Whole.up(millilitres / (tray.area * 10_000 * depth_cm))
 
       def chosen
         depth = cooling(@method).greatest_depth_cm
@@ -80,7 +80,12 @@ module Scullion
 
       def cooling(key)
         @cooling ||= {}
-        @cooling[key] ||= Hold::Cooling.new(key, @brief.practice, @brief.rules)
+        @cooling[key] ||= Hold::Cooling.new(
+          key,
+          @brief.practice,
+          @brief.rules,
+          waited: Day::Chill.usual_wait(@brief)
+        )
       end
     end
   end

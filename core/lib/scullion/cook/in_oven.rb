@@ -45,7 +45,7 @@ module Scullion
         :trays,
         how: "raw ÷ (single layer × tray area), rounded up"
       ) do |raw_grams, tray_load, tray_area|
-        [(raw_grams / (tray_load * tray_area * 1000) - 1e-9).ceil, 1].max
+        [Amount::Whole.up(raw_grams / (tray_load * tray_area * 1000)), 1].max
       end
       figure(:tray_grams, "On each tray", :g, how: "raw ÷ trays") { |raw_grams, trays| raw_grams / trays }
       figure(:loads, "Oven loads", :loads, how: "trays ÷ oven positions, rounded up") do |trays, positions|

@@ -43,7 +43,7 @@ module Scullion
         :batches,
         how: "raw ÷ most the pot takes, rounded up; one if it takes none"
       ) do |dry_grams, most_dry_grams|
-        most_dry_grams.positive? ? [(dry_grams / most_dry_grams - 1e-9).ceil, 1].max : 1
+        most_dry_grams.positive? ? [Amount::Whole.up(dry_grams / most_dry_grams), 1].max : 1
       end
       figure(:batch_dry_grams, "Raw, each batch", :g, how: "raw ÷ batches") do |dry_grams, batches|
         dry_grams / batches

@@ -119,6 +119,7 @@ module Scullion
       def initialize(at, need, brief)
         super(at)
         @need, @practice, @kitchen = need, brief.practice, brief.kitchen
+        @asked = Safety::Asked.new(brief)
       end
 
       def ingredient = need.ingredient
@@ -177,12 +178,12 @@ module Scullion
           "ingredient" => ingredient.key,
           "colour" => ingredient.colour,
           "setting" => setting,
-          "done" => done,
+          "done" => done_to_its_core,
           "rescue" => rescues,
-          "cautions" => practice.cautions.fetch(self.class.key),
           "schools" => schools,
           "stretches" => stretches_in_words,
           "cools" => cools?,
+          **(core ? { "core" => { "text" => core_in_words, "class" => @asked.kind(ingredient).name } } : {}),
           "snags" => snags.map(&:to_h),
           "headline" => raw_name.to_s,
           "facts" => self.class.facts
@@ -195,17 +196,47 @@ module Scullion
       # How to tell that it is done.
       def done = ingredient.done(self.class.key) || practice.words("doneness", self.class.key)
 
+      # The same, and what the probe must show.
+      def done_to_its_core
+        core ? "#{done} Core #{core_in_words}; your local code decides." : done
+      end
+
       # What to do when it is not right. @return [Array<Hash>] "if" and "then"
       def rescues = []
 
-      # Comes out hot and has to be cooled in time?
-      def cools? = component.tcs? && self.class.parcel.hot?
+      # Comes out hot and does not stay safe by itself?
+      def tcs? = component.tcs? && self.class.parcel.hot?
+
+      # Is it spread and chilled, when it is cooked?
+      def cools? = tcs? && %w[spread rinsed].include?(cooled_by)
+
+      # What takes its first heat away: spread, rinsed (tap water), or iced, as part of the method.
+      # @return [String, nil] nil where it need not be cooled
+      def cooled_by = tcs? ? "spread" : nil
+
+      # What its thickest part must reach by the house rules. @return [Safety::Core, nil]
+      def core = @core ||= Safety::Core.of(component, @asked)
+
+      # What it is cooked to here: by the rules or the larder, whichever is more; one set by hand as it was
+      # set.
+      # @return [Float, nil] °C
+      def core_celsius
+        at = "#{self.class.key}/core"
+        own = ingredient.figures[at]
+        return own if own && ingredient.figures.default(at)
+
+        [own, core&.celsius].compact.max
+      end
 
       # What it is drawn as: the kind of vessel, what the food in it is called, the figure that counts
       # it, and whether its figures are for each batch of several.
       def picture = { "each" => false }.merge(self.class.parcel.picture)
 
       private
+
+      def core_in_words
+        writer.celsius(core_celsius).then { |own| core_celsius > core.celsius ? own : core.text(writer) }
+      end
 
       def rounds_name = :batches
       def snag(severity, what, remedy)

@@ -35,7 +35,9 @@ module Scullion
         "Batches",
         :batches,
         how: "raw ÷ (pieces apart × area), rounded up"
-      ) { |raw_grams, load, surface_area| [(raw_grams / (load * surface_area * 1000) - 1e-9).ceil, 1].max }
+      ) do |raw_grams, load, surface_area|
+        [Amount::Whole.up(raw_grams / (load * surface_area * 1000)), 1].max
+      end
       figure(:batch_grams, "Each batch", :g, how: "raw ÷ batches") do |raw_grams, batches|
         raw_grams / batches
       end
@@ -60,9 +62,11 @@ module Scullion
 
       def raw_name = :raw_grams
       def demands(_beside) = [Demand.new(kind: "burner", amount: 1)]
+      def rounds(_beside) = batches.to_i
+      def rounds_in_minutes = batches
       def uses = [["oil", :oil_grams], ["salt", :salt_grams]]
       def stretches
-        [%i[hands load_minutes], %i[wait heat_up_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
+        [%i[wait heat_up_minutes], %i[hands load_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
       end
       def words = super.merge("vessel" => vessel.name)
     end

@@ -28,7 +28,7 @@ module Scullion
         "Batches",
         :batches,
         how: "raw ÷ (one layer × area), rounded up"
-      ) { |raw_grams, load, vessel_area| [(raw_grams / (load * vessel_area * 1000) - 1e-9).ceil, 1].max }
+      ) { |raw_grams, load, vessel_area| [Amount::Whole.up(raw_grams / (load * vessel_area * 1000)), 1].max }
       figure(:batch_grams, "Each batch", :g, how: "raw ÷ batches") do |raw_grams, batches|
         raw_grams / batches
       end

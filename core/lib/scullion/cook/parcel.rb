@@ -19,7 +19,7 @@ module Scullion
         "gives" => Hash,
         "picture" => Hash,
         "done" => String,
-        "cautions" => Array,
+        "hazards" => Hash,
         "salt_kept" => Numeric,
         "labour" => Hash,
         "figures" => Hash,
@@ -60,7 +60,8 @@ module Scullion
       def words = @facts["words"]
       def labour = @facts["labour"]
       def done = @facts["done"]
-      def cautions = @facts["cautions"]
+      # What can hurt somebody there: key => row, see Safety::Hazard.
+      def hazards = @facts["hazards"]
       def figures = @facts["figures"]
       def picture = @facts["picture"]
       def salt_kept = { "share" => @facts["salt_kept"] }

@@ -26,7 +26,6 @@ module Scullion
           {
             "labour" => each[:labour],
             "doneness" => each[:done],
-            "cautions" => each[:cautions],
             "forms" => forms,
             "schools" => each[:choices].merge("names" => names),
             "salt" => {

@@ -56,6 +56,7 @@ module Scullion
           "prep" => plan.preps.first.to_h,
           "buy" => plan.purchases.map(&:to_h),
           "snags" => plan.snags.select { |snag| snag.stage == "cook" }.map(&:to_h),
+          "hazards" => plan.hazards.reject { |found| found.at == "service" }.map(&:to_h),
           "workings" => cooking.class.shown.map { |figure| cooking.working(figure.name).to_h }
         }
       end

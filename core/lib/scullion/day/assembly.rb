@@ -5,10 +5,12 @@ module Scullion
     # The tasks that put one salad together: whisk, fill the table jugs, marinate, mix (and dress)
     # and rest, or dress wave by wave, top, plate. Each wave is due when its first guest comes.
     class Assembly
+      include Finishing
+
       # @param waves [Build::Waves] @param build [Build::Bowls] @param batch [Dress::Batch, nil]
-      # @param jobs [Array<Jobs>] of its preparations
-      def initialize(waves, build, batch, jobs, practice)
-        @waves, @build, @batch, @jobs, @practice = waves, build, batch, jobs, practice
+      # @param jobs [Array<Jobs>] of its preparations @param cold [Boolean] is there a chiller?
+      def initialize(waves, build, batch, jobs, practice, cold:)
+        @waves, @build, @batch, @jobs, @practice, @cold = waves, build, batch, jobs, practice, cold
       end
 
       # @return [Array<Task>]
@@ -123,10 +125,22 @@ module Scullion
             at,
             minutes("mix", "per_bowl", bowls),
             ready(held: false),
-            use("bowl-#{@build.bowl.key}", [bowls, @build.bowl.count / parts].min.clamp(1, nil))
+            use("bowl-#{@build.bowl.key}", [bowls, @build.bowl.count / parts].min.clamp(1, nil)),
+            earliest: @cold ? nil : out_from(window.service_to)
           )
-        mixed.segments += [Segment.new(minutes: rest, uses: [], name: "Rests")] if rest.positive?
+        mixed.segments += [Segment.new(minutes: rest, uses: [], name: rests)] if rest.positive?
         mixed
+      end
+
+      # Covered, in the cold where there is one.
+      def rests = @cold ? "Rests, in the cold" : "Rests"
+
+      # Begun sooner it would be out of the cold longer than the house rules let it be, when the last has it.
+      # What was cut out of the cold has so much of it behind it.
+      def out_from(eaten)
+        return unless @build.portion.components.any?(&:tcs?)
+
+        eaten.minutes - @waves.rules.fetch("out_minutes").to_i + (@jobs.map(&:bench_minutes).max || 0)
       end
 
       def rest = window.rest_minutes.to_i
@@ -136,109 +150,6 @@ module Scullion
         minutes.fdiv(@practice.fetch("day/chunk/most_minutes")).ceil.clamp(1, @build.batches.to_i)
       end
       def shared(parts) = parts > 1 ? "#{Jobs::PART}#{parts} parts" : ""
-
-      # Topped, and dressed where it would not last from the first guest to the last; what was kept back goes
-      # over it.
-      # No wave is begun before the one that goes out first, nor so early that its last guest has it past its
-      # best.
-      # Shared out between cooks where it takes long.
-      def finishes(wave)
-        before =
-          (
-            if wave.number > 1
-              finish_keys(wave.number - 1).map { |key| Link.new(task: key, least: -finish_minutes) }
-            else
-              []
-            end
-          )
-        mixed =
-          mixes.map do |each|
-            Link.new(task: each.key, least: 0, most: lasting(wave) - rest, why: "best once dressed")
-          end
-        after = before + (dressed? ? ready(held: nil) : mixed + ready(held: true))
-        finish_keys(wave.number).map do |key|
-          task(
-            key,
-            "#{finish_name} #{salad.name}#{named(wave)}#{shared(finishers)}",
-            "build",
-            at,
-            finish_minutes,
-            after,
-            earliest: wave.dress_from && (wave.dress_from.minutes - finish_minutes),
-            latest: (wave.dress_by || wave.from).minutes
-          )
-        end
-      end
-
-      def dressed? = @waves.dressed_in_waves?
-      def again? = stages(Dress::Stage::BACK).any?
-      def finish_keys(number)
-        if finishers == 1
-          ["#{at}/finish/#{number}"]
-        else
-          Array.new(finishers) { |index| "#{at}/finish/#{number}/#{index + 1}" }
-        end
-      end
-
-      def finish_name
-        return "Dress and top" if dressed?
-
-        again? ? "Re-dress and top" : "Top"
-      end
-
-      def finishing
-        bowls = @build.batches / @waves.waves.to_f
-        minutes(dressed? ? "mix" : "top", "per_bowl", bowls) +
-          (again? ? minutes("redress", "per_bowl", bowls) : 0)
-      end
-
-      def finishers = parts_of(finishing)
-      def finish_minutes = (finishing / finishers).ceil
-
-      # From the end of mixing, so that the last guest of the wave still has it at its best.
-      def lasting(wave) = [(window.dressed_minutes - (wave.to - wave.from)).to_i, rest].max
-
-      # A job for each plater, from shortly before the wave until it is over.
-      def plate(wave)
-        rests = dressed? ? rest : 0
-        stands, out =
-          (wave.to - wave.from) + @waves.lead_minutes.to_i + rests,
-          @waves.rules.fetch("out_minutes").to_i
-        finished =
-          finish_keys(wave.number).map do |key|
-            Link.new(
-              task: key,
-              least: [rests - @waves.lead_minutes.to_i, 0].max,
-              most: [stands, out].min,
-              safety: out < stands,
-              why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting"
-            )
-          end
-        Array.new(@waves.platers.to_i) do |index|
-          task(
-            "#{at}/plate/#{wave.number}/#{index + 1}",
-            "Plate #{salad.name}#{named(wave)}",
-            "build",
-            at,
-            @waves.plating_minutes,
-            finished,
-            earliest: wave.from.minutes - @waves.lead_minutes.to_i,
-            latest: plated_by(wave)
-          )
-        end
-      end
-
-      # Ahead of the guests: what is not plated when the wave comes is so in the first part of it.
-      def plated_by(wave)
-        lasts = wave.to - wave.from
-        wave.from.minutes +
-          [
-            @waves.plating_minutes.ceil - @waves.lead_minutes.to_i,
-            (lasts * @practice.fetch("day/plating/ahead_share")).round
-          ].max.clamp(0, lasts)
-      end
-
-      def named(wave) = @waves.list.size > 1 ? ", wave #{wave.number} of #{@waves.list.size}" : ""
 
       # What goes into the bowl (held: false), on top (held: true) or both (nil), each no longer ready than it
       # keeps.
@@ -264,8 +175,27 @@ module Scullion
       def after_whisk = whisk.map { |each| Link.new(task: each.key, least: 0) }
       def waiting_for(jobs)
         jobs.flat_map do |job|
-          job.done.map { |key| Link.new(task: key, least: 0, most: job.keeps, why: job.hold) }
+          job.done.map do |key|
+            if job.on_the_clock?
+              clocked(job, key)
+            else
+              Link.new(task: key, least: 0, most: job.keeps, why: job.hold)
+            end
+          end
         end
+      end
+
+      # Its minutes out count from the heat to the last plate.
+      def clocked(job, key)
+        served = window.service_to - (dressed? ? @waves.list.first.from : window.dress_at)
+        left = window.out_minutes - job.tasks.last.segments.last.minutes - served
+        Link.new(
+          task: key,
+          least: 0,
+          most: left.floor.clamp(0, job.keeps),
+          safety: true,
+          why: "#{window.rules.name}: on the clock"
+        )
       end
 
       def task(key, name, stage, place, minutes, after, *uses, earliest: nil, latest: nil)

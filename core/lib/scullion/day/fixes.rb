@@ -42,10 +42,13 @@ module Scullion
         @roster, @progress = roster, roster.progress
       end
 
+      # @yield [Integer, Integer] how many have been tried, of how many so far
       # @return [Array<Hash>] those that help, the best first: what to do, what it would do, and the decision
       #   to send
-      def to_a
+      def to_a(&word)
         return [] if @roster.works?
+
+        @word = word
 
         best = (helpful + pairs).sort_by(&:order).first(MOST)
         best.map do |tried|
@@ -58,11 +61,18 @@ module Scullion
       def now = @roster.solution
       def try(fix) = Tried.new(fix, @roster.with(fix.change[@progress]).solution)
 
+      # Each of them tried, with word of how far it is.
+      def try_all(fixes)
+        @of = tried + fixes.size
+        fixes.map { |fix| try(fix).tap { @word&.call(@tried = tried + 1, @of) } }
+      end
+
+      def tried = @tried || 0
+
       # The best first.
       def helpful
         @helpful ||=
-          single
-            .map { |fix| try(fix) }
+          try_all(single)
             .select { |tried| (tried.trouble <=> Tried.new(nil, now).trouble).negative? }
             .sort_by(&:order)
       end
@@ -71,15 +81,10 @@ module Scullion
       def pairs
         return [] if helpful.any?(&:enough?)
 
-        helpful
-          .first(PAIRED)
-          .combination(2)
-          .filter_map do |one, other|
-            next if [one, other].all? { |tried| tried.fix.kinds == ["extra"] }
-
-            both = try(one.fix + other.fix)
-            both if (both.trouble <=> one.trouble).negative?
-          end
+        couples = helpful.first(PAIRED).combination(2)
+        couples = couples.reject { |couple| couple.all? { |each| each.fix.kinds == ["extra"] } }
+        both = try_all(couples.map { |one, other| one.fix + other.fix })
+        both.zip(couples).filter_map { |pair, (one, _)| pair if (pair.trouble <=> one.trouble).negative? }
       end
 
       def single

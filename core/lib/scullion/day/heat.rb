@@ -4,18 +4,32 @@ module Scullion
   module Day
     # What a cooking method takes of the kitchen, stretch by stretch: as often as it is filled or loaded.
     class Heat
+      # What comes out of the heat together. waited: minutes that the first of it stood until the last was
+      # out; share: of all that is cooked.
+      Load = Struct.new(:segments, :waited, :share, keyword_init: true)
+
       # @param cooking [Cook::Method] @param beside [Cook::Beside]
-      def initialize(cooking, beside)
-        @cooking, @beside = cooking, beside
+      # @param gather [Integer] minutes that one round may stand until the next ones are out too
+      def initialize(cooking, beside, gather = 0)
+        @cooking, @beside, @gather = cooking, beside, gather
       end
 
-      # @return [Array<Segment>] a pot that is too small is filled and emptied as often as it takes, an oven
-      #   loaded
-      def segments
+      # A pot that is too small is filled and emptied as often as it takes, an oven loaded. What must be
+      # cooled does not wait for the last: short rounds are gathered, and each other is a load of its own.
+      # @return [Array<Load>] one after the other
+      def loads
         first, *rest = stretches
-        return [first] if rest.empty?
+        return [Load.new(segments: [first], waited: 0, share: 1.0)] if rest.empty?
 
-        [first, *Array.new(rounds) { rest.map { |each| share(each) } }.flatten]
+        round = rest.map { |each| share(each) }
+        minutes = round.sum(&:minutes)
+        counts(minutes).each_with_index.map do |count, index|
+          Load.new(
+            segments: [*([first] if index.zero?), *Array.new(count) { round }.flatten],
+            waited: (count - 1) * minutes,
+            share: count.fdiv(rounds)
+          )
+        end
       end
 
       def rounds = @cooking.rounds(@beside)
@@ -27,6 +41,14 @@ module Scullion
       def divisible? = @cooking.divisible?(@beside)
 
       private
+
+      # Rounds in each load. @param minutes [Integer] that a round takes
+      # @return [Array<Integer>]
+      def counts(minutes)
+        return [rounds] unless @cooking.cools?
+
+        Amount::Split.evenly(rounds, rounds.fdiv((@gather / [minutes, 1].max) + 1).ceil)
+      end
 
       # Hands are shared out; a pot stands as long in each round, and an oven's wait is for all loads that
       # must be.

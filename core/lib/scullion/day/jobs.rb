@@ -5,14 +5,20 @@ module Scullion
     # The tasks that make one preparation ready: trim and cut, treat, cook, cool. Derived from the
     # plan, with its minutes. A dressing that goes in while it is warm is poured on its way to the cold.
     class Jobs
+      include Loads
+
       PART = ", one of "
+      BATCH = ", batch "
+      BY_THE_SINK = %w[leaf herb].freeze
 
       # @param need [Count::Need]
       # @param prep [Prep::Line]
       # @param brief [Brief]
       # @param cut [Boolean] it comes in ready cut
       # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dress::Pour>] while it is warm
-      def initialize(need, prep, brief, heat: nil, cut: false, pours: [])
+      # @param control [Safety::Control] cold, or on the clock
+      def initialize(need, prep, brief, control, heat: nil, cut: false, pours: [])
+        @control = control
         @need, @prep, @cooking, @brief, @practice, @heat, @bought_cut, @pours =
           need,
           prep,
@@ -31,14 +37,24 @@ module Scullion
             cut = cutting
             raw = @need.treated_after? || !component.treat ? [] : [treating(last(cut))]
             soaked = soaking(last(cut + raw))
-            all = cut + raw + soaked + heating(last(cut + raw + soaked))
-            last(all).each { |task| task.earliest = not_before }
+            hot = heating(last(cut + raw + soaked))
+            all = cut + raw + soaked + hot
+            (hot.empty? ? last(all) : hot).each { |task| task.earliest = not_before }
             all
           end
       end
 
-      # What the next one waits for. @return [Array<String>]
-      def done = last(tasks).map(&:key)
+      # What the next one waits for: every load of it. @return [Array<String>]
+      def done = @cooking ? tasks.last(lots.size).map(&:key) : last(tasks).map(&:key)
+
+      # Out of the cold while it is cut, of what must be kept cold and is not cooked.
+      def bench_minutes = component.tcs? && @cooking.nil? ? tasks.last&.minutes.to_i : 0
+
+      # What is cooked and cooled together, in order. @return [Array<Lot>]
+      def lots = @lots ||= []
+
+      # On the clock, its minutes count from the heat.
+      def on_the_clock? = !@cooking.nil? && clock?
 
       # At its best by its kind, once it is ready, min. @return [Integer]
       def keeps = @practice.fetch("holds/#{component.hold_class}/kept_minutes").to_i
@@ -48,12 +64,20 @@ module Scullion
       # By its date mark: it may not be made before this minute, the midnight that begins the first day it may
       # be kept from.
       # @return [Integer, nil] nil where no date mark is needed
-      def not_before = component.tcs? ? (1 - @brief.rules.fetch("days").to_i) * Moment::DAY : nil
+      def not_before
+        return unless component.tcs?
+
+        Moment.minute(@brief.service.from.day, (1 - days_kept) * Moment::DAY)
+      end
+
+      # By the house rules, the day that it is made being the first; cooked rice and the like may have fewer.
+      # @return [Integer]
+      def days_kept = Hold::Dates.new(@brief).days_of(component)
 
       # At the bench, with a knife or a machine, min.
       def cutting_minutes = cutting.sum(&:minutes)
 
-      attr_reader :need, :heat
+      attr_reader :need, :heat, :pours
 
       private
 
@@ -69,14 +93,25 @@ module Scullion
       # With a knife each piece is trimmed and cut; for a machine all of it is trimmed first, and nobody waits
       # for the machine meanwhile.
       def cutting
-        return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut)
+        return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut || @prep.washed?)
 
+        washed = in_bulk? ? at_bench("wash", "wash and spin dry", @prep.washing_minutes, [use("sink")]) : []
+        washed + trimmed_and_cut(washed)
+      end
+
+      # Leaf and herbs by the kilo are washed in the sink as a job of its own.
+      def in_bulk?
+        @prep.washed? && BY_THE_SINK.include?(@need.ingredient.family) &&
+          @prep.ep_grams >= @practice.fetch("day/wash/bulk_grams")
+      end
+
+      def trimmed_and_cut(before)
         trimming, cutting = @prep.trimming_minutes, @prep.cutting_minutes + @prep.tool_minutes
-        unless tool.any? && trimming.positive?
-          return at_bench("cut", [component.trim, cut_name].compact.uniq.join(", "), trimming + cutting, tool)
-        end
+        trimming += @prep.washing_minutes unless in_bulk?
+        words = [("wash" if @prep.washed? && !in_bulk?), component.trim, cut_name].compact.uniq.join(", ")
+        return at_bench("cut", words, trimming + cutting, tool, before) unless tool.any? && trimming.positive?
 
-        trimmed = at_bench("trim", component.trim, trimming)
+        trimmed = at_bench("trim", component.trim || "wash", trimming, [], before)
         trimmed + at_bench("cut", cut_name, cutting, tool, trimmed)
       end
 
@@ -94,10 +129,18 @@ module Scullion
               "#{@need.name}: #{said.tr("-", " ")}#{"#{PART}#{parts} parts" if parts > 1}",
               "prep",
               @prep.at,
-              [segment(part, hands(blade || KNIFE), *uses)],
+              [segment(part, hands(blade || KNIFE), *uses), *clean_between],
               before
             )
           end
+      end
+
+      # Raw meat, fish and egg leave a clean bench behind.
+      def clean_between
+        return [] unless @prep.kind.animal?
+
+        minutes = whole(@practice.fetch("day/separate/clean_minutes"))
+        [segment(minutes, hands(KNIFE), name: "Wash down board, knife and hands")]
       end
 
       def blade = @prep.tool && @practice.words("tools", @prep.tool)["skill"]
@@ -154,61 +197,6 @@ module Scullion
           "day/#{before.any? { |each| each.key.end_with?("/soak") } ? "soak" : "raw"}/kept_minutes"
         ).to_i
       end
-
-      # Out of the pot, then mashed while it is warm, then into the cold: nothing of it may wait, so it is one
-      # task.
-      def heating(before)
-        return [] unless @cooking
-
-        warm = @heat.segments + (@need.treated_after? ? treatment : []) + spreading
-        segments = warm + @pours.map { |pour| pouring(pour) } + chilling
-        [
-          task(
-            @cooking.at,
-            "#{@need.name}: #{@cooking.setting}",
-            "cook",
-            @cooking.at,
-            segments,
-            before,
-            most: waits(before),
-            why: "waiting for the pot"
-          ).tap do |task|
-            task.after +=
-              @pours.each_index.map do |index|
-                whisked(@pours[index], (warm + segments[warm.size, index]).sum(&:minutes))
-              end
-          end
-        ]
-      end
-
-      # Its dressing is ready when it is poured, so many minutes into the task.
-      def whisked(pour, into)
-        Link.new(task: Assembly.whisk_key(pour.stage.dressing), least: -into, why: "poured in warm")
-      end
-
-      def pouring(pour)
-        minutes =
-          @practice.fetch("day/pour/setup_minutes") +
-            (@practice.fetch("day/pour/per_kg_minutes") * pour.grams / 1000)
-        segment(whole(minutes), hands(DRESSING), name: "Pour in #{pour.stage.dressing.recipe.name}")
-      end
-
-      def chilled = @chilled ||= Chill.new(@cooking, @brief)
-      def spreading
-        if @cooking.cools?
-          [
-            segment(
-              whole(@practice.fetch("day/cool/spread_minutes")),
-              hands(STOVE),
-              *chilled.trays,
-              name: "Spread to cool"
-            )
-          ]
-        else
-          []
-        end
-      end
-      def chilling = @cooking.cools? ? [segment(chilled.minutes, *chilled.uses, name: "Chills")] : []
 
       def task(key, name, stage, at, segments, before = [], most: nil, why: nil)
         Task.new(

@@ -39,6 +39,7 @@ module Scullion
                 need,
                 prep,
                 @brief,
+                @plan.control,
                 cut: @progress.cut.include?(need.component.preparation),
                 heat: prep.cooking && heat(need, prep.cooking),
                 pours: warm_pours(need)
@@ -54,7 +55,8 @@ module Scullion
           Cook::Beside.new(
             loads: @progress.loads.fetch(need.component.preparation, 1),
             borrowed: @progress.borrowed
-          )
+          ),
+          @practice.fetch("day/cool/gather_minutes").to_i
         )
       end
 
@@ -68,7 +70,9 @@ module Scullion
       end
 
       def from = [first_day, *since, *@progress.now].max
-      def first_day = -days * Moment::DAY
+      def first_day = midnight(-days)
+      # The minute that a day begins, so many after the service's.
+      def midnight(days) = Moment.minute(@brief.service.from.day, days * Moment::DAY)
       def days = @practice.fetch("day/ahead/days").to_i
       def service_from = @brief.service.from.minutes
       def service_to = @brief.service.to.minutes
@@ -80,7 +84,7 @@ module Scullion
         days = @progress.ahead.fetch(job.need.component.preparation, 0)
         return job.tasks if days.zero?
 
-        job.tasks.map { |task| task.dup.tap { |each| each.latest = (1 - days) * Moment::DAY } }
+        job.tasks.map { |task| task.dup.tap { |each| each.latest = midnight(1 - days) } }
       end
 
       def salads
@@ -95,7 +99,8 @@ module Scullion
                 build,
                 batch,
                 jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } },
-                @practice
+                @practice,
+                cold: @brief.kitchen.chillers.any?
               ).tasks
             end
       end

@@ -12,6 +12,10 @@ module Scullion
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
       Mark = Struct.new(:task, :state, :at, :minutes, :share, keyword_init: true)
+      # A salad was out at another service, for so long.
+      Outing = Struct.new(:name, :minutes, keyword_init: true)
+      # Who takes a stop on, and why.
+      TakenOn = Struct.new(:by, :reason, keyword_init: true)
       STATES = %w[started done late failed].freeze
       LOADS = (1..6).freeze
       # Kinds of resource that one more of can be had for a day.
@@ -28,6 +32,9 @@ module Scullion
                   :loads,
                   :skilled,
                   :left_out,
+                  :control,
+                  :taken_on,
+                  :outings,
                   :taken
 
       # @param now [Integer, nil] minutes from midnight of the service day
@@ -40,6 +47,9 @@ module Scullion
       # @param loads [Hash{String=>Integer}] into the oven by preparation
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
       # @param left_out [Array<String>] preparations that the day does without
+      # @param control [Hash{String=>String}] cold or clock by preparation, see Safety::Control
+      # @param taken_on [Hash{String=>TakenOn}] by key of the finding
+      # @param outings [Hash{String=>Array<Outing>}] by salad: when it was out before, on the day
       # @param taken [Hash{String=>Array<Busy>}] by key of the resource
       def initialize(
         now: nil,
@@ -53,10 +63,14 @@ module Scullion
         loads: {},
         skilled: [],
         left_out: [],
+        control: {},
+        taken_on: {},
+        outings: {},
         taken: {}
       )
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
+        @control, @taken_on, @outings = control, taken_on, outings
         freeze
       end
 
@@ -73,6 +87,9 @@ module Scullion
           loads: loads,
           skilled: skilled,
           left_out: left_out,
+          control: control,
+          taken_on: taken_on,
+          outings: outings,
           taken: taken,
           **changes
         )

@@ -7,8 +7,27 @@ module Scullion
     class ProgressForm
       MOMENT = /\A\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d\z/.freeze
       DAYS_AHEAD = (0..2).freeze
-      FIELDS = %w[now since marks pins ahead extra cut borrowed loads skilled left_out taken].freeze
+      FIELDS = %w[
+        now
+        since
+        marks
+        pins
+        ahead
+        extra
+        cut
+        borrowed
+        loads
+        skilled
+        left_out
+        control
+        taken_on
+        outings
+        taken
+      ].freeze
       MANY = (0..300).freeze
+
+      # Days from the day of the service that something of it may be set for.
+      NEAR = (-14..2).freeze
 
       # @param fields [DocumentReader] at the data @param date [Date] of the service
       def initialize(fields, date)
@@ -19,7 +38,12 @@ module Scullion
       def read
         before = @fields.faults.size
         @fields.only(*FIELDS)
-        parts = { now: minute(@fields, "now"), since: minute(@fields, "since"), **work, **kitchen }
+        parts = {
+          now: near(minute(@fields, "now")),
+          since: near(minute(@fields, "since")),
+          **work,
+          **kitchen
+        }
         Progress.new(**parts) if @fields.faults.size == before
       end
 
@@ -32,7 +56,13 @@ module Scullion
           ahead: list("ahead", MANY) { |item| counted(item, "days", DAYS_AHEAD) }.to_h,
           loads: list("loads", MANY) { |item| counted(item, "loads", Progress::LOADS) }.to_h,
           cut: texts("cut"),
-          left_out: texts("left_out")
+          left_out: texts("left_out"),
+          control: list("control", MANY) { |item| control(item) }.to_h,
+          taken_on: list("taken_on", MANY) { |item| taken_on(item) }.to_h,
+          outings:
+            list("outings", MANY) { |item| outing(item) }
+              .group_by(&:first)
+              .transform_values { |all| all.map(&:last) }
         }
       end
 
@@ -58,15 +88,43 @@ module Scullion
         Progress::Mark.new(
           task: item.text("task", most: 80),
           state: item.choice("state", Progress::STATES),
-          at: minute(item, "at"),
+          at: close_minute(item, "at"),
           minutes: item.whole("minutes", 1..600, "minutes", default: nil),
           share: item.number("share", 0.01..1, "as a share", default: nil)
         )
       end
 
+      # Cold, or on the clock.
+      def control(item)
+        item.only("preparation", "way")
+        [item.text("preparation", most: 200), item.choice("way", Safety::Control::WAYS)].then do |pair|
+          pair if pair.all?
+        end
+      end
+
+      # A salad that was out before: at which service, for how long.
+      def outing(item)
+        item.only("salad", "name", "minutes")
+        salad, name, minutes =
+          item.key("salad"),
+          item.text("name"),
+          item.number("minutes", 0..Moment::DAY, "minutes")
+        [salad, Progress::Outing.new(name: name, minutes: minutes)] if salad && name && minutes
+      end
+
+      # A stop that a named person takes on, and why.
+      def taken_on(item)
+        item.only("key", "by", "reason")
+        key, by, reason =
+          item.text("key", most: 200),
+          item.text("by", most: 12),
+          item.text("reason", most: 200)
+        [key, Progress::TakenOn.new(by: by, reason: reason)] if key && by && reason
+      end
+
       def pin(item)
         item.only("task", "at")
-        [item.text("task", most: 80), minute(item, "at")].then { |pair| pair if pair.all? }
+        [item.text("task", most: 80), close_minute(item, "at")].then { |pair| pair if pair.all? }
       end
 
       # So many of something for one preparation.
@@ -100,16 +158,31 @@ module Scullion
 
       # @return [Array(Integer, Integer), nil]
       def hours(item)
-        from, to = %w[from to].map { |field| minute(item, field) }
+        from, to = %w[from to].map { |field| close_minute(item, field) }
         return unless from && to
 
         from < to ? [from, to] : item.fault("to", "This ends before it starts.", "Give a later end.")
       end
 
+      # No work of a day is further from it than that.
+      def close_minute(item, field)
+        minute = minute(item, field)
+        return minute if minute.nil? || minute == near(minute)
+
+        item.fault(
+          field,
+          "This is too far from the day of the service.",
+          "Give a time from #{@date + NEAR.first} to #{@date + NEAR.last}."
+        )
+      end
+
+      # What is further off changes nothing more.
+      def near(minute) = minute&.clamp(NEAR.first * Moment::DAY, (NEAR.last + 1) * Moment::DAY)
+
       # "2026-11-28T09:40" as minutes from midnight of the service day.
       def minute(item, field)
         text = item.match(field, MOMENT, "2026-11-28T09:40", default: nil) or return
-        ((Date.iso8601(text[0, 10]) - @date).to_i * Moment::DAY) + Moment.at(@date, text[11, 5]).minutes
+        Moment.at(@date, text[11, 5], days: (Date.iso8601(text[0, 10]) - @date).to_i).minutes
       rescue Date::Error
         item.fault(field, "#{text} is not a day of the calendar.", "Write it like 2026-11-28T09:40.")
       end

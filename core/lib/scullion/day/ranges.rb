@@ -17,7 +17,7 @@ module Scullion
         task = @instance[key] or
           raise UnknownFigure,
                 Fault.new(
-                  what: "There is no task #{key.to_s[0, 80].inspect} in this day.",
+                  what: "There is no task #{Fault.shown(key)} in this day.",
                   where: "task",
                   remedy: "Load the day again; the plan may have changed."
                 )

@@ -9,6 +9,7 @@ module Scullion
       # @param progress [Progress] what is borrowed for the day
       def initialize(brief, days, progress)
         @kitchen, @practice, @days, @progress = brief.kitchen, brief.practice, days, progress
+        @date, @after = brief.service.from.day, (brief.service.to.date - brief.service.from.day).to_i
       end
 
       # @return [Array<Resource>]
@@ -28,8 +29,8 @@ module Scullion
       end
 
       def shifts(cook)
-        (-@days..0).flat_map do |day|
-          cook.hours.map { |hours| hours.map { |minute| minute + (day * Moment::DAY) } }
+        (-@days..@after).flat_map do |day|
+          cook.hours.map { |hours| hours.map { |minute| Moment.minute(@date, minute + (day * Moment::DAY)) } }
         end
       end
       def down_for(cook)

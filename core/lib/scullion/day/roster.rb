@@ -20,6 +20,12 @@ module Scullion
       def instance = @layout.instance
       def solution = @solution ||= Solver.new(instance).solve
 
+      # As it was solved elsewhere. @param parts [Array] as Solution#to_a gives them @return [Roster]
+      def solved_as(*parts)
+        @solution = Solution.new(instance, *parts)
+        self
+      end
+
       # The day decided otherwise; planned anew where the plan follows from it.
       def with(progress)
         same = [progress, self.progress].map { |each| [each.left_out, each.borrowed.count(PLATER)] }.uniq.one?
@@ -33,7 +39,25 @@ module Scullion
       def to_h = RosterSheet.new(self).to_h
 
       # Everything is placed, in time, safe and at its best.
-      def works? = solution.misses.empty? && solution.unplaced.empty?
+      def works? = solution.misses.empty? && solution.unplaced.empty? && lots.none?(&:breaks?)
+
+      # What is made, each with where it is until it is eaten. @return [Array<Safety::Lot>]
+      def lots = @lots ||= Safety::Lots.new(self).to_a
+
+      # What can hurt somebody, on this day as in its plan, the gravest first.
+      # @return [Array<Safety::Finding>]
+      def hazards
+        @hazards ||=
+          (plan.hazards + plan.safety.of_lots(lots)).sort_by.with_index do |finding, index|
+            [Safety::Hazard::GRAVE.index(finding.grave), index]
+          end
+      end
+
+      # Those that touch a task. @param task [Task] @return [Array<Safety::Finding>]
+      def hazards_of(task) = hazards.select { |finding| [task.key, task.about["at"]].include?(finding.at) }
+
+      # Stops that nobody has taken on, and that keep this task from being begun.
+      def bars(task) = hazards_of(task).select(&:bars?)
 
       # Where this task may begin if nothing else moves.
       def ranges(key)
@@ -201,7 +225,7 @@ module Scullion
       end
 
       # Covers that are left without so much of the food.
-      def served_without(share) = (plan.brief.service.covers * (1 - share) + 1e-9).floor
+      def served_without(share) = Amount::Whole.down(plan.brief.service.covers * (1 - share))
 
       # Of the parts of one job only the one that misses by the most.
       def worst_of_each
@@ -210,7 +234,7 @@ module Scullion
       end
 
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
-      def whole_job(task) = task.name.split(Jobs::PART).first
+      def whole_job(task) = task.name.split(Jobs::PART).first.split(Jobs::BATCH).first
 
       def late_plating?
         solution.misses.any? { |miss| miss.kind == :late && miss.task.key.include?("/plate/") }

@@ -17,6 +17,9 @@ module Scullion
         @instance, @starts, @taken, @unplaced = instance, starts, taken, unplaced
       end
 
+      # Without the day that it solves: plain data. @return [Array]
+      def to_a = [starts, taken, unplaced]
+
       # The same, judged by another day of the same tasks.
       def on(instance) = Solution.new(instance, starts, taken, unplaced)
 

@@ -7,6 +7,7 @@ module Scullion
     class Turns
       # @param practice [Practice] @param first [Date] of the service that all of this is asked for
       def initialize(practice, first)
+        @first = first
         @ahead = practice.fetch("day/ahead/days").to_i
         @since = first - practice.fetch("day/beside/most_days").to_i
       end
@@ -14,6 +15,9 @@ module Scullion
       # The days from which a service's own day may be taken.
       # @param date [Date] of a service @return [Range<Date>]
       def reach(date) = [date - @ahead, @since].max..date
+
+      # The days from which the day of any of them may be taken. @return [Range<Date>]
+      def all_days = [@since, @first - @ahead].min..@first
 
       # @param turn [Array] date, start and number of a service
       # @param others [Array<Array>] the same of others

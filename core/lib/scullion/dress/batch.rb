@@ -162,10 +162,10 @@ module Scullion
       def by_hold(stages)
         kept = stages.find { |stage| stage["by_hold"] } or return stages
         share = drunk_share.clamp([practice.fetch("dressing/thirst/least_share"), most_drunk].min, most_drunk)
+        others = 1 - kept["share"]
         stages.map do |stage|
-          stage.merge(
-            "share" => stage.equal?(kept) ? share : stage["share"] / (1 - kept["share"]) * (1 - share)
-          )
+          theirs = others.positive? ? stage["share"] / others * (1 - share) : 0.0
+          stage.merge("share" => stage.equal?(kept) ? share : theirs)
         end
       end
 
@@ -173,7 +173,7 @@ module Scullion
 
       def round_up(grams)
         per_gram = (1 / Amount::Split.step(grams)).round
-        ((grams * per_gram) - 1e-9).ceil.fdiv(per_gram)
+        Amount::Whole.up((grams * per_gram)).fdiv(per_gram)
       end
     end
   end

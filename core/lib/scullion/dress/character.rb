@@ -6,7 +6,6 @@ module Scullion
     # school of fat to acid it is nearest. Rules of the job, "Dressing".
     class Character
       FULL_BASES = %w[eggs soya].freeze
-      FRESH = %w[herb allium root fruiting].freeze
 
       # @param parts [Array<Salad::Part>] @param practice [Practice]
       def initialize(parts, practice)
@@ -33,20 +32,8 @@ module Scullion
         end
       end
 
-      # The most perishable thing in it decides. @return [String] a key of facts/practice/keeping
-      def keeping
-        if @parts.any? { |part|
-             part.ingredient.family == "egg" ||
-               (bases.include?(part) && part.ingredient.allergens.include?("eggs"))
-           }
-          return "egg"
-        end
-        return "soya" if bases.any?
-        return "juice" if @parts.any? { |part| part.ingredient.key.end_with?("-juice") }
-        return "dairy" if @parts.any? { |part| part.ingredient.family == "dairy" }
-
-        @parts.any? { |part| FRESH.include?(part.ingredient.family) } ? "fresh" : "plain"
-      end
+      # By its riskiest part. @return [Safety::Keeping]
+      def keeping = @keeping ||= Safety::Keeping.new(@parts, @practice)
 
       # @return [Float, nil] fat for one of acid, by volume; nil without acid
       def ratio
@@ -55,7 +42,7 @@ module Scullion
       end
 
       def to_h
-        held, kept = @practice.words("emulsions", emulsion), @practice.words("keeping", keeping)
+        held = @practice.words("emulsions", emulsion)
         {
           "emulsion" => {
             "name" => held["name"],
@@ -64,8 +51,9 @@ module Scullion
             "again" => (writer.min(held["rewhisk_minutes"]) unless emulsion == "full")
           }.compact,
           "keeping" => {
-            "text" => writer.days(kept["days"]),
-            "why" => kept["why"]
+            "text" => writer.days(keeping.days),
+            "why" => keeping.why,
+            "cold" => keeping.cold?
           },
           "ratio" => ratio&.round(3),
           "schools" => schools,

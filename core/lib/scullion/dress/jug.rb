@@ -18,7 +18,7 @@ module Scullion
 
         raise InvalidBrief,
               Fault.new(
-                what: "#{text.inspect[0, 60]} is no weight or volume.",
+                what: "#{Fault.shown(text)} is no weight or volume.",
                 where: "/left",
                 remedy: "Write it like 800 g or 1.2 l."
               )

@@ -12,24 +12,28 @@ module Scullion
       attr_reader :method
 
       # @param method [String] a key of facts/practice/cooling methods
-      def initialize(method, practice, rules)
-        @method, @practice, @rules = method, practice, rules
+      # @param from [Float, nil] °C that it begins at; hot when nil
+      # @param waited [Integer] minutes of the limits that had passed before
+      def initialize(method, practice, rules, from: nil, waited: 0)
+        @method, @practice, @rules, @from, @waited = method, practice, rules, from, waited
       end
 
       def name = @practice.words("cooling", "methods").fetch(method)["name"]
 
-      # The deepest layer, in half centimetres, that meets both limits; 0 if none does.
-      def greatest_depth_cm
-        @greatest_depth_cm ||=
-          begin
-            fits, fails = 0.0, DEEPEST_CM + STEP_CM
-            while fails - fits > STEP_CM
-              middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
-              passes?(middle) ? fits = middle : fails = middle
-            end
-            fits
-          end
+      # Layers found before are kept, by all that they depend on: so many.
+      FOUND_MOST = 500
+
+      class << self
+        # @yield where it was not found before
+        def found(key)
+          @found ||= {}
+          @found.shift if @found.size > FOUND_MOST
+          @found[key] ||= yield
+        end
       end
+
+      # The deepest layer, in half centimetres, that meets both limits; 0 if none does.
+      def greatest_depth_cm = self.class.found([limits, hot, material]) { deepest }
 
       def passes?(depth_cm)
         slab(depth_cm)
@@ -70,22 +74,41 @@ module Scullion
 
       private
 
-      def hot = @rules.hot_celsius
+      def deepest
+        fits, fails = 0.0, DEEPEST_CM + STEP_CM
+        while fails - fits > STEP_CM
+          middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
+          passes?(middle) ? fits = middle : fails = middle
+        end
+        fits
+      end
+
+      def hot = @from || @rules.hot_celsius
       def limits
         [
-          [@rules.fetch("first_celsius"), @rules.fetch("first_minutes")],
-          [@rules.cold_celsius, @rules.fetch("cooled_minutes")]
+          [@rules.fetch("first_celsius"), @rules.fetch("first_minutes") - @waited],
+          [@rules.cold_celsius, @rules.fetch("cooled_minutes") - @waited]
         ]
       end
 
       def slab(depth_cm)
         Slab.new(
           depth: depth_cm / 100.0,
-          surface: fetch("surface"),
-          ambient: fetch("celsius"),
-          diffusivity: @practice.fetch("cooling/food/diffusivity"),
-          conductivity: @practice.fetch("cooling/food/conductivity")
+          surface: material[0],
+          ambient: material[1],
+          diffusivity: material[2],
+          conductivity: material[3]
         )
+      end
+
+      # @return [Array<Float>] surface, °C round it, diffusivity, conductivity
+      def material
+        @material ||= [
+          fetch("surface"),
+          fetch("celsius"),
+          @practice.fetch("cooling/food/diffusivity"),
+          @practice.fetch("cooling/food/conductivity")
+        ]
       end
 
       def fetch(what) = @practice.fetch("cooling/methods/#{method}/#{what}")

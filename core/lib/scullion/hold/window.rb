@@ -8,7 +8,8 @@ module Scullion
     class Window < Worksheet
       Limit = Struct.new(:component, :minutes)
 
-      attr_reader :portion, :rules, :practice
+      # outings: when this salad was out before, on this day.
+      attr_reader :portion, :rules, :practice, :outings
 
       decision(:service_from, "Service starts", :moment, change: nil, shown: false) { @service.from }
       decision(:service_to, "Service ends", :moment, change: nil, shown: false) { @service.to }
@@ -42,7 +43,22 @@ module Scullion
                  book: :rules,
                  at: "out_minutes",
                  shown: true
-      assumption :days, "Days, the day it is made being the first", :days, book: :rules, at: "days"
+      decision(
+        :days,
+        "Days, the day it is made being the first",
+        :days,
+        change: nil,
+        shown: false,
+        source: -> { "#{rules.name}, the earliest of its parts. Your local code decides." }
+      ) { [@dates.days_of_all(components), *dressing_days].min }
+      decision(
+        :out_before,
+        "Out before, this day",
+        :min,
+        change: nil,
+        shown: false,
+        source: "The services that this salad was out at before."
+      ) { outings.sum(&:minutes) }
 
       figure(
         :dress_from,
@@ -94,22 +110,63 @@ module Scullion
         :date_mark,
         "Date mark, kept cold",
         :moment,
-        how: "end of the last day, the day it is made being the first"
-      ) { |dress_at, days| dress_at.end_of_day(days.to_i - 1) }
+        how: "end of the last day, the day its first part is made being the first"
+      ) { |first_made, days| first_made.end_of_day(days.to_i - 1) }
+      decision(
+        :days_ahead,
+        "Made ahead, the first of its parts",
+        :days,
+        change: nil,
+        shown: false,
+        source: "Decided on the Day."
+      ) { components.select(&:tcs?).map { |component| @ahead.fetch(component.preparation, 0) }.max || 0 }
+      figure(
+        :first_made,
+        "The first of its parts is made",
+        :moment,
+        shown: false,
+        how: "the day it is made ahead; else when it is dressed"
+      ) do |dress_at, days_ahead|
+        days_ahead.zero? ? dress_at : Moment.at(dress_at.day, "00:00", days: -days_ahead)
+      end
       figure(
         :out_until,
-        "Out since service began, until",
+        "Out since it was mixed, until",
         :moment,
-        how: "start of service + time out of control"
-      ) { |service_from, out_minutes| service_from + out_minutes }
+        how: "dressed at + rest in the cold + time out of control − mixing"
+      ) do |dress_at, cold_rest, out_minutes, mix_minutes|
+        dress_at + cold_rest + out_minutes - mix_minutes.ceil
+      end
+      figure(
+        :cold_rest,
+        "Rests in the cold",
+        :min,
+        shown: false,
+        how: "its rest, where the kitchen has a chiller"
+      ) { |rest_minutes| @cold ? rest_minutes : 0.0 }
+      brought :mix_minutes, of: :build
+      figure(
+        :left_minutes,
+        "Left of its time out, for what comes back",
+        :min,
+        how: "time out of control − out before",
+        shown: false
+      ) { |out_minutes, out_before| out_minutes - out_before }
       figure(:discard_by, "Discard by", :moment, how: "the earlier of the two") do |out_until, date_mark|
         [out_until, date_mark].min
       end
 
-      def initialize(at, portion, brief)
+      # @yield the bowls that it is mixed in, once they are there
+      def initialize(at, portion, brief, &build)
         super(at)
         @portion, @service, @rules, @practice = portion, brief.service, brief.rules, brief.practice
+        @build, @cold = build, brief.kitchen.chillers.any?
+        @ahead, @dates = brief.progress.ahead, Dates.new(brief)
+        @outings = brief.progress.outings.fetch(portion.salad.key, [])
       end
+
+      # @return [Build::Bowls]
+      def build = @build.call
 
       def words
         {
@@ -130,6 +187,12 @@ module Scullion
       private
 
       def components = portion.components
+
+      # Days that its dressing keeps, where that is fewer. @return [Array<Integer>]
+      def dressing_days
+        dressing = portion.salad.dressing or return []
+        [Safety::Keeping.new(dressing.parts, practice).days]
+      end
 
       # The component that rests longest, the one that fades first once dressed, and of those
       # held back for the top the one that fades first there.
@@ -158,7 +221,8 @@ module Scullion
           "kept" => soonest.name,
           "dressed" => shortest.name,
           "topped" => frailest&.name,
-          "discard" => out_until <= date_mark ? "time out of the cold" : "date mark"
+          "discard" => out_until <= date_mark ? "time out of the cold" : "date mark",
+          "first_made" => first_made.to_s
         }
       end
 
@@ -198,7 +262,9 @@ module Scullion
         Snag.new(
           severity: "stop",
           stage: "build",
-          what: "Service runs past #{out_until}: longer than #{rules.name} lets food stand out of the cold.",
+          what:
+            "#{portion.salad.name} is dressed at #{dress_at}, and service runs past #{out_until}: longer " \
+              "than #{rules.name} lets food stand out of the cold.",
           remedy:
             "Bring out half, keep half at #{writer.celsius(rules.cold_celsius)} or colder. Your local " \
               "code decides."

@@ -45,12 +45,15 @@ module Scullion
     # facts/practice/skills, nil for all.
     Cook =
       Struct.new(:initials, :from, :to, :break_from, :break_to, :skills, keyword_init: true) do
-        # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break
+        # @return [Array<Array(Integer, Integer)>] minutes of the day, without the break; a shift over
+        #   midnight
+        #   goes on after the day's own
         def hours
           start, stop, rest, back =
             [from, to, break_from, break_to].map do |clock|
               clock && ((clock[0, 2].to_i * 60) + clock[3, 2].to_i)
             end
+          stop += Moment::DAY if stop < start
           rest && back ? [[start, rest], [back, stop]] : [[start, stop]]
         end
 

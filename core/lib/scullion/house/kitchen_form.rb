@@ -82,8 +82,8 @@ module Scullion
         item.only("initials", "from", "to", "break_from", "break_to", "skills")
         from, to = %w[from to].map { |field| item.match(field, CLOCK, "07:00") }
         away = %w[break_from break_to].map { |field| item.match(field, CLOCK, "10:00", default: nil) }
-        if from && to && to <= from
-          item.fault("to", "The shift ends at #{to}, before it starts at #{from}.", "Give a later end.")
+        if from && from == to
+          item.fault("to", "The shift ends when it starts, at #{from}.", "Give a later end.")
         end
         break_fits(item, from, to, away) if from && to && away.any?
         Kitchen::Cook.new(
@@ -111,7 +111,7 @@ module Scullion
           if down_for == []
             "This cook is down for no work at all."
           else
-            "#{down_for.inspect[0, 80]} is not a list of #{known.join(", ")}."
+            "#{Fault.shown(down_for)} is not a list of #{known.join(", ")}."
           end
         ),
         "Name at least one of #{known.join(", ")}, or leave it out for all of them."
@@ -120,7 +120,8 @@ module Scullion
     end
 
     def break_fits(item, from, to, away)
-      return if away.all? && from < away.first && away.first < away.last && away.last < to
+      ends = to < from ? "24:00" : to
+      return if away.all? && from < away.first && away.first < away.last && away.last < ends
 
       item.fault(
         "break_from",

@@ -4,7 +4,7 @@ module Scullion
   # Kitchen practice that belongs to no single ingredient: evaporation rates, tray loads,
   # cut sizes, dressing uptakes and presets, hold classes, schools; and how this house measures.
   class Practice
-    attr_reader :figures, :cuts, :presets, :roles, :loose, :cautions, :measures, :writer
+    attr_reader :figures, :cuts, :presets, :roles, :loose, :measures, :writer
 
     # The bounds of its figures, by the last word of the address that has one.
     BOUNDS = {
@@ -53,7 +53,6 @@ module Scullion
       @figures = figures || Figures.new("practice", Figures.flatten(facts).freeze, sources)
       @cuts, @presets, @roles = facts.values_at("cuts", "presets", "roles")
       @loose = Amount::Loose.new(facts.fetch("measures"), facts.fetch("fills"))
-      @cautions = facts.fetch("cautions")
       @writer = Amount::Writer.for(measures)
       freeze
     end

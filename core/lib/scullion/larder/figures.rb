@@ -92,6 +92,8 @@ module Scullion
       )
     end
 
+    def inspect = "#<#{self.class.name} #{prefix}>"
+
     private
 
     def shipped_source(at)

@@ -17,7 +17,7 @@ module Scullion
     # @param facts [Hash] @return [Hash] a new one, complete as far as its family goes
     def complete(facts)
       family = @families[facts["family"]]
-      return facts unless family
+      return facts unless family && sound?(facts)
 
       done = merged(family["usual"], facts)
       sources(done, facts, family)
@@ -26,6 +26,13 @@ module Scullion
     end
 
     private
+
+    # Of such shapes as can be filled in; what is not is for its reader to refuse.
+    def sound?(facts)
+      shapes = [*MERGED, "sources"].all? { |field| facts[field].nil? || facts[field].is_a?(Hash) }
+      solid = facts.dig("density", "solid") if shapes
+      shapes && (solid.nil? || solid.is_a?(Numeric))
+    end
 
     # The family's usual under the ingredient's own; nested where each entry stands for itself.
     def merged(usual, facts)

@@ -3,19 +3,72 @@
 module Scullion
   # Finds ingredients by any of their names, typos forgiven. Names are indexed by their pairs of
   # letters; a name scores by the pairs it shares with what was typed (Dice's coefficient), and
-  # higher when it begins with it or holds it whole.
+  # higher when it begins with it or holds it whole. A finder is never changed; another is made from it.
   class Finder
     LEAST = 0.34
+    # More changes than these are quicker made from the beginning.
+    FEW = 50
 
-    # @param ingredients [Enumerable<Ingredient>]
-    def initialize(ingredients)
-      @names = named(ingredients)
-      @pairs = Hash.new { |index, pair| index[pair] = [] }
-      @sizes =
-        @names.each_with_index.map do |(name, _), place|
-          pairs(name).each { |pair| @pairs[pair] << place }.size
-        end
-      @pairs.default = [].freeze
+    # One way to ask for an ingredient. head: it stands only while no other name begins so.
+    Name = Struct.new(:text, :pairs, :key, :head)
+    # All ways to ask for one ingredient, and what its names begin with.
+    Names = Struct.new(:all, :heads)
+
+    # @param larder [Hash{String=>Ingredient}]
+    # @param names [Hash{String=>Names}] by key, as Finder.names gave them
+    def initialize(larder, names = {}, index: nil, heads: nil)
+      @larder = larder
+      @names = names.size == larder.size ? names : larder.transform_values { |each| Finder.names(each) }
+      @index, @heads = index || indexed, heads || @names.each_value.flat_map(&:heads).tally
+    end
+
+    # @return [Names] of an ingredient
+    def self.names(ingredient)
+      called = [ingredient.name, *ingredient.aliases]
+      heads = called.map { |name| fold(name.split(", ").first) }
+      Names.new(called.zip(heads).flat_map { |name, head| named(name, head, ingredient.key) }, heads)
+    end
+
+    # A name with a comma, as an index has it ("Cranberries, dried"), is also asked for the other
+    # way round ("dried cranberries"), and by what stands before the comma where nothing else does.
+    def self.named(name, head, key)
+      first, tail = name.split(", ", 2)
+      turned = tail ? [["#{tail} #{first}"], [first, head]] : []
+      [[name], *turned].map do |text, alone|
+        folded = fold(text)
+        Name.new(folded, pairs(folded), key, alone)
+      end
+    end
+    private_class_method :named
+
+    # Marked at both ends, so that first letters count and one-letter words have pairs too.
+    def self.pairs(word) = "^#{word}$".each_char.each_cons(2).map(&:join).uniq
+
+    def self.fold(text)
+      text
+        .to_s
+        .unicode_normalize(:nfkd)
+        .gsub(/\p{M}/, "")
+        .downcase
+        .gsub(/[^\p{L}\p{N} ]/, " ")
+        .squeeze(" ")
+        .strip
+    end
+
+    # Over another larder, of which only some is called otherwise.
+    # @param larder [Hash{String=>Ingredient}]
+    # @param changed [Hash{String=>Names, nil}] by key; nil for what is gone
+    # @return [Finder]
+    def over(larder, changed)
+      names = @names.merge(changed).compact
+      return Finder.new(larder, names) if changed.size > FEW
+
+      index, heads = @index.dup, @heads.dup
+      changed.each do |key, now|
+        drop(@names[key], index, heads) if @names[key]
+        add(now, index, heads) if now
+      end
+      Finder.new(larder, names, index: index, heads: heads)
     end
 
     # @param text [String] @param most [Integer]
@@ -25,40 +78,48 @@ module Scullion
     # The same with their scores: above 2 the name itself, above 1 it begins with it.
     # @return [Array<Array(Ingredient, Float)>]
     def ranked(text, most: 40)
-      wanted = fold(text)
+      wanted = Finder.fold(text)
       return [] if wanted.empty?
 
-      best = Hash.new(0.0).compare_by_identity
-      scores(wanted).each { |place, score| best[@names[place].last] = [best[@names[place].last], score].max }
+      best = Hash.new(0.0)
+      scores(wanted) { |name, score| best[name.key] = score if score > best[name.key] }
       best
         .select { |_, score| score >= LEAST }
+        .map { |key, score| [@larder.fetch(key), score] }
         .sort_by { |ingredient, score| [-score, ingredient.name] }
         .first(most)
     end
 
     private
 
-    # A name with a comma, as an index has it ("Cranberries, dried"), is also asked for the other
-    # way round ("dried cranberries"), and by what stands before the comma where nothing else does.
-    def named(ingredients)
-      names =
-        ingredients.flat_map do |ingredient|
-          [ingredient.name, *ingredient.aliases].map { |name| [name, ingredient] }
+    def indexed
+      @names
+        .each_value
+        .with_object({}) do |names, index|
+          names.all.each { |name| name.pairs.each { |pair| (index[pair] ||= []) << name } }
         end
-      parted =
-        names.filter_map { |name, ingredient| [*name.split(", ", 2), ingredient] if name.include?(", ") }
-      heads = names.map { |name, _| fold(name.split(", ").first) }.tally
-      turned = parted.map { |head, tail, ingredient| ["#{tail} #{head}", ingredient] }
-      alone = parted.filter_map { |head, _, ingredient| [head, ingredient] if heads[fold(head)] == 1 }
-      (names + turned + alone).map { |name, ingredient| [fold(name), ingredient] }
+    end
+
+    def drop(names, index, heads)
+      names.heads.each { |head| heads[head] -= 1 }
+      names.all.each do |name|
+        name.pairs.each { |pair| index[pair] = index[pair].reject { |each| each.equal?(name) } }
+      end
+    end
+
+    def add(names, index, heads)
+      names.heads.each { |head| heads[head] = heads.fetch(head, 0) + 1 }
+      names.all.each { |name| name.pairs.each { |pair| index[pair] = [*index[pair], name] } }
     end
 
     def scores(wanted)
-      asked = pairs(wanted)
-      shared = Hash.new(0)
-      asked.each { |pair| @pairs[pair].each { |place| shared[place] += 1 } }
-      shared.to_h do |place, count|
-        [place, (2.0 * count / (asked.size + @sizes[place])) + bonus(@names[place].first, wanted)]
+      asked = Finder.pairs(wanted)
+      shared = Hash.new(0).compare_by_identity
+      asked.each { |pair| @index[pair]&.each { |name| shared[name] += 1 } }
+      shared.each do |name, count|
+        next if name.head && @heads[name.head] != 1
+
+        yield name, (2.0 * count / (asked.size + name.pairs.size)) + bonus(name.text, wanted)
       end
     end
 
@@ -67,19 +128,6 @@ module Scullion
       return 1 if name.start_with?(wanted)
 
       name.include?(wanted) ? 0.5 : 0
-    end
-
-    # Marked at both ends, so that first letters count and one-letter words have pairs too.
-    def pairs(word) = "^#{word}$".each_char.each_cons(2).map(&:join).uniq
-    def fold(text)
-      text
-        .to_s
-        .unicode_normalize(:nfkd)
-        .gsub(/\p{M}/, "")
-        .downcase
-        .gsub(/[^\p{L}\p{N} ]/, " ")
-        .squeeze(" ")
-        .strip
     end
   end
 end

@@ -80,6 +80,9 @@ module Scullion
       [name, key.tr("-", " "), *aliases].any? { |known| plain(known) == plain(text) }
     end
 
+    # Not all of its figures, in an error.
+    def inspect = "#<#{self.class.name} #{key}>"
+
     # @param changes [Hash] see Figures#with
     def with(changes) = Ingredient.new(facts, figures.with(changes))
 

@@ -66,6 +66,7 @@ module Scullion
       like
       eaten
       family
+      kind
       section
       colour
       allergens
@@ -116,6 +117,10 @@ module Scullion
       new(DocumentReader.new(facts, where, faults), facts, sources).read
     end
 
+    # One that has been read without a fault before.
+    # @return [Ingredient]
+    def self.known(facts, sources:) = new(nil, facts, sources).made
+
     def initialize(fields, facts, sources)
       @fields, @facts, @sources = fields, facts, sources
     end
@@ -125,8 +130,11 @@ module Scullion
       words
       bounds
       sources
-      return if @fields.faults.size > before
+      made if @fields.faults.size == before
+    end
 
+    # @return [Ingredient]
+    def made
       numbers = Figures.flatten(@facts.slice(*fields)).freeze
       Ingredient.new(@facts, Figures.new("larder/#{@facts["key"]}", numbers, named_sources))
     end
@@ -152,6 +160,7 @@ module Scullion
       @fields.text("name")
       @fields.text("section")
       @fields.choice("family", FAMILIES)
+      @fields.choice("kind", Safety::Catalogue.shipped.kinds.keys, default: nil)
       @fields.choice("eaten", %w[raw cooked], default: nil)
       @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
       {
@@ -211,7 +220,7 @@ module Scullion
       when String
         least, most, unit = self.class.bound(path.join("/")) if number_there?(path)
         if least
-          @fields.fault(path, "#{value.inspect[0, 60]} is not a number.", "Use #{least} to #{most} #{unit}.")
+          @fields.fault(path, "#{Fault.shown(value)} is not a number.", "Use #{least} to #{most} #{unit}.")
         end
       end
     end

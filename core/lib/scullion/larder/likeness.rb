@@ -42,7 +42,7 @@ module Scullion
 
     def missing(key, where, faults)
       faults << Fault.new(
-        what: "There is no #{key.inspect[0, 80]} to be like.",
+        what: "There is no #{Fault.shown(key)} to be like.",
         where: "#{where}/like",
         remedy: "Use the key of an ingredient in the larder."
       )

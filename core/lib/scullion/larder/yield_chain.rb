@@ -22,7 +22,7 @@ module Scullion
     # @param per_cover [Float] g finished per cover @param over_prep [Float] share, applied once
     # @return [Integer]
     def covers(bought, per_cover:, over_prep:)
-      (gives(bought) / (per_cover * (1 + over_prep)) + 1e-9).floor
+      Amount::Whole.down(gives(bought) / (per_cover * (1 + over_prep)))
     end
   end
 end

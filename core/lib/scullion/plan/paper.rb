@@ -15,6 +15,7 @@ module Scullion
       def to_s
         title
         snags
+        section("Before you cook") { mind("service") }
         count
         section("Buy") do
           @plan.purchases.each do |line|
@@ -58,6 +59,14 @@ module Scullion
         end
       end
 
+      # What can hurt somebody at these sheets; stops and looks stand at the top already.
+      def mind(*ats)
+        @plan
+          .hazards
+          .select { |found| ats.include?(found.at) && found.grave == "mind" }
+          .each { |found| @lines << "  Mind: #{found.line}" }
+      end
+
       def count
         @plan.portions.each do |portion|
           section("Count: #{portion.salad.name}") do
@@ -86,6 +95,7 @@ module Scullion
                 "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → " \
                   "#{text(line, :ready_grams)} ready"
               )
+              mind(line.at)
             end
         end
       end
@@ -94,7 +104,8 @@ module Scullion
         @plan.cooking.each do |method|
           section("Cook: #{method.need.name}, #{method.setting}") do
             method.class.shown.each { |figure| row(figure.label, text(method, figure.name)) }
-            @lines << "  Done: #{method.done}"
+            @lines << "  Done: #{method.done_to_its_core}"
+            mind(method.at)
           end
         end
       end
@@ -104,6 +115,7 @@ module Scullion
           section("Dress: #{batch.recipe.name}, #{text(batch, :batch_grams)}") do
             batch.parts.each { |part| row(part.ingredient.name, text(part, :grams), text(part, :ml)) }
             batch.stages.each { |stage| row(stage.name, text(stage, :grams), stage.words["when"]) }
+            mind(batch.at)
           end
         end
       end
@@ -121,6 +133,7 @@ module Scullion
             build.pours.each do |pour|
               row("Dressing, #{pour.stage.name.downcase}", "#{text(pour, :per_bowl_grams)} a bowl")
             end
+            mind(build.at)
           end
         end
       end
@@ -129,6 +142,7 @@ module Scullion
         @plan.windows.each do |window|
           section("Hold: #{window.portion.salad.name} (#{window.rules.name}; your local code decides)") do
             TIMES.each { |name| row(window.class.definitions[name].label, text(window, name)) }
+            mind(window.at)
           end
         end
       end

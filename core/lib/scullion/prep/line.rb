@@ -5,6 +5,9 @@ module Scullion
     # One line of the prep bench: as purchased → trimmed → cut → treated → ready (raw), with the
     # tool it is cut with and the minutes it takes. Rules of the job, "Yield chain", "Raw work".
     class Line < Worksheet
+      # Tools that take meat and fish too, and the families of those.
+      BY_HAND = %w[knife hands].freeze
+      MEATS = %w[meat fish cured].freeze
       # g ÷ kg an hour, in minutes.
       MINUTES = 0.06
 
@@ -100,13 +103,22 @@ module Scullion
       figure(:treating_minutes, "Treating", :min, how: "cut × minutes a kilo") do |prepped_grams, treat_rate|
         prepped_grams / 1000 * treat_rate
       end
+      assumption :wash_rate,
+                 "Washed in an hour",
+                 :kg_per_h,
+                 book: :practice,
+                 none: [1.0, "Not washed here: it is cooked, or comes in ready to eat."],
+                 at: -> { "trimming/kg_per_h/washed" if washed? }
+      figure(:washing_minutes, "Washing", :min, how: "EP ÷ washed in an hour") do |ep_grams, wash_rate|
+        washed? ? ep_grams / wash_rate * MINUTES : 0.0
+      end
       figure(
         :hands_minutes,
         "Hands on",
         :min,
-        how: "trimming + cutting + treating"
-      ) do |trimming_minutes, cutting_minutes, treating_minutes|
-        trimming_minutes + cutting_minutes + treating_minutes
+        how: "trimming + washing + cutting + treating"
+      ) do |trimming_minutes, washing_minutes, cutting_minutes, treating_minutes|
+        trimming_minutes + washing_minutes + cutting_minutes + treating_minutes
       end
 
       # What the treatment takes by the kilo.
@@ -150,16 +162,22 @@ module Scullion
 
       def component = need.component
       def ingredient = need.ingredient
+      def kind = @kind ||= Safety::Catalogue.shipped.kind(ingredient)
+
+      # Eaten raw, it is washed first; once, where that is how it is trimmed.
+      def washed? = kind.washed? && cooking.nil? && component.trim != "washed"
 
       # As Cook::Method#uses.
       def uses
+        return [] unless component.treat
+
         (TAKES.keys & practice.keys("seasonings"))
           .map { |name| [name, :"treat_#{name}_grams"] }
           .select { |_, name| public_send(name).positive? }
       end
 
       # Bench work, or straight from the pack into the pot?
-      def bench? = !!(component.trim || component.cut || component.treat)
+      def bench? = !!(component.trim || component.cut || component.treat || washed?)
 
       # Where it is done: by the tool, else by what is done to it.
       def bench
@@ -200,7 +218,6 @@ module Scullion
           "trim_use" => trim && trim["use"],
           "cut" => cut,
           "treat" => treat,
-          "cautions" => cautions,
           "bench" => bench
         }
       end
@@ -218,8 +235,12 @@ module Scullion
       def quickest
         tools = practice.cuts.fetch(component.cut)["rates"].keys
         here = tools.select { |tool| @kitchen.tool?(tool, practice) }
+        here = (here & BY_HAND).then { |hand| hand.empty? ? here : hand } if no_machine?
         (here.empty? ? tools.first(1) : here).min_by { |tool| minutes_with(tool) }
       end
+
+      # What vegetables are cut with takes no meat and no fish.
+      def no_machine? = kind.animal? || MEATS.include?(ingredient.family)
 
       def minutes_with(tool)
         (ep_grams / practice.fetch("cuts/#{component.cut}/rates/#{tool}") * MINUTES) +
@@ -256,8 +277,6 @@ module Scullion
           "then" => words["rescue"]["then"]
         }
       end
-
-      def cautions = [ingredient.caution, tool && practice.words("tools", tool)["caution"]].compact
     end
   end
 end

@@ -12,6 +12,8 @@ module Scullion
       # So many words to a full stop are no ingredient.
       PROSE_WORDS = 8
       MOST_SERVINGS = 5000
+      # Letters; what is written on in longer lines is laid out sentence by sentence, or else word by word.
+      LONGEST_ROW = 400
       BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
       SERVINGS =
         /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*
@@ -50,8 +52,8 @@ module Scullion
         text
           .to_s
           .scrub
-          .gsub(%r{<(?:br|/p|/li|/h\d|/div)[^>]*>}i, "\n")
-          .gsub(/<[^>\n]{1,200}>/, " ")
+          .gsub(%r{<(?:br|/p|/li|/h\d|/div)[^<>]{0,200}>}i, "\n")
+          .gsub(/<[^<>\n]{1,200}>/, " ")
           .gsub(/[\u200B-\u200F\u202A-\u202E\u2066-\u2069\uFEFF]/, "")
           .gsub(
             /&(?:amp|nbsp|frac12|deg);/,
@@ -63,7 +65,25 @@ module Scullion
           .split(/\r\n|\r|\n/)
           .map
           .with_index(1) { |row, number| [number, row.gsub(/[[:space:]]+/, " ").strip] }
+          .flat_map { |number, row| shortened(row).map { |part| [number, part] } }
           .reject { |_, row| row.empty? }
+      end
+
+      def shortened(row)
+        return [row] if row.length <= LONGEST_ROW
+
+        row.split(/(?<=[.!?]) /).flat_map { |sentence| cut(sentence) }
+      end
+
+      # At the last space before it gets too long, or anywhere where there is none.
+      def cut(sentence)
+        parts = []
+        while sentence.length > LONGEST_ROW
+          at = sentence.rindex(" ", LONGEST_ROW) || LONGEST_ROW
+          parts << sentence[0...at]
+          sentence = sentence[at..].lstrip
+        end
+        [*parts, sentence]
       end
 
       # Section "open" is where steps have begun without a heading: prose there is a step too.
@@ -107,7 +127,7 @@ module Scullion
         number = found.captures.compact.first.to_i
         unless number.between?(1, MOST_SERVINGS)
           refuse(
-            "#{row.inspect[0, 60]}: nobody is served.",
+            "#{Fault.shown(row)}: nobody is served.",
             "Write how many it serves, from 1 to #{MOST_SERVINGS}."
           )
         end

@@ -95,8 +95,16 @@ module Scullion
         %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
       end
       def treatable? = !treat_at.nil?
-      def hold_class = ingredient.hold_class(form)
-      def tcs? = ingredient.tcs?(form)
+
+      # By what the food is now: roast chicken holds as cooked meat, and not as what is roasted beside it.
+      def hold_class = (method && kind.hold) || ingredient.hold_class(form)
+      def kind = Safety::Catalogue.shipped.kind(ingredient)
+
+      # Must it be kept cold (or hot, or on the clock) as it is in the salad? Yes for anything cooked, unless
+      # its kind or the larder says why not; the stricter of the two.
+      def tcs?
+        ingredient.tcs?(form) || kind.cold?(cooked: !method.nil?, cut: !cut.nil?)
+      end
 
       # Grain that is cooled first no longer drinks as warm grain does.
       def uptake_class

@@ -6,6 +6,8 @@ module Scullion
     class Form
       LEAST_STAGE = 0.01
       INTO = %w[bowl warm ahead plate table back].freeze
+      # What components written as shares may make up together: the others weigh the rest.
+      MOST_SHARED = 0.95
       # A component by its share of the build, "20 %".
       SHARE = /\A\s*(\d{1,2}(?:[.,]\d+)?)\s*%\s*\z/.freeze
 
@@ -93,7 +95,7 @@ module Scullion
 
           cook.fault(
             option,
-            "There is no #{option.inspect[0, 60]} to choose in #{method}.",
+            "There is no #{Fault.shown(option)} to choose in #{method}.",
             schools.empty? ? "Leave it out." : "Leave it out, or choose: #{schools.keys.join(", ")}."
           )
         end
@@ -170,12 +172,12 @@ module Scullion
       end
 
       def shares_fit?(share, others)
-        return true if share < 0.95 && others.positive?
+        return true if share < MOST_SHARED && others.positive?
 
         @fields.fault(
           "components",
           "The shares leave nothing for the other components.",
-          "Keep them below 95 % together."
+          "Keep them below #{(MOST_SHARED * 100).round} % together."
         ) || false
       end
 
@@ -242,7 +244,7 @@ module Scullion
         else
           item.fault(
             "to",
-            "#{strange.first.inspect[0, 60]} is not a kind of component.",
+            "#{Fault.shown(strange.first)} is not a kind of component.",
             "Use: #{known.join(", ")}."
           )
         end

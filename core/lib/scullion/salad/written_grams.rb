@@ -12,14 +12,14 @@ module Scullion
         unless amount.rest.empty? || component.ingredient.called?(amount.rest) ||
                  component.name.casecmp?(amount.rest)
           unreadable(
-            "Cannot read #{amount.rest[0, 60].inspect} in #{text[0, 120].inspect}: it is neither a unit " \
+            "Cannot read #{Fault.shown(amount.rest)} in #{Fault.shown(text)}: it is neither a unit " \
               "nor " \
               "#{component.ingredient.name}."
           )
         end
         grams = amount.grams(component.ingredient, component.form)
         unless grams.between?(0.1, 5000)
-          unreadable("#{text[0, 120].inspect} is outside 0.1 g to 5 kg a serving.")
+          unreadable("#{Fault.shown(text)} is outside 0.1 g to 5 kg a serving.")
         end
         grams.round(2)
       end

@@ -27,8 +27,8 @@ module Scullion
           keyword_init: true
         )
 
-      # figure: of every worksheet that +from+ gives, or nil where it gives [worksheet, figure] pairs.
-      Gathering = Struct.new(:name, :figure, :from, keyword_init: true)
+      # figure: of every worksheet gathered, or nil where [worksheet, figure] pairs are.
+      Gathering = Struct.new(:name, :figure, keyword_init: true)
 
       def own_definitions = @own_definitions ||= {}
       def own_gatherings = @own_gatherings ||= {}
@@ -141,8 +141,10 @@ module Scullion
       #   gather(:carried, :dressing_grams) { layers }
       #   figure(:dressing_grams, "Dressing", :g, how: "added up") { |carried| carried.sum }
       def gather(name, figure = nil, &from)
-        own_gatherings[name] = Gathering.new(name: name, figure: figure, from: from)
-        define_method(name) { gathered(name).map { |worksheet, of| worksheet.public_send(of) } }
+        own_gatherings[name] = Gathering.new(name: name, figure: figure)
+        define_method(:"gathered_#{name}", &from)
+        each = figure ? "worksheet.#{figure}" : "worksheet.public_send(of)"
+        class_eval("def #{name} = gathered_#{name}.map { |worksheet, of| #{each} }", *from.source_location)
       end
 
       private

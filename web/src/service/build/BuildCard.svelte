@@ -1,12 +1,13 @@
 <script lang="ts">
-  import type { Bowls } from "../../api/client";
+  import type { Bowls, Schemas } from "../../api/client";
   import BowlPicture from "./Bowls.svelte";
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import Warnings from "../../ui/Warnings.svelte";
 
   // How one salad is mixed: bowls, grams in each in mixing order, and what goes on top.
-  let { build }: { build: Bowls } = $props();
+  let { build, found }: { build: Bowls; found: Schemas["Finding"][] } = $props();
   const mixed = $derived(build.shares.filter((share) => Number(share.in_bowls_grams.value) > 0));
   const topped = $derived(build.shares.filter((share) => Number(share.top_grams.value) > 0));
   const reads = (at: string) => build.scale.find((each) => each.at === at)?.text ?? "";
@@ -24,6 +25,7 @@
     <h2 class="text-2xl">{build.salad_name}</h2>
     <p class="quiet">{build.bowl}, tossed no fuller than the dotted line</p>
   </div>
+  <Warnings {found} ats={[build.at]} />
   <div class="my-3 grid items-center gap-x-8 gap-y-3 @4xl:grid-cols-[1fr_1.2fr]">
     <div class="min-w-0"><BowlPicture {build} /></div>
     <div class="grid grid-cols-2 gap-x-5 gap-y-2">

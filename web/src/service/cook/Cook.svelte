@@ -2,6 +2,7 @@
   import type { Plan } from "../../api/client";
   import CookCard from "./CookCard.svelte";
   import CoolCard from "./CoolCard.svelte";
+  import FromHeat from "./FromHeat.svelte";
   import Dot from "../../ui/Dot.svelte";
   import { text } from "./cooking";
   import type { Desk } from "../desk.svelte";
@@ -39,6 +40,7 @@
     <div class="min-w-0">
       <CookCard {batch} {desk} />
       {#if batch.cools}<CoolCard at={batch.at} {plan} />{/if}
+      {#if batch.control}<FromHeat {batch} {desk} />{/if}
     </div>
   </div>
 {:else}

@@ -7,9 +7,9 @@
   import TimeStrip from "./TimeStrip.svelte";
   import Tins from "./Tins.svelte";
   import Trays from "./Trays.svelte";
-  import Caution from "../../ui/Caution.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Mark from "../../ui/Mark.svelte";
+  import Warnings from "../../ui/Warnings.svelte";
   import Schools from "./Schools.svelte";
   import { amount, figure, text } from "./cooking";
 
@@ -21,6 +21,8 @@
       figure(batch, name) ? [{ label, of: figure(batch, name)! }] : [],
     ),
   );
+  const grave = $derived(desk.plan!.hazards.filter((found) => found.grave !== "mind"));
+  const minds = $derived(desk.plan!.hazards.filter((found) => found.grave === "mind"));
   const vessel = $derived(batch.pot ? `${batch.pot.name}, drawn to scale` : (batch.vessel ?? ""));
 </script>
 
@@ -37,6 +39,7 @@
       >
     </p>
   {/each}
+  <Warnings found={grave} ats={[batch.at]} />
   {#if batch.picture.each}<p class="quiet mt-1">
       {text(batch, batch.headline)} raw in all; the figures below are for each of {batches} batches.
     </p>{/if}
@@ -86,7 +89,7 @@
     </div>
     <div>
       <h3 class="text-lg">Mind</h3>
-      {#each batch.cautions as caution (caution)}<Caution text={caution} />{/each}
+      <Warnings found={minds} ats={[batch.at]} />
     </div>
   </div>
 </section>

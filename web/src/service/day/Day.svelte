@@ -1,5 +1,6 @@
 <script lang="ts">
   import AheadTable from "./AheadTable.svelte";
+  import Lots from "./Lots.svelte";
   import DaySheets from "./DaySheets.svelte";
   import DayTaskCard from "./DayTaskCard.svelte";
   import DayTrouble from "./DayTrouble.svelte";
@@ -51,7 +52,9 @@
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 class="mr-auto text-xl">
-          {#if day.roster.works}<span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if}
+          {#if day.roster.stops > 0}<Mark kind="stop" /> Not to be cooked by as it is.
+          {:else if day.roster.works}
+            <span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if}
           Begins
           {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
           {#if day.roster.since}<span class="quiet block text-base font-normal"
@@ -85,6 +88,7 @@
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
     <AheadTable {day} />
+    <Lots {day} />
     <PaperCard id={desk.id} />
     <DaySheets roster={day.roster} />
   </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DayOf } from "./day.svelte";
+  import HowFar from "../../ui/HowFar.svelte";
   import Mark from "../../ui/Mark.svelte";
 
   // What would be late, unsafe or past its best, where the day is too full, and ways out of it.
@@ -50,9 +51,11 @@
           <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
         {/each}
       </ul>
+    {:else if day.trying.underWay}
+      <HowFar what="Trying ways out" far={day.trying.far} onstop={() => day.trying.stop()} />
     {:else}
       <button class="btn btn-primary mt-2 h-11" disabled={day.busy} onclick={() => day.findFixes()}
-        >{day.busy ? "Trying …" : "Find ways out"}</button
+        >Find ways out</button
       >
     {/if}
   </section>

@@ -1,11 +1,24 @@
 <script lang="ts">
-  import { api, ask } from "../../api/client";
+  import { api, ask, type Problem } from "../../api/client";
+  import { Slow } from "../../state/slow.svelte";
+  import Fault from "../../ui/Fault.svelte";
+  import HowFar from "../../ui/HowFar.svelte";
 
   // The service on paper and in files: the packet, every list as CSV, the calendar, its own JSON, and labels.
   let { id }: { id: number } = $props();
   let lists = $state.raw<{ key: string; title: string }[]>();
   let labels = $state.raw<{ name: string; ready: string; discard: string }[]>();
+  let problem = $state.raw<Problem>();
+  const setting = new Slow();
   const DOUBLE = 2;
+
+  // Set first, with word of how far it is, and then fetched as it lies ready.
+  async function packet(paper: "a4" | "letter"): Promise<void> {
+    const path = `/api/services/${id}/packet.pdf?paper=${paper}`;
+    const answer = await setting.run<"ready">(path);
+    problem = Slow.fault(answer);
+    if (answer.data) Object.assign(document.createElement("a"), { href: path, download: "" }).click();
+  }
 
   async function open(event: Event): Promise<void> {
     if (!(event.currentTarget as HTMLDetailsElement).open || lists) return;
@@ -39,16 +52,21 @@
 <section class="tray no-print" aria-label="On paper and in files">
   <h2 class="text-xl">On paper and in files</h2>
   <div class="mt-2 flex flex-wrap gap-2">
-    <a class="btn btn-primary h-11" href="/api/services/{id}/packet.pdf?paper=a4" download>Packet, A4</a
+    <button class="btn btn-primary h-11" disabled={setting.underWay} onclick={() => packet("a4")}
+      >Packet, A4</button
     >
-    <a class="btn btn-outline h-11" href="/api/services/{id}/packet.pdf?paper=letter" download
-      >Packet, US Letter</a
+    <button class="btn btn-outline h-11" disabled={setting.underWay} onclick={() => packet("letter")}
+      >Packet, US Letter</button
     >
     <a class="btn btn-outline h-11" href="/api/services/{id}/day.ics" download>Calendar with alarms</a>
     <a class="btn btn-outline h-11" href="/api/services/{id}/brief" download="service-{id}.json"
       >Whole service, JSON</a
     >
   </div>
+  {#if setting.underWay}
+    <HowFar what="Setting the packet" far={setting.far} onstop={() => setting.stop()} />
+  {/if}
+  {#if problem}<Fault {problem} />{/if}
   <details class="mt-2" ontoggle={open}>
     <summary class="cursor-pointer py-2 font-bold">Each list as CSV, and hold labels</summary>
     <div class="grid gap-x-8 gap-y-2 @3xl:grid-cols-2">

@@ -1,3 +1,4 @@
+import { Slow } from "../../state/slow.svelte";
 import { wallClock } from "../../ui/clock";
 import { api, ask, type Problem, type Schemas } from "../../api/client";
 
@@ -22,6 +23,8 @@ export class DayOf {
   problem = $state.raw<Problem>();
   fixes = $state.raw<Fix[]>();
   busy = $state(false);
+  // The search for ways out.
+  readonly trying = new Slow();
   // Where the chosen task may begin if nothing else moves.
   ranges = $state.raw<Schemas["Span"][]>([]);
   chosen = $state<string>();
@@ -77,14 +80,12 @@ export class DayOf {
 
   async findFixes(): Promise<void> {
     this.busy = true;
-    const { data, problem } = await ask(
-      api.GET("/api/services/{id}/day/fixes", {
-        params: { path: { id: this.id }, query: this.query() },
-      }),
-    );
+    const { now } = this.query();
+    const path = `/api/services/${this.id}/day/fixes${now ? `?now=${encodeURIComponent(now)}` : ""}`;
+    const answer = await this.trying.run<Fix[]>(path);
     this.busy = false;
-    this.fixes = data;
-    if (problem) this.problem = problem;
+    this.fixes = answer.data;
+    this.problem = Slow.fault(answer) ?? this.problem;
   }
 
   async choose(key: string | undefined): Promise<void> {

@@ -9,6 +9,7 @@
   {#each plan.dress as batch (batch.at)}
     <DressingCard
       {batch}
+      found={plan.hazards}
       servings={plan.count.find((portion) => portion.salad === batch.salad)?.servings.text ?? ""}
     />
   {:else}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { DressingBatch } from "../../api/client";
+  import type { DressingBatch, Schemas } from "../../api/client";
   import Jar from "./Jar.svelte";
   import PourMap from "./PourMap.svelte";
   import RatioBar from "../../salad/RatioBar.svelte";
@@ -7,10 +7,15 @@
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import Warnings from "../../ui/Warnings.svelte";
   import FullEmulsion from "./FullEmulsion.svelte";
 
   // The dressing of one salad: the formula by weight and by jug, and where it is poured.
-  let { batch, servings }: { batch: DressingBatch; servings: string } = $props();
+  let {
+    batch,
+    servings,
+    found,
+  }: { batch: DressingBatch; servings: string; found: Schemas["Finding"][] } = $props();
 </script>
 
 <section class="tray">
@@ -18,6 +23,7 @@
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">for {batch.salad_name}, {servings}</p>
   </div>
+  <Warnings {found} ats={[batch.at]} />
   <div class="mt-2 grid gap-x-10 gap-y-5 @6xl:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
     <div>
       <div class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 @lg:grid-cols-4 @6xl:grid-cols-2">
@@ -79,7 +85,14 @@
           : ""}
         {batch.full ? "" : (batch.character.emulsion.rescue ?? "")}
       </p>
-      <p><b>Keeps {batch.character.keeping.text} in the fridge.</b> {batch.character.keeping.why}</p>
+      <p>
+        <b
+          >Keeps {batch.character.keeping.text}{batch.character.keeping.cold
+            ? " in the fridge"
+            : ""}.</b
+        >
+        {batch.character.keeping.why}
+      </p>
       <p>
         <b
           >Contains {batch.contains.length > 0

@@ -23,7 +23,7 @@
 </div>
 {#each plan.benches as bench (bench.at)}
   {@const lines = linesOf(bench.lines)}
-  <PrepSheet name={bench.name} minutes={bench.hands_minutes.text} {lines} />
+  <PrepSheet name={bench.name} minutes={bench.hands_minutes.text} {lines} found={plan.hazards} />
   <section class="no-print mb-5">
     <h2 class="mb-2 flex flex-wrap items-baseline gap-x-3 text-xl">
       {bench.name}
@@ -36,7 +36,12 @@
     </h2>
     <div class="grid gap-3 @4xl:grid-cols-2">
       {#each lines as line (line.key)}
-        <PrepLine {line} done={ticks.done(line.key)} ontick={(done) => ticks.tick(line.key, done)} />
+        <PrepLine
+          {line}
+          found={plan.hazards}
+          done={ticks.done(line.key)}
+          ontick={(done) => ticks.tick(line.key, done)}
+        />
       {/each}
     </div>
   </section>

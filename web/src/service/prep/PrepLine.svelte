@@ -1,14 +1,24 @@
 <script lang="ts">
-  import type { Prep } from "../../api/client";
+  import type { Prep, Schemas } from "../../api/client";
   import CutSize from "./CutSize.svelte";
   import YieldBar from "./YieldBar.svelte";
-  import Caution from "../../ui/Caution.svelte";
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import Warnings from "../../ui/Warnings.svelte";
 
   // One line of the bench: as bought → trimmed → cut → treated, with tool, minutes, trim and its use.
-  let { line, done, ontick }: { line: Prep; done: boolean; ontick: (done: boolean) => void } = $props();
+  let {
+    line,
+    found,
+    done,
+    ontick,
+  }: {
+    line: Prep;
+    found: Schemas["Finding"][];
+    done: boolean;
+    ontick: (done: boolean) => void;
+  } = $props();
   const treatBefore = $derived(line.treat && !line.treat.after_cooking);
 </script>
 
@@ -60,7 +70,7 @@
         </p>
         <p class="quiet">Done: {line.treat.done} {line.treat.if}: {line.treat.then}</p>
       {/if}
-      {#each line.cautions as text (text)}<Caution {text} />{/each}
+      <Warnings {found} ats={[line.at]} />
     </div>
     {#if line.cut}
       <figure class="justify-self-end text-right">

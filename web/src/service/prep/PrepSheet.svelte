@@ -1,8 +1,14 @@
 <script lang="ts">
-  import type { Prep } from "../../api/client";
+  import type { Prep, Schemas } from "../../api/client";
 
   // One bench on paper: a box to tick, the weights to weigh, cut, tool and minutes; large and black.
-  let { name, minutes, lines }: { name: string; minutes: string; lines: Prep[] } = $props();
+  let {
+    name,
+    minutes,
+    lines,
+    found,
+  }: { name: string; minutes: string; lines: Prep[]; found: Schemas["Finding"][] } = $props();
+  const MARK = { stop: "■ STOP", look: "▲", mind: "○" };
 </script>
 
 <section class="only-print mb-6">
@@ -33,7 +39,10 @@
                 ? `, ${line.treat.minutes} min`
                 : ""}{line.treat.takes.length > 0 ? `: ${line.treat.takes.join(", ")}` : ""}{/if}
             {#if line.trim_off}<br />Trim: {line.trim_off} → {line.trim_use}{/if}
-            {#each line.cautions as caution (caution)}<br />▲ {caution}{/each}
+            {#each found.filter((each) => each.at === line.at) as each (each.key + each.what)}<br
+              />{MARK[each.grave]}
+              {each.what}
+              {each.remedy}{/each}
           </td>
           <td class="py-2 pl-3 text-right whitespace-nowrap">{line.hands_minutes.text}</td>
         </tr>

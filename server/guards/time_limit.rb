@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+require "timeout"
+
+module Scullion
+  module Guards
+    # Ends what takes longer than anyone waits; what it was about to keep is not kept.
+    class TimeLimit
+      def initialize(app, seconds: Apart::LONGEST_SECONDS)
+        @app, @seconds = app, seconds
+      end
+
+      def call(env) = Timeout.timeout(@seconds, Apart::TooLong) { @app.call(env) }
+    end
+  end
+end
