@@ -6,11 +6,11 @@ module Scullion
   module Guards
     # Ends what takes longer than anyone waits; what it was about to keep is not kept.
     class TimeLimit
-      def initialize(app, seconds: Apart::LONGEST_SECONDS)
-        @app, @seconds = app, seconds
+      def initialize(app)
+        @app = app
       end
 
-      def call(env) = Timeout.timeout(@seconds, Apart::TooLong) { @app.call(env) }
+      def call(env) = Timeout.timeout(Apart::LONGEST_SECONDS, Apart::TooLong) { @app.call(env) }
     end
   end
 end
