@@ -85,6 +85,27 @@ module HazardCases
   def kitchen(lists) = ->(data) { data["kitchen"].merge!(lists) }
 
   CASES = {
+    "no-such-heat" =>
+      all_of(
+        one("carrot", cook: by("roast"), cut: "batons"),
+        kitchen("ovens" => [{ "name" => "Slow oven", "positions" => 4, "most_celsius" => 120 }])
+      ),
+    "no-microwave" =>
+      all_of(one("carrot", cook: by("microwave"), cut: "batons"), kitchen("microwaves" => [])),
+    "no-room" =>
+      all_of(
+        one("pearl-barley", cook: by("absorption")),
+        figures("practice/evaporation/lid-ajar" => 200, "larder/pearl-barley/absorption/minutes" => 1400)
+      ),
+    "never-right" =>
+      all_of(
+        one("cucumber"),
+        figures(
+          "practice/holds/juicy-raw/rest_minutes" => 90,
+          "practice/holds/juicy-raw/dressed_minutes" => 60
+        )
+      ),
+    "out-too-long" => rules(out_minutes: 30),
     "raw-poultry" => one("chicken-breast", cut: "strips"),
     "raw-beans" => all_of(able("dry-white-beans", "whole"), one("own-food")),
     "raw-potato" => one("waxy-potato", cut: "diced"),

@@ -109,7 +109,7 @@ module Scullion
         begin
           sheets = [portions, preps, cooking, dressings, windows, builds, waves].flatten
           found = hazards.reject { |finding| finding.grave == "mind" }.map(&:snag)
-          all = found + sheets.flat_map(&:snags)
+          all = found + sheets.flat_map(&:snags).reject(&:stop?)
           all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
         end
     end

@@ -79,7 +79,8 @@ module Scullion
             snag(
               "stop",
               "There is no microwave here for #{need.name}.",
-              "Add one to the kitchen, or choose another method."
+              "Add one to the kitchen, or choose another method.",
+              "no-microwave"
             )
           ]
         end

@@ -116,7 +116,8 @@ module Scullion
         snag(
           "stop",
           "No oven here is set to #{writer.celsius(celsius)} for #{need.name}.",
-          "Change the heat in its working, or choose another method."
+          "Change the heat in its working, or choose another method.",
+          "no-such-heat"
         )
       end
     end

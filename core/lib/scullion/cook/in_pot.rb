@@ -160,7 +160,8 @@ module Scullion
         snag(
           "stop",
           "The #{pot.name} cannot hold #{need.name} and its water.",
-          "Use a deeper or narrower pot, or check the figures."
+          "Use a deeper or narrower pot, or check the figures.",
+          "no-room"
         )
       end
     end

@@ -239,8 +239,8 @@ module Scullion
       end
 
       def rounds_name = :batches
-      def snag(severity, what, remedy)
-        Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy)
+      def snag(severity, what, remedy, hazard = nil)
+        Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy, hazard: hazard)
       end
 
       # Each option, its choices with the reason for each, and the one taken.

@@ -232,6 +232,7 @@ module Scullion
 
         Snag.new(
           severity: "stop",
+          hazard: "never-right",
           stage: "build",
           what:
             "#{portion.salad.name}: #{slowest.name} rests #{writer.min(rest_minutes)} dressed, and " \
@@ -261,6 +262,7 @@ module Scullion
 
         Snag.new(
           severity: "stop",
+          hazard: "out-too-long",
           stage: "build",
           what:
             "#{portion.salad.name} is dressed at #{dress_at}, and service runs past #{out_until}: longer " \

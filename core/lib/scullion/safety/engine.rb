@@ -21,7 +21,8 @@ module Scullion
 
       # @return [Array<Finding>] each once at its place, the gravest first
       def findings
-        @findings ||= gravest_first([*of("service", [Occasion.new(@plan, @asked)]), *of_plan, *told])
+        @findings ||=
+          gravest_first([*of("service", [Occasion.new(@plan, @asked)]), *of_plan, *of_sheets, *told])
       end
 
       # Those of the day: what its lots go through. @param lots [Array<Lot>]
@@ -38,6 +39,28 @@ module Scullion
           *of("dressing", @plan.dressings.map { |batch| Sauce.new(batch, @asked) }),
           *of("bowl", bowls)
         ]
+      end
+
+      # What cannot be done as planned, as the sheets find themselves: a salad's where it is put together.
+      def of_sheets
+        [
+          *@plan.cooking.map { |sheet| [sheet, sheet.at, sheet.need.name] },
+          *@plan.windows.zip(@plan.builds).map { |sheet, build| [sheet, build.at, build.portion.salad.name] }
+        ].flat_map { |sheet, at, name| sheet.snags.select(&:stop?).map { |snag| cannot(snag, at, name) } }
+      end
+
+      def cannot(snag, at, name)
+        Finding.new(
+          hazard: snag.hazard,
+          grave: "stop",
+          hand: snag.stage,
+          at: at,
+          about: name,
+          stage: snag.stage,
+          what: snag.what,
+          remedy: snag.remedy,
+          source: Catalogue.shipped.source("practice")
+        )
       end
 
       def lines = @lines ||= @plan.preps.map { |prep| Line.new(prep, @asked, @control, bowl_of(prep)) }
