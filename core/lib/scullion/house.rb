@@ -63,6 +63,10 @@ module Scullion
     # Over the whole larder. @return [Finder]
     def finder = @finder ||= @make_finder.call(larder)
 
+    # What its written recipes are read with. @return [Recipe::Items]
+    def recipe_items = Recipe::Items.new(Recipe::Lexer.new(lexicon, practice))
+    def lexicon = @lexicon ||= Recipe::Lexicon.new(self)
+
     def fill_in = @fill_in ||= FillIn.new(families, practice)
     def gaps = @gaps ||= Gaps.new(families)
     def swap = @swap ||= Salad::Swap.new(self)

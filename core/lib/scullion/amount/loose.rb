@@ -17,6 +17,9 @@ module Scullion
 
       NONE = new({}.freeze)
 
+      # @return [Array<String>] its measures, without the counts
+      def words = @table.keys.reject { |word| count?(word) }
+
       # A measure such as a pinch; a loose count ("few") is no measure.
       def key?(word) = @table.key?(word) && !count?(word)
       def count?(word) = @table.dig(word, "unit") == "piece"

@@ -24,7 +24,7 @@ module Scullion
       def initialize(text, house, choices: {}, amounts: {}, right: [], servings: nil)
         @house, @larder, @practice = house, house.larder, house.practice
         @choices = choices.select { |_, key| key == "leave" || @larder.key?(key) }
-        @page = Page.new(text, @practice)
+        @page = Page.new(text, house)
         @servings = servings || @page.servings || USUAL_SERVINGS
         @amounts, @right = amounts, right
         reader = LineReader.new(house)
@@ -56,6 +56,23 @@ module Scullion
       end
 
       def reads = @reads.values
+
+      # A line's amount trimmed and cut, before it is cooked. @return [Float, nil] g in the whole recipe
+      def prepared(read, ingredient)
+        Portioned.new(read, ingredient, component_for(read, ingredient), @practice).prepared
+      end
+
+      # Where the line says that it goes, or the heading above it; else by what it is.
+      # @return [String] salad, top, dressing, pot, table or serve
+      def into(read, ingredient)
+        said = read.to || read.line.into
+        return said if said && (said != "dressing" || pourable?(ingredient))
+
+        POURED.include?(ingredient.family) && pourable?(ingredient) ? "dressing" : "salad"
+      end
+
+      # Families that go into the dressing wherever they are listed.
+      POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
 
       private
 
@@ -126,7 +143,7 @@ module Scullion
           "taken" => named(ingredient),
           "done" => done(read, ingredient),
           "usual" => usual(read, ingredient),
-          "to" => dressing?(read, ingredient) ? "dressing" : "salad",
+          "to" => into(read, ingredient),
           "grams" => grams(read, ingredient)&.fdiv(@servings)&.round(2),
           "slip" => slip(read, ingredient)
         }
@@ -204,13 +221,9 @@ module Scullion
       end
 
       # What is poured, and what a dressing's own list names.
-      def dressing?(read, ingredient)
-        return false unless ingredient.figures.key?("density/liquid")
+      def dressing?(read, ingredient) = into(read, ingredient) == "dressing"
 
-        heading = read.line.heading.to_s.downcase
-        @practice.words("recipe_words", "poured").include?(ingredient.family) ||
-          @practice.words("recipe_words", "dressing").any? { |word| heading.include?(word) }
-      end
+      def pourable?(ingredient) = ingredient.figures.key?("density/liquid")
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)

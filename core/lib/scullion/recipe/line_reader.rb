@@ -2,183 +2,273 @@
 
 module Scullion
   module Recipe
-    # One ingredient line read: how much, of what, cut and cooked how, and how sure that is.
+    # One food of a line read: how much, of what, cut and cooked how, and how sure that is. Sure is only what
+    # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
-      Read = Struct.new(:line, :amount, :name, :words, :status, :guesses, :why, keyword_init: true)
+      # to: where the line itself says that it goes; skips: what it has behind it as it is written ("drained")
+      Read = Struct.new(:line, :amount, :name, :words, :status, :guesses, :why, :to, keyword_init: true)
 
-      # How near a name is: itself, taken without asking, begun alike, or only offered.
-      EXACT = 3.0
-      SHORTER = 0.4
-      SURE = 2.0
-      NAMED = 1.2
-      OFFERED = 0.42
       GUESSES = 3
-      TWICE = /\d\s*(k?g|ml|l|oz|lb)\s+\d+\s*\1\b/i.freeze
+      # From so much likeness a name is the same one misspelt.
+      NEARLY = 0.8
+      DRY_OR_NOT = %w[pulse tinned-pulse].freeze
+      # Which of several is taken without asking, by what the line says of its state.
+      FITS = {
+        "tinned" => /\A(tinned-|sweetcorn\z|jarred-)/,
+        "dry" => /\A(dry-|dried-)/,
+        "frozen" => /\Afrozen-/,
+        "cooked" => /\A(cooked-|boiled-|roast-chicken|pouch-)/,
+        "jarred" => /\A(marinated-|jarred-|tinned-)/,
+        "smoked" => /\Asmoked-/,
+        "raw" => /\Araw-/
+      }.freeze
+      READY = %w[tinned cooked jarred].freeze
+      # Counted like this it is what grows, spooned it is dried.
+      GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
+      POURED = %w[fat acid condiment sweetener liquid dairy].freeze
+      # Of which one may stand for the others until somebody says otherwise.
+      ANY = %w[mixed-olives farro quinoa fig].freeze
 
       # @param house [House]
       def initialize(house)
         @larder, @finder, @practice = house.larder, house.finder, house.practice
         @reader = house.reader
-        @places = AmountPlaces.new(@reader)
       end
 
       # @param line [Page::Line] @param mended [String, nil] an amount to take in place of the line's own
       # @return [Read] status sure, doubtful or unknown; guesses best first
       def read(line, mended = nil)
-        amount, rest = @places.find(line.text.sub(Page::BULLET, "").strip)
-        amount = @reader.read(mended) if mended
-        words, name = described(rest)
-        ranked = ranked(name, rest.downcase[/\A[^,(;]+/].to_s.strip, words, amount)
-        amount, ranked = squeezed(amount, ranked) if juice?(amount, line.text)
-        status, why =
-          (
-            if line.text.match?(TWICE)
-              ["doubtful", "Two amounts in one line: they were added up."]
-            else
-              verdict(amount, words, ranked)
-            end
-          )
+        item = line.item
+        amount = mended ? @reader.read(mended) : counted(item)
+        candidates = candidates(item, amount)
+        words = words(item, candidates.first)
+        amount, candidates, words = parted(item, amount, candidates, words)
+        status, why = verdict(item, mended ? amount : amount, candidates, mended)
         Read.new(
           line: line,
           amount: amount,
-          name: name,
+          name: name(item),
           words: words,
           status: status,
           why: why,
-          guesses: ranked.first(GUESSES).map(&:first)
+          to: item.place,
+          guesses: candidates.first(GUESSES)
         )
       end
 
       private
 
-      def juice?(amount, text)
-        amount&.unit == :piece && (amount.part == "juice" || text.match?(/\bjuiced\b/i))
+      def name(item) = (item.name || item.unknown.map(&:first).join(" ")).downcase
+
+      # --- what
+
+      def candidates(item, amount)
+        keys = fitting(item, amount)
+        known = keys.filter_map { |key| @larder[key] }
+        return known + others(item, known) if known.any?
+
+        guessed(item)
       end
+
+      def others(item, known) = (item.others.filter_map { |key| @larder[key] } - known)
+
+      def fitting(item, amount)
+        return item.foods if item.foods.size < 2
+
+        pattern = FITS[state(item, amount)]
+        fits = pattern ? item.foods.select { |key| key.match?(pattern) || by_family(key, item, amount) } : []
+        [*fits, *(item.foods - fits)]
+      end
+
+      def state(item, amount)
+        said = item.words["states"]
+        return said if said && FITS.key?(said)
+        return "tinned" if %w[tin a10].include?(item.container)
+        return "jarred" if item.container == "jar"
+        return "dry" if item.words["treats"].nil? && item.name.to_s.match?(/\A(?:dry|dried)\b/i)
+        return "dry" if spooned_herb?(item, amount)
+      end
+
+      def spooned_herb?(item, amount)
+        amount&.unit == :ml && amount.value <= 20 && item.words["cuts"].nil? &&
+          item.foods.any? { |key| @larder[key]&.family == "spice" }
+      end
+
+      def by_family(key, item, amount)
+        family = @larder[key]&.family
+        case state(item, amount)
+        when "tinned", "cooked"
+          family == "tinned-pulse"
+        when "dry"
+          %w[pulse spice].include?(family)
+        when "jarred"
+          family == "pickle"
+        else
+          false
+        end
+      end
+
+      # What the larder has that shares the word that a name ends in.
+      def guessed(item)
+        words = item.unknown.map(&:first)
+        return [] if words.empty?
+
+        name = words.join(" ")
+        near = @finder.ranked(name).select { |ingredient, score| score >= NEARLY && shares_head?(ingredient, words) }
+        near.map(&:first)
+      end
+
+      def shares_head?(ingredient, words)
+        heads = words.map { |word| Lexicon.singular(Lexicon.fold(word)) }
+        [ingredient.name, *ingredient.aliases].any? do |name|
+          Lexicon.fold(name).split.any? { |word| like?(Lexicon.singular(word), heads) }
+        end
+      end
+
+      # The same word, or one letter astray in a long one.
+      def like?(word, heads)
+        heads.any? do |head|
+          head == word || (head.length >= 5 && DidYouMean::Levenshtein.distance(head, word) <= 1 + (head.length / 8))
+        end
+      end
+
+      # --- how much
+
+      # The amount that the line comes to: so many of that size, or the size of it all.
+      def counted(item)
+        return Amount.new(0, 0, :taste) if item.amount.nil? && item.flags.include?(:taste)
+
+        amount, size = item.amount, item.size
+        amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? && (item.piece || item.container || item.parts.any?)
+        return amount if amount.nil?
+        return sized(item, amount, size) if size && (amount.unit == :piece || size.unit == :g)
+
+        amount.unit == :piece ? pieces(item, amount) : amount
+      end
+
+      def sized(item, amount, size)
+        return size unless amount.unit == :piece && each_weighs?(item, amount)
+
+        Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
+      end
+
+      def each_weighs?(item, amount)
+        return true if amount.value <= 1 && item.container.nil? && amount.value == 1
+        return true if item.container || item.each?
+
+        Items::WEIGHED_EACH.include?(item.piece)
+      end
+
+      def pieces(item, amount)
+        piece = item.container ? "pack" : item.piece || item.big || "each"
+        Amount.new(amount.low, amount.high, :piece, piece: piece, estimated: amount.estimated)
+      end
+
+      # --- how
+
+      def words(item, ingredient)
+        states = item.words["states"]
+        {
+          "cut" => item.words["cuts"],
+          "trim" => item.words["trims"],
+          "treat" => item.words["treats"],
+          "cook" => item.words["cooks"],
+          "cooked" => (true if states == "cooked" || drained_weight?(item)),
+          "dry" => (true if states == "dry"),
+          "tinned" => (true if states == "tinned" || item.container == "tin")
+        }.compact.then { |all| ready?(ingredient) ? all.except("cooked") : all }
+      end
+
+      def ready?(ingredient) = ingredient.nil? || ingredient.family == "cured"
+
+      # "2 tins, 240 g drained": what is weighed is what is eaten.
+      def drained_weight?(item) = item.flags.include?(:drained) && item.size && item.container.nil?
 
       # A fruit asked for its juice is so many grams of that juice.
-      def squeezed(amount, ranked)
-        fruit = ranked.first&.first
-        juice = fruit && @larder["#{fruit.key}-juice"]
-        each = fruit && fruit.figures["pieces/juice"]
-        return amount, ranked unless juice && each
+      def parted(item, amount, candidates, words)
+        fruit = candidates.first
+        return amount, candidates, words unless fruit && item.parts.any?
 
-        [
-          Amount.new(
-            amount.low * each,
-            amount.high * each,
-            :g,
-            part: "juice",
-            rest: amount.rest,
-            estimated: true
-          ),
-          [[juice, EXACT], *ranked]
-        ]
+        part = item.parts.include?("juice") ? "juice" : "zest"
+        return amount, candidates, words if fruit.key.end_with?("-juice")
+
+        amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? || amount.unit == :taste
+        juice = @larder["#{fruit.key}-juice"]
+        return spooned(amount, juice || fruit, candidates, words) if amount.unit == :ml && part == "juice"
+        return [zest(amount), candidates, words] if part == "zest" || juice.nil?
+
+        each = fruit.figures["pieces/juice"] or return amount, candidates, words
+        squeezed =
+          Amount.new(amount.low * each, amount.high * each, :g, part: "juice", rest: amount.rest, estimated: true)
+        [squeezed, [juice, *candidates], words]
       end
 
-      # Words of preparation taken out of the text, and the name that is left.
-      def described(text)
-        rest = " #{text.downcase.gsub(/\([^)]*\)/) { |inside| " #{inside.delete("()")} " }.tr(",;.", " ")} "
-        words =
-          %w[cut trim cook treat].to_h do |kind|
-            table, first = @practice.words("recipe_words", kind), nil
-            rest.gsub!(standing(table.keys)) { |word| (first ||= table[word]) && " " }
-            [kind, first]
-          end
-        %w[cooked dry tinned].each do |kind|
-          words[kind] = true if rest.match?(standing(@practice.words("recipe_words", kind)))
-        end
-        [words.compact, name_in(rest)]
+      def spooned(amount, juice, candidates, words) = [amount, [juice, *candidates].uniq, words]
+
+      def zest(amount)
+        return amount unless amount.unit == :piece
+
+        Amount.new(amount.low, amount.high, :piece, piece: "zest", part: "zest", rest: amount.rest)
       end
 
-      # Any of these words where it stands alone, the longest first.
-      def standing(words)
-        (@standing ||= {})[
-          words
-        ] ||= /(?<![[:alpha:]-])#{Regexp.union(words.sort_by { |word| -word.length })}(?![[:alpha:]-])/
-      end
+      # --- how sure
 
-      def name_in(rest)
-        kept = without(rest.squeeze(" ").strip, %w[passed_over cooked dry tinned])
-        kept.empty? ? rest.squeeze(" ").strip : kept
-      end
+      def verdict(item, amount, candidates, mended)
+        return "unknown", "Nothing in the larder by that name." if candidates.empty?
+        return "doubtful", "Which of these is it?" unless item.food?
+        return "doubtful", "Two amounts in one line: which is it?" if item.flags.include?(:contradicts) && !mended
+        return "doubtful", alternatives(candidates, item) if item.others.any?
 
-      def without(text, kinds)
-        kinds.reduce(text) do |kept, kind|
-          kept.gsub(standing(@practice.words("recipe_words", kind)), " ").squeeze(" ").strip
-        end
-      end
-
-      # Ingredients with their scores. Once a name is surely one of them, no shorter one is tried.
-      def ranked(name, spelt, words, amount)
-        best = Hash.new(0.0)
-        tried(name, spelt).each do |each, less|
-          break if less >= SHORTER && best.each_value.any? { |score| score >= SURE }
-
-          @finder
-            .ranked(each)
-            .each { |ingredient, score| best[ingredient] = [best[ingredient], score - less].max }
-        end
-        best
-          .map { |ingredient, score| [ingredient, score + leaning(ingredient, score, words, amount)] }
-          .sort_by { |ingredient, score| [-score, ingredient.name] }
-      end
-
-      # The name as written, without words of its kind, and shorter: what stands last says most.
-      # @return [Array<Array(String, Float)>] with what is taken off its scores
-      def tried(name, spelt)
-        plain = without(name, %w[kinds])
-        whole, two, last =
-          [plain, plain.split.last(2).join(" "), plain.split.last.to_s].map { |each| singular(each) }
-        [
-          [spelt, 0.0],
-          [singular(spelt), 0.05],
-          [name, 0.1],
-          [singular(name), 0.15],
-          [whole, 0.2],
-          [two, SHORTER],
-          [last, 1.2],
-          [name.split.first.to_s, 1.4]
-        ].uniq(&:first).reject { |each, _| each.empty? }
-      end
-
-      def singular(name) = name.sub(/ies\z/, "y").sub(/(?<=o)es\z/, "").sub(/(?<=[^s])s\z/, "")
-
-      # One name, two things: a pulse is dry unless the line says tinned or cooked, and a dried herb
-      # or fruit is not a fresh one.
-      def leaning(ingredient, score, words, amount)
-        return 0.0 if score < NAMED
-
-        case ingredient.family
-        when "tinned-pulse"
-          ready?(words, amount) ? 0.4 : -1.5
-        when "pulse"
-          ready?(words, amount) ? -0.4 : 0.5
-        else
-          words["dry"] && ingredient.family == "spice" ? 0.3 : 0.0
-        end
-      end
-
-      def ready?(words, amount)
-        words["tinned"] || words["cooked"] || words["cook"] == "tinned" || amount&.piece == "pack"
-      end
-
-      # Nothing in the line says whether this pulse is dry, and the larder has it both ways.
-      def dry_or_tinned?(amount, words, ranked)
-        near =
-          ranked.first(GUESSES).select { |_, score| score >= NAMED }.map { |ingredient, _| ingredient.family }
-        !words["dry"] && !ready?(words, amount) && (%w[pulse tinned-pulse] - near).empty?
-      end
-
-      def verdict(amount, words, ranked)
-        if ranked.empty? || ranked.first.last < OFFERED
-          return "unknown", "Nothing in the larder by that name."
-        end
+        open = open_word(item)
+        return "doubtful", "What is “#{open}” here?" if open
+        return "doubtful", which(candidates) if several?(item, amount, candidates)
+        return "doubtful", "The same as what?" if item.flags.include?(:same) && amount.nil?
         return "doubtful", "No amount could be read." if amount.nil?
-        return "doubtful", "Dry, or from a tin?" if dry_or_tinned?(amount, words, ranked)
+        return "doubtful", "How much is in one?" if unsized?(item, amount, candidates.first) && !mended
 
-        near = ranked.first.last
-        close = ranked[1] && near - ranked[1].last < 0.05 && near < 2.9
-        near >= SURE && !close ? ["sure", nil] : ["doubtful", "Which of these is it?"]
+        ["sure", nil]
+      end
+
+      def alternatives(candidates, item)
+        other = item.others.filter_map { |key| @larder[key] }.first
+        "#{candidates.first.name}, or #{other&.name&.downcase}?"
+      end
+
+      # A word beside the name that nobody knows: it may be what makes it another food.
+      def open_word(item)
+        return if item.foods.empty?
+
+        item.unknown.find { |word, clause| clause == item.food_clause && !variety?(word) }&.first
+      end
+
+      # A name of its own in the middle of a line: where it comes from, who grew it.
+      def variety?(word) = word.match?(/\A[[:upper:]][[:lower:]]/)
+
+      def several?(item, amount, candidates)
+        return false if item.foods.size < 2 || ANY.include?(item.foods.first)
+
+        pattern = FITS[state(item, amount)]
+        fits = item.foods.select { |key| (pattern && key.match?(pattern)) || by_family(key, item, amount) }
+        return false if fits.size == 1 || (pattern && fits.any?)
+        return false if grows?(item, candidates)
+
+        true
+      end
+
+      def grows?(item, candidates)
+        GROWS.include?(item.piece) || (candidates.first&.family == "herb" && item.words["states"] != "dry")
+      end
+
+      def which(candidates)
+        families = candidates.first(2).map(&:family)
+        (families & DRY_OR_NOT).size == 2 ? "Dry, or from a tin?" : "Which of these is it?"
+      end
+
+      # A pack of unknown size: the larder's own is taken for a tin of a pulse alone.
+      def unsized?(item, amount, ingredient)
+        return false unless item.container && amount.unit == :piece && amount.piece == "pack"
+
+        !(item.container == "tin" && ingredient.family == "tinned-pulse")
       end
     end
   end

@@ -5,41 +5,31 @@ module Scullion
     # A written recipe laid out line by line: title, servings, headings, ingredients and steps.
     # Every line that is not blank is one of these; none is dropped.
     class Page
-      # number: its place here; row: the line of the text it stands on, which may hold two.
-      Line = Struct.new(:number, :row, :text, :kind, :heading, keyword_init: true)
+      # number: its place here; row: the line of the text it stands on, which may hold several foods; item: the
+      # food that it is; into: where the section that it stands in goes
+      Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
 
-      MOST_LINES = 500
-      # So many words to a full stop are no ingredient.
+      BULLET = Rows::BULLET
+      # So many words are no ingredient, where a full stop stands in them or a step begins with them.
       PROSE_WORDS = 8
-      MOST_SERVINGS = 5000
-      # Letters; what is written on in longer lines is laid out sentence by sentence, or else word by word.
-      LONGEST_ROW = 400
-      BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
-      SERVINGS =
-        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|for)\s*:?\s*
-                    (?:about\s+|enough\s+for\s+)?(\d{1,5})\b(?!\s*(?:g|kg|ml|l|min|h)\b)
-                 |\A\W*(?:\d+\s*[-–]\s*)?(\d{1,5})\s*(?:servings?|portions?|people|covers|guests)\b/ix.freeze
-      IN_TITLE = /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*(\d{1,5})\W*\z/i.freeze
+      LONG_PROSE = 22
+      AMOUNT =
+        /\A(?:[\d½¼¾⅓⅔⅛.]|
+             (?:a|an|one|two|three|four|five|six|half|pinch|handful|juice|zest|dash|glug|few|some|bunch|small|large|big|tin|
+                bag|splash|squeeze|tsp|tbsp)\b)/ix.freeze
+      SECTION = /\A(?<name>(?:for\s+)?(?:the\s+)?(?:[[:alpha:]]+\s+){0,2}?(?<word>%s))\s*(?<mark>[:=]|!+|\s-\s|\()(?<rest>.*)\z/i.freeze
 
       attr_reader :lines, :title, :servings
 
-      # @param text [String] @param practice [Practice]
+      # @param text [String] @param house [House]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
-      def initialize(text, practice)
-        @words, @pairs = practice, Pairs.new(practice)
-        rows = plain(text)
-        refuse("There is nothing to read.", "Paste an ingredient list, one a line.") if rows.empty?
-        if rows.size > MOST_LINES
-          refuse("This is #{rows.size} lines long.", "Paste one recipe, at most #{MOST_LINES} lines.")
-        end
-
-        @lines = lay_out(rows)
-        @title =
-          lines
-            .find { |line| line.kind == "title" }
-            &.then do |line|
-              line.text.sub(IN_TITLE, "").gsub(/\Atitle:\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i, "")
-            end
+      def initialize(text, house)
+        @lexicon, @items = house.lexicon, house.recipe_items
+        @rows = Rows.new(text)
+        @servings = Servings.new(@rows.texts).number
+        @lines = lay_out
+        number_lines
+        @title = titled
       end
 
       def ingredients = lines.select { |line| line.kind == "ingredient" }
@@ -47,128 +37,190 @@ module Scullion
 
       private
 
-      # Without tags and odd spaces, but never without a word.
-      def plain(text)
-        text
-          .to_s
-          .scrub
-          .gsub(%r{<(?:br|/p|/li|/h\d|/div)[^<>]{0,200}>}i, "\n")
-          .gsub(/<[^<>\n]{1,200}>/, " ")
-          .gsub(/[\u200B-\u200F\u202A-\u202E\u2066-\u2069\uFEFF]/, "")
-          .gsub(
-            /&(?:amp|nbsp|frac12|deg);/,
-            "&amp;" => "&",
-            "&nbsp;" => " ",
-            "&frac12;" => "½",
-            "&deg;" => "°"
-          )
-          .split(/\r\n|\r|\n/)
-          .map
-          .with_index(1) { |row, number| [number, row.gsub(/[[:space:]]+/, " ").strip] }
-          .flat_map { |number, row| shortened(row).map { |part| [number, part] } }
-          .reject { |_, row| row.empty? }
+      def titled
+        lines
+          .find { |line| line.kind == "title" }
+          &.then do |line|
+            line.text.sub(Servings::IN_TITLE, "").gsub(
+              /\Atitle:\s*|\Arecipe:\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i,
+              ""
+            )
+          end
       end
 
-      def shortened(row)
-        return [row] if row.length <= LONGEST_ROW
-
-        row.split(/(?<=[.!?]) /).flat_map { |sentence| cut(sentence) }
-      end
-
-      # At the last space before it gets too long, or anywhere where there is none.
-      def cut(sentence)
-        parts = []
-        while sentence.length > LONGEST_ROW
-          at = sentence.rindex(" ", LONGEST_ROW) || LONGEST_ROW
-          parts << sentence[0...at]
-          sentence = sentence[at..].lstrip
-        end
-        [*parts, sentence]
-      end
+      def number_lines = lines.each.with_index(1) { |line, number| line.number = number }
 
       # Section "open" is where steps have begun without a heading: prose there is a step too.
-      def lay_out(rows)
-        section, heading = "list", nil
-        lines =
-          rows.each_with_index.flat_map do |(number, row), place|
-            kind = kind_of(row, section, place)
-            section, heading = (exactly?("steps", bare(row)) ? "steps" : "list"), row if kind == "heading"
-            section = "open" if kind == "step" && section == "list"
-            (kind == "ingredient" ? @pairs.apart(row) : [row]).map do |text|
-              Line.new(row: number, text: text, kind: kind, heading: heading)
-            end
-          end
-        lines.each.with_index(1) { |line, number| line.number = number }
+      def lay_out
+        @section, @heading, @into = "list", nil, nil
+        laid = @rows.each_with_index.flat_map { |row, place| laid_row(row, place) }
+        with_prose(laid)
       end
 
-      def kind_of(row, section, place)
-        return "title" if place.zero? && title?(row)
-        return "heading" if heading?(row)
-        return "step" if section == "steps"
-        return "servings" if servings?(row, SERVINGS)
-        return "note" if note?(row)
+      def laid_row(row, place)
+        kind = kind_of(row, place)
+        return heads(row) if kind == "heading"
+        if kind == "ingredient" && (found = section_of(row.text))
+          return section(row, *found)
+        end
 
-        step?(row) || sentence?(row) || (prose?(row) && section == "open") ? "step" : "ingredient"
+        @section = "open" if kind == "step" && @section == "list"
+        kind == "ingredient" ? foods(row) : [line(row, row.text, kind)]
+      end
+
+      def line(row, text, kind, item: nil)
+        Line.new(row: row.number, text: text, kind: kind, heading: @heading, item: item, into: row.into || @into)
+      end
+
+      def heads(row)
+        plain = bare(row.text)
+        @section = steps_head?(plain) ? "steps" : "list"
+        @heading, @into = row.text, into(plain)
+        [line(row, row.text, "heading")]
+      end
+
+      # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
+      def section_of(text)
+        found = text.match(section_pattern)
+        return unless found && found[:rest].match?(/[[:alpha:]]/)
+
+        [found[:name], found[:rest]]
+      end
+
+      def section_pattern
+        @section_pattern ||=
+          Regexp.new(format(SECTION.source, Regexp.union(@lexicon.sections.keys).source), Regexp::IGNORECASE)
+      end
+
+      def section(row, name, rest)
+        @heading, @into = name, into(bare(name))
+        [line(row, name, "heading"), *foods(row, rest.sub(/\A[\s:=!(-]+/, ""))]
+      end
+
+      def into(plain)
+        word = plain.split(/[^[:alpha:]]+/).reverse.find { |each| @lexicon.sections.key?(each) }
+        @lexicon.sections[word]
+      end
+
+      # One line for each food of the row, in its own words; the row itself where there is none.
+      def foods(row, text = row.text)
+        plain = text.sub(BULLET, "")
+        items = @items.of(plain).reject { |item| aside?(item) }
+        return [line(row, text, remark?(plain) ? "note" : "ingredient", item: nothing(plain))] if items.empty?
+        return [line(row, text, "ingredient", item: items.first)] if items.size == 1
+
+        words = @items.plain(plain)
+        items.map { |item| line(row, own_words(words, item), "ingredient", item: item) }
+      end
+
+      def own_words(words, item)
+        words.byteslice(item.from...item.to).to_s.scrub("").sub(/[\s,;+&(]+\z/, "").sub(/\s+(?:and|n|w)\z/, "").strip
+      end
+
+      # Words in a row that holds foods, and are none.
+      def aside?(item) = !item.food? && item.amount.nil? && item.parts.empty?
+
+      def nothing(text)
+        Items::Item.new(
+          foods: [], words: {}, parts: [], others: [], flags: [], from: 0, unknown: text.split.map { |word| [word, 0] }
+        )
+      end
+
+      # Said beside the list: without an amount, and nothing that sounds like a food.
+      def remark?(text) = text.split.size > 4 || text.match?(/[?!]\z/) || !text.match?(/[[:alpha:]]{3}/)
+
+      def kind_of(row, place)
+        text = row.text
+        return row.kind if row.kind
+        return "title" if place.zero? && title?(text)
+        return "heading" if heading?(text)
+        return "servings" if text.match?(Servings::LINE)
+        return "note" if note?(text)
+        return "step" if @section == "steps"
+
+        step?(text) ? "step" : "ingredient"
       end
 
       # The first line is the title, unless it is plainly something else.
-      def title?(row)
-        if amount?(row) || row.match?(SERVINGS) || row.end_with?(":") || exactly?("list", bare(row)) ||
-             exactly?("steps", bare(row))
-          return false
+      def title?(text)
+        !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !listed?(bare(text)) &&
+          !steps_head?(bare(text)) && !text.include?("\t")
+      end
+
+      def listed?(plain) = @lexicon.heading("list").include?(plain)
+      def steps_head?(plain) = @lexicon.heading("steps").include?(plain)
+
+      def heading?(text)
+        return false if amount?(text) || text.match?(Servings::LINE)
+
+        plain = bare(text)
+        return true if text.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || text.end_with?(":") || listed?(plain) || steps_head?(plain)
+        return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
+
+        section_name?(plain)
+      end
+
+      # "Onion pickle", "DRESSING (blender)": the name of a part, and nothing that is weighed.
+      def section_name?(plain)
+        name = plain.sub(/\(.*\)\z/, "").strip
+        words = name.split
+        words.size.between?(1, 3) && @lexicon.sections.key?(words.last) && !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
+      end
+
+      def bare(text) = text.gsub(/\A#+\s*|\*\*|[:=_!-]+\z/, "").strip.downcase
+
+      def note?(text)
+        first = text.downcase
+        @lexicon.heading("notes").any? { |word| first.match?(/\A\W*#{Regexp.escape(word)}(?:\W|\z)/) && !amount?(text) } ||
+          text.match?(/\A[^[:alnum:]]*\z/)
+      end
+
+      def step?(text)
+        plain = text.sub(BULLET, "")
+        return false if amount?(plain) && !plain.match?(/[.!?]\s+[[:upper:]].*[.!?]\s/)
+
+        words = plain.split.size
+        return true if begins_step?(plain) && (words > 3 || plain.end_with?("."))
+        return true if words >= LONG_PROSE
+        return true if words >= PROSE_WORDS && plain.match?(/[.!?](?:\s|\z)/) && !plain.match?(/\A\S+\.\s/)
+
+        @section == "open" && words > 3 && (plain.end_with?(".") || words >= PROSE_WORDS)
+      end
+
+      def begins_step?(plain) = @lexicon.verbs.key?(plain[/\A[[:alpha:]]+/].to_s.downcase)
+      def amount?(text) = text.sub(BULLET, "").match?(AMOUNT)
+
+      # What only running text says: each food with an amount in it that no list holds. Where there is no list,
+      # what has none is asked about too.
+      def with_prose(laid)
+        listed = laid.filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
+        alone = listed.empty?
+        laid.flat_map do |line|
+          next [line] unless line.kind == "step" || (alone && %w[note title].include?(line.kind) == false && line.kind != "ingredient" && line.kind != "heading" && line.kind != "servings")
+
+          [line, *said_in(line, listed, alone)]
         end
-
-        servings?(row, IN_TITLE)
-        true
       end
 
-      def servings?(row, pattern)
-        found = row.match(pattern) or return false
-        number = found.captures.compact.first.to_i
-        unless number.between?(1, MOST_SERVINGS)
-          refuse(
-            "#{Fault.shown(row)}: nobody is served.",
-            "Write how many it serves, from 1 to #{MOST_SERVINGS}."
-          )
+      def said_in(line, listed, alone)
+        sentences(line.text).flat_map do |sentence|
+          items = @items.of(sentence).select { |item| item.food? && (item.amount || alone) }
+          words = @items.plain(sentence)
+          items.filter_map do |item|
+            next if item.foods.any? { |key| listed.key?(key) }
+            next unless alone || item.amount.unit != :piece || item.piece || item.container
+
+            item.foods.each { |key| listed[key] = true }
+            into = sauce?(sentence) ? "dressing" : line.into
+            Line.new(row: line.row, text: own_words(words, item), kind: "ingredient", heading: line.heading, item: item, into: into)
+          end
         end
-        @servings ||= number
-        true
       end
 
-      def heading?(row)
-        return false if amount?(row) || row.match?(SERVINGS)
+      SAUCE = /\b(?:whisk|dressing|sauce|shake|emulsi|vinaigrette|pound|mayonnaise)\w*\b/i.freeze
 
-        plain = bare(row)
-        row.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || row.end_with?(":") || exactly?("list", plain) ||
-          exactly?("steps", plain) || plain.match?(/\Afor the \S+(?: \S+){0,3}\z/) ||
-          (plain.split.size <= 2 && exactly?("dressing", plain.split.last.to_s))
-      end
-
-      def bare(row) = row.gsub(/\A#+\s*|\*\*|[:=_-]+\z/, "").strip.downcase
-      def note?(row)
-        @words.words("recipe_words", "notes").any? { |word| row.downcase.start_with?(word) } ||
-          row.match?(/\A[^[:alnum:]]*\z/)
-      end
-
-      def step?(row)
-        bare = row.sub(BULLET, "")
-        first = bare[/\A[[:alpha:]]+/].to_s.downcase
-        !amount?(bare) && @words.words("recipe_words", "verbs").include?(first) &&
-          (bare.split.size > 3 || bare.end_with?("."))
-      end
-
-      def prose?(row) = row.split.size > 3 && row.end_with?(".")
-      def sentence?(row) = row.split.size >= PROSE_WORDS && row.end_with?(".") && !amount?(row)
-
-      def amount?(row)
-        row.sub(BULLET, "").match?(
-          /\A(?:[\d½¼¾⅓⅔⅛]|
-             (?:a|an|one|two|three|four|five|six|half|pinch|handful|juice|zest|dash|glug|few|some)\b)/ix
-        )
-      end
-      def exactly?(kind, bare) = @words.words("recipe_words", kind).include?(bare)
-
-      def refuse(what, remedy) = raise(UnreadableAmount, Fault.new(what: what, where: "text", remedy: remedy))
+      def sauce?(sentence) = sentence.match?(SAUCE)
+      def sentences(text) = text.split(/(?<=[.!?;])\s+/)
     end
   end
 end

@@ -17,7 +17,17 @@ module Scullion
         YieldChain.new(yields).gives(weight)
       end
 
+      # Trimmed and cut, before any cooking; from a tin, drained. @return [Float, nil]
+      def prepared
+        weight = written or return
+        return weight if @read.words["cooked"] || (@read.amount.unit == :ml && @read.words["cut"])
+
+        weight * trim * cut * (tinned? ? cooking : 1.0)
+      end
+
       private
+
+      def tinned? = @component.dig("cook", "method") == "tinned"
 
       def written
         amount = @read.amount

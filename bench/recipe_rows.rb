@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require "json"
+
+# How well written recipes are read, measured on texts with their truth (bench/recipes). Every fourth file is
+# counted apart: nobody looks at it while the reader is built.
+class RecipeRows
+  FOLDER = File.expand_path("recipes", __dir__)
+  SHARES = %i[right wrong needless fair].freeze
+  INTO = { "serve" => %w[salad top table serve], "top" => %w[top salad], "salad" => %w[salad top] }.freeze
+
+  # One food of the truth, and what was made of it.
+  Verdict = Struct.new(:file, :line, :food, :share, :why, keyword_init: true)
+
+  # @param house [Scullion::House]
+  def initialize(house)
+    @house, @lexicon = house, house.lexicon
+  end
+
+  def self.files = Dir[File.join(FOLDER, "*.txt")].sort
+  # @return [Array<Array<String>>] those to build with, and those kept apart
+  def self.parts = files.each_with_index.partition { |_, index| (index + 1) % 4 != 0 }.map { |part| part.map(&:first) }
+
+  # @return [Array<Verdict>]
+  def verdicts(path)
+    truth = JSON.parse(File.read(path.sub(/txt\z/, "json")))
+    draft = draft(path)
+    free = draft.reads.map { |read| [read, draft.taken(read)] }
+    truth["lines"].flat_map do |line|
+      line["foods"].map { |food| judged(File.basename(path), line, food, free, draft) }
+    end
+  end
+
+  # @return [Boolean, nil] nil where the truth knows none
+  def servings?(path)
+    wanted = JSON.parse(File.read(path.sub(/txt\z/, "json")))["servings"] or return
+    draft(path).to_h.then { |read| read["servings_said"] && read["servings"] == wanted }
+  end
+
+  def draft(path)
+    text = Scullion::Exchange::LinkedRecipe.plain(File.read(path))
+    Scullion::Recipe::Draft.new(text, @house)
+  end
+
+  private
+
+  def judged(file, line, food, free, draft)
+    at = free.index { |read, taken| match?(line, food, read, taken) }
+    read, taken = at ? free.delete_at(at) : nil
+    share, why = share(line, food, read, taken, draft)
+    Verdict.new(file: file, line: line["text"], food: food, share: share, why: why)
+  end
+
+  # Is this read of that food? Its name is the same, or it stands in that line.
+  def match?(line, food, read, taken)
+    candidates = [taken, *read.guesses].compact.map(&:key)
+    return true if (keys(food) & candidates).any? && near?(line, read)
+
+    here?(line, read) && read.status != "sure" && words(food["food"]).intersect?(words(read.line.text))
+  end
+
+  def near?(line, read)
+    here?(line, read) || line["text"].length < 12 || words(line["text"]).intersect?(words(read.line.text))
+  end
+
+  def here?(line, read)
+    mine = words(read.line.text)
+    mine.any? && (mine - words(line["text"])).size <= mine.size / 3
+  end
+
+  def words(text)
+    Scullion::Recipe::Lexicon.fold(text).split.map { |word| Scullion::Recipe::Lexicon.singular(word) }.reject { |word| word.match?(/\A\d/) }
+  end
+
+  # Every key that the truth's own name may be, by the house's names.
+  def keys(food)
+    name = Scullion::Recipe::Lexicon.fold(food["food"]).split
+    size = name.size.downto(1).find { |count| @lexicon.food(name.last(count)) }
+    size ? @lexicon.food(name.last(size)) : []
+  end
+
+  def share(line, food, read, taken, draft)
+    asked = !line["ask"].nil?
+    return [asked ? :fair : :wrong, "gone"] unless read
+    return [asked ? :fair : :needless, read.why] unless read.status == "sure" && !draft.send(:unweighed?, read)
+    return [:wrong, "taken for #{taken&.key}"] unless keys(food).include?(taken&.key) || keys(food).empty?
+
+    low, high = food["grams"]
+    grams = draft.prepared(read, taken).to_f
+    return [asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"] unless high.zero? || grams.between?(low * 0.94, high * 1.06)
+
+    into = draft.into(read, taken)
+    wanted = food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
+    wanted.include?(into) ? [:right, nil] : [:wrong, "into #{into}, not #{food["into"]}"]
+  end
+end
