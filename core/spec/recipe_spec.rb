@@ -16,7 +16,7 @@ RSpec.describe Scullion::Recipe::Draft do
     RecipeTexts::ALL.each do |recipe|
       read = draft(recipe["text"]).to_h
       expect(read.values_at("title", "servings")).to eq recipe.values_at("title", "servings")
-      expect(Scullion::Recipe::Page.new(recipe["text"], house.practice).lines.map(&:row).uniq.size).to eq(
+      expect(Scullion::Recipe::Page.new(recipe["text"], house).lines.map(&:row).uniq.size).to eq(
         recipe["text"].lines.count { |row| row.gsub(/<[^>]*>/, "").strip != "" }
       )
       expect(
@@ -216,7 +216,7 @@ RSpec.describe Scullion::Recipe::Draft do
   it "finds ratios in the steps, and says what is cooked here from raw" do
     steps =
       draft(
-        "Serves 4\n200 g bulgur\n500 g cooked beetroot, diced\n\nMethod\nSimmer 1 part bulgur to 2 parts " \
+        "Serves 4\n200 g bulgur\n500 g cooked parsnips, diced\n\nMethod\nSimmer 1 part bulgur to 2 parts " \
           "water for 12 minutes.\nCover with twice its volume of water.\nWhisk oil and acid 3:1."
       ).to_h
     expect(steps["steps"].map { |step| step["ratio"] }).to eq [
@@ -224,6 +224,6 @@ RSpec.describe Scullion::Recipe::Draft do
          "twice its volume of water",
          "3:1"
        ]
-    expect(steps["lines"].find { |each| each["text"].include?("beetroot") }["done"]).to include("from raw")
+    expect(steps["lines"].find { |each| each["text"].include?("parsnips") }["done"]).to include("from raw")
   end
 end

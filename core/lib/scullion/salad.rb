@@ -7,8 +7,9 @@ module Scullion
     # right: the cook says that an unusual amount is meant.
     Part =
       Struct.new(:ingredient, :role, :amount, :by, :right, keyword_init: true) do
-        def grams = by == "ml" ? amount * ingredient.density("liquid") : amount
-        def ml = by == "ml" ? amount : amount / ingredient.density("liquid")
+        def grams = by == "ml" ? amount * density : amount
+        def ml = by == "ml" ? amount : amount / density
+        def density = ingredient.fetch(ingredient.dressing_density)
       end
     # stages: its own split in place of the preset's, or nil.
     Dressing = Struct.new(:name, :preset, :parts, :stages, keyword_init: true)

@@ -90,7 +90,7 @@ module Scullion
       end
 
       def written(addition)
-        density = addition.ingredient.figures["density/liquid"]
+        density = addition.ingredient.figures[addition.ingredient.dressing_density]
         {
           "ingredient" => addition.ingredient.key,
           "name" => addition.ingredient.name,

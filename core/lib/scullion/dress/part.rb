@@ -7,7 +7,7 @@ module Scullion
       attr_reader :dressing, :part
 
       brought :whisk_grams, of: :dressing
-      assumption :density, "Density", :g_per_ml, book: :ingredient, at: "density/liquid"
+      assumption :density, "Density", :g_per_ml, book: :ingredient, at: -> { ingredient.dressing_density }
       decision(
         :share,
         "Its share of the formula",

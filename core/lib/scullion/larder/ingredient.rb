@@ -57,6 +57,11 @@ module Scullion
       figures["density/#{form}"] || missing("density", form, "a weight in grams")
     end
 
+    # Where its density stands as a part of a dressing: poured, or minced, pounded or grated into it, of which
+    # it takes the room of the solid.
+    # @return [String] an address of its figures
+    def dressing_density = figures.key?("density/liquid") ? "density/liquid" : "density/solid"
+
     # Weight of one piece ("medium", "bunch"; "each" takes the medium one; "pack" the first pack,
     # as drained when that is the form).
     # @raise [MissingFigure]

@@ -59,20 +59,18 @@ module Scullion
 
       # A line's amount trimmed and cut, before it is cooked. @return [Float, nil] g in the whole recipe
       def prepared(read, ingredient)
-        Portioned.new(read, ingredient, component_for(read, ingredient), @practice).prepared
+        Portioned.new(read, ingredient, component_for(read, ingredient), @practice, @servings).prepared
       end
 
       # Where the line says that it goes, or the heading above it; else by what it is.
       # @return [String] salad, top, dressing, pot, table or serve
       def into(read, ingredient)
         said = read.to || read.line.into
-        return said if said && (said != "dressing" || pourable?(ingredient))
+        return said if said
+        return "pot" if Items::COOKED_IN.include?(ingredient.key)
 
-        POURED.include?(ingredient.family) && pourable?(ingredient) ? "dressing" : "salad"
+        @house.lexicon.poured?(ingredient.key) ? "dressing" : "salad"
       end
-
-      # Families that go into the dressing wherever they are listed.
-      POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
 
       private
 
@@ -106,7 +104,7 @@ module Scullion
       end
 
       def grams(read, ingredient)
-        Portioned.new(read, ingredient, component_for(read, ingredient), @practice).grams
+        Portioned.new(read, ingredient, component_for(read, ingredient), @practice, @servings).grams
       end
 
       def line_to_h(line)
@@ -223,7 +221,6 @@ module Scullion
       # What is poured, and what a dressing's own list names.
       def dressing?(read, ingredient) = into(read, ingredient) == "dressing"
 
-      def pourable?(ingredient) = ingredient.figures.key?("density/liquid")
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)

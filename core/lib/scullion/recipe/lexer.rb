@@ -12,20 +12,22 @@ module Scullion
       Token = Struct.new(:kind, :text, :value, :at, :folded, keyword_init: true)
 
       FRACTIONS = Amount::Words::FRACTIONS
-      WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves", "couple").freeze
+      WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
       NUMBER = %r{\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
-      WORD_NUMBER = /(?:#{Regexp.union(WORDS.keys.sort_by { |word| -word.length })})\b/i.freeze
+      WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
       # Written in a kitchen beside the units of amount.rb.
       SHORT = { "T" => "tbsp", "t" => "tsp", "#" => "lb", "tblsp" => "tbsp", "tspn" => "tsp", "C" => "cup" }.freeze
-      METRIC_HUNDREDS = { "hg" => 100.0 }.freeze
       DESSERTSPOON = /\A(?:dess?erts|dsp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
       TIME = /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|secs?\b|seconds?\b|days?\b|d\b|['′″]|m\b)/i.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
-      OF = /\s*(?:of\s+)?(?:an?\s+)?/i.freeze
-      CALORIES = %r{\s*(?:cal|kcal|prot|P|F)\b|/}.freeze
+      DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
+      # A number before a bare C or F is heat from here on.
+      HOT = 40
+
+      attr_reader :lexicon
 
       # @param lexicon [Lexicon] @param practice [Practice] the house's measures and spoons
       def initialize(lexicon, practice)
@@ -42,6 +44,14 @@ module Scullion
         end
         @tokens
       end
+
+      # The spoon or measure that so many of were meant. @param amount [Amount] in ml
+      def spoon(amount)
+        [@measures.cup, @measures.tablespoon, @measures.teaspoon].find { |each| (amount.value / each % 0.25).abs < 0.01 && amount.value >= each } || 1.0
+      end
+
+      # What a food is counted by, where this word is one. @param word [String] folded
+      def piece(word) = @lexicon.roles([word])["pieces"]
 
       # One kind of fraction and dash.
       def plain(text)
@@ -137,7 +147,7 @@ module Scullion
           return push(:length, from)
         end
         return push(:time, from) if @scan.skip(TIME)
-        return push(:heat, from) if @scan.skip(HEAT)
+        return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES)
 
         @scan.skip(/\s*x\b(?=\s*\d)/i)
         @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
@@ -157,7 +167,7 @@ module Scullion
         end
 
         low, high = [low, high].map { |each| each * factor * fill }
-        more = smaller_part(unit)
+        more = smaller_part(unit, factor)
         skip_double
         Amount.new(low + more, high + more, unit)
       end
@@ -186,10 +196,10 @@ module Scullion
         nil
       end
 
-      def smaller_part(base)
+      def smaller_part(base, size)
         from = @scan.pos
-        @scan.skip(/\s*(?:plus|\+|and|,)?\s*/i)
-        if (value = one) && @scan.skip(/\s*/) && (unit = unit_word) && unit.first == base &&
+        @scan.skip(/\s*(?:plus|\+|and)?\s*/i)
+        if (value = one) && @scan.skip(/\s*/) && (unit = unit_word) && unit.first == base && unit.last < size &&
              !@scan.check(/\s*[[:alpha:]]+\s+(?:more|extra)\b/i) && !@scan.string.byteslice(from...@scan.pos).include?(",")
           return value * unit.last
         end
@@ -234,7 +244,7 @@ module Scullion
 
       # --- words
 
-      WORD = /[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
+      WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
 
       # The longest food or phrase that begins here, else one word; "handful" and "tsp" are one of them.
       def phrase
@@ -245,7 +255,10 @@ module Scullion
         return alone if alone
 
         words, ends = ahead
-        (words.size).downto(1) do |size|
+        words.size.downto(1) do |size|
+          # A word with a hyphen is not taken apart.
+          next if ends[size] == ends[size - 1]
+
           found = named(words.first(size))
           next unless found
 
@@ -253,7 +266,7 @@ module Scullion
           return push(*found.first(1), from, found.last, folded: words.first(size))
         end
         @scan.pos = ends.first
-        push(:word, from, Lexicon::NOTHING, folded: words.first(1))
+        push(:word, from, Lexicon::NOTHING, folded: words.first(ends.count(ends.first)))
       end
 
       # A unit or a loose measure with no number is one of it.
@@ -297,7 +310,7 @@ module Scullion
         return [:food, { keys: keys, roles: roles }] if keys
         return [:word, roles] if roles.any?
 
-        [:word, { "aside" => true }] if words.size == 1 && @lexicon.aside?(words.first)
+        [:word, { "aside" => true }] if @lexicon.aside?(words.join(" "))
       end
 
       def mark

@@ -63,14 +63,26 @@ module Scullion
       NOTHING = {}.freeze
 
       # @return [Array<String>, nil] keys of the larder that are called so
-      def food(words) = @foods[words.map { |word| Lexicon.singular(word) }.join(" ")]
+      def food(words)
+        singular = words.map { |word| Lexicon.singular(word) }
+        @foods[words.join(" ")] || @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if words.size == 2)
+      end
+
+      # What is measured in spoons and jugs, so that a bare number is no count of it.
+      POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
+      def poured?(key) = POURED.include?(@larder[key]&.family)
+
+      # Is this word in the food's own names: "cheese" of a brined white cheese?
+      def in_name?(key, word)
+        ingredient = @larder[key] or return false
+        [ingredient.name, *ingredient.aliases].any? { |name| named(name).split.include?(Lexicon.singular(word)) }
+      end
+
+      # What has a juice and a zest of its own.
+      def fruit?(key) = @larder[key]&.family == "fruit"
 
       def aside?(word) = @asides.key?(word)
       def heading(kind) = @headings.fetch(kind)
-
-      # Foods whose name has this word as its head, as a guess.
-      # @return [Array<String>] keys
-      def headed(word) = @headed.fetch(Lexicon.singular(word), [])
 
       private
 
@@ -78,17 +90,18 @@ module Scullion
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value
 
       def name_foods
-        @headed = Hash.new { |all, word| all[word] = [] }
         @larder.each_value do |ingredient|
-          [ingredient.name, ingredient.key.tr("-", " "), *ingredient.aliases].each do |name|
-            called(name).each { |each| name_food(each, [ingredient.key]) }
-          end
+          ingredient.aliases.each { |name| called(name).each { |each| name_food(each, ingredient.key) } }
         end
-        words("names").each do |name, keys|
-          there = Array(keys).select { |key| @larder.key?(key) }
-          @foods[named(name)] = there if there.any?
+        @larder.each_value do |ingredient|
+          [ingredient.key.tr("-", " "), *called(ingredient.name)].each { |name| own_name(name, ingredient.key) }
         end
-        @headed.default = nil
+        everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
+        everyday = everyday.reject { |_, keys| keys.empty? }
+        everyday.each { |name, keys| @foods[named(name)] = keys }
+        everyday.each { |name, keys| @foods[Lexicon.fold(name)] = keys }
+        # "Almonds, flaked" and "flaked almonds".
+        @turned = @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
       end
 
       # "Cranberries, dried" is also asked for the other way round, and so is "dry" before a pulse.
@@ -97,13 +110,13 @@ module Scullion
         tail ? ["#{tail} #{first}", "#{first} #{tail}"] : [name]
       end
 
-      def name_food(name, keys)
+      def name_food(name, key)
         words = named(name)
-        return if words.empty?
-
-        @foods[words] = [*@foods[words], *keys].uniq
-        @headed[words.split.last].concat(keys).uniq!
+        @foods[words] = [*@foods[words], key].uniq unless words.empty?
       end
+
+      # Its own name is before what others are called by the way.
+      def own_name(name, key) = @foods[named(name)] = [key]
 
       def named(name) = Lexicon.fold(name).split.map { |word| Lexicon.singular(word) }.join(" ")
     end

@@ -6,7 +6,11 @@ module Scullion
     # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
       # to: where the line itself says that it goes; skips: what it has behind it as it is written ("drained")
-      Read = Struct.new(:line, :amount, :name, :words, :status, :guesses, :why, :to, keyword_init: true)
+      # packed: weighed with what it is drained of; per_head: so much for each who is served
+      Read =
+        Struct.new(
+          :line, :amount, :name, :words, :status, :guesses, :why, :to, :packed, :per_head, keyword_init: true
+        )
 
       GUESSES = 3
       # From so much likeness a name is the same one misspelt.
@@ -22,10 +26,13 @@ module Scullion
         "smoked" => /\Asmoked-/,
         "raw" => /\Araw-/
       }.freeze
+      # Of a big bunch or a small head there is so much more or less.
+      BIG = { "large" => 1.35, "small" => 0.7 }.freeze
+      # So many of one thing nobody counts.
+      MANY = 48
       READY = %w[tinned cooked jarred].freeze
       # Counted like this it is what grows, spooned it is dried.
       GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
-      POURED = %w[fat acid condiment sweetener liquid dairy].freeze
       # Of which one may stand for the others until somebody says otherwise.
       ANY = %w[mixed-olives farro quinoa fig].freeze
 
@@ -52,13 +59,26 @@ module Scullion
           status: status,
           why: why,
           to: item.place,
+          packed: packed?(item, amount),
+          per_head: item.flags.include?(:per_head),
           guesses: candidates.first(GUESSES)
         )
       end
 
       private
 
-      def name(item) = (item.name || item.unknown.map(&:first).join(" ")).downcase
+      # In a tin or jar, weighed or counted, and not said to be drained.
+      def packed?(item, amount)
+        return false unless %w[tin a10 jar].include?(item.container) && amount && amount.unit != :ml
+
+        amount.unit == :piece ? false : !drained_weight?(item)
+      end
+
+      # As it is written: with the words beside it that nobody knows.
+      def name(item)
+        beside = item.unknown.select { |_, clause, beside| item.name.nil? || (beside && clause == item.food_clause) }
+        [*beside.map(&:first), item.name].compact.join(" ").downcase
+      end
 
       # --- what
 
@@ -75,10 +95,16 @@ module Scullion
       def fitting(item, amount)
         return item.foods if item.foods.size < 2
 
-        pattern = FITS[state(item, amount)]
+        state = state(item, amount)
+        return dry_first(item.foods) unless state
+
+        pattern = FITS[state]
         fits = pattern ? item.foods.select { |key| key.match?(pattern) || by_family(key, item, amount) } : []
         [*fits, *(item.foods - fits)]
       end
+
+      # Where nothing is said of a pulse, it is dry.
+      def dry_first(keys) = keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] }
 
       def state(item, amount)
         said = item.words["states"]
@@ -86,7 +112,7 @@ module Scullion
         return "tinned" if %w[tin a10].include?(item.container)
         return "jarred" if item.container == "jar"
         return "dry" if item.words["treats"].nil? && item.name.to_s.match?(/\A(?:dry|dried)\b/i)
-        return "dry" if spooned_herb?(item, amount)
+        return "dry" if item.words["cooks"] == "simmer" || spooned_herb?(item, amount)
       end
 
       def spooned_herb?(item, amount)
@@ -136,15 +162,18 @@ module Scullion
 
       # The amount that the line comes to: so many of that size, or the size of it all.
       def counted(item)
-        return Amount.new(0, 0, :taste) if item.amount.nil? && item.flags.include?(:taste)
+        return Amount.new(0, 0, :taste) if item.amount.nil? && (item.flags.include?(:taste) || seasoning?(item))
 
         amount, size = item.amount, item.size
         amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? && (item.piece || item.container || item.parts.any?)
         return amount if amount.nil?
-        return sized(item, amount, size) if size && (amount.unit == :piece || size.unit == :g)
+        return sized(item, amount, size) if size && (amount.unit == :piece || (amount.unit == :ml && size.unit == :g))
 
         amount.unit == :piece ? pieces(item, amount) : amount
       end
+
+      # Salt and pepper without an amount are to taste.
+      def seasoning?(item) = item.foods.first == "black-pepper" || @larder[item.foods.first]&.family == "salt"
 
       def sized(item, amount, size)
         return size unless amount.unit == :piece && each_weighs?(item, amount)
@@ -161,7 +190,8 @@ module Scullion
 
       def pieces(item, amount)
         piece = item.container ? "pack" : item.piece || item.big || "each"
-        Amount.new(amount.low, amount.high, :piece, piece: piece, estimated: amount.estimated)
+        times = item.piece ? BIG.fetch(item.big, 1) : 1
+        Amount.new(amount.low * times, amount.high * times, :piece, piece: piece, estimated: amount.estimated)
       end
 
       # --- how
@@ -173,7 +203,7 @@ module Scullion
           "trim" => item.words["trims"],
           "treat" => item.words["treats"],
           "cook" => item.words["cooks"],
-          "cooked" => (true if states == "cooked" || drained_weight?(item)),
+          "cooked" => (true if states == "cooked" || drained_weight?(item) || item.name.to_s.match?(/\bcooked\b/i)),
           "dry" => (true if states == "dry"),
           "tinned" => (true if states == "tinned" || item.container == "tin")
         }.compact.then { |all| ready?(ingredient) ? all.except("cooked") : all }
@@ -182,12 +212,12 @@ module Scullion
       def ready?(ingredient) = ingredient.nil? || ingredient.family == "cured"
 
       # "2 tins, 240 g drained": what is weighed is what is eaten.
-      def drained_weight?(item) = item.flags.include?(:drained) && item.size && item.container.nil?
+      def drained_weight?(item) = item.flags.include?(:drained) && !item.size.nil? && !item.container.nil? && item.flags.include?(:drained_size)
 
       # A fruit asked for its juice is so many grams of that juice.
       def parted(item, amount, candidates, words)
         fruit = candidates.first
-        return amount, candidates, words unless fruit && item.parts.any?
+        return amount, candidates, words unless fruit&.family == "fruit" && item.parts.any?
 
         part = item.parts.include?("juice") ? "juice" : "zest"
         return amount, candidates, words if fruit.key.end_with?("-juice")
@@ -224,6 +254,7 @@ module Scullion
         return "doubtful", which(candidates) if several?(item, amount, candidates)
         return "doubtful", "The same as what?" if item.flags.include?(:same) && amount.nil?
         return "doubtful", "No amount could be read." if amount.nil?
+        return "doubtful", "#{amount.value.round} of what: grams, or pieces?" if many?(amount) && !mended
         return "doubtful", "How much is in one?" if unsized?(item, amount, candidates.first) && !mended
 
         ["sure", nil]
@@ -238,7 +269,7 @@ module Scullion
       def open_word(item)
         return if item.foods.empty?
 
-        item.unknown.find { |word, clause| clause == item.food_clause && !variety?(word) }&.first
+        item.unknown.find { |word, clause, beside| beside && clause == item.food_clause && !variety?(word) }&.first
       end
 
       # A name of its own in the middle of a line: where it comes from, who grew it.
@@ -263,6 +294,8 @@ module Scullion
         families = candidates.first(2).map(&:family)
         (families & DRY_OR_NOT).size == 2 ? "Dry, or from a tin?" : "Which of these is it?"
       end
+
+      def many?(amount) = amount.unit == :piece && amount.piece == "each" && amount.value >= MANY
 
       # A pack of unknown size: the larder's own is taken for a tin of a pulse alone.
       def unsized?(item, amount, ingredient)

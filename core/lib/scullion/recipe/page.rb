@@ -54,7 +54,22 @@ module Scullion
       def lay_out
         @section, @heading, @into = "list", nil, nil
         laid = @rows.each_with_index.flat_map { |row, place| laid_row(row, place) }
-        with_prose(laid)
+        poured(with_prose(laid))
+      end
+
+      # What the steps whisk together goes into the dressing, where no heading says so.
+      def poured(laid)
+        whisked = laid.select { |line| line.kind == "step" }.flat_map { |line| sentences(line.text) }
+        keys = whisked.select { |text| sauce?(text) }.flat_map { |text| @items.of(text, prose: true).flat_map(&:foods) }
+        laid.each do |line|
+          next unless line.item&.food? && line.into.nil? && line.item.place.nil?
+
+          line.into = "dressing" if (line.item.foods & keys).any? || squeezed?(line, whisked)
+        end
+      end
+
+      def squeezed?(line, whisked)
+        line.item.parts.any? && whisked.any? { |text| sauce?(text) && line.item.parts.any? { |part| text.match?(/\b#{part}\b/i) } }
       end
 
       def laid_row(row, place)
@@ -136,10 +151,15 @@ module Scullion
         return "heading" if heading?(text)
         return "servings" if text.match?(Servings::LINE)
         return "note" if note?(text)
+        return "heading" if place < SHOUTED && shouted?(text)
         return "step" if @section == "steps"
 
         step?(text) ? "step" : "ingredient"
       end
+
+      # Rows from the top in which capitals alone are a name of the dish.
+      SHOUTED = 4
+      def shouted?(text) = text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.split.size > 1
 
       # The first line is the title, unless it is plainly something else.
       def title?(text)
@@ -157,11 +177,15 @@ module Scullion
         return true if text.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || text.end_with?(":") || listed?(plain) || steps_head?(plain)
         return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
 
-        section_name?(plain)
+        section_name?(plain, text)
       end
 
+      def food?(text) = @items.of(text).any?(&:food?)
+
       # "Onion pickle", "DRESSING (blender)": the name of a part, and nothing that is weighed.
-      def section_name?(plain)
+      def section_name?(plain, text)
+        return true if text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= 6 && !food?(text)
+
         name = plain.sub(/\(.*\)\z/, "").strip
         words = name.split
         words.size.between?(1, 3) && @lexicon.sections.key?(words.last) && !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
@@ -177,17 +201,27 @@ module Scullion
 
       def step?(text)
         plain = text.sub(BULLET, "")
-        return false if amount?(plain) && !plain.match?(/[.!?]\s+[[:upper:]].*[.!?]\s/)
-
         words = plain.split.size
+        return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
+
         return true if begins_step?(plain) && (words > 3 || plain.end_with?("."))
         return true if words >= LONG_PROSE
         return true if words >= PROSE_WORDS && plain.match?(/[.!?](?:\s|\z)/) && !plain.match?(/\A\S+\.\s/)
 
-        @section == "open" && words > 3 && (plain.end_with?(".") || words >= PROSE_WORDS)
+        @section == "open" && words > 3 && plain.end_with?(".")
       end
 
-      def begins_step?(plain) = @lexicon.verbs.key?(plain[/\A[[:alpha:]]+/].to_s.downcase)
+      # An amount, or a name and its amount, at the beginning.
+      BEHIND = %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)(?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|
+                    bags?|x|ea)\b|\s*(?:,|\z))}x.freeze
+
+      def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
+      # "Salt the steak"; not "salt and pepper".
+      def begins_step?(plain)
+        first = plain[/\A[[:alpha:]]+/].to_s
+        @lexicon.verbs.key?(first.downcase) && !plain.match?(%r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])})
+      end
+
       def amount?(text) = text.sub(BULLET, "").match?(AMOUNT)
 
       # What only running text says: each food with an amount in it that no list holds. Where there is no list,
@@ -204,20 +238,23 @@ module Scullion
 
       def said_in(line, listed, alone)
         sentences(line.text).flat_map do |sentence|
-          items = @items.of(sentence).select { |item| item.food? && (item.amount || alone) }
+          items = @items.of(sentence, prose: true).select { |item| item.food? && (item.amount || item.piece || alone) }
           words = @items.plain(sentence)
           items.filter_map do |item|
             next if item.foods.any? { |key| listed.key?(key) }
-            next unless alone || item.amount.unit != :piece || item.piece || item.container
+            next unless alone || item.piece || item.container || item.amount.unit != :piece
 
             item.foods.each { |key| listed[key] = true }
-            into = sauce?(sentence) ? "dressing" : line.into
+            into = "dressing" if sauce?(sentence)
             Line.new(row: line.row, text: own_words(words, item), kind: "ingredient", heading: line.heading, item: item, into: into)
           end
         end
       end
 
-      SAUCE = /\b(?:whisk|dressing|sauce|shake|emulsi|vinaigrette|pound|mayonnaise)\w*\b/i.freeze
+      # What is done to a dressing alone.
+      SAUCE =
+        /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
+            pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
       def sauce?(sentence) = sentence.match?(SAUCE)
       def sentences(text) = text.split(/(?<=[.!?;])\s+/)

@@ -7,8 +7,10 @@ module Scullion
     class Portioned
       FORMS = %w[dry whole liquid drained cooked boiled].freeze
 
-      def initialize(read, ingredient, component, practice)
+      # @param servings [Integer] of the recipe, for what is written for each of them
+      def initialize(read, ingredient, component, practice, servings)
         @read, @ingredient, @component, @practice = read, ingredient, component, practice
+        @times = read.per_head ? servings : 1
       end
 
       # @return [Float, nil] nil when no amount was read, or it has no weight
@@ -17,25 +19,27 @@ module Scullion
         YieldChain.new(yields).gives(weight)
       end
 
-      # Trimmed and cut, before any cooking; from a tin, drained. @return [Float, nil]
+      # As the line itself prepares it, before any cooking; from a tin, drained. @return [Float, nil]
       def prepared
         weight = written or return
         return weight if @read.words["cooked"] || (@read.amount.unit == :ml && @read.words["cut"])
 
-        weight * trim * cut * (tinned? ? cooking : 1.0)
+        said = [(trim if @read.words["trim"]), (cut if @read.words["cut"]), (cooking if drained_here?)]
+        said.compact.reduce(weight, :*)
       end
 
       private
 
-      def tinned? = @component.dig("cook", "method") == "tinned"
+      # The tin's weight is said, and what is in it is drained here.
+      def drained_here? = @read.packed && @component.dig("cook", "method") == "tinned"
 
       def written
         amount = @read.amount
         return if amount.nil? || amount.unit == :taste
 
-        amount.grams(@ingredient, form)
+        amount.grams(@ingredient, form) * @times
       rescue MissingFigure
-        amount.unit == :piece && @ingredient.figures["pieces/medium"]&.*(amount.value)
+        amount.unit == :piece && piece?(amount) && @ingredient.figures["pieces/medium"]&.*(amount.value * @times)
       end
 
       # Counted and weighed things are written as bought; a cup of diced is diced.
@@ -49,6 +53,9 @@ module Scullion
         ].compact
         wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
       end
+
+      # The thing itself is counted, not a part of it of which nobody knows the weight.
+      def piece?(amount) = %w[each small medium large].include?(amount.piece)
 
       # What is cooked already is trimmed and cut too; what is measured cut has been cut and trimmed.
       def yields
@@ -68,7 +75,7 @@ module Scullion
 
       def cooking
         method = @component.dig("cook", "method")
-        return 1.0 if method.nil? || (method == "tinned" && @read.amount.unit == :piece)
+        return 1.0 if method.nil? || (method == "tinned" && !@read.packed)
 
         figures = @ingredient.figures
         figures["#{method}/uptake/tender"]&.+(1) ||

@@ -48,10 +48,11 @@ module Scullion
       def rows_of(text)
         lines = plain(text.to_s.scrub).split(/\r\n|\r|\n/).each.with_index(1).map { |line, number| [number, line] }
         lines = lines.map { |number, line| [number, line.sub(/\A\s*(?:>\s?)+/, "")] }
-        lines = columns(lines)
         @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
+        lines = columns(lines).map { |number, line| [number, set_in_columns(line) || line] }
         rows = lines.flat_map { |number, line| table_row(number, line) || [written(number, line)] }
         rows = rows.reject { |row| row.text.empty? }
+        @width = width(rows.map { |row| row.text.length })
         whole_words(rows).flat_map { |row| shortened(row) }
       end
 
@@ -81,7 +82,7 @@ module Scullion
       end
 
       # The amount after dots; a bare number where everything is in grams.
-      def leading(amount) = @grams && amount.match?(/\A\d[\d.,]*\z/) ? "#{amount} g" : amount
+      def leading(amount) = @grams && amount.match?(/\A\d[\d.,]*(?: pp)?\z/) ? amount.sub(/\A[\d.,]+/, '\0 g') : amount
 
       # Without the marks of a list that is ticked, struck out or set in bold.
       def marked(text)
@@ -94,7 +95,9 @@ module Scullion
       # l for 1 and 1 for l, O for 0, where no word or number is meant as it stands.
       def mended(text)
         text
-          .gsub(%r{\bl\s?'?\s?/(?=\d)}, "1/")
+          .gsub(%r{\bl\s?'\s?/(?=\d)}, "1 1/")
+          .gsub(%r{\bl/(?=\d)}, "1/")
+          .gsub(%r{\bl\s+'/(?=\d)}, "1 1/")
           .gsub(%r{(?<=\d)\s?'/(?=\d)}, " 1/")
           .gsub(%r{(?<![[:alnum:]])'/(?=\d)}, "1/")
           .gsub(/(?<![[:alnum:]'])l(?=\s+(?:tbsp?s?|tsps?|cups?|lb|oz)\b)/i, "1")
@@ -131,6 +134,16 @@ module Scullion
         [Row.new(number: number, text: text.join(", "), into: into)]
       end
 
+      SPACED = /\A(?<food>\S.*?\S)\s{3,}(?<amount>(?:\d|½|¼|¾|[Tt]o taste)\S*(?: \S+){0,4}?)(?:\s{3,}(?<how>\S.*))?\z/.freeze
+
+      # A food, its amount and how, set in columns by spaces, in the order of a line.
+      def set_in_columns(line)
+        found = line.match(SPACED) or return
+        return if found[:amount].match?(/\A\d[.)]/)
+
+        ["#{leading(found[:amount])} #{found[:food]}", found[:how]].compact.join(", ")
+      end
+
       # Two columns set beside each other stand one after the other.
       def columns(lines)
         at = gutter(lines.map(&:last)) or return lines
@@ -152,7 +165,13 @@ module Scullion
 
         starts = long.flat_map { |line| line.enum_for(:scan, /(?<=\S\s\s)\S|(?<=\s\s\s)\S/).map { Regexp.last_match.begin(0) } }
         at, rows = starts.tally.max_by { |_, count| count }
-        at if at && at > 15 && rows >= long.size * 0.6 && rows >= LEAST_ROWS && !lines.any? { |line| line.match?(/\.{3,}/) }
+        at if at && at > 15 && told?(long, at) && rows >= long.size * 0.6 && rows >= LEAST_ROWS && !lines.any? { |line| line.match?(/\.{3,}/) }
+      end
+
+      # The second column is written in sentences, not in amounts.
+      def told?(lines, at)
+        right = lines.filter_map { |line| line[at..] }.reject(&:empty?)
+        right.count { |text| text.length > 18 && !text.match?(/\A\d+[\s.,]*(?:g|kg|ml|l|tsp|tbsp)?\b(?![.)])/) } > right.size * 0.7
       end
 
       # --- what is broken over two rows
@@ -173,14 +192,24 @@ module Scullion
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       def grafted(one, other) = one.match?(COMPOUND) ? one + other : one.delete_suffix("-") + other
 
-      WRAPPED = 40
+      # Letters to a row of a text that was broken to fit.
+      WRAPPED, WIDEST, FULL_ROWS = 40, 90, 3
+
+      # The width that it was broken to, where several rows fill it; else none does.
+      def width(lengths)
+        widest = lengths.reject { |length| length > WIDEST }.max.to_i
+        lengths.count { |length| length >= widest * 0.85 } < FULL_ROWS ? WIDEST : widest
+      end
+
+      # The next word had no room on it.
+      def full?(line, below) = line.length >= WRAPPED && line.length + 1 + below[/\A\S+/].length > @width
       # A line that was broken because it was full: the next goes on in the middle of a sentence.
       def runs_on?(last, row)
         return false if last.kind || row.kind || row.into || last.into || row.number != last.number + 1
         return true if last.text.match?(/\((?:[^)]*)\z/) && last.text.length > 20 && row.text.match?(/\A[^(]*\)/)
 
-        last.text.length >= WRAPPED && row.text.match?(/\A[[:lower:]]/) && !last.text.match?(/[.:;!?)]\z/) &&
-          !row.text.match?(/\A(?:a|an|one|two|half|juice|zest)\b/)
+        full?(last.text, row.text) && row.text.match?(/\s/) && !row.text.end_with?(":") && row.text.match?(/\A[[:lower:]]/) && !last.text.match?(/[.:;!?)]\z/) &&
+          !row.text.match?(/\A(?:a|an|one|two|half|juice|zest)\b|\A[^.]*\d/)
       end
 
       def shortened(row)

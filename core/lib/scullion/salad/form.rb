@@ -259,13 +259,6 @@ module Scullion
         if item.given?("ml") && item.given?("grams")
           item.fault("grams", "Both ml and grams are given.", "Keep one of them.")
         end
-        if ingredient && !ingredient.figures.key?("density/liquid")
-          item.fault(
-            "ingredient",
-            "#{ingredient.name} has no density as \"liquid\".",
-            "Choose another, or give the larder its density in g/ml."
-          )
-        end
         Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by, right: item.flag("right"))
       end
     end

@@ -23,9 +23,7 @@ module Scullion
       # @param part [Salad::Part] @return [Array<Offer>]
       def for_part(part)
         offers(part.ingredient, part.grams) do |ingredient, grams|
-          if ingredient.figures.key?("density/liquid")
-            { "ingredient" => ingredient.key, "role" => part.role, "grams" => grams }
-          end
+          { "ingredient" => ingredient.key, "role" => part.role, "grams" => grams }
         end
       end
 
