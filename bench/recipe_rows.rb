@@ -19,7 +19,9 @@ class RecipeRows
 
   def self.files = Dir[File.join(FOLDER, "*.txt")].sort
   # @return [Array<Array<String>>] those to build with, and those kept apart
-  def self.parts = files.each_with_index.partition { |_, index| (index + 1) % 4 != 0 }.map { |part| part.map(&:first) }
+  def self.parts
+    files.each_with_index.partition { |_, index| (index + 1) % 4 != 0 }.map { |part| part.map(&:first) }
+  end
 
   # @return [Array<Verdict>]
   def verdicts(path)
@@ -69,12 +71,18 @@ class RecipeRows
   end
 
   def words(text)
-    Scullion::Recipe::Lexicon.fold(text).split.map { |word| Scullion::Recipe::Lexicon.singular(word) }.reject { |word| word.match?(/\A\d/) }
+    Scullion::Recipe::Lexicon
+      .fold(text)
+      .split
+      .map { |word| Scullion::Recipe::Lexicon.singular(word) }
+      .reject { |word| word.match?(/\A\d/) }
   end
 
   # Every key that the truth's own name may be, by the house's names.
   def keys(food)
-    return [*keys(food.merge("state" => nil)), *keys(food.merge("state" => nil)).map { |key| "#{key}-juice" }] if food["state"] == "juice"
+    if food["state"] == "juice"
+      return *keys(food.merge("state" => nil)), *keys(food.merge("state" => nil)).map { |key| "#{key}-juice" }
+    end
 
     name = Scullion::Recipe::Lexicon.fold(food["food"]).split
     size = name.size.downto(1).find { |count| @lexicon.food(name.last(count)) }
@@ -83,18 +91,21 @@ class RecipeRows
 
   def share(line, food, read, taken, draft)
     asked = !line["ask"].nil?
-    return [asked ? :fair : :wrong, "gone"] unless read
-    return [asked ? :fair : :needless, read.why] unless read.status == "sure" && !draft.send(:unweighed?, read)
-    return [:wrong, "taken for #{taken&.key}"] unless keys(food).include?(taken&.key) || keys(food).empty?
+    return asked ? :fair : :wrong, "gone" unless read
+    return asked ? :fair : :needless, read.why unless read.status == "sure" && !draft.send(:unweighed?, read)
+    return :wrong, "taken for #{taken&.key}" unless keys(food).include?(taken&.key) || keys(food).empty?
 
     low, high = food["grams"]
     grams = draft.prepared(read, taken).to_f
-    return [asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"] unless high.zero? || grams.between?(low * 0.94, high * 1.06)
+    unless high.zero? || grams.between?(low * 0.94, high * 1.06)
+      return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
+    end
 
     into = draft.into(read, taken)
-    wanted = food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
+    wanted =
+      food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
     into = "salad" if into == "cook"
-    return [:right, nil] if high.zero?
+    return :right, nil if high.zero?
 
     wanted.include?(into) ? [:right, nil] : [:wrong, "into #{into}, not #{food["into"]}"]
   end

@@ -146,7 +146,7 @@ class RandomSalads
   end
 
   def part
-    ingredient = pick(@house.larder.values.select { |each| each.figures.key?("density/liquid") })
+    ingredient = pick(@house.larder.values)
     {
       "ingredient" => ingredient.key,
       "role" => pick(Scullion::Salad::PART_ROLES),

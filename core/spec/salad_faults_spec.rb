@@ -84,10 +84,13 @@ RSpec.describe Scullion::Salad::Form do
       expect(dressing { |data| data["parts"][0]["ml"] = 0 }.keys).to include("/salads/0/dressing/parts/0/ml")
     end
 
-    it "is made of what can be poured or whisked in" do
-      expect(
-        dressing { |data| data["parts"][0]["ingredient"] = "rocket" }["/salads/0/dressing/parts/0/ingredient"]
-      ).to include("no density as \"liquid\"")
+    # Rocket pounded into it takes the room of the solid leaf, 0.9 g/ml; it is not measured as loose leaves.
+    it "is made of anything, which takes the room that it has in it" do
+      expect(dressing { |data| data["parts"][0]["ingredient"] = "rocket" }).to eq({})
+      rocket = house.larder["rocket"]
+      part = Scullion::Salad::Part.new(ingredient: rocket, role: "aromatic", amount: 10, by: "ml")
+      expect(part.grams).to be_within(1e-9).of(9)
+      expect(house.larder.values.all? { |each| each.figures.key?(each.dressing_density) }).to be true
     end
 
     it "is split in a way that there is" do

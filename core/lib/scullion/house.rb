@@ -53,6 +53,7 @@ module Scullion
     def sources = @book.sources
     def families = @book.families
     def seasons = @book.seasons
+    def words = @book.words
     def starters = @book.starters
 
     # Reads and writes amounts as this house measures.

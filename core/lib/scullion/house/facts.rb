@@ -19,6 +19,7 @@ module Scullion
         :sources,
         :families,
         :seasons,
+        :words,
         keyword_init: true
       ) do
         def kitchen = kitchens.values.first
@@ -41,11 +42,22 @@ module Scullion
           larder: larder(root, sources, FillIn.new(families, practice), faults),
           kitchens: kitchens(root, practice, faults),
           starters: Array(read(root, "kitchens.yml", faults)).freeze,
-          seasons: (read(root, "seasons.yml", faults) || {}).freeze
+          seasons: (read(root, "seasons.yml", faults) || {}).freeze,
+          words: words(root, faults)
         )
       raise InvalidFacts, faults if faults.any?
 
       book.freeze
+    end
+
+    # The words of written recipes, by the file that they stand in.
+    def self.words(root, faults)
+      Dir[File.join(root, "words", "*.yml")]
+        .to_h do |path|
+          name = File.basename(path, ".yml")
+          [name, (read(root, "words/#{name}.yml", faults) || {}).freeze]
+        end
+        .freeze
     end
 
     def self.larder(root, sources, fill_in, faults)

@@ -221,7 +221,6 @@ module Scullion
       # What is poured, and what a dressing's own list names.
       def dressing?(read, ingredient) = into(read, ingredient) == "dressing"
 
-
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       def component_for(read, ingredient)
         usual = @house.default_component(ingredient).to_h

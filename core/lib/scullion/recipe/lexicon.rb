@@ -1,13 +1,10 @@
 # frozen_string_literal: true
 
-require "yaml"
-
 module Scullion
   module Recipe
     # The words of a written recipe, each with its role (facts/words), and every name that a house has for a
     # food. What stands in a line is looked up here, the longest first.
     class Lexicon
-      ROOT = File.expand_path("../../../facts/words", __dir__)
       ROLES = %w[cuts trims treats states pieces containers places].freeze
       # Words to the longest phrase.
       LONGEST = 5
@@ -17,13 +14,18 @@ module Scullion
 
       # @param house [House]
       def initialize(house)
-        @larder = house.larder
+        @larder, @words = house.larder, house.words
         @phrases, @foods = Hash.new { |all, phrase| all[phrase] = {} }, {}
-        ROLES.each { |role| words(role).each { |phrase, value| @phrases[Lexicon.fold(phrase)][role] = value } }
+        ROLES.each do |role|
+          words(role).each { |phrase, value| @phrases[Lexicon.fold(phrase)][role] = value }
+        end
         house.practice.words("recipe_words", "cook").each { |phrase, value| say("cooks", phrase, value) }
         house.practice.loose.words.each { |word| say("loose", word, word) }
         @asides = words("asides").to_h { |word| [Lexicon.fold(word), true] }
-        @sections, @headings, @verbs = words("sections"), words("headings"), words("verbs").to_h { [_1, true] }
+        @sections, @headings, @verbs =
+          words("sections"),
+          words("headings"),
+          words("verbs").to_h { [_1, true] }
         name_foods
       end
 
@@ -39,9 +41,6 @@ module Scullion
           .strip
       end
 
-      # A file of them, read once. @return [Hash, Array]
-      def self.words(file) = (@words ||= {})[file] ||= YAML.safe_load_file(File.join(ROOT, "#{file}.yml")).freeze
-
       # One of it: "tomatoes" as "tomato". @param word [String] folded
       def self.singular(word)
         case word
@@ -52,7 +51,7 @@ module Scullion
         when /(?:toes|ches|shes|xes|sses|choes)\z/
           word.delete_suffix("es")
         when /ves\z/
-          word == "olives" || word == "chives" || word == "endives" ? word.chomp("s") : word
+          %w[olives chives endives].include?(word) ? word.chomp("s") : word
         else
           word.length > 3 ? word.chomp("s") : word
         end
@@ -65,7 +64,8 @@ module Scullion
       # @return [Array<String>, nil] keys of the larder that are called so
       def food(words)
         singular = words.map { |word| Lexicon.singular(word) }
-        @foods[words.join(" ")] || @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if words.size == 2)
+        @foods[words.join(" ")] || @foods[singular.join(" ")] ||
+          (@turned[singular.sort.join(" ")] if words.size == 2)
       end
 
       # What is measured in spoons and jugs, so that a bare number is no count of it.
@@ -75,7 +75,9 @@ module Scullion
       # Is this word in the food's own names: "cheese" of a brined white cheese?
       def in_name?(key, word)
         ingredient = @larder[key] or return false
-        [ingredient.name, *ingredient.aliases].any? { |name| named(name).split.include?(Lexicon.singular(word)) }
+        [ingredient.name, *ingredient.aliases].any? do |name|
+          named(name).split.include?(Lexicon.singular(word))
+        end
       end
 
       # What has a juice and a zest of its own.
@@ -84,9 +86,15 @@ module Scullion
       def aside?(word) = @asides.key?(word)
       def heading(kind) = @headings.fetch(kind)
 
+      # Does a row begin as what is said beside a recipe?
+      def note?(text)
+        @notes ||= /\A\W*(?:#{Regexp.union(heading("notes")).source})(?:\W|\z)/i
+        text.match?(@notes)
+      end
+
       private
 
-      def words(file) = Lexicon.words(file)
+      def words(file) = @words.fetch(file)
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value
 
       def name_foods
@@ -94,14 +102,17 @@ module Scullion
           ingredient.aliases.each { |name| called(name).each { |each| name_food(each, ingredient.key) } }
         end
         @larder.each_value do |ingredient|
-          [ingredient.key.tr("-", " "), *called(ingredient.name)].each { |name| own_name(name, ingredient.key) }
+          [ingredient.key.tr("-", " "), *called(ingredient.name)].each do |name|
+            own_name(name, ingredient.key)
+          end
         end
         everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
         everyday = everyday.reject { |_, keys| keys.empty? }
         everyday.each { |name, keys| @foods[named(name)] = keys }
         everyday.each { |name, keys| @foods[Lexicon.fold(name)] = keys }
         # "Almonds, flaked" and "flaked almonds".
-        @turned = @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
+        @turned =
+          @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
       end
 
       # "Cranberries, dried" is also asked for the other way round, and so is "dry" before a pulse.

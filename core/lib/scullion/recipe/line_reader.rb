@@ -9,7 +9,17 @@ module Scullion
       # packed: weighed with what it is drained of; per_head: so much for each who is served
       Read =
         Struct.new(
-          :line, :amount, :name, :words, :status, :guesses, :why, :to, :packed, :per_head, keyword_init: true
+          :line,
+          :amount,
+          :name,
+          :words,
+          :status,
+          :guesses,
+          :why,
+          :to,
+          :packed,
+          :per_head,
+          keyword_init: true
         )
 
       GUESSES = 3
@@ -50,7 +60,7 @@ module Scullion
         candidates = candidates(item, amount)
         words = words(item, candidates.first)
         amount, candidates, words = parted(item, amount, candidates, words)
-        status, why = verdict(item, mended ? amount : amount, candidates, mended)
+        status, why = verdict(item, amount, candidates, mended)
         Read.new(
           line: line,
           amount: amount,
@@ -60,7 +70,7 @@ module Scullion
           why: why,
           to: item.place,
           packed: packed?(item, amount),
-          per_head: item.flags.include?(:per_head),
+          per_head: item.said?(:per_head),
           guesses: candidates.first(GUESSES)
         )
       end
@@ -76,7 +86,8 @@ module Scullion
 
       # As it is written: with the words beside it that nobody knows.
       def name(item)
-        beside = item.unknown.select { |_, clause, beside| item.name.nil? || (beside && clause == item.food_clause) }
+        beside =
+          item.unknown.select { |_, clause, beside| item.name.nil? || (beside && clause == item.clause) }
         [*beside.map(&:first), item.name].compact.join(" ").downcase
       end
 
@@ -112,7 +123,7 @@ module Scullion
         return "tinned" if %w[tin a10].include?(item.container)
         return "jarred" if item.container == "jar"
         return "dry" if item.words["treats"].nil? && item.name.to_s.match?(/\A(?:dry|dried)\b/i)
-        return "dry" if item.words["cooks"] == "simmer" || spooned_herb?(item, amount)
+        "dry" if item.words["cooks"] == "simmer" || spooned_herb?(item, amount)
       end
 
       def spooned_herb?(item, amount)
@@ -140,7 +151,10 @@ module Scullion
         return [] if words.empty?
 
         name = words.join(" ")
-        near = @finder.ranked(name).select { |ingredient, score| score >= NEARLY && shares_head?(ingredient, words) }
+        near =
+          @finder
+            .ranked(name)
+            .select { |ingredient, score| score >= NEARLY && shares_head?(ingredient, words) }
         near.map(&:first)
       end
 
@@ -154,7 +168,8 @@ module Scullion
       # The same word, or one letter astray in a long one.
       def like?(word, heads)
         heads.any? do |head|
-          head == word || (head.length >= 5 && DidYouMean::Levenshtein.distance(head, word) <= 1 + (head.length / 8))
+          head == word ||
+            (head.length >= 5 && DidYouMean::Levenshtein.distance(head, word) <= 1 + (head.length / 8))
         end
       end
 
@@ -162,12 +177,15 @@ module Scullion
 
       # The amount that the line comes to: so many of that size, or the size of it all.
       def counted(item)
-        return Amount.new(0, 0, :taste) if item.amount.nil? && (item.flags.include?(:taste) || seasoning?(item))
+        return Amount.new(0, 0, :taste) if item.amount.nil? && (item.said?(:taste) || seasoning?(item))
 
         amount, size = item.amount, item.size
-        amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? && (item.piece || item.container || item.parts.any?)
+        amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? &&
+          (item.piece || item.container || item.parts.any?)
         return amount if amount.nil?
-        return sized(item, amount, size) if size && (amount.unit == :piece || (amount.unit == :ml && size.unit == :g))
+        if size && (amount.unit == :piece || (amount.unit == :ml && size.unit == :g))
+          return sized(item, amount, size)
+        end
 
         amount.unit == :piece ? pieces(item, amount) : amount
       end
@@ -176,16 +194,9 @@ module Scullion
       def seasoning?(item) = item.foods.first == "black-pepper" || @larder[item.foods.first]&.family == "salt"
 
       def sized(item, amount, size)
-        return size unless amount.unit == :piece && each_weighs?(item, amount)
+        return size unless amount.unit == :piece && item.each_sized?
 
-        Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
-      end
-
-      def each_weighs?(item, amount)
-        return true if amount.value <= 1 && item.container.nil? && amount.value == 1
-        return true if item.container || item.each?
-
-        Items::WEIGHED_EACH.include?(item.piece)
+        amount ? Amount.new(size.low * amount.low, size.high * amount.high, size.unit) : size
       end
 
       def pieces(item, amount)
@@ -203,7 +214,8 @@ module Scullion
           "trim" => item.words["trims"],
           "treat" => item.words["treats"],
           "cook" => item.words["cooks"],
-          "cooked" => (true if states == "cooked" || drained_weight?(item) || item.name.to_s.match?(/\bcooked\b/i)),
+          "cooked" =>
+            (true if states == "cooked" || drained_weight?(item) || item.name.to_s.match?(/\bcooked\b/i)),
           "dry" => (true if states == "dry"),
           "tinned" => (true if states == "tinned" || item.container == "tin")
         }.compact.then { |all| ready?(ingredient) ? all.except("cooked") : all }
@@ -212,7 +224,9 @@ module Scullion
       def ready?(ingredient) = ingredient.nil? || ingredient.family == "cured"
 
       # "2 tins, 240 g drained": what is weighed is what is eaten.
-      def drained_weight?(item) = item.flags.include?(:drained) && !item.size.nil? && !item.container.nil? && item.flags.include?(:drained_size)
+      def drained_weight?(item)
+        item.said?(:drained) && !item.size.nil? && !item.container.nil? && item.said?(:drained_size)
+      end
 
       # A fruit asked for its juice is so many grams of that juice.
       def parted(item, amount, candidates, words)
@@ -225,11 +239,18 @@ module Scullion
         amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? || amount.unit == :taste
         juice = @larder["#{fruit.key}-juice"]
         return spooned(amount, juice || fruit, candidates, words) if amount.unit == :ml && part == "juice"
-        return [zest(amount), candidates, words] if part == "zest" || juice.nil?
+        return zest(amount), candidates, words if part == "zest" || juice.nil?
 
         each = fruit.figures["pieces/juice"] or return amount, candidates, words
         squeezed =
-          Amount.new(amount.low * each, amount.high * each, :g, part: "juice", rest: amount.rest, estimated: true)
+          Amount.new(
+            amount.low * each,
+            amount.high * each,
+            :g,
+            part: "juice",
+            rest: amount.rest,
+            estimated: true
+          )
         [squeezed, [juice, *candidates], words]
       end
 
@@ -246,13 +267,13 @@ module Scullion
       def verdict(item, amount, candidates, mended)
         return "unknown", "Nothing in the larder by that name." if candidates.empty?
         return "doubtful", "Which of these is it?" unless item.food?
-        return "doubtful", "Two amounts in one line: which is it?" if item.flags.include?(:contradicts) && !mended
+        return "doubtful", "Two amounts in one line: which is it?" if item.said?(:contradicts) && !mended
         return "doubtful", alternatives(candidates, item) if item.others.any?
 
         open = open_word(item)
         return "doubtful", "What is “#{open}” here?" if open
         return "doubtful", which(candidates) if several?(item, amount, candidates)
-        return "doubtful", "The same as what?" if item.flags.include?(:same) && amount.nil?
+        return "doubtful", "The same as what?" if item.said?(:same) && amount.nil?
         return "doubtful", "No amount could be read." if amount.nil?
         return "doubtful", "#{amount.value.round} of what: grams, or pieces?" if many?(amount) && !mended
         return "doubtful", "How much is in one?" if unsized?(item, amount, candidates.first) && !mended
@@ -269,7 +290,7 @@ module Scullion
       def open_word(item)
         return if item.foods.empty?
 
-        item.unknown.find { |word, clause, beside| beside && clause == item.food_clause && !variety?(word) }&.first
+        item.unknown.find { |word, clause, beside| beside && clause == item.clause && !variety?(word) }&.first
       end
 
       # A name of its own in the middle of a line: where it comes from, who grew it.

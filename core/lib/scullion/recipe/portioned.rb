@@ -39,7 +39,8 @@ module Scullion
 
         amount.grams(@ingredient, form) * @times
       rescue MissingFigure
-        amount.unit == :piece && piece?(amount) && @ingredient.figures["pieces/medium"]&.*(amount.value * @times)
+        amount.unit == :piece && piece?(amount) &&
+          @ingredient.figures["pieces/medium"]&.*(amount.value * @times)
       end
 
       # Counted and weighed things are written as bought; a cup of diced is diced.

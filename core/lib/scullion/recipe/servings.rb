@@ -8,23 +8,25 @@ module Scullion
       WORDS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value > 1 }.freeze
       NUMBER = /(?<number>\d{1,5}|#{WORDS.keys.join("|")})/i.freeze
       THEM =
-        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|boxes|eaters|mains?|
-            plates|heads|hungry|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|boxes|
+            eaters|mains?|plates|heads|hungry|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       NOT_THEM =
-        /(?!\s*(?:-\s*\d+\s*)?(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|tsps?|loaves|jars?|oz|lbs?|%|x|
-                 °|c\b|third|weeks?|times?|pints?|litres?|"))(?!\d)/ix.freeze
+        /(?!\s*(?:-\s*\d+\s*)?(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|tsps?|
+                 loaves|jars?|oz|lbs?|%|x|°|c\b|third|weeks?|times?|pints?|litres?|"))(?!\d)/ix.freeze
       # A line that says this and little else.
       LINE =
-        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|pax|for)\s*:?\s*(?:about\s+|enough\s+for\s+|approx\.?\s+)?
-          #{NUMBER}\b#{NOT_THEM}[^,]{0,30}\z
+        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|pax|for)\s*:?\s*
+          (?:about\s+|enough\s+for\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}[^,]{0,30}\z
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
-        /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z|\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/i.freeze
+        /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z
+         |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
       # The surest first.
       SAID = [
-        /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*(?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b
-          #{NOT_THEM}/ix,
-        /\b#{NUMBER}(?:ish|\+)?\s*(?:-?\s*(?:main-dish|main|starter|good|small|large|generous|hungry)\s+)?#{THEM}/ix,
+        /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
+          (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}(?:ish|\+)?\s*
+          (?:-?\s*(?:main-dish|main|starter|good|small|large|generous|hungry)\s+)?#{THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|lunch|supper|dinner|plate|salad)\s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bfor\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,

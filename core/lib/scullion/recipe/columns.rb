@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A text that is set in columns by spaces: two of them stand one after the other, a food with its amount
+    # behind it in the order of a line.
+    class Columns
+      LEAST_ROWS, LEAST_LETTERS, LEAST_SHARE = 6, 45, 0.6
+      LONGEST = 400
+      GAP = /(?<=\S\s\s)\S|(?<=\s\s\s)\S/.freeze
+      AMOUNT_ONLY = /\A\d+[\s.,]*(?:g|kg|ml|l|tsp|tbsp)?\b(?![.)])/.freeze
+      SPACED =
+        /\A(?<food>\S.*?\S)\s{3,}(?<amount>(?:\d|½|¼|¾|to\ taste)\S*(?:\ \S+){0,4}?)
+          (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
+      LEADER = /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S.*)\z/.freeze
+      IN_GRAMS = /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b/i.freeze
+
+      # @param lines [Array<Array(Integer, String)>] with their numbers
+      def initialize(lines)
+        @lines = lines
+        @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
+      end
+
+      # @return [Array<Array(Integer, String)>]
+      def lines = beside_each_other.map { |number, line| [number, in_order(line)] }
+
+      private
+
+      def in_order(line)
+        return line if line.length > LONGEST || line.include?("\t")
+
+        found = line.match(LEADER) || line.match(SPACED)
+        return line if found.nil? || found[:amount].match?(/\A\d[.)]/)
+
+        how = found[:how] if found.names.include?("how")
+        ["#{leading(found[:amount])} #{found[:food]}", how].compact.join(", ")
+      end
+
+      # A bare number is grams where everything is.
+      def leading(amount)
+        @grams && amount.match?(/\A\d[\d.,]*(?: pp)?\z/) ? amount.sub(/\A[\d.,]+/, '\0 g') : amount
+      end
+
+      def beside_each_other
+        at = gutter(@lines.map(&:last)) or return @lines
+
+        left = @lines.map { |number, line| [number, line[0...at].to_s.rstrip] }
+        right = @lines.map { |number, line| [number, line[at..].to_s] }
+        left + right
+      end
+
+      # Where the second column begins: the place that most rows have a gap before.
+      def gutter(lines)
+        long = lines.select { |line| line.length.between?(LEAST_LETTERS, LONGEST) && !line.include?("\t") }
+        return if long.size < LEAST_ROWS || lines.any? { |line| line.include?("...") }
+
+        at, rows = long.flat_map { |line| gaps(line) }.tally.max_by { |_, count| count }
+        at if at && at > 15 && rows >= [long.size * LEAST_SHARE, LEAST_ROWS].max && told?(long, at)
+      end
+
+      def gaps(line) = line.enum_for(:scan, GAP).map { Regexp.last_match.begin(0) }
+
+      # The second column is written in sentences, not in amounts.
+      def told?(lines, at)
+        right = lines.filter_map { |line| line[at..] }.reject(&:empty?)
+        right.count { |text| text.length > 18 && !text.match?(AMOUNT_ONLY) } > right.size * 0.7
+      end
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # One food of a line and what is said of it. foods: keys that it may be; name: as it is written; amount:
+    # an Amount as written; size: of one, or of it all, where that is said too; piece, container, big: what is
+    # counted; words: role => word; parts: juice, zest; place: where it goes; others: what it could be
+    # instead; unknown: words without a role, with their clause and whether they stand beside the name; flags:
+    # what else is said; from, to: its place in the line; clause: in which it is named.
+    Item =
+      Struct.new(
+        :foods,
+        :name,
+        :amount,
+        :size,
+        :piece,
+        :container,
+        :big,
+        :words,
+        :parts,
+        :place,
+        :others,
+        :unknown,
+        :flags,
+        :from,
+        :to,
+        :clause,
+        keyword_init: true
+      ) do
+        # Pieces of which each has the weight that is said beside them.
+        def self.weighed_each = %w[fillet ball side log block]
+
+        def self.begun(at)
+          new(foods: [], words: {}, parts: [], others: [], unknown: [], flags: [], from: at)
+        end
+
+        def food? = foods.any?
+        def nothing? = !food? && amount.nil? && unknown.empty? && parts.empty?
+        def said?(flag) = flags.include?(flag)
+        def counted? = amount&.unit == :piece
+
+        # Each of it has the size that is said beside it.
+        def each_sized?
+          return true if amount.nil?
+          return amount.value == 1 if amount.value <= 1 && container.nil?
+
+          !container.nil? || said?(:each) || Item.weighed_each.include?(piece)
+        end
+      end
+  end
+end

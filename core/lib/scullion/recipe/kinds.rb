@@ -1,0 +1,119 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a row of a recipe is: title, servings, heading, note, step or ingredient; by its words alone, and
+    # by whether steps have begun.
+    class Kinds
+      # Words from which a row with a full stop in it, or any row, is no ingredient.
+      PROSE_WORDS, LONG_PROSE = 8, 22
+      AMOUNT =
+        /\A(?:[\d½¼¾⅓⅔⅛.]|
+             (?:a|an|one|two|three|four|five|six|half|pinch|handful|juice|zest|dash|glug|few|some|bunch|small|
+                large|big|tin|bag|splash|squeeze|tsp|tbsp)\b)/ix.freeze
+      # A name and its amount, at the beginning.
+      BEHIND =
+        %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
+             (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
+               |\s*(?:,|\z))}x.freeze
+      # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
+      SHOUTED, SHOUTED_WORDS = 4, 6
+
+      # @param lexicon [Lexicon] @param items [Items]
+      def initialize(lexicon, items)
+        @lexicon, @items = lexicon, items
+      end
+
+      # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
+      #   where steps have begun without a heading
+      def of(text, place, section)
+        return "title" if place.zero? && title?(text)
+        return "heading" if heading?(text)
+        return "servings" if text.match?(Servings::LINE)
+        return "note" if note?(text)
+        return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
+
+        section == "steps" || step?(text, section) ? "step" : "ingredient"
+      end
+
+      # A heading's own words.
+      def bare(text) = text.gsub(/\A#+\s*|\*\*|[:=_!-]+\z/, "").strip.downcase
+      def steps_heading?(plain) = @lexicon.heading("steps").include?(plain)
+
+      # Where the part that a heading names goes. @return [String, nil]
+      def into(plain)
+        word = plain.split(/[^[:alpha:]]+/).reverse.find { |each| @lexicon.sections.key?(each) }
+        @lexicon.sections[word]
+      end
+
+      # Said beside a list: it does not sound like a food.
+      def remark?(text) = text.split.size > 4 || text.match?(/[?!]\z/) || !text.match?(/[[:alpha:]]{3}/)
+
+      private
+
+      # The first line is the title, unless it is plainly something else.
+      def title?(text)
+        plain = bare(text)
+        !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !list_heading?(plain) &&
+          !steps_heading?(plain)
+      end
+
+      def list_heading?(plain) = @lexicon.heading("list").include?(plain)
+
+      def heading?(text)
+        return false if amount?(text) || text.match?(Servings::LINE)
+
+        plain = bare(text)
+        marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text)
+      end
+
+      def marked?(text) = text.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || text.end_with?(":")
+
+      # "For the squash", "onion pickle", "dressing (blender)": the name of a part, and nothing that is
+      # weighed.
+      def part?(plain)
+        return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
+
+        words = plain.sub(/\(.*\)\z/, "").split
+        words.size.between?(1, 3) && @lexicon.sections.key?(words.last) &&
+          !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
+      end
+
+      # "SATURDAY - in separate tubs"
+      def shouted?(text)
+        text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= SHOUTED_WORDS &&
+          @items.of(text).none?(&:food?)
+      end
+
+      def note?(text)
+        return true if text.match?(/\A[^[:alnum:]]*\z/)
+
+        !amount?(text) && @lexicon.note?(text)
+      end
+
+      def step?(text, section)
+        plain = text.sub(Rows::BULLET, "")
+        words = plain.split.size
+        return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
+        return true if begins_step?(plain) && (words > 3 || plain.end_with?("."))
+        return true if words >= LONG_PROSE || told?(plain, words)
+
+        section == "open" && words > 3 && plain.end_with?(".")
+      end
+
+      def told?(plain, words)
+        words >= PROSE_WORDS && plain.match?(/[.!?](?:\s|\z)/) && !plain.match?(/\A\S+\.\s/)
+      end
+
+      def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
+
+      # "Salt the steak"; not "salt and pepper".
+      def begins_step?(plain)
+        first = plain[/\A[[:alpha:]]+/].to_s
+        @lexicon.verbs.key?(first.downcase) && !plain.match?(%r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])})
+      end
+
+      def amount?(text) = text.sub(Rows::BULLET, "").match?(AMOUNT)
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What only the running text of a recipe says: foods with an amount that no list holds, and what is
+    # whisked together.
+    class Prose
+      # What is done to a dressing alone.
+      SAUCE =
+        /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
+            pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
+
+      # @param lines [Array<Page::Line>] laid out @param items [Items]
+      def initialize(lines, items)
+        @lines, @items = lines, items
+        @listed = lines.filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
+        @alone = @listed.empty?
+      end
+
+      # @return [Array<Page::Line>] and a line for each food that stands in the steps alone; where there is no
+      #   list, for those without an amount too
+      def lines
+        all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
+        all.each { |line| line.into = "dressing" if line.item&.food? && open?(line) && whisked?(line.item) }
+      end
+
+      private
+
+      def said_in(line)
+        sentences(line).flat_map do |sentence|
+          words = @items.plain(sentence)
+          @items
+            .of(sentence, prose: true)
+            .select { |item| new?(item) }
+            .map { |item| line_of(item, line, words, sentence) }
+        end
+      end
+
+      def new?(item)
+        return false if !item.food? || item.foods.any? { |key| @listed.key?(key) }
+        return false unless @alone || item.piece || item.container || (item.amount && !item.counted?)
+
+        item.foods.each { |key| @listed[key] = true }
+      end
+
+      def line_of(item, line, words, sentence)
+        Page::Line.new(
+          row: line.row,
+          text: Page.own_words(words, item),
+          kind: "ingredient",
+          heading: line.heading,
+          item: item,
+          into: ("dressing" if sentence.match?(SAUCE))
+        )
+      end
+
+      def open?(line) = line.into.nil? && line.item.place.nil?
+
+      # Is it whisked into a dressing somewhere in the steps?
+      def whisked?(item)
+        item.foods.intersect?(whisked_foods) ||
+          item.parts.any? { |part| whisked.any? { |text| text.match?(/\b#{part}\b/i) } }
+      end
+
+      def whisked
+        @whisked ||=
+          @lines.select { |line| line.kind == "step" }.flat_map { |line| sentences(line) }.grep(SAUCE)
+      end
+
+      def whisked_foods
+        @whisked_foods ||= whisked.flat_map { |text| @items.of(text, prose: true).flat_map(&:foods) }
+      end
+
+      def sentences(line) = line.text.split(/(?<=[.!?;])\s+/)
+    end
+  end
+end

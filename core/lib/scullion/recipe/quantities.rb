@@ -1,0 +1,208 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The numbers of a line: amounts with their unit, and lengths, times and heats, which are none. Reads from
+    # @scan, and leaves it where it was when there is no number.
+    module Quantities
+      FRACTIONS = Amount::Words::FRACTIONS
+      WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
+      NUMBER = %r{\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
+      WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
+      TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
+      UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
+      # Written in a kitchen beside the units of amount.rb.
+      SHORT = {
+        "T" => "tbsp",
+        "t" => "tsp",
+        "#" => "lb",
+        "tblsp" => "tbsp",
+        "tspn" => "tsp",
+        "C" => "cup"
+      }.freeze
+      DESSERTSPOON = /\A(?:dess?erts|dsp)/i.freeze
+      LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
+      TIME =
+        /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|secs?\b|seconds?\b|days?\b|d\b|['′″]|m\b)/i.freeze
+      HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
+      DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
+      # A number before a bare C or F is heat from here on.
+      HOT = 40
+      BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
+
+      private
+
+      def number
+        from = @scan.pos
+        low = fraction_of || one
+        return false unless low
+
+        high = low
+        between = @scan.pos
+        if @scan.skip(TO) && (more = one)
+          high = more
+        else
+          @scan.pos = between
+        end
+        low, high = [low, high].minmax
+        kind_of(from, low, high)
+      end
+
+      # "half a", "½ of a", "a third of a" before what is counted.
+      def fraction_of
+        from = @scan.pos
+        if @scan.skip(/(?:an?\s+)?(half|third|quarter)\b(?:\s+(?:of|the|an?)\b)*\s*/i)
+          value = { "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25 }[@scan[1].downcase].to_f
+          return value * 12 if @scan.skip(/dozen\b/i)
+
+          return value
+        end
+        @scan.pos = from
+        nil
+      end
+
+      def one
+        return plain_number(@scan.matched) if @scan.scan(NUMBER)
+
+        from = @scan.pos
+        if @scan.scan(WORD_NUMBER)
+          value = WORDS[@scan.matched.downcase].to_f
+          value *= WORDS[@scan[1].downcase] if @scan.scan(/\s+(dozen|hundred)\b/i)
+          value += { "half" => 0.5, "quarter" => 0.25 }[@scan[1].downcase] if @scan.scan(
+            /\s+and\s+a\s+(half|quarter)\b/i
+          )
+          # "a" counts only before what can be counted, "one" not after "the good".
+          return value unless unmeant?(from)
+        end
+        @scan.pos = from
+        nil
+      end
+
+      def unmeant?(from)
+        word = @scan.string.byteslice(from...@scan.pos)
+        return !countable? if word.match?(/\Aan?\z/i)
+
+        word.match?(/\Aone\z/i) && @tokens.last&.kind == :word && !@tokens.last.value["places"]
+      end
+
+      def countable?
+        @scan.check(/\s+[[:alpha:]]/) && !@scan.check(/\s+(?:bit|few|little|lot|while|minute|time)\b/i)
+      end
+
+      def plain_number(text)
+        whole, part = text.split
+        return whole.to_f + fraction(part) if part
+        return fraction(text) if text.include?("/")
+
+        text.match?(/\A\d{1,3}(?:,\d{3})+\z/) ? text.delete(",").to_f : text.tr(",", ".").to_f
+      end
+
+      def fraction(text)
+        over, under = text.split("/").map(&:to_f)
+        under.zero? ? 0.0 : over / under
+      end
+
+      def kind_of(from, low, high)
+        if @scan.skip(LENGTH)
+          @scan.skip(/\s*(?:thick|long|wide|deep)\b/i)
+          return push(:length, from)
+        end
+        return push(:time, from) if @scan.skip(TIME)
+        return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES)
+
+        @scan.skip(/\s*x\b(?=\s*\d)/i)
+        @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
+        amount = measured(low, high) || loose(low, high) || Amount.new(low, high, :piece, piece: "each")
+        push(:amount, from, amount)
+      end
+
+      # A number with its unit; "2 lb 4 oz" and "1 cup plus 2 Tbsp" are one.
+      def measured(low, high)
+        from = @scan.pos
+        @scan.skip(/\s*-?\s*/)
+        fill = fill_word
+        unit, factor = unit_word
+        unless unit
+          @scan.pos = from
+          return
+        end
+
+        low, high = [low, high].map { |each| each * factor * fill }
+        more = smaller_part(unit, factor)
+        skip_double
+        Amount.new(low + more, high + more, unit)
+      end
+
+      def fill_word
+        if @scan.check(/\s*(?:big|good|really)\s+(?:heaped|heaping)\b/i)
+          @scan.skip(/\s*(?:(?:big|good|really)\s+)?/i)
+        end
+        word = @scan.scan(@fill)
+        word ? @loose.fills.fetch(word.strip.downcase) : 1.0
+      end
+
+      # @return [Array(Symbol, Float), nil] :g or :ml, and how many of it
+      def unit_word
+        start = @scan.pos
+        @scan.scan(UNIT) or return
+        word = @scan[1]
+        return :g, 100.0 if word.downcase == "hg"
+        return :ml, @loose["dessertspoon"].first if word.match?(DESSERTSPOON)
+
+        unit = SHORT[word] || Amount::Units::SPELLINGS[word.downcase.sub(/\s+/, " ")]
+        factor, base = unit && Amount::Units.base(unit == "fl. oz" ? "fl oz" : unit, @measures)
+        if base && !@scan.check(/[[:alpha:]]/)
+          @scan.skip(/(?=\s)/)
+          return base, factor
+        end
+        @scan.pos = start
+        nil
+      end
+
+      def smaller_part(base, size)
+        from = @scan.pos
+        @scan.skip(/\s*(?:plus|\+|and)?\s*/i)
+        if (value = one) && @scan.skip(/\s*/) && (unit = unit_word) && unit.first == base &&
+             unit.last < size && !@scan.check(/\s*[[:alpha:]]+\s+(?:more|extra)\b/i) &&
+             !@scan.string.byteslice(from...@scan.pos).include?(",")
+          return value * unit.last
+        end
+
+        @scan.pos = from
+        0.0
+      end
+
+      # "200g/7oz": the same said in the other system.
+      def skip_double
+        from = @scan.pos
+        return if @scan.skip(%r{\s*/\s*}) && one && @scan.skip(/\s*/) && unit_word
+
+        @scan.pos = from
+      end
+
+      def loose(low, high)
+        from = @scan.pos
+        @scan.skip(/\s*(?:of\s+)?(?:an?\s+)?/i)
+        word = loose_word
+        unless word
+          @scan.pos = from
+          return
+        end
+        least, most, unit = @loose[word]
+        Amount.new(low * least, high * most, unit, estimated: true)
+      end
+
+      def loose_word
+        from = @scan.pos
+        @scan.skip(BIG)
+        if @scan.scan(/[[:alpha:]]+/)
+          word = @scan.matched.downcase
+          found = [word, word.chomp("s"), word.chomp("es")].find { |each| @loose.key?(each) }
+          return found if found
+        end
+        @scan.pos = from
+        nil
+      end
+    end
+  end
+end

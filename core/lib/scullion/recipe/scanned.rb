@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a scanner reads for what was printed: l for 1 and 1 for l, O for 0, where neither word nor number
+    # is meant as it stands.
+    module Scanned
+      WORD =
+        /(?<![[:alnum:].])
+         (?:[[:alpha:]]+[01][[:alpha:]]+[01]?[[:alpha:]]*|[[:alpha:]]{3,}[01]|1[[:alpha:]]{3,})
+         (?![[:alnum:]])/x.freeze
+      # Names of tins and additives.
+      MEANT = /\A(?:[abB]\d+|A10|E\d+)\z/.freeze
+      FRACTIONS = [
+        [%r{\bl\s?'\s?/(?=\d)}, "1 1/"],
+        [%r{\bl/(?=\d)}, "1/"],
+        [%r{(?<=\d)\s?'/(?=\d)}, " 1/"],
+        [%r{(?<![[:alnum:]])'/(?=\d)}, "1/"],
+        [/(?<![[:alnum:]'])l(?=\s+(?:tbsp?s?|tsps?|cups?|lb|oz)\b)/i, "1"],
+        [/(?<=\d)O(?=\b|[-\s])/, "0"],
+        [/\bl(?=\d)/, "1"]
+      ].freeze
+
+      # @param text [String] a line @return [String]
+      def self.mended(text)
+        FRACTIONS
+          .reduce(text) { |line, (pattern, meant)| line.gsub(pattern, meant) }
+          .gsub(WORD) { |word| word.match?(MEANT) ? word : word.tr("01", "ol") }
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The rows of a sheet, whose cells are set apart by tabs, in the order of a line: amount, unit, food, how.
+    class Table
+      HEADS = {
+        "amount" => /\A(?:qty|quantity|amt|amount|#)\z/i,
+        "unit" => /\Aunits?\z/i,
+        "food" => /\A(?:item|ingredients?|food|what)\z/i,
+        "how" => /\A(?:prep|preparation|notes?|how|method)\z/i,
+        "into" => /\A(?:goes in|into|for|part|where)\z/i
+      }.freeze
+      INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
+      # What a sheet makes of "1/2".
+      DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
+
+      # @return [Rows::Row, nil] nil where the line is no row of a sheet
+      def row(number, line)
+        return unless line.include?("\t")
+
+        cells = line.split("\t").map(&:strip)
+        return head(number, cells) if head?(cells)
+
+        listed(number, cells) || Rows::Row.new(number: number, text: joined(cells))
+      end
+
+      private
+
+      def heads(cells) = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
+
+      def head?(cells)
+        heads = heads(cells)
+        heads.compact.size >= 2 && heads.include?("food")
+      end
+
+      def head(number, cells)
+        @heads = heads(cells)
+        Rows::Row.new(number: number, text: joined(cells), kind: "note")
+      end
+
+      def joined(cells) = cells.join(" ").squeeze(" ").strip
+
+      def listed(number, cells)
+        return unless @heads && cells.size >= 3
+
+        by =
+          @heads
+            .zip(cells)
+            .each_with_object({}) { |(head, cell), all| all[head] = [all[head], cell].compact.join(" ") }
+        return if by["food"].to_s.empty?
+
+        text = [joined([amount(by), by["food"]].compact), by["how"]].compact.reject(&:empty?).join(", ")
+        Rows::Row.new(number: number, text: text, into: INTO[by["into"].to_s.downcase])
+      end
+
+      # A date stands where a fraction was written: no amount at all, which is asked about.
+      def amount(by) = by["amount"].to_s.match?(DATED) ? nil : joined([by["amount"], by["unit"]].compact)
+    end
+  end
+end

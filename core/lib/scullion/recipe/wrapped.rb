@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Rows of a text that was broken to fit a width: what was broken in two is whole again.
+    class Wrapped
+      # Letters to a row that may have been full, and to one that is prose of its own; and how many fill it.
+      FULL, WIDEST, FULL_ROWS, NEARLY = 40, 90, 3, 0.85
+      COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
+      # A row that begins an item of its own.
+      OWN = /\A(?:a|an|one|two|half|juice|zest)\b|\A[^.]*\d/.freeze
+
+      # @param rows [Array<Rows::Row>]
+      def initialize(rows)
+        @rows, @width = rows, width(rows.map { |row| row.text.length })
+      end
+
+      # @return [Array<Rows::Row>]
+      def rows
+        @rows.each_with_object([]) do |row, all|
+          joined = joined(all.last, row) if all.any?
+          joined ? all.last.text = joined : all << row
+        end
+      end
+
+      private
+
+      # The width that it was broken to, where several rows fill it; else none does.
+      def width(lengths)
+        widest = lengths.reject { |length| length > WIDEST }.max.to_i
+        lengths.count { |length| length >= widest * NEARLY } < FULL_ROWS ? WIDEST : widest
+      end
+
+      # @return [String, nil] nil where the row is one of its own
+      def joined(last, row)
+        return if last.kind || row.kind || row.into || last.into
+        return grafted(last.text, row.text) if last.text.match?(/[[:alpha:]]-\z/) && begins_low?(row)
+        return unless row.number == last.number + 1
+
+        "#{last.text} #{row.text}" if in_brackets?(last.text, row.text) || runs_on?(last.text, row)
+      end
+
+      def grafted(one, other) = one.match?(COMPOUND) ? one + other : one.delete_suffix("-") + other
+      def begins_low?(row) = row.text.match?(/\A[[:lower:]]/)
+
+      # A bracket that was opened is closed in the next row.
+      def in_brackets?(above, below)
+        above.length > 20 && above.match?(/\([^)]*\z/) && below.match?(/\A[^(]*\)/)
+      end
+
+      def runs_on?(above, row)
+        full?(above, row.text) && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
+          !above.match?(/[.:;!?)]\z/) && !row.text.match?(OWN)
+      end
+
+      # The next word had no room on it.
+      def full?(above, below)
+        above.length >= FULL && above.length + 1 + below[/\A\S+/].length > @width
+      end
+    end
+  end
+end
