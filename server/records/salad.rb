@@ -26,7 +26,8 @@ module Scullion
             serves_as: build.serves_as,
             dressing_name: build.dressing&.name,
             dressing_preset: build.dressing&.preset,
-            dressing_stages: build.dressing&.stages
+            dressing_stages: build.dressing&.stages,
+            dressing_grams: build.dressing&.grams
           )
           persisted? ? touch_version : save!
           write_components(build)
@@ -65,6 +66,7 @@ module Scullion
             "name" => dressing_name,
             "preset" => dressing_preset,
             "stages" => dressing_stages,
+            "grams" => dressing_grams,
             "parts" => dressing_parts.map(&:to_document)
           }.compact
       end

@@ -11,8 +11,9 @@ module Scullion
         def ml = by == "ml" ? amount : amount / density
         def density = ingredient.fetch(ingredient.dressing_density)
       end
-    # stages: its own split in place of the preset's, or nil.
-    Dressing = Struct.new(:name, :preset, :parts, :stages, keyword_init: true)
+    # stages: its own split in place of the preset's, or nil. grams: how much of it is on a serving of the
+    # build where that is written; nil: what the components carry.
+    Dressing = Struct.new(:name, :preset, :parts, :stages, :grams, keyword_init: true)
 
     PART_ROLES = %w[fat acid emulsifier sweet salt aromatic liquid].freeze
     FIELDS = %w[key name serves_as components dressing].freeze

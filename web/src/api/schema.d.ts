@@ -2133,6 +2133,8 @@ export interface components {
             name: string;
             /** @enum {string} */
             preset: "soak-toss-reserve" | "all-at-once" | "three-quarters-first" | "half-now-half-later" | "light-and-back" | "marinate-first" | "on-the-plate" | "table-jug" | "by-the-hold";
+            /** @description As written: g on a serving of the build. Without it, what the components carry */
+            grams?: number;
             /** @description Stages of the salad's own in place of the preset's; shares add up to 1, and one that has none takes the rest */
             stages?: {
                 key: components["schemas"]["KeyName"];
@@ -2643,6 +2645,7 @@ export interface components {
             portion_grams: components["schemas"]["Figure"];
             servings: components["schemas"]["Figure"];
             dressing_grams: components["schemas"]["Figure"];
+            carries_grams?: components["schemas"]["Figure"];
             dressing_ml: components["schemas"]["Figure"];
             finished_grams: components["schemas"]["Figure"];
         };

@@ -8,6 +8,8 @@ module Scullion
 
       brought :servings, of: :portion
       brought :resize, of: :portion
+      brought :dressing_factor, of: :portion
+      brought :dressing_spread, of: :portion
 
       decision(
         :build_grams,
@@ -55,9 +57,11 @@ module Scullion
         :dressing_grams,
         "Its dressing, per serving",
         :g,
-        how: "grams × uptake ÷ 100",
+        how: "grams × (uptake ÷ 100 × of what is carried + on all alike)",
         shown: false
-      ) { |grams, uptake| grams * uptake / 100 }
+      ) do |grams, uptake, dressing_factor, dressing_spread|
+        grams * ((uptake / 100 * dressing_factor) + dressing_spread)
+      end
 
       def initialize(at, portion, component, index)
         super(at)

@@ -22,13 +22,54 @@ module Scullion
       ) { @service.over_prep }
       gather(:grams_and_uptakes) { layers.flat_map { |layer| [[layer, :build_grams], [layer, :uptake]] } }
       figure(
+        :build_carries,
+        "Its components carry, in the build",
+        :g,
+        shown: false,
+        how: "grams × uptake ÷ 100, added up; none without a dressing"
+      ) do |grams_and_uptakes|
+        next 0.0 unless salad.dressing
+
+        grams_and_uptakes.each_slice(2).sum { |grams, uptake| grams * uptake / 100 }
+      end
+      figure(
+        :build_dressing,
+        "Dressing in the build",
+        :g,
+        shown: false,
+        how: "what its components carry, unless the salad says how much",
+        decided: -> { salad.dressing&.grams },
+        source: "As it is written in the salad."
+      ) { |build_carries| build_carries }
+      figure(
+        :build_solids,
+        "Components in the build",
+        :g,
+        shown: false,
+        how: "added up"
+      ) { |grams_and_uptakes| grams_and_uptakes.each_slice(2).sum(&:first) }
+      figure(
         :build_grams,
         "The build as written",
         :g,
         shown: false,
-        how: "components + the dressing they carry"
-      ) do |grams_and_uptakes|
-        grams_and_uptakes.each_slice(2).sum { |grams, uptake| grams * (1 + (uptake / 100)) }
+        how: "components + dressing"
+      ) { |build_solids, build_dressing| build_solids + build_dressing }
+      figure(
+        :dressing_factor,
+        "Of what its components carry",
+        :factor,
+        shown: false,
+        how: "dressing in the build ÷ what its components carry"
+      ) { |build_dressing, build_carries| build_carries.zero? ? 0.0 : build_dressing / build_carries }
+      figure(
+        :dressing_spread,
+        "On all alike, where nothing carries any",
+        :g_per_g,
+        shown: false,
+        how: "dressing in the build ÷ components"
+      ) do |build_dressing, build_carries, build_solids|
+        build_carries.zero? ? build_dressing / build_solids : 0.0
       end
       figure(
         :portion_grams,
@@ -54,9 +95,13 @@ module Scullion
         how: "covers × (1 + made on top)"
       ) { |covers, over_prep| covers * (1 + over_prep) }
       gather(:carried, :dressing_grams) { layers }
-      figure(:dressing_grams, "Dressing", :g, how: "what each component carries, added up") do |carried|
-        carried.sum
-      end
+      figure(:dressing_grams, "Dressing", :g, how: "on each component, added up") { |carried| carried.sum }
+      figure(
+        :carries_grams,
+        "Its components would carry",
+        :g,
+        how: "in the build × resize"
+      ) { |build_carries, resize| build_carries * resize }
       figure(
         :dressing_ml,
         "Dressing by volume",

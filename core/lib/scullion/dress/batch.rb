@@ -122,14 +122,7 @@ module Scullion
         most, least = @practice.fetch("dressing/share/drowned"), @practice.fetch("dressing/share/dry")
         return [] if salad_share.between?(least, most)
 
-        word, remedy =
-          (
-            if salad_share > most
-              ["drowned", "Lower an uptake, or use a thicker dressing."]
-            else
-              ["dry", "Raise an uptake, or add a component that carries some."]
-            end
-          )
+        word, remedy = salad_share > most ? ["drowned", less] : ["dry", more]
         [
           Snag.new(
             severity: "look",
@@ -138,6 +131,15 @@ module Scullion
             what: "#{portion.salad.name} is #{word}: dressing is #{writer.share(salad_share)} of it."
           )
         ]
+      end
+
+      def less = recipe.grams ? carried : "Lower an uptake, or use a thicker dressing."
+      def more = recipe.grams ? carried : "Raise an uptake, or add a component that carries some."
+
+      # Beside what is written, what the house would do.
+      def carried
+        "Written #{writer.g(per_serving_grams)} a serving; its components would carry " \
+          "#{writer.g(portion.carries_grams)}: take that, or leave it as it is written."
       end
 
       # What it drinks would be seen, and less than that is kept back.

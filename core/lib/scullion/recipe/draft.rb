@@ -9,6 +9,10 @@ module Scullion
       USUAL_SERVINGS = 4
       COOKED_HERE = "weighed cooked, and cooked here from raw"
       SERVING = Salad::Component::GRAMS
+      # What stands beside the salad: cooked along and taken out, for the tray, on the table.
+      BESIDE = %w[pot cook table].freeze
+      # g of dressing on a serving.
+      WRITTEN = (0.1..2000.0).freeze
       ITSELF =
         "That is this recipe's own name, and a salad cannot hold itself: choose what goes in, or leave " \
           "it out.".freeze
@@ -41,6 +45,7 @@ module Scullion
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
+          "split" => split.words,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact
@@ -237,7 +242,8 @@ module Scullion
 
       def salad
         lines = reads.filter_map { |read| taken(read)&.then { |ingredient| [read, ingredient] } }
-        wet, solid = lines.partition { |read, ingredient| dressing?(read, ingredient) }
+        wet, others = lines.partition { |read, ingredient| dressing?(read, ingredient) }
+        solid = others.reject { |read, ingredient| BESIDE.include?(into(read, ingredient)) }
         return if solid.empty?
 
         {
@@ -254,24 +260,38 @@ module Scullion
         component.merge(
           "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
           "right" => right?(read) || nil,
+          "held_back" => (1.0 if into(read, ingredient) == "top"),
           **zest.to_h
         ).compact
       end
 
-      # Its parts in the recipe's own amounts, "to taste" the least that is usual: how much of it is made
-      # follows from what the salad carries.
+      # As it is written: its parts in the recipe's own amounts, so much of it on a serving, and split as the
+      # steps say. "To taste" is the least that is usual.
       def dressing(wet)
-        parts =
-          wet.map do |read, ingredient|
-            grams = grams(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
-            {
-              "ingredient" => ingredient.key,
-              "role" => @house.default_component(ingredient).in_dressing,
-              "grams" => [grams.round(2), 0.01].max,
-              "right" => right?(read) || nil
-            }.compact
-          end
-        { "name" => "Dressing", "preset" => "all-at-once", "parts" => parts } if parts.any?
+        return if wet.empty?
+
+        parts = wet.map { |read, ingredient| part(read, ingredient) }
+        {
+          "name" => "Dressing",
+          "preset" => "all-at-once",
+          "stages" => split.stages,
+          "grams" => (parts.sum { |part| part["grams"] } / @servings).round(1).clamp(WRITTEN),
+          "parts" => parts
+        }.compact
+      end
+
+      def part(read, ingredient)
+        grams = prepared(read, ingredient) || (ingredient.figures["usual/low"] || 1.0) * whole / 100
+        {
+          "ingredient" => ingredient.key,
+          "role" => @house.default_component(ingredient).in_dressing,
+          "grams" => [grams.round(2), 0.01].max,
+          "right" => right?(read) || nil
+        }.compact
+      end
+
+      def split
+        @split ||= Split.new(@page.steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) })
       end
     end
   end

@@ -35,7 +35,9 @@ module Scullion
         "apiece" => :each,
         "ones" => :each,
         "optional" => :optional,
-        "same" => :same
+        "same" => :same,
+        "part" => :parts,
+        "parts" => :parts
       }.freeze
       ROLES = %w[cuts trims treats cooks states].freeze
       # A bare number in brackets behind a tin is its grams from here on.
@@ -173,7 +175,7 @@ module Scullion
         if !item.food? && token.value[:roles]["pieces"] && @around.food_follows?(index)
           return counted_by(token)
         end
-        return name(token) unless item.food?
+        return named(token) unless item.food?
         return if turned_name?(token)
 
         @or ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
@@ -181,6 +183,19 @@ module Scullion
 
       # "a clove of garlic"
       def counted_by(token) = item.piece = token.value[:roles]["pieces"]
+
+      # Two foods of one name are an item each.
+      def named(token)
+        name(token)
+        token.value.fetch(:also, []).each { |key| name_too(key, token) }
+      end
+
+      def name_too(key, token)
+        before = item
+        before.to = token.at + token.text.bytesize
+        @items << Item.begun(token.at)
+        item.foods, item.name, item.clause, item.amount = [key], token.text, @clause, before.amount
+      end
 
       def name(token)
         item.foods, item.name, item.clause = token.value[:keys], token.text, @clause

@@ -117,8 +117,7 @@ module Scullion
       # Words ahead on this side of any mark, folded, and where each ends.
       def ahead
         from, words, ends = @scan.pos, [], []
-        while words.size < Lexicon::LONGEST &&
-                @scan.scan(words.empty? ? WORD : NEXT_WORD)
+        while words.size < Lexicon::LONGEST && @scan.scan(words.empty? ? WORD : NEXT_WORD)
           matched = @scan.matched
           parts = Lexicon.fold(matched).split
           break if parts.empty?
@@ -135,6 +134,9 @@ module Scullion
       end
 
       def named(words)
+        pair = @lexicon.pair(words)
+        return :food, { keys: pair.first(1), also: pair.drop(1), roles: Lexicon::NOTHING } if pair
+
         keys = @lexicon.food(words)
         roles = @lexicon.roles(words)
         return :food, { keys: keys, roles: roles } if keys

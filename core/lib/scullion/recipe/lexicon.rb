@@ -26,6 +26,7 @@ module Scullion
           words("sections"),
           words("headings"),
           words("verbs").to_h { [_1, true] }
+        @pairs = words("pairs").transform_keys { |name| Lexicon.fold(name) }
         name_foods
       end
 
@@ -37,6 +38,7 @@ module Scullion
           .gsub(/\p{M}/, "")
           .gsub(/['’.]/, "")
           .gsub(/[^\p{L}\p{N}#&+ ]/, " ")
+          .gsub(/[&+]/) { |sign| " #{sign} " }
           .squeeze(" ")
           .strip
       end
@@ -68,6 +70,9 @@ module Scullion
           (@turned[singular.sort.join(" ")] if words.size == 2)
       end
 
+      # Both foods that one name stands for. @return [Array<String>, nil] keys
+      def pair(words) = @pairs[words.join(" ")]
+
       # What is measured in spoons and jugs, so that a bare number is no count of it.
       POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       def poured?(key) = POURED.include?(@larder[key]&.family)
@@ -98,18 +103,17 @@ module Scullion
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value
 
       def name_foods
-        @larder.each_value do |ingredient|
-          ingredient.aliases.each { |name| called(name).each { |each| name_food(each, ingredient.key) } }
+        foods = @larder.values
+        foods.each do |food|
+          food.aliases.each { |name| called(name).each { |each| name_food(each, food.key) } }
         end
-        @larder.each_value do |ingredient|
-          [ingredient.key.tr("-", " "), *called(ingredient.name)].each do |name|
-            own_name(name, ingredient.key)
-          end
+        foods.each do |food|
+          [food.key.tr("-", " "), *called(food.name)].each { |name| own_name(name, food.key) }
         end
         everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
         everyday = everyday.reject { |_, keys| keys.empty? }
         everyday.each { |name, keys| @foods[named(name)] = keys }
-        everyday.each { |name, keys| @foods[Lexicon.fold(name)] = keys }
+        @foods.merge!(everyday.transform_keys { |name| Lexicon.fold(name) })
         # "Almonds, flaked" and "flaked almonds".
         @turned =
           @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }

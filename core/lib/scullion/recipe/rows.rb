@@ -37,11 +37,14 @@ module Scullion
       private
 
       def rows_of(text)
-        lines = plain(text.to_s.scrub).split(/\r\n|\r|\n/).each.with_index(1).map { |line, number| [number, line] }
+        lines =
+          plain(text.to_s.scrub).split(/\r\n|\r|\n/).each.with_index(1).map { |line, number| [number, line] }
         table = Table.new
         rows =
           Columns
-            .new(lines.flat_map { |number, line| shortened(line.sub(QUOTED, "")).map { |part| [number, part] } })
+            .new(
+              lines.flat_map { |number, line| shortened(line.sub(QUOTED, "")).map { |part| [number, part] } }
+            )
             .lines
             .map { |number, line| table.row(number, line) || written(number, line) }
         Wrapped.new(rows.reject { |row| row.text.empty? }).rows

@@ -20,6 +20,7 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         all.each { |item| item.place = "pot" } if all.any? { |item| item.place == "pot" }
+        share_out(all.select { |item| item.said?(:parts) })
         mark_heads(all)
         ends(all)
         all.flat_map { |item| both_parts(item) }
@@ -39,6 +40,18 @@ module Scullion
       def label?(item, other)
         item.food? && item.amount.nil? && item.words.empty? && other&.food? &&
           Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
+      end
+
+      # "3 parts oil to 1 part vinegar, about 120 ml": so much in all, shared out by parts.
+      def share_out(items)
+        whole = items.filter_map(&:size).last
+        return if items.size < 2 || whole.nil? || !items.all?(&:counted?)
+
+        parts = items.sum { |item| item.amount.value }
+        items.each do |item|
+          share = item.amount.value / parts
+          item.amount, item.size = Amount.new(whole.low * share, whole.high * share, whole.unit), nil
+        end
       end
 
       # "60 g pp", "2 slices a head": so much for each who is served.

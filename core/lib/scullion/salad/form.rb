@@ -193,11 +193,12 @@ module Scullion
       end
 
       def dressing(item)
-        item.only("name", "preset", "parts", "stages")
+        item.only("name", "preset", "parts", "stages", "grams")
         Salad::Dressing.new(
           name: item.text("name"),
           preset: item.choice("preset", @practice.presets.keys),
           stages: item.given?("stages") ? stages(item) : nil,
+          grams: item.number("grams", 0.1..2000, "grams", default: nil),
           parts: item.list("parts", 1..30, "dressing parts") { |part| part(part) }
         )
       end

@@ -12,7 +12,7 @@ module Scullion
         @salad, @practice = salad, practice
       end
 
-      # @param target [Float] g, dressed
+      # @param target [Float] g, dressed; a dressing as written keeps its share of the components
       # @return [Array<Float>] g of each component, to a tenth
       def to(target)
         low, high = 0.01, 100.0
@@ -31,7 +31,15 @@ module Scullion
       end
 
       def dressed(factor)
-        grams(factor).each_with_index.sum { |grams, index| grams * (1 + (uptakes[index] / 100)) }
+        made = grams(factor)
+        made.sum + dressing(made)
+      end
+
+      def dressing(made)
+        return 0.0 unless @salad.dressing
+        return @salad.dressing.grams * made.sum / @salad.components.sum(&:grams) if @salad.dressing.grams
+
+        made.each_with_index.sum { |grams, index| grams * uptakes[index] / 100 }
       end
 
       def uptakes

@@ -52,9 +52,22 @@ module Scullion
         target = grams || @house.practice.fetch("portions/#{salad.serves_as}/grams")
         weights = Resize.new(salad, @house.practice).to(target.to_f)
         with(
-          "components" =>
-            document["components"].zip(weights).map { |component, weight| component.merge("grams" => weight) }
+          {
+            "components" =>
+              document["components"]
+                .zip(weights)
+                .map { |component, weight| component.merge("grams" => weight) },
+            "dressing" => dressing_for(weights)
+          }.compact
         )
+      end
+
+      # A dressing as written goes along with what it is on.
+      def dressing_for(weights)
+        return unless (written = salad.dressing&.grams)
+
+        share = weights.sum / salad.components.sum(&:grams)
+        @salad["dressing"].merge("grams" => (written * share).round(2).clamp(0.1, 2000))
       end
 
       # Its dressing brought to another ratio of fat to acid.

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How a recipe's own words split its dressing: "two thirds on while they are warm, the rest just before
+    # serving", "use half, the rest in jugs on the table". What it does not say of the rest is tossed.
+    class Split
+      SHARES = {
+        %r{\btwo[- ]thirds\b|\b2/3\b|⅔}i => 2 / 3r,
+        %r{\b(?:three[- ]quarters)\b|\b3/4\b|¾}i => 0.75,
+        %r{\bhalf\b|\b1/2\b|½}i => 0.5,
+        %r{\b(?:a|one)[- ]third\b|\b1/3\b|⅓}i => 1 / 3r,
+        %r{\b(?:a|one)[- ]quarter\b|\b1/4\b|¼}i => 0.25
+      }.freeze
+      OF_IT = /\b(?:dressing|dressed|dress|vinaigrette|sauce|paste)\b/i.freeze
+      WARM = /\b(?:warm|hot|lukewarm|tepid)\b/i.freeze
+      AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
+      REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
+      # Letters between a share and what it is of.
+      NEAR = 60
+
+      # @param sentences [Array<String>] of the steps, in order
+      def initialize(sentences)
+        @sentences = sentences
+      end
+
+      # @return [Array<Hash>, nil] stages as a salad has them; nil where nothing is said
+      def stages
+        return unless said
+
+        sentence, share = said
+        [first_stage(sentence, share), rest_stage(1 - share)]
+      end
+
+      # The words that say so. @return [String, nil]
+      def words = said&.first
+
+      private
+
+      def said
+        return @said if defined?(@said)
+
+        @said =
+          @sentences
+            .lazy
+            .filter_map { |sentence| share_in(sentence)&.then { |share| [sentence, share] } }
+            .first
+      end
+
+      def share_in(sentence)
+        SHARES.each do |pattern, share|
+          at = sentence =~ pattern or next
+          around = sentence[[at - NEAR, 0].max, NEAR * 2]
+          return share.to_f if around.match?(OF_IT)
+        end
+        nil
+      end
+
+      def first_stage(sentence, share)
+        warm = sentence.match?(WARM)
+        {
+          "key" => warm ? "soak" : "first",
+          "name" => warm ? "Soak" : "First",
+          "when" => sentence.strip[0, 120],
+          "share" => share.round(4),
+          "into" => warm ? "warm" : "bowl",
+          "to" => []
+        }
+      end
+
+      def rest_stage(share)
+        sentence =
+          @sentences.find { |each| each.match?(REST) && (each.match?(OF_IT) || each.match?(AT_TABLE)) }
+        table = sentence&.match?(AT_TABLE)
+        {
+          "key" => "rest",
+          "name" => table ? "On the table" : "Toss",
+          "when" => (sentence || "the rest, over everything").strip[0, 120],
+          "share" => share.round(4),
+          "into" => table ? "table" : "bowl",
+          "to" => []
+        }
+      end
+    end
+  end
+end
