@@ -55,7 +55,7 @@ class RecipeRows
 
   # Is this read of that food? Its name is the same, or it stands in that line.
   def match?(line, food, read, taken)
-    candidates = [taken, *read.guesses].compact.map(&:key)
+    candidates = [taken&.ingredient, *read.guesses].compact.map(&:key)
     return true if (keys(food) & candidates).any? && near?(line, read)
 
     here?(line, read) && read.status != "sure" && words(food["food"]).intersect?(words(read.line.text))
@@ -92,16 +92,18 @@ class RecipeRows
   def share(line, food, read, taken, draft)
     asked = !line["ask"].nil?
     return asked ? :fair : :wrong, "gone" unless read
-    return asked ? :fair : :needless, read.why unless read.status == "sure" && !draft.send(:unweighed?, read)
-    return :wrong, "taken for #{taken&.key}" unless keys(food).include?(taken&.key) || keys(food).empty?
+    return asked ? :fair : :needless, read.why unless draft.settled?(read)
+    unless keys(food).include?(taken&.ingredient&.key) || keys(food).empty?
+      return :wrong, "taken for #{taken&.ingredient&.key}"
+    end
 
     low, high = food["grams"]
-    grams = draft.prepared(read, taken).to_f
+    grams = taken.prepared.to_f
     unless high.zero? || grams.between?(low * 0.94, high * 1.06)
       return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
     end
 
-    into = draft.into(read, taken)
+    into = taken.into
     wanted =
       food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
     into = "salad" if into == "cook"

@@ -10,7 +10,7 @@ module RecipeTexts
   def self.pairs(recipe, house)
     draft = Scullion::Recipe::Draft.new(recipe["text"], house)
     recipe["lines"].zip(
-      draft.reads.map { |read| "#{draft.taken(read)&.key || "none"} #{amount(read.amount)}" }
+      draft.reads.map { |read| "#{draft.taken(read)&.ingredient&.key || "none"} #{amount(read.amount)}" }
     )
   end
 

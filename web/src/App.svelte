@@ -1,7 +1,7 @@
 <script lang="ts">
   import Kitchen from "./kitchen/Kitchen.svelte";
   import Larder from "./larder/Larder.svelte";
-  import Paste from "./recipe/Paste.svelte";
+  import Desk from "./recipe/Desk.svelte";
   import SaladScreen from "./salad/SaladScreen.svelte";
   import Salads from "./salad/Salads.svelte";
   import Run from "./run/Run.svelte";
@@ -26,7 +26,7 @@
   {:else if here.place.screen === "salads"}
     <Salads />
   {:else if here.place.screen === "paste"}
-    <Paste />
+    <Desk />
   {:else if here.place.screen === "salad"}
     {#key here.place.key}<SaladScreen key={here.place.key} />{/key}
   {:else if here.place.screen === "larder"}

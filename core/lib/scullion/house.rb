@@ -65,7 +65,8 @@ module Scullion
     def finder = @finder ||= @make_finder.call(larder)
 
     # What its written recipes are read with. @return [Recipe::Items]
-    def recipe_items = Recipe::Items.new(Recipe::Lexer.new(lexicon, practice))
+    def recipe_items = Recipe::Items.new(recipe_lexer)
+    def recipe_lexer = Recipe::Lexer.new(lexicon, practice)
     def lexicon = @lexicon ||= Recipe::Lexicon.new(self)
 
     def fill_in = @fill_in ||= FillIn.new(families, practice)

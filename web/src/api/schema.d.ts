@@ -1750,6 +1750,7 @@ export interface components {
         NamedKey: {
             key: string;
             name: string;
+            colour?: string;
         };
         RecipeLine: {
             number: number;
@@ -1764,8 +1765,19 @@ export interface components {
             name?: string;
             taken?: components["schemas"]["NamedKey"];
             guesses?: components["schemas"]["NamedKey"][];
-            /** @enum {string} */
-            to?: "salad" | "dressing";
+            /**
+             * @description Where it goes; pot, cook and table stand beside the salad
+             * @enum {string}
+             */
+            to?: "salad" | "top" | "dressing" | "pot" | "cook" | "table" | "serve";
+            /** @description The line of the text that it stands on */
+            row?: number;
+            /** @description The words of the line, each with what it became */
+            marks?: {
+                text: string;
+                /** @enum {string} */
+                role: "amount" | "food" | "how" | "place" | "aside" | "open";
+            }[];
             /** @description Cut, trim, treatment and cooking, as read */
             done?: string;
             /** @description The amount taken in place of the line's own */
@@ -1808,6 +1820,8 @@ export interface components {
             missing: string[];
             unused: string[];
             settled: boolean;
+            /** @description The words of the steps that split the dressing */
+            split?: string;
             salad?: {
                 name: string;
                 components: components["schemas"]["Component"][];
@@ -2645,7 +2659,7 @@ export interface components {
             portion_grams: components["schemas"]["Figure"];
             servings: components["schemas"]["Figure"];
             dressing_grams: components["schemas"]["Figure"];
-            carries_grams?: components["schemas"]["Figure"];
+            carries_grams: components["schemas"]["Figure"];
             dressing_ml: components["schemas"]["Figure"];
             finished_grams: components["schemas"]["Figure"];
         };

@@ -5,40 +5,6 @@ module Scullion
     # The foods of one line, each with what is said of it. A line may hold several; none of its words is
     # dropped.
     class Items
-      APART = %w[, ; : - < > ! ? = | •].freeze
-      SIZES = {
-        "small" => "small",
-        "smallish" => "small",
-        "sm" => "small",
-        "medium" => "medium",
-        "med" => "medium",
-        "large" => "large",
-        "lg" => "large",
-        "lge" => "large",
-        "big" => "large",
-        "jumbo" => "large",
-        "baby" => "small"
-      }.freeze
-      PARTS = {
-        "juice" => "juice",
-        "juiced" => "juice",
-        "jus" => "juice",
-        "zest" => "zest",
-        "zested" => "zest",
-        "rind" => "zest",
-        "peel" => "zest"
-      }.freeze
-      FLAGS = {
-        "pp" => :per_head,
-        "each" => :each,
-        "ea" => :each,
-        "apiece" => :each,
-        "ones" => :each,
-        "optional" => :optional,
-        "same" => :same,
-        "part" => :parts,
-        "parts" => :parts
-      }.freeze
       ROLES = %w[cuts trims treats cooks states].freeze
       # A bare number in brackets behind a tin is its grams from here on.
       BARE_GRAMS = 30
@@ -50,6 +16,7 @@ module Scullion
       # @param lexer [Lexer]
       def initialize(lexer)
         @lexer, @lexicon = lexer, lexer.lexicon
+        @sizes, @parts, @flags = %w[sizes parts flags].map { |file| @lexicon.words(file) }
       end
 
       # @param text [String] @param prose [Boolean] a sentence, in which much else stands
@@ -57,7 +24,7 @@ module Scullion
       def of(text, prose: false)
         @text, @tokens, @prose = text, @lexer.read(text), prose
         @around = Around.new(@tokens)
-        @items, @clause, @depth, @or = [Item.begun(0)], 0, 0, false
+        @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @tokens.each_with_index { |token, index| take(token, index) }
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
@@ -72,7 +39,7 @@ module Scullion
       def take(token, index)
         case token.kind
         when :mark
-          mark(token)
+          @clauses.pass(token)
         when :amount
           amount(token, index)
         when :food
@@ -82,41 +49,13 @@ module Scullion
         end
       end
 
-      # --- marks
-
-      def mark(token)
-        case token.text
-        when "(", "["
-          @depth += 1
-          @clause += 1
-        when ")", "]"
-          @depth = [@depth - 1, 0].max
-          @clause += 1
-          @or = false if @depth.zero?
-        when *APART
-          clause_ends
-        when "."
-          clause_ends if ends_sentence?(token)
-        end
-      end
-
-      def clause_ends
-        @clause += 1
-        @or = false
-      end
-
-      def ends_sentence?(token)
-        rest = @text[(token.at + 1)..].to_s
-        rest.strip.empty? || rest.match?(/\A\s+[[:upper:]]/)
-      end
-
       # --- amounts
 
       def amount(token, index)
         amount = token.value
-        return if @or && item.food?
+        return if @clauses.or? && item.food?
         return begin_item(token).amount = amount if another?(index)
-        return bracketed(amount) if @depth.positive? && (item.food? || item.amount || item.container)
+        return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
@@ -127,7 +66,7 @@ module Scullion
         return false unless item.food?
         return true if @around.joined?(index) && @around.stranger?(index)
 
-        @depth.zero? && @around.food_follows?(index)
+        !@clauses.bracketed? && @around.food_follows?(index)
       end
 
       # "125 g ball x 2"; else the size of what is counted.
@@ -154,10 +93,10 @@ module Scullion
         if item.amount.nil? && !item.container
           item.amount = amount
         elsif amount.unit != :piece
-          @sized = @clause
+          @sized = @clauses.number
           item.size ||= amount unless amount.estimated
         elsif item.container && amount.value >= BARE_GRAMS
-          item.flags << :drained_size if @drained == @clause
+          item.flags << :drained_size if @drained == @clauses.number
           item.size ||= Amount.new(amount.low, amount.high, :g)
         end
       end
@@ -165,7 +104,7 @@ module Scullion
       # --- foods
 
       def begin_item(token)
-        @or = false
+        @clauses.close_or
         item.to = token.at
         @items << Item.begun(token.at)
         item
@@ -178,7 +117,7 @@ module Scullion
         return named(token) unless item.food?
         return if turned_name?(token)
 
-        @or ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+        @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
       end
 
       # "a clove of garlic"
@@ -194,11 +133,11 @@ module Scullion
         before = item
         before.to = token.at + token.text.bytesize
         @items << Item.begun(token.at)
-        item.foods, item.name, item.clause, item.amount = [key], token.text, @clause, before.amount
+        item.foods, item.name, item.clause, item.amount = [key], token.text, @clauses.number, before.amount
       end
 
       def name(token)
-        item.foods, item.name, item.clause = token.value[:keys], token.text, @clause
+        item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
         item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
         item.piece ||= token.folded.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
         ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
@@ -206,7 +145,7 @@ module Scullion
 
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
-        return if @depth.positive?
+        return if @clauses.bracketed?
         return spoken_of(token, index) if @around.towards?(index)
         return listed_too(token) if @around.apart?(index)
 
@@ -256,13 +195,13 @@ module Scullion
 
       def word(token, index)
         word = Around.word(token)
-        return @or = true if word == "or"
-        return part(word, index) if PARTS.key?(word) && part?(word, index)
+        return @clauses.open_or if word == "or"
+        return part(word, index) if @parts.key?(word) && part?(word, index)
 
-        item.big ||= SIZES[word] unless item.food? && item.clause != @clause
-        FLAGS[word]&.then { |flag| item.flags << flag }
+        item.big ||= @sizes[word] unless item.food? && item.clause != @clauses.number
+        @flags[word]&.then { |flag| item.flags << flag.to_sym }
         drained if word.start_with?("drained")
-        return if turned_name?(token) || FLAGS.key?(word) || word == "x"
+        return if turned_name?(token) || @flags.key?(word) || word == "x"
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 
         role(token, index)
@@ -270,8 +209,8 @@ module Scullion
 
       def drained
         item.flags << :drained
-        item.flags << :drained_size if @sized == @clause
-        @drained = @clause
+        item.flags << :drained_size if @sized == @clauses.number
+        @drained = @clauses.number
       end
 
       def part?(word, index)
@@ -288,7 +227,7 @@ module Scullion
           (item.parts.empty? && @around.of_ahead?(index)) ||
             (item.amount && Around.joins?(@around.before(index)))
         begin_item(@tokens[index]) if own
-        item.parts << PARTS[word]
+        item.parts << @parts[word]
       end
 
       def role(token, index)
@@ -312,14 +251,14 @@ module Scullion
         return if item.food? && @lexicon.verbs.key?(Around.word(token))
 
         beside = item.food? ? @around.before(index).kind == :food : !item.amount.nil?
-        item.unknown << [token.text, @clause, beside]
+        item.unknown << [token.text, @clauses.number, beside]
       end
 
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
       def holds?
         return true unless item.food?
 
-        (item.amount.nil? || item.counted?) && item.piece.nil? && @clause <= item.clause + 1
+        (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
       end
 
       # "2 heads of", "bunch parsley"; not "leaves only".

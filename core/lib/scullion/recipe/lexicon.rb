@@ -70,6 +70,9 @@ module Scullion
           (@turned[singular.sort.join(" ")] if words.size == 2)
       end
 
+      # Words of a file, as they stand there. @return [Hash, Array]
+      def words(file) = @words.fetch(file)
+
       # Both foods that one name stands for. @return [Array<String>, nil] keys
       def pair(words) = @pairs[words.join(" ")]
 
@@ -99,17 +102,15 @@ module Scullion
 
       private
 
-      def words(file) = @words.fetch(file)
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value
 
       def name_foods
-        foods = @larder.values
-        foods.each do |food|
+        @larder.each_value do |food|
           food.aliases.each { |name| called(name).each { |each| name_food(each, food.key) } }
         end
-        foods.each do |food|
-          [food.key.tr("-", " "), *called(food.name)].each { |name| own_name(name, food.key) }
-        end
+        own =
+          @larder.values.flat_map { |food| [food.key.tr("-", " "), *called(food.name)].product([food.key]) }
+        own.each { |name, key| own_name(name, key) }
         everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
         everyday = everyday.reject { |_, keys| keys.empty? }
         everyday.each { |name, keys| @foods[named(name)] = keys }

@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+require "did_you_mean/levenshtein"
+
+module Scullion
+  module Recipe
+    # What one food of a line may be, the likeliest first: by its name and by what the line says of its state.
+    class Candidates
+      # From so much likeness a name is the same one misspelt.
+      NEARLY = 0.8
+      # Which of several is meant, by what the line says of its state.
+      FITS = {
+        "tinned" => /\A(tinned-|sweetcorn\z|jarred-)/,
+        "dry" => /\A(dry-|dried-)/,
+        "frozen" => /\Afrozen-/,
+        "cooked" => /\A(cooked-|boiled-|roast-chicken|pouch-)/,
+        "jarred" => /\A(marinated-|jarred-|tinned-)/,
+        "smoked" => /\Asmoked-/,
+        "raw" => /\Araw-/
+      }.freeze
+      FAMILIES = {
+        "tinned" => %w[tinned-pulse],
+        "cooked" => %w[tinned-pulse],
+        "dry" => %w[pulse spice],
+        "jarred" => %w[pickle]
+      }.freeze
+      CONTAINERS = { "tin" => "tinned", "a10" => "tinned", "jar" => "jarred" }.freeze
+      # Counted like this it is what grows, spooned it is dried.
+      GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
+      SPOONFUL = 20
+      # Of which one may stand for the others until somebody says otherwise.
+      ANY = %w[mixed-olives farro quinoa fig].freeze
+      DRY_OR_NOT = %w[pulse tinned-pulse].freeze
+
+      # @param item [Item] @param amount [Amount, nil] @param house [House]
+      def initialize(item, amount, house)
+        @item, @amount, @larder, @finder = item, amount, house.larder, house.finder
+      end
+
+      # @return [Array<Ingredient>]
+      def all
+        @all ||=
+          begin
+            named = in_order.filter_map { |key| @larder[key] }
+            named.any? ? (named + alternatives).uniq : misspelt
+          end
+      end
+
+      # What it could be instead, as the line says.
+      def alternatives = @item.others.filter_map { |key| @larder[key] }
+
+      # Does nothing in the line say which of several it is?
+      def open?
+        return false if @item.foods.size < 2 || ANY.include?(@item.foods.first) || grows?
+
+        fitting.empty? || (fitting.size > 1 && !FITS.key?(state))
+      end
+
+      def dry_or_not? = (all.first(2).map(&:family) & DRY_OR_NOT).size == 2
+
+      private
+
+      # Where nothing is said of a pulse, it is dry.
+      def in_order
+        keys = @item.foods
+        return keys if keys.size < 2
+        return keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] } unless state
+
+        [*fitting, *(keys - fitting)]
+      end
+
+      def fitting = @fitting ||= state ? @item.foods.select { |key| fits?(key) } : []
+
+      def fits?(key)
+        key.match?(FITS.fetch(state)) || FAMILIES.fetch(state, []).include?(@larder[key]&.family)
+      end
+
+      def state
+        said = @item.words["states"]
+        return said if FITS.key?(said)
+        return CONTAINERS[@item.container] if CONTAINERS.key?(@item.container)
+        return "dry" if @item.words["treats"].nil? && @item.name.to_s.match?(/\A(?:dry|dried)\b/i)
+
+        "dry" if @item.words["cooks"] == "simmer" || spooned_herb?
+      end
+
+      def spooned_herb?
+        @amount&.unit == :ml && @amount.value <= SPOONFUL && @item.words["cuts"].nil? &&
+          @item.foods.any? { |key| @larder[key]&.family == "spice" }
+      end
+
+      def grows?
+        GROWS.include?(@item.piece) || (all.first&.family == "herb" && @item.words["states"] != "dry")
+      end
+
+      # What the larder has that shares a word with the name, give or take a letter.
+      def misspelt
+        words = @item.unknown.map(&:first)
+        return [] if words.empty?
+
+        near = @finder.ranked(words.join(" ")).select { |_, score| score >= NEARLY }
+        near.map(&:first).select { |ingredient| shares_word?(ingredient, words) }
+      end
+
+      def shares_word?(ingredient, words)
+        heads = words.map { |word| Lexicon.singular(Lexicon.fold(word)) }
+        [ingredient.name, *ingredient.aliases].any? do |name|
+          Lexicon.fold(name).split.any? { |word| like?(Lexicon.singular(word), heads) }
+        end
+      end
+
+      # The same word, or one letter astray in a long one.
+      def like?(word, heads)
+        heads.any? do |head|
+          head == word ||
+            (head.length >= 5 && DidYouMean::Levenshtein.distance(head, word) <= 1 + (head.length / 8))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How much of a food a line comes to: so many of that size, the size of it all, so many pieces.
+    class Counted
+      # Of a big bunch or a small head there is so much more or less.
+      BIG = { "large" => 1.35, "small" => 0.7 }.freeze
+      # So many of one thing nobody counts.
+      MANY = 48
+
+      # @param item [Item] @param larder [Hash{String=>Ingredient}]
+      def initialize(item, larder)
+        @item, @larder = item, larder
+      end
+
+      # @return [Amount, nil]
+      def amount
+        return Amount.new(0, 0, :taste) if @item.amount.nil? && (@item.said?(:taste) || seasoning?)
+
+        amount = @item.amount || (one if @item.piece || @item.container || @item.parts.any?)
+        return amount if amount.nil?
+        return sized(amount) if sized?(amount)
+
+        amount.unit == :piece ? pieces(amount) : amount
+      end
+
+      # "2 tins, 240 g drained": what is weighed is what is eaten.
+      def drained?
+        @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !@item.container.nil?
+      end
+
+      # Weighed in its tin or jar, with what it is drained of.
+      def packed?(amount)
+        %w[tin a10 jar].include?(@item.container) && amount&.unit == :g && !drained?
+      end
+
+      # A bare number that no one counts to.
+      def self.many?(amount) = amount.unit == :piece && amount.piece == "each" && amount.value >= MANY
+
+      # A pack of unknown size: the larder's own is taken for a tin of a pulse alone.
+      def unsized?(amount, ingredient)
+        return false unless @item.container && amount.unit == :piece && amount.piece == "pack"
+
+        @item.container != "tin" || ingredient.family != "tinned-pulse"
+      end
+
+      private
+
+      def one = Amount.new(1, 1, :piece, piece: "each")
+
+      # Salt and pepper without an amount are to taste.
+      def seasoning?
+        @item.foods.first == "black-pepper" || @larder[@item.foods.first]&.family == "salt"
+      end
+
+      def sized?(amount)
+        return false unless @item.size
+
+        amount.unit == :piece || (amount.unit == :ml && @item.size.unit == :g)
+      end
+
+      def sized(amount)
+        size = @item.size
+        return size unless amount.unit == :piece && @item.each_sized?
+
+        Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
+      end
+
+      def pieces(amount)
+        piece = @item.container ? "pack" : @item.piece || @item.big || "each"
+        times = @item.piece ? BIG.fetch(@item.big, 1) : 1
+        Amount.new(amount.low * times, amount.high * times, :piece, piece: piece, estimated: amount.estimated)
+      end
+    end
+  end
+end

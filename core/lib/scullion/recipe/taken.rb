@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # One food of a recipe as it was taken: how it comes in, how much of it, and where it goes.
+    class Taken
+      SERVING = Salad::Component::GRAMS
+      COOKED_HERE = "weighed cooked, and cooked here from raw"
+      # What stands beside the salad: cooked along and taken out, for the tray, on the table.
+      BESIDE = %w[pot cook table].freeze
+
+      attr_reader :read, :ingredient
+
+      # @param read [LineReader::Read] @param ingredient [Ingredient] @param house [House]
+      # @param servings [Integer] @param right [Boolean] an unusual amount is meant
+      def initialize(read, ingredient, house, servings, right)
+        @read, @ingredient, @house, @servings, @right = read, ingredient, house, servings, right
+      end
+
+      def right? = @right
+      def zest? = read.amount&.part == "zest"
+      def dressing? = into == "dressing"
+      def beside? = BESIDE.include?(into)
+
+      # g in the whole recipe, ready to serve. @return [Float, nil]
+      def grams
+        return @grams if defined?(@grams)
+
+        @grams = portioned.grams
+      end
+
+      # g in the whole recipe, trimmed and cut as the line says, before it is cooked. @return [Float, nil]
+      def prepared = portioned.prepared
+
+      # More than any serving is: not a line to take, but one to mend in the text.
+      def too_much? = grams.to_f / @servings > SERVING.end
+
+      # Read, but of no known weight here, so that the usual serving stands in.
+      def unweighed? = read.amount&.unit != :taste && grams.nil?
+
+      # Where the line says that it goes, or the heading above it; else by what it is.
+      # @return [String] salad, top, dressing, pot, cook, table or serve
+      def into
+        said = read.to || read.line.into
+        return said if said
+        return "pot" if Items::COOKED_IN.include?(ingredient.key)
+
+        @house.lexicon.poured?(ingredient.key) ? "dressing" : "salad"
+      end
+
+      # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
+      # @return [Hash] a salad's component
+      def component
+        @component ||= zest? ? usually.except("trim", "cut", "treat", "cook") : usually.merge(as_said)
+      end
+
+      # The same with its grams a serving.
+      def served
+        zest = { "name" => "Zest of #{ingredient.name.downcase}" } if zest?
+        component.merge(
+          "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
+          "right" => right? || nil,
+          "held_back" => (1.0 if into == "top"),
+          **zest.to_h
+        ).compact
+      end
+
+      # A part of the dressing. @param whole [Float] g of all that was taken, of which "to taste" is the least
+      #   that is usual
+      def part(whole)
+        weighed = prepared || (ingredient.figures["usual/low"] || 1.0) * whole / 100
+        {
+          "ingredient" => ingredient.key,
+          "role" => @house.default_component(ingredient).in_dressing,
+          "grams" => [weighed.round(2), 0.01].max,
+          "right" => right? || nil
+        }.compact
+      end
+
+      # Cut, trim, treatment and cooking that the line itself says, in words.
+      def done
+        return if dressing?
+
+        here = COOKED_HERE if read.words["cooked"] && component["cook"]
+        said = [in_words(worked.select { |kind, word| read.words[kind] == word }), here].compact.join(", ")
+        said unless said.empty?
+      end
+
+      # What the line leaves open and is done as usual.
+      def usual
+        in_words(worked.reject { |_, word| read.words.value?(word) }) unless read.words["cooked"] || dressing?
+      end
+
+      private
+
+      def practice = @house.practice
+      def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
+      def usually = @usually ||= @house.default_component(ingredient).to_h
+
+      def as_said
+        said = read.words
+        {
+          "trim" => (said["trim"] if ingredient.trims.key?(said["trim"])),
+          "treat" => (said["treat"] if ingredient.facts.fetch("treats", {}).key?(said["treat"])),
+          "cook" => ({ "method" => said["cook"] } if ingredient.facts.key?(said["cook"].to_s)),
+          "cut" => (said["cut"] if ingredient.cuts.include?(said["cut"]))
+        }.compact
+      end
+
+      def worked
+        component.slice("trim", "cut", "treat").merge("cook" => component.dig("cook", "method")).compact
+      end
+
+      def in_words(worked)
+        cooked = practice.words("recipe_words", "cook").key(worked["cook"]) || worked["cook"]
+        words = [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ")
+        words unless words.empty?
+      end
+    end
+  end
+end

@@ -1,0 +1,108 @@
+<script lang="ts">
+  import type { RecipeDraft, RecipeLine } from "../api/client";
+  import Dot from "../ui/Dot.svelte";
+  import Mark from "../ui/Mark.svelte";
+
+  // The text itself, each word marked by what it became, and what its steps say.
+  let {
+    draft,
+    current,
+    onchosen,
+  }: { draft: RecipeDraft; current: RecipeLine | undefined; onchosen: (line: RecipeLine) => void } =
+    $props();
+
+  const ROLES: Record<string, string> = {
+    amount: "border-b-2 border-[var(--written-amount)]",
+    food: "border-b-2 border-[var(--rim)] font-bold",
+    how: "border-b-2 border-[var(--written-how)]",
+    place: "border-b-2 border-[var(--written-place)]",
+    open: "border-b-2 border-dashed border-error text-error font-semibold",
+    aside: "",
+  };
+  const listed = $derived(draft.lines.filter((line) => !["step", "title"].includes(line.kind)));
+  const told = $derived(
+    draft.steps.filter(
+      (step) => step.celsius || step.minutes.length > 0 || step.ratio || step.reserve || step.rest,
+    ),
+  );
+  const asks = (line: RecipeLine): boolean => line.status !== "sure" && !line.left;
+  const DESTINATION: Record<string, string> = {
+    top: "on top",
+    pot: "cooks along",
+    cook: "for cooking",
+    table: "on the table",
+  };
+</script>
+
+<ul aria-label="Lines" class="grid gap-0.5">
+  {#each listed as line (line.number)}
+    {#if line.kind === "ingredient"}
+      <li data-kind={line.kind} data-status={line.left ? "left" : line.status}>
+        <button
+          class={[
+            "hover:bg-base-200 grid min-h-9 w-full grid-cols-[1.25rem_1fr_auto] items-baseline gap-2",
+            "rounded-lg px-2 py-1 text-left",
+            current?.text === line.text && "bg-base-200",
+            line.left && "line-through opacity-70",
+          ]}
+          onclick={() => onchosen(line)}
+          aria-current={current?.text === line.text}
+        >
+          <span
+            >{#if line.taken && !line.left}<Dot colour={line.taken.colour ?? "#888888"} />{/if}</span
+          >
+          <span class="break-words" dir="auto"
+            >{#each line.marks ?? [{ text: line.text, role: "aside" }] as mark, index (index)}<span
+                class={ROLES[mark.role]}>{mark.text}</span
+              >{/each}</span
+          >
+          <span class="tabular-nums">
+            {#if asks(line)}<b class="text-error text-lg">?</b>
+            {:else if line.slip}<Mark kind="look" />
+            {:else if line.to && DESTINATION[line.to]}<span class="quiet">{DESTINATION[line.to]}</span
+              >{/if}
+          </span>
+        </button>
+      </li>
+    {:else}
+      <li
+        class={["px-2 pl-9", line.kind === "heading" ? "pt-1 font-bold" : "quiet"]}
+        data-kind={line.kind}
+        dir="auto"
+      >
+        {line.text}
+      </li>
+    {/if}
+  {/each}
+</ul>
+{#if told.length > 0 || draft.split || draft.missing.length > 0 || draft.unused.length > 0}
+  <section class="bg-base-200 mt-3 rounded-lg p-3" aria-label="Found in the steps">
+    <h3 class="font-bold">Found in the steps</h3>
+    {#if draft.split}<p><b>Dressing</b> <span class="quiet">{draft.split}</span></p>{/if}
+    <ul>
+      {#each told as step, index (index)}
+        <li>
+          <b
+            >{[
+              step.celsius && `${step.celsius} °C`,
+              step.minutes.length > 0 && `${step.minutes.join(", ")} min`,
+              step.ratio,
+              step.reserve,
+              step.rest && "rests or cools",
+            ]
+              .filter(Boolean)
+              .join(" · ")}</b
+          > <span class="quiet">{step.text}</span>
+        </li>
+      {/each}
+    </ul>
+    {#if draft.missing.length > 0}<p class="mt-1">
+        <b>In the steps, not in the list:</b>
+        {draft.missing.join(", ")}. Write it into the text with its amount if it belongs.
+      </p>{/if}
+    {#if draft.unused.length > 0}<p class="mt-1">
+        <b>In the list, not in the steps:</b>
+        {draft.unused.join("; ")}.
+      </p>{/if}
+  </section>
+{/if}
