@@ -5,8 +5,10 @@ require_relative "core_rows"
 require_relative "server_rows"
 require_relative "first_page"
 require_relative "crowd_rows"
+require_relative "reading_rows"
 
-figures = [*Bench::CoreRows.all, *Bench::ServerRows.all, *Bench::FirstPage.all, *Bench::CrowdRows.all]
+rooms = [Bench::CoreRows, Bench::ReadingRows, Bench::ServerRows, Bench::FirstPage, Bench::CrowdRows]
+figures = rooms.flat_map(&:all)
 if ARGV.include?("--json")
   puts JSON.pretty_generate(figures.map(&:to_h))
 else

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "server_helper"
+require_relative "../../bench/written_recipes"
 
 RSpec.describe "A pasted recipe", :server do
   recipe = {
@@ -18,6 +19,18 @@ RSpec.describe "A pasted recipe", :server do
   }
 
   def paste(text, **more) = ask(:post, "/api/paste", { "text" => text }.merge(more.transform_keys(&:to_s)))
+
+  # Recipes as cooks jot them down, with their truth; what is not reached yet is in the README.
+  it "is read at least as well as it was" do
+    recipes = WrittenRecipes.new(Scullion::House.shipped)
+    built_with, = WrittenRecipes.parts
+    verdicts = built_with.flat_map { |path| recipes.verdicts(path) }
+    share = ->(kind) { verdicts.count { |verdict| verdict.share == kind }.fdiv(verdicts.size) }
+    expect(share[:right]).to be >= 0.61
+    expect(share[:wrong]).to be <= 0.18
+    expect(share[:needless]).to be <= 0.08
+    expect(recipes.servings(built_with).values.count(true)).to be >= 32
+  end
 
   it "drafts a salad that the shelf takes" do
     draft =

@@ -78,6 +78,8 @@ RSpec.configure do |config|
     Scullion::Demo.load(today: Date.new(2026, 11, 24))
   end
   # What an example did is undone after it, and its stamps come again.
+  # On a slow machine a day takes longer than anyone would wait; how long is measured elsewhere.
+  config.before(:example, :server) { stub_const("Scullion::Apart::LONGEST_SECONDS", 120) }
   config.around(:example, :server) do |example|
     Scullion::App.set :plans, Scullion::Exchange::Plans.new
     Scullion::App.set :seen, Scullion::Once.new(keeps: 100)

@@ -10,23 +10,46 @@ RSpec.describe "The dressing", :journey, type: :feature do
       "Quay lunch\nServes 4\n\n200 g pearl barley\n2 tbsp ground cloves\n400 g carrots, peeled, diced and " \
         "roasted\n1 kg lettuce\n60 g zzorp\n4 tbsp olive oil\n\nBoil the barley for 35 min."
     )
-    expect(page).to have_content("2 lines still to settle")
-    expect(page).to have_button("To the salad", disabled: true)
-    click_button "Little gem lettuce"
-    expect(page).to have_content("1 line still to settle")
-    within("[data-status=unknown], [data-status=doubtful]") do
+    expect(page).to have_content("2 to ask")
+    expect(page).to have_button("To its page", disabled: true)
+    click_button "Done"
+    find("li[data-status=doubtful] button").click
+    click_button "Butterhead lettuce"
+    expect(page).to have_content("1 to ask")
+    within("section[aria-label=Question]") do
+      click_button "New, like …"
       fill_in "Add “zzorp” to the larder, like", with: "spinach"
       find("[role=option]", match: :first).click
     end
     expect(page).to have_content("Every line is settled.")
+    find("li button", text: "ground cloves").click
     click_button "Make it ½ tsp"
     expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
     visit "/paste"
+    find("li button", text: "ground cloves").click
     expect(page).to have_content("Taken as ½ tsp", normalize_ws: true)
-    expect(find("textarea").value).to start_with("Quay lunch")
-    click_button "To the salad"
+    click_button "To its page"
     expect(page).to have_field("Name of the salad", with: "Quay lunch")
     expect(page).to have_content("Zzorp")
+  end
+
+  it "is as written on the desk, beside what is carried, and goes straight into a service" do
+    visit "/paste"
+    find("textarea").set(
+      "Quay oats\nServes 4\n\n400 g cherry tomatoes, halved\n100 g rocket\n120 ml olive oil\n" \
+        "30 ml lemon juice"
+    )
+    within("section[aria-label=Dressing]") do
+      expect(page).to have_content("as written").and have_content("would carry")
+      expect(page).to have_css("[aria-pressed=true]", text: "As written")
+      click_button "As carried"
+      expect(page).to have_no_content("as written", exact: true)
+    end
+    click_button "Into a service"
+    fill_in "Day", with: Date.new(2026, 12, 3)
+    fill_in "Covers", with: "55"
+    click_button "Plan it"
+    expect(page).to have_content("Quay oats").and have_field("Covers", with: "55")
   end
 
   it "is corrected by adding only, refused when it cannot be, and brought to another ratio" do

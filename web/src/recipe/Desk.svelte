@@ -12,7 +12,7 @@
 
   // The text on the left, the salad that grows from it on the right, and between them one question at a time.
   const PAUSE = 250;
-  const ROW = 30;
+  const ROW = 34;
   const EXAMPLE = [
     "Barley and carrot",
     "Serves 4",
@@ -100,7 +100,9 @@
 </div>
 {#if desk.problem}<Fault problem={desk.problem} />{/if}
 {#if desk.learnt}<p role="status" class="mb-2 font-semibold">{desk.learnt}</p>{/if}
-<div class="grid items-start gap-4 lg:grid-cols-[37fr_27fr_33fr]">
+<div
+  class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,37fr)_minmax(0,28fr)_minmax(0,34fr)]"
+>
   <section
     class="tray"
     aria-label="The recipe"
@@ -115,7 +117,7 @@
       {#if desk.draft}
         <label class="mr-auto"
           >feeds <input
-            class="input h-9 w-20 text-right text-lg tabular-nums"
+            class="input h-9 w-16 text-right text-lg tabular-nums"
             type="number"
             min="1"
             max="5000"
@@ -123,7 +125,7 @@
             bind:value={desk.servings}
           /></label
         >
-        <button class="btn btn-ghost h-9" onclick={() => (editing = !editing)}
+        <button class="btn btn-ghost h-9 px-2" onclick={() => (editing = !editing)}
           >{editing ? "Done" : "Edit the text"}</button
         >
       {/if}
@@ -150,10 +152,10 @@
       </label>
     {/if}
     {#if desk.draft && !editing}
-      <Words draft={desk.draft} current={desk.current} onchosen={(line) => (desk.at = line.text)} />
+      <Words draft={desk.draft} current={desk.current} onchosen={(line) => (desk.at = desk.id(line))} />
     {/if}
   </section>
-  <div class="grid gap-4">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     {#if desk.current}<Question {desk} line={desk.current} />
     {:else if desk.draft}
       <section class="tray">
@@ -185,17 +187,19 @@
     <section class="tray" aria-label="One portion">
       <h2 class="mb-2 text-xl">One portion, {portion.portion_grams.text}</h2>
       <div class="flex gap-2">
-        <CutThrough {portion} row={ROW} />
-        <ul class="grow">
+        <div class="hidden shrink-0 sm:block lg:hidden xl:block">
+          <CutThrough {portion} row={ROW} leads={false} />
+        </div>
+        <ul class="min-w-0 grow">
           {#each portion.layers.toReversed() as layer (layer.at)}
             <li class="flex items-center gap-2" style="height: {ROW}px">
               <Dot colour={layer.colour} /><span class="truncate" title={layer.name}>{layer.name}</span
-              ><b class="ml-auto tabular-nums">{layer.grams.text}</b>
+              ><b class="ml-auto tabular-nums whitespace-nowrap">{layer.grams.text}</b>
             </li>
           {/each}
           <li class="flex items-center gap-2" style="height: {ROW}px">
             <Dot colour="var(--dressing)" /><span>{portion.dressing_name ?? "Dressing"}</span><b
-              class="ml-auto tabular-nums">{portion.dressing_grams.text}</b
+              class="ml-auto tabular-nums whitespace-nowrap">{portion.dressing_grams.text}</b
             >
           </li>
         </ul>

@@ -9,7 +9,7 @@
   let finding = $state<"another" | "like">();
   let amount = $state("");
   const asks = $derived(line.status !== "sure" && !line.left);
-  const place = $derived(desk.open.findIndex((each) => each.text === line.text) + 1);
+  const place = $derived(desk.open.findIndex((each) => each.number === line.number) + 1);
   const name = $derived(line.name ?? line.text);
 
   $effect(() => {
@@ -72,7 +72,7 @@
       <li>
         <button
           class={[
-            "btn h-11 w-full justify-start gap-3",
+            "btn h-auto min-h-11 w-full justify-start gap-3 py-1 text-left",
             guess.key === line.taken?.key && !line.left ? "btn-primary" : "btn-outline",
           ]}
           onclick={() => desk.choose(line, guess.key)}
@@ -83,7 +83,7 @@
   </ol>
   <form class="mt-2" onsubmit={mend}>
     <label class="flex items-center gap-3"
-      ><span class="quiet">or write it</span>
+      ><span class="quiet whitespace-nowrap">or write it</span>
       <input
         class="input h-11 w-full text-lg"
         aria-label="How much of {name}"
@@ -93,16 +93,18 @@
       /></label
     >
   </form>
-  <p class="mt-2 flex flex-wrap gap-1">
+  <p class="mt-2 flex flex-wrap gap-x-1">
     <button
-      class="btn btn-ghost h-11"
+      class="btn btn-ghost h-11 px-2"
       onclick={() => (finding = finding === "another" ? undefined : "another")}>Another food</button
     >
     <button
-      class="btn btn-ghost h-11"
+      class="btn btn-ghost h-11 px-2"
       onclick={() => (finding = finding === "like" ? undefined : "like")}>New, like …</button
     >
-    <button class="btn btn-ghost h-11" onclick={() => desk.choose(line, "leave")}>Leave it out</button>
+    <button class="btn btn-ghost h-11 px-2" onclick={() => desk.choose(line, "leave")}
+      >Leave it out</button
+    >
   </p>
   {#if finding === "another"}
     <FindIngredient label="It is another" onchosen={(found) => void desk.another(line, found)} />
@@ -112,5 +114,8 @@
       onchosen={(like) => void desk.addLike(line, like)}
     />
   {/if}
-  <p class="quiet mt-2">1 to {Math.max(line.guesses?.length ?? 1, 1)}: answer · Enter: next · ↑ back</p>
+  <p class="quiet mt-2 max-sm:hidden">
+    {(line.guesses?.length ?? 0) > 0 ? `1 to ${line.guesses!.length}: answer · ` : ""}Enter: next · ↑
+    back
+  </p>
 </section>

@@ -34,19 +34,19 @@
   };
 </script>
 
-<ul aria-label="Lines" class="grid gap-0.5">
+<ul aria-label="Lines" class="grid">
   {#each listed as line (line.number)}
     {#if line.kind === "ingredient"}
       <li data-kind={line.kind} data-status={line.left ? "left" : line.status}>
         <button
           class={[
-            "hover:bg-base-200 grid min-h-9 w-full grid-cols-[1.25rem_1fr_auto] items-baseline gap-2",
-            "rounded-lg px-2 py-1 text-left",
-            current?.text === line.text && "bg-base-200",
+            "hover:bg-base-200 grid min-h-8 w-full grid-cols-[1.25rem_1fr_auto] items-baseline gap-2",
+            "rounded-lg px-2 py-0.5 text-left",
+            current?.number === line.number && "bg-base-200",
             line.left && "line-through opacity-70",
           ]}
           onclick={() => onchosen(line)}
-          aria-current={current?.text === line.text}
+          aria-current={current?.number === line.number}
         >
           <span
             >{#if line.taken && !line.left}<Dot colour={line.taken.colour ?? "#888888"} />{/if}</span

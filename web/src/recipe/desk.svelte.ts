@@ -48,9 +48,23 @@ export class Desk {
     sessionStorage.setItem(KEPT, JSON.stringify({ text, servings, chosen, mended, right, grams }));
   }
 
+  // Lines by their words, and which of those that have the same.
+  static ids(lines: RecipeLine[]): [string, RecipeLine][] {
+    const seen: Record<string, number> = {};
+    return lines.map((line) => {
+      const place = (seen[line.text] = (seen[line.text] ?? -1) + 1);
+      return [place > 0 ? `${line.text}\n${place}` : line.text, line];
+    });
+  }
+
+  id(line: RecipeLine): string {
+    const found = Desk.ids(this.draft?.lines ?? []).find(([, each]) => each.number === line.number);
+    return found?.[0] ?? line.text;
+  }
+
   foods = $derived((this.draft?.lines ?? []).filter((line) => line.kind === "ingredient"));
   open = $derived(this.foods.filter((line) => line.status !== "sure" && !line.left));
-  current = $derived(this.foods.find((line) => line.text === this.at) ?? this.open[0]);
+  current = $derived(this.foods.find((line) => this.id(line) === this.at) ?? this.open[0]);
   salad = $derived(this.draft?.salad && this.dressed(this.draft.salad));
 
   private dressed(salad: NonNullable<RecipeDraft["salad"]>): NonNullable<RecipeDraft["salad"]> {
@@ -75,9 +89,10 @@ export class Desk {
 
   private post(lines: RecipeLine[]) {
     const { text, servings } = this;
+    const ids = Desk.ids(lines);
     const named = (said: Record<string, string>): Record<string, string> =>
       Object.fromEntries(
-        lines.filter((line) => said[line.text]).map((line) => [String(line.number), said[line.text]!]),
+        ids.filter(([id]) => said[id]).map(([id, line]) => [String(line.number), said[id]!]),
       );
     return ask(
       api.POST("/api/paste", {
@@ -85,7 +100,7 @@ export class Desk {
           text,
           choices: named(this.chosen),
           amounts: named(this.mended),
-          right: lines.filter((line) => this.right.includes(line.text)).map((line) => line.number),
+          right: ids.filter(([id]) => this.right.includes(id)).map(([, line]) => line.number),
           ...(servings ? { servings } : {}),
         },
       }),
@@ -93,8 +108,8 @@ export class Desk {
   }
 
   private decided(lines: RecipeLine[]): boolean {
-    return lines.some(
-      ({ text }) => this.chosen[text] || this.mended[text] || this.right.includes(text),
+    return Desk.ids(lines).some(
+      ([id]) => this.chosen[id] || this.mended[id] || this.right.includes(id),
     );
   }
 
@@ -108,25 +123,27 @@ export class Desk {
   }
 
   choose(line: RecipeLine, key: string): void {
-    this.chosen = { ...this.chosen, [line.text]: key };
-    if (this.at === line.text) this.at = undefined;
+    const id = this.id(line);
+    this.chosen = { ...this.chosen, [id]: key };
+    if (this.at === id) this.at = undefined;
   }
 
   mend(line: RecipeLine, amount: string | undefined): void {
-    const { [line.text]: _before, ...others } = this.mended;
-    this.mended = amount ? { ...others, [line.text]: amount } : others;
+    const id = this.id(line);
+    const { [id]: _before, ...others } = this.mended;
+    this.mended = amount ? { ...others, [id]: amount } : others;
   }
 
   leaveAsWritten(line: RecipeLine): void {
-    this.right = [...this.right, line.text];
+    this.right = [...this.right, this.id(line)];
   }
 
   // The next line with a question after this one, or the one before it.
   step(by: 1 | -1): void {
     const { open, current } = this;
     if (open.length === 0) return;
-    const place = open.findIndex((line) => line.text === current?.text);
-    this.at = open[(place + by + open.length) % open.length]!.text;
+    const place = open.findIndex((line) => line.number === current?.number);
+    this.at = this.id(open[(place + by + open.length) % open.length]!);
   }
 
   // It is another food, and called so in this house from now on.

@@ -10,7 +10,7 @@
     onchosen,
   }: {
     portion: Portion;
-    batch: DressingBatch | undefined;
+    batch?: DressingBatch;
     written: number | undefined;
     onchosen: (grams: number | undefined) => void;
   } = $props();
@@ -23,7 +23,7 @@
   const between = $derived(Math.round(((written ?? carried) + carried / resize) * 5) / 10);
   const rows = $derived([
     ...(written === undefined ? [] : [["as written", now, portion.dressing_grams.text] as const]),
-    ["would carry", carried, portion.carries_grams.text] as const,
+    [written === undefined ? "carried" : "would carry", carried, portion.carries_grams.text] as const,
   ]);
 </script>
 
@@ -45,17 +45,17 @@
   {#if batch}<p class="quiet">{batch.salad_share.text} of the salad's weight.</p>{/if}
   <div class="flex flex-wrap gap-2">
     <button
-      class="btn h-11 {written === undefined ? 'btn-outline' : 'btn-primary'}"
+      class="btn h-11 px-3 {written === undefined ? 'btn-outline' : 'btn-primary'}"
       aria-pressed={written !== undefined}
       onclick={() => onchosen(written ?? Math.round(carried * 10) / 10)}>As written</button
     >
     <button
-      class="btn btn-outline h-11"
+      class="btn btn-outline h-11 px-3"
       disabled={written === undefined}
       onclick={() => onchosen(between)}>Between</button
     >
     <button
-      class="btn h-11 {written === undefined ? 'btn-primary' : 'btn-outline'}"
+      class="btn h-11 px-3 {written === undefined ? 'btn-primary' : 'btn-outline'}"
       aria-pressed={written === undefined}
       onclick={() => onchosen(undefined)}>As carried</button
     >

@@ -4,9 +4,10 @@
     ask,
     type DressingBatch,
     type IngredientSummary,
-    type Layer,
+    type Portion,
     type SaladInput,
   } from "../api/client";
+  import AsWritten from "./AsWritten.svelte";
   import RatioBar from "./RatioBar.svelte";
   import type { Dressing, SaladEditor } from "./salad.svelte";
   import Fact from "../ui/Fact.svelte";
@@ -19,9 +20,13 @@
     editor,
     salad,
     batch,
-    layers,
-  }: { editor: SaladEditor; salad: SaladInput; batch: DressingBatch | undefined; layers: Layer[] } =
-    $props();
+    portion,
+  }: {
+    editor: SaladEditor;
+    salad: SaladInput;
+    batch: DressingBatch | undefined;
+    portion: Portion;
+  } = $props();
   type Part = Dressing["parts"][number];
   const ROLES = ["fat", "acid", "emulsifier", "sweet", "salt", "aromatic", "liquid"] as const;
   const dressing = $derived(salad.dressing);
@@ -50,6 +55,10 @@
         })),
       );
     editor.dress(({ stages: _stages, ...rest }) => ({ ...rest, preset: chosen as Dressing["preset"] }));
+  }
+
+  function amount(grams: number | undefined): void {
+    editor.dress(({ grams: _written, ...rest }) => ({ ...rest, ...(grams && { grams }) }));
   }
 
   function measure(index: number, text: string): void {
@@ -109,6 +118,9 @@
           <b class="text-2xl">{batch.character.keeping.text}</b>
         </div>
       </div>
+      <div class="mb-3">
+        <AsWritten {portion} written={dressing.grams} onchosen={amount} />
+      </div>
       <p>
         <b>Emulsion: {batch.character.emulsion.name}.</b>
         {batch.character.emulsion.how}{batch.character.emulsion.again
@@ -164,7 +176,7 @@
       </select>
     </label>
     {#if batch}
-      {#if dressing.stages}<StageEditor {batch} {layers} onchange={stages} />{:else}<p
+      {#if dressing.stages}<StageEditor {batch} layers={portion.layers} onchange={stages} />{:else}<p
           class="quiet mt-1"
         >
           {batch.why}

@@ -204,7 +204,7 @@
         </section>
       </div>
       <div class="grid gap-3">
-        <DressingEditor {editor} {salad} batch={judged.dress} layers={judged.portion.layers} />
+        <DressingEditor {editor} {salad} batch={judged.dress} portion={judged.portion} />
         <EarlierBuilds {editor} />
         <LedgerCard ledger={judged.taste.ledger} />
       </div>

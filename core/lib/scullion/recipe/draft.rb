@@ -94,7 +94,7 @@ module Scullion
 
         {
           **plain,
-          "marks" => @marked.of(line.text),
+          "marks" => @marked.of(line.text, asked_about(read)),
           "row" => line.row,
           "status" => status(read),
           "why" => why(read),
@@ -103,6 +103,17 @@ module Scullion
           "name" => read.name,
           "guesses" => read.guesses.map { |guess| named(guess) }
         }.compact
+      end
+
+      # Of a name that nobody knows every word is, else the one that may make it another food.
+      def asked_about(read)
+        return [] if settled?(read)
+
+        item = read.line.item
+        item
+          .unknown
+          .select { |_, clause, beside| !item.food? || (beside && clause == item.clause) }
+          .map(&:first)
       end
 
       # What the cook has said of this line.

@@ -27,10 +27,10 @@ module Scullion
       # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
       #   where steps have begun without a heading
       def of(text, place, section)
+        return "note" if note?(text)
         return "title" if place.zero? && title?(text)
         return "heading" if heading?(text)
         return "servings" if text.match?(Servings::LINE)
-        return "note" if note?(text)
         return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
@@ -44,6 +44,11 @@ module Scullion
       def into(plain)
         word = plain.split(/[^[:alpha:]]+/).reverse.find { |each| @lexicon.sections.key?(each) }
         @lexicon.sections[word]
+      end
+
+      # Who wrote it: what stands below is no food.
+      def signs?(text)
+        text.match?(/\A(?:--\s*\z|_{4,}|(?:best wishes|love|regards|cheers|yours|sent from)\b)/i)
       end
 
       # Said beside a list: it does not sound like a food.
@@ -86,7 +91,7 @@ module Scullion
       end
 
       def note?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z/)
+        return true if text.match?(/\A[^[:alnum:]]*\z|\A-{2,}.*-{2,}\z/)
 
         !amount?(text) && @lexicon.note?(text)
       end

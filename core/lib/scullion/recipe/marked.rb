@@ -11,10 +11,13 @@ module Scullion
       # @param lexer [Lexer]
       def initialize(lexer)
         @lexer = lexer
+        @counted = %w[sizes parts flags].flat_map { |file| lexer.lexicon.words(file).keys }
       end
 
-      # @param text [String] @return [Array<Hash>] "text" and "role"; together they are the line
-      def of(text)
+      # @param text [String] @param open [Array<String>] the words that are asked about
+      # @return [Array<Hash>] "text" and "role"; together they are the line
+      def of(text, open)
+        @open = open
         plain = @lexer.plain(text)
         tokens = @lexer.read(text)
         marks = tokens.map { |token| [token.at, token.at + token.text.bytesize, role(token)] }
@@ -30,14 +33,15 @@ module Scullion
         when :length, :time, :heat
           "how"
         when :word
-          of_word(token.value)
+          @counted.include?(Around.word(token)) ? "amount" : of_word(token)
         else
           "aside"
         end
       end
 
-      def of_word(roles)
-        return "open" if roles.empty?
+      def of_word(token)
+        roles = token.value
+        return @open.include?(token.text) ? "open" : "aside" if roles.empty?
         return "place" if roles["places"]
         return "amount" if roles["pieces"] || roles["containers"]
 

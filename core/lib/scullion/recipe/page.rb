@@ -43,13 +43,16 @@ module Scullion
       end
 
       def lay_out(rows)
-        @section, @heading, @into = "list", nil, nil
+        @section, @heading, @into, @signed = "list", nil, nil, false
         rows.each_with_index.flat_map do |row, place|
           laid(row, row.kind || @kinds.of(row.text, place, @section))
         end
       end
 
       def laid(row, kind)
+        @signed ||= @kinds.signs?(row.text)
+        return [line(row, row.text, "note")] if @signed && kind == "ingredient" && !row.text.match?(/\d/)
+
         case kind
         when "heading"
           begin_part(row.text)

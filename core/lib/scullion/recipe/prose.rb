@@ -10,6 +10,9 @@ module Scullion
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      # What is not to be taken.
+      NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
+
       # @param lines [Array<Page::Line>] laid out @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
@@ -31,13 +34,14 @@ module Scullion
           words = @items.plain(sentence)
           @items
             .of(sentence, prose: true)
-            .select { |item| new?(item) }
+            .select { |item| new?(item, sentence) }
             .map { |item| line_of(item, line, words, sentence) }
         end
       end
 
-      def new?(item)
+      def new?(item, sentence)
         return false if !item.food? || item.foods.any? { |key| @listed.key?(key) }
+        return false if sentence.match?(NOT)
         return false unless @alone || item.piece || item.container || (item.amount && !item.counted?)
 
         item.foods.each { |key| @listed[key] = true }

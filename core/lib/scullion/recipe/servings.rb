@@ -8,8 +8,9 @@ module Scullion
       WORDS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value > 1 }.freeze
       NUMBER = /(?<number>\d{1,5}|#{WORDS.keys.join("|")})/i.freeze
       THEM =
-        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|boxes|
-            eaters|mains?|plates|heads|hungry|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
+            eaters|mains?|(?:plates|heads|boxes)(?!\s+of)|
+            hungry|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       NOT_THEM =
         /(?!\s*(?:-\s*\d+\s*)?(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|tsps?|
                  loaves|jars?|oz|lbs?|%|x|°|c\b|third|weeks?|times?|pints?|litres?|"))(?!\d)/ix.freeze

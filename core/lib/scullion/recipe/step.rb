@@ -27,7 +27,7 @@ module Scullion
           "minutes" => minutes,
           "ratio" => RATIOS.filter_map { |pattern| @text[pattern] }.first,
           "reserve" => @text[/reserv\w+ (?:half|a third|a quarter|some|the rest|\d+ ?%)/i],
-          "rest" => @text.match?(/\b(?:rest|leave|stand|chill|cool)\b/i)
+          "rest" => @text.match?(/\b(?:(?<!the )(?<!of )rest|leave|stand|chill|cool)\b/i)
         }.compact
       end
 

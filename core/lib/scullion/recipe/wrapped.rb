@@ -4,15 +4,15 @@ module Scullion
   module Recipe
     # Rows of a text that was broken to fit a width: what was broken in two is whole again.
     class Wrapped
-      # Letters to a row that may have been full, and to one that is prose of its own; and how many fill it.
-      FULL, WIDEST, FULL_ROWS, NEARLY = 40, 90, 3, 0.85
+      # Letters to a row that may have been full.
+      FULL = 48
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       # A row that begins an item of its own.
-      OWN = /\A(?:a|an|one|two|half|juice|zest)\b|\A[^.]*\d/.freeze
+      OWN = /\A(?:a|one|two|half|juice|zest)\b|\A.{0,24}\d/.freeze
 
       # @param rows [Array<Rows::Row>]
       def initialize(rows)
-        @rows, @width = rows, width(rows.map { |row| row.text.length })
+        @rows = rows
       end
 
       # @return [Array<Rows::Row>]
@@ -24,12 +24,6 @@ module Scullion
       end
 
       private
-
-      # The width that it was broken to, where several rows fill it; else none does.
-      def width(lengths)
-        widest = lengths.reject { |length| length > WIDEST }.max.to_i
-        lengths.count { |length| length >= widest * NEARLY } < FULL_ROWS ? WIDEST : widest
-      end
 
       # @return [String, nil] nil where the row is one of its own
       def joined(last, row)
@@ -49,13 +43,8 @@ module Scullion
       end
 
       def runs_on?(above, row)
-        full?(above, row.text) && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
+        above.length >= FULL && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
           !above.match?(/[.:;!?)]\z/) && !row.text.match?(OWN)
-      end
-
-      # The next word had no room on it.
-      def full?(above, below)
-        above.length >= FULL && above.length + 1 + below[/\A\S+/].length > @width
       end
     end
   end

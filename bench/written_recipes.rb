@@ -4,7 +4,7 @@ require "json"
 
 # How well written recipes are read, measured on texts with their truth (bench/recipes). Every fourth file is
 # counted apart: nobody looks at it while the reader is built.
-class RecipeRows
+class WrittenRecipes
   FOLDER = File.expand_path("recipes", __dir__)
   SHARES = %i[right wrong needless fair].freeze
   INTO = { "serve" => %w[salad top table serve], "top" => %w[top salad], "salad" => %w[salad top] }.freeze
@@ -17,7 +17,7 @@ class RecipeRows
     @house, @lexicon = house, house.lexicon
   end
 
-  def self.files = Dir[File.join(FOLDER, "*.txt")].sort
+  def self.files = Dir[File.join(FOLDER, "*.txt")]
   # @return [Array<Array<String>>] those to build with, and those kept apart
   def self.parts
     files.each_with_index.partition { |_, index| (index + 1) % 4 != 0 }.map { |part| part.map(&:first) }
@@ -25,18 +25,19 @@ class RecipeRows
 
   # @return [Array<Verdict>]
   def verdicts(path)
-    truth = JSON.parse(File.read(path.sub(/txt\z/, "json")))
-    draft = draft(path)
+    truth, draft = truth(path), draft(path)
     free = draft.reads.map { |read| [read, draft.taken(read)] }
     truth["lines"].flat_map do |line|
       line["foods"].map { |food| judged(File.basename(path), line, food, free, draft) }
     end
   end
 
-  # @return [Boolean, nil] nil where the truth knows none
-  def servings?(path)
-    wanted = JSON.parse(File.read(path.sub(/txt\z/, "json")))["servings"] or return
-    draft(path).to_h.then { |read| read["servings_said"] && read["servings"] == wanted }
+  # Files that say how many they serve. @return [Hash{String=>Boolean}] was it read right?
+  def servings(paths)
+    said = paths.to_h { |path| [path, truth(path)["servings"]] }.compact
+    said.to_h do |path, wanted|
+      [path, draft(path).to_h.values_at("servings_said", "servings") == [true, wanted]]
+    end
   end
 
   def draft(path)
@@ -45,6 +46,8 @@ class RecipeRows
   end
 
   private
+
+  def truth(path) = JSON.parse(File.read(path.sub(/txt\z/, "json")))
 
   def judged(file, line, food, free, draft)
     at = free.index { |read, taken| match?(line, food, read, taken) }
@@ -56,7 +59,7 @@ class RecipeRows
   # Is this read of that food? Its name is the same, or it stands in that line.
   def match?(line, food, read, taken)
     candidates = [taken&.ingredient, *read.guesses].compact.map(&:key)
-    return true if (keys(food) & candidates).any? && near?(line, read)
+    return true if keys(food).intersect?(candidates) && near?(line, read)
 
     here?(line, read) && read.status != "sure" && words(food["food"]).intersect?(words(read.line.text))
   end
@@ -75,7 +78,7 @@ class RecipeRows
       .fold(text)
       .split
       .map { |word| Scullion::Recipe::Lexicon.singular(word) }
-      .reject { |word| word.match?(/\A\d/) }
+      .grep_v(/\A\d/)
   end
 
   # Every key that the truth's own name may be, by the house's names.

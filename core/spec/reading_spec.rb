@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+# A recipe as a cook writes it: every word finds its role, or is asked about.
+RSpec.describe "A recipe in its own words" do
+  define_method(:draft) { |text, **more| Scullion::Recipe::Draft.new(text, house, **more).to_h }
+  def foods(read) = read["lines"].select { |line| line["kind"] == "ingredient" }
+  def food(text) = foods(draft("Serves 4\n#{text}")).first
+  def named(read) = foods(read).map { |line| line.dig("taken", "key") }
+
+  # 3 of 4 parts of 120 ml are 90 ml of oil, × 0.913 g/ml ÷ 6 = 13.7 g; 30 ml of vinegar, × 1.01 ÷ 6 = 5.05 g.
+  it "takes the whole of a note: parts with a total, what goes on top, how the dressing is split" do
+    read = draft(<<~TEXT)
+        Lentils, warm and cold
+        Serves 6
+        a mug of small dark lentils
+        ½ red onion, thin, soaked 10 min
+        big handful flat parsley, stalks and all
+        100 g feta-style cheese crumbled over at the end
+        s&p
+        dressing: 3 parts oil to 1 part vinegar, about 120 ml, tsp mustard, squeeze of honey
+        Dress the lentils warm with two thirds, the rest just before serving.
+      TEXT
+    expect(foods(read).reject { |line| line["status"] == "sure" }.map { |line| line["text"] }).to eq [
+         "a mug of small dark lentils"
+       ]
+    oil, vinegar = foods(read).values_at(6, 7)
+    expect(oil.values_at("grams", "to")).to match [be_within(0.05).of(13.7), "dressing"]
+    expect(vinegar["grams"]).to be_within(0.06).of(5.05)
+    salad = read["salad"]
+    expect(salad["dressing"]["stages"].map { |stage| stage.values_at("into", "share") }).to eq [
+         ["warm", 0.6667],
+         ["bowl", 0.3333]
+       ]
+    cheese = salad["components"].find { |each| each["ingredient"] == "brined-white-cheese" }
+    expect(cheese["held_back"]).to eq 1.0
+    expect(named(read)).to include("fine-salt", "black-pepper")
+  end
+
+  it "holds every food of a line, each with its own amount" do
+    {
+      "2 tbsp sherry vin, 5 oil, tsp dijon" => {
+        "sherry-vinegar" => 30,
+        "olive-oil" => 75,
+        "mustard" => 5
+      },
+      "150ml sunflower oil and 50ml walnut oil" => {
+        "sunflower-oil" => 150,
+        "walnut-oil" => 50
+      },
+      "1 T sugar, 3/4 t salt" => {
+        "caster-sugar" => 15,
+        "fine-salt" => 3.75
+      }
+    }.each do |text, meant|
+      items = house.recipe_items.of(text)
+      expect(items.to_h { |item| [item.foods.first, item.amount.value.round(2)] }).to eq(meant), text
+    end
+  end
+
+  it "settles the weight where it is said, of each or of all" do
+    {
+      "2 cans (15 oz.) kidney beans" => 850.5,
+      "1 smallish butternut, 800g ish" => 800,
+      "2 balls mozzarella, the 125g ones" => 250,
+      "6 slices of air dried ham, mine came in a 90g packet" => 90,
+      "half a 28g pack of flat-leaf parsley" => 14,
+      "200g/7oz feta" => 200,
+      "Carrots ..... 300 g" => 300
+    }.each do |text, grams|
+      read = Scullion::Recipe::Draft.new("Serves 4\n#{text}", house).reads.first
+      expect([read.amount.unit, read.amount.value.round(1)]).to eq([:g, grams]), text
+    end
+  end
+
+  it "asks about the word that may make it another food, and about nothing else" do
+    expect(food("200 g zork carrots")).to include("status" => "doubtful", "why" => "What is “zork” here?")
+    expect(food("200 g carrots, however you found them")["status"]).to eq "sure"
+    expect(food("2 heads of chicory or a bag of frisée")["why"]).to include(", or curly endive?")
+    expect(food("400 carrots")["why"]).to include("grams, or pieces")
+    expect(food("1 bag rocket")["why"]).to eq "How much is in one?"
+  end
+
+  it "offers no guess that only has letters in common" do
+    larder = house.larder.values
+    %w[zzorp onyx chickory-root lemming brandysnap].each do |word|
+      guesses = food("100 g #{word}").fetch("guesses", []).map { |guess| house.larder[guess["key"]] }
+      names = guesses.flat_map { |guess| [guess.name, *guess.aliases] }.join(" ").downcase
+      expect(guesses.size).to be < larder.size
+      expect(guesses.all? { names.include?(word[0, 4]) }).to be(true), "#{word}: #{names}"
+    end
+  end
+
+  it "reads running text, what it boils along and what it whisks" do
+    read = draft(<<~TEXT)
+        Pea supper
+        For four of us I do a pound of new potatoes, boiled with a couple of bay leaves in the water, and about 200g of frozen peas. Whisk 6 tbsp of rapeseed oil with a heaped teaspoon of Dijon and the juice of half a lemon.
+      TEXT
+    expect(named(read)).to include("waxy-potato", "frozen-peas", "rapeseed-oil", "mustard", "lemon-juice")
+    oil = foods(read).find { |line| line.dig("taken", "key") == "rapeseed-oil" }
+    expect(oil["to"]).to eq "dressing"
+    expect(read["servings"]).to eq 4
+  end
+
+  it "passes over who wrote it and when, and loses nothing of it" do
+    text =
+      "[Tue 16:05] Moll: 250g pearl barley\n> 1 red onion\n- [x] **60 g** hazelnuts\nBest wishes\nGwen\n" \
+        "Sent from my phone"
+    read = draft(text)
+    expect(named(read).compact).to eq %w[pearl-barley red-onion hazelnuts]
+    expect(read["lines"].map { |line| line["row"] || line["text"] }).to include("Gwen", "Best wishes")
+  end
+
+  it "reads a sheet by its heads, columns by their gaps, and a scan by what was printed" do
+    sheet =
+      "Lunch\nItem\tQty\tUnit\tPrep\tGoes in\nCarrots\t180\tg\tdiced\tbase\nOlive oil\t2\ttbsp\t\tdressing"
+    expect(named(draft(sheet))).to eq %w[carrot olive-oil]
+    expect(food("1/2 tsp ja1apeno, minced").dig("taken", "key")).to eq "green-chilli"
+    dated = "Item\tQty\tUnit\nRed onion\t2-Jan\tcup"
+    expect(foods(draft("X\n#{dated}")).first["why"]).to eq "No amount could be read."
+  end
+
+  it "marks each word by what it became, and together they are the line" do
+    marks = food("½ red onion, thinly sliced, for the top")["marks"]
+    expect(marks.map { |mark| mark["text"] }.join.gsub(/\s+/, "")).to eq "½redonion,thinlysliced,forthetop"
+    expect(marks.map { |mark| mark["role"] }).to include("amount", "food", "how", "place")
+  end
+
+  it "finds a larder's own and everyday names alike" do
+    {
+      "parmesan" => "parmesan",
+      "bell pepper" => "red-pepper",
+      "provolone" => "provolone",
+      "scallions" => "spring-onion",
+      "roasted peppers from a jar" => "jarred-peppers",
+      "white balsamic" => "white-balsamic",
+      "neutral oil" => "vegetable-oil",
+      "mixed herbs" => "mixed-herbs",
+      "romaine" => "cos-lettuce",
+      "garbanzo beans, canned" => "chickpeas",
+      "onions, red" => "red-onion"
+    }.each { |name, key| expect(food("100 g #{name}").dig("taken", "key")).to eq(key), name }
+  end
+end
