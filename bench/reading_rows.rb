@@ -3,6 +3,7 @@
 require_relative "measuring"
 require_relative "../server/exchange/linked_recipe"
 require_relative "written_recipes"
+require_relative "made_lines"
 
 module Bench
   # How well written recipes are read, and how fast: the set that the reader was built with, and the quarter
@@ -20,8 +21,24 @@ module Bench
         [
           *shares("built with", recipes, built_with),
           *shares("kept apart", recipes, kept_apart),
+          *made,
           *speed(built_with)
         ]
+      end
+
+      # Lines made from parts; `bin/bench --seed N` makes others.
+      def made(many = 400)
+        seed = (ARGV[ARGV.index("--seed") + 1] if ARGV.include?("--seed")) || 1
+        found = MadeLines.new(Scullion::House.shipped, Integer(seed)).read(many)
+        [["right", 95, "higher"], ["wrong", 0.5, "lower"]].map do |share, aim, better|
+          row(
+            "made lines #{share}, seed #{seed} (#{many})",
+            (found[share] * 100.0 / many).round(1),
+            "%",
+            aim,
+            better
+          )
+        end
       end
 
       private

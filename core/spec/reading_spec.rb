@@ -93,7 +93,9 @@ RSpec.describe "A recipe in its own words" do
   it "reads running text, what it boils along and what it whisks" do
     read = draft(<<~TEXT)
         Pea supper
-        For four of us I do a pound of new potatoes, boiled with a couple of bay leaves in the water, and about 200g of frozen peas. Whisk 6 tbsp of rapeseed oil with a heaped teaspoon of Dijon and the juice of half a lemon.
+        For four of us I do a pound of new potatoes, boiled with a couple of bay leaves in the water, and
+        about 200g of frozen peas. Whisk 6 tbsp of rapeseed oil with a heaped teaspoon of Dijon and the juice
+        of half a lemon.
       TEXT
     expect(named(read)).to include("waxy-potato", "frozen-peas", "rapeseed-oil", "mustard", "lemon-juice")
     oil = foods(read).find { |line| line.dig("taken", "key") == "rapeseed-oil" }

@@ -101,7 +101,10 @@
 {#if desk.problem}<Fault problem={desk.problem} />{/if}
 {#if desk.learnt}<p role="status" class="mb-2 font-semibold">{desk.learnt}</p>{/if}
 <div
-  class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,37fr)_minmax(0,28fr)_minmax(0,34fr)]"
+  class={[
+    "grid grid-cols-[minmax(0,1fr)] items-start gap-4",
+    "lg:grid-cols-[minmax(0,37fr)_minmax(0,28fr)_minmax(0,34fr)]",
+  ]}
 >
   <section
     class="tray"

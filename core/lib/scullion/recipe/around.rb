@@ -68,6 +68,12 @@ module Scullion
         after&.kind == :word && after.value.empty?
       end
 
+      # More of the same: "1 Tbsp extra", "a slosh for the bread", "2 Tbsp juice".
+      def extra?(index, parts)
+        word = Around.word(@tokens[index + 1])
+        MORE.include?(word) || word == "for" || parts.key?(word)
+      end
+
       def for?(index) = [index - 1, index - 2].any? { |at| at >= 0 && Around.word(@tokens[at]) == "for" }
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
 

@@ -25,9 +25,13 @@ module Scullion
         @text, @tokens, @prose = text, @lexer.read(text), prose
         @around = Around.new(@tokens)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
+        @sized = @drained = nil
         @tokens.each_with_index { |token, index| take(token, index) }
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
+
+      # Is it measured in spoons and jugs?
+      def poured?(item) = @lexicon.poured?(item.foods.first)
 
       # The line as its items count their places in it.
       def plain(text) = @lexer.plain(text)
@@ -55,6 +59,7 @@ module Scullion
         amount = token.value
         return if @clauses.or? && item.food?
         return begin_item(token).amount = amount if another?(index)
+        return more_of_it(token) if more_of_it?(index)
         return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
         return item.amount = amount if item.amount.nil?
 
@@ -64,13 +69,25 @@ module Scullion
       # The amount of another food, known or not.
       def another?(index)
         return false unless item.food?
-        return true if @around.joined?(index) && @around.stranger?(index)
+        return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         !@clauses.bracketed? && @around.food_follows?(index)
       end
 
+      # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"
+      def more_of_it?(index)
+        item.food? && @clauses.bracketed? == false && @around.joined?(index) && @around.extra?(index, @parts)
+      end
+
+      def more_of_it(token)
+        same = item
+        begin_item(token).amount = token.value
+        item.foods, item.name, item.clause = same.foods, same.name, @clauses.number
+      end
+
       # "125 g ball x 2"; else the size of what is counted.
       def second_amount(amount, index)
+        return item.flags << :contradicts if @around.joined?(index) && amount.unit != :piece
         return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
 
         item.size, item.amount = item.amount, amount
@@ -177,9 +194,12 @@ module Scullion
 
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
-        return false unless item.food? && item.piece.nil? && (token.kind == :food || token.value.empty?)
+        return false unless item.food? && item.piece.nil?
 
-        keys = @lexicon.food([*token.folded, *Lexicon.fold(item.name).split])
+        words = [*token.folded, *Lexicon.fold(item.name).split]
+        return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
+
+        keys = @lexicon.food(words)
         return false if keys.nil? || keys == item.foods
 
         item.foods, item.name = keys, "#{token.text} #{item.name}"

@@ -9,7 +9,8 @@ module Scullion
       PROSE_WORDS, LONG_PROSE = 8, 22
       AMOUNT =
         /\A(?:[\d½¼¾⅓⅔⅛.]|
-             (?:a|an|one|two|three|four|five|six|half|pinch|handful|juice|zest|dash|glug|few|some|bunch|small|
+             (?:about|approx\w*|roughly|around|a|an|one|two|three|four|five|six|half|pinch|handful|juice|
+                zest|dash|glug|few|some|bunch|small|
                 large|big|tin|bag|splash|squeeze|tsp|tbsp)\b)/ix.freeze
       # A name and its amount, at the beginning.
       BEHIND =

@@ -15,6 +15,7 @@ module Scullion
       # @param house [House]
       def initialize(house)
         @larder, @words = house.larder, house.words
+        @own = {}
         @phrases, @foods = Hash.new { |all, phrase| all[phrase] = {} }, {}
         ROLES.each do |role|
           words(role).each { |phrase, value| @phrases[Lexicon.fold(phrase)][role] = value }
@@ -88,6 +89,9 @@ module Scullion
         end
       end
 
+      # Is this a food's own name, and no other way to call it?
+      def own?(words) = @own.key?(words.map { |word| Lexicon.singular(word) }.join(" "))
+
       # What has a juice and a zest of its own.
       def fruit?(key) = @larder[key]&.family == "fruit"
 
@@ -132,7 +136,10 @@ module Scullion
       end
 
       # Its own name is before what others are called by the way.
-      def own_name(name, key) = @foods[named(name)] = [key]
+      def own_name(name, key)
+        @foods[named(name)] = [key]
+        @own[named(name)] = true
+      end
 
       def named(name) = Lexicon.fold(name).split.map { |word| Lexicon.singular(word) }.join(" ")
     end

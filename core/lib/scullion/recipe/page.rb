@@ -50,8 +50,8 @@ module Scullion
       end
 
       def laid(row, kind)
-        @signed ||= @kinds.signs?(row.text)
-        return [line(row, row.text, "note")] if @signed && kind == "ingredient" && !row.text.match?(/\d/)
+        @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
+        return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
         case kind
         when "heading"
@@ -85,11 +85,20 @@ module Scullion
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
       def part_and_foods(row)
         found = row.text.match(part_pattern)
-        return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/)
+        return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && !food?(found[:name])
 
         begin_part(found[:name])
-        [line(row, found[:name], "heading"), *foods(row, found[:rest].sub(/\A[\s:=!(-]+/, ""))]
+        rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
+        return [line(row, row.text, "heading")] unless weighed?(rest)
+
+        [line(row, found[:name], "heading"), *foods(row, rest)]
       end
+
+      # Is there a food or an amount in it?
+      def weighed?(text) = @items.of(text).any? { |item| item.food? || item.amount }
+
+      # "Hoisin sauce - ½ cup" is no heading.
+      def food?(name) = @items.of(name).any?(&:food?)
 
       def part_pattern
         @part_pattern ||=

@@ -10,6 +10,7 @@ module Scullion
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      COOKING = /\b(?:oven|roast|bake|fry|frying|pan|skillet|griddle|grill|tray)\b/i.freeze
       # What is not to be taken.
       NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
 
@@ -54,8 +55,15 @@ module Scullion
           kind: "ingredient",
           heading: line.heading,
           item: item,
-          into: ("dressing" if sentence.match?(SAUCE))
+          into: into(item, sentence)
         )
+      end
+
+      # Whisked together it is a dressing; what is poured while something cooks is for cooking.
+      def into(item, sentence)
+        return "dressing" if sentence.match?(SAUCE)
+
+        "cook" if sentence.match?(COOKING) && @items.poured?(item)
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?

@@ -192,13 +192,19 @@ module Scullion
         Amount.new(low * least, high * most, unit, estimated: true)
       end
 
+      # "Glass noodles", "knob celery": a measure's word that begins a food's own name.
+      def begins_food?(word)
+        following = @scan.check(/\s+[[:alpha:]]+/) or return false
+        !@lexicon.food([word, Lexicon.fold(following)]).nil?
+      end
+
       def loose_word
         from = @scan.pos
         @scan.skip(BIG)
         if @scan.scan(/[[:alpha:]]+/)
           word = @scan.matched.downcase
           found = [word, word.chomp("s"), word.chomp("es")].find { |each| @loose.key?(each) }
-          return found if found
+          return found if found && !begins_food?(word)
         end
         @scan.pos = from
         nil
