@@ -103,6 +103,38 @@ RSpec.describe "A recipe in its own words" do
     expect(read["servings"]).to eq 4
   end
 
+  it "takes a part that is blitzed for the dressing, and what goes over last for the top" do
+    read = draft(<<~TEXT)
+        Potatoes, salsa verde
+        Serves 50
+        new potatoes 7.5kg
+        200 g walnuts
+        salsa verde:
+        parsley 8 bunches
+        capers 200g
+        olive oil 1.5 litres
+        1) boil the spuds 15-18 min
+        2) blitz salsa verde
+        3) dress spuds hot w/ half the salsa verde
+        4) scatter the walnuts
+      TEXT
+    expect(foods(read).to_h { |line| [line.dig("taken", "key"), line["to"]] }).to eq(
+      "waxy-potato" => "salad",
+      "walnuts" => "top",
+      "parsley" => "dressing",
+      "capers" => "dressing",
+      "olive-oil" => "dressing"
+    )
+    expect(food("a handful of raisins per 10 people")["why"]).to start_with("So much for some of them")
+    expect(food("2 slices of ham a head")["grams"]).to be_within(3).of(60)
+  end
+
+  it "asks about what is left over, and takes more of the same for what it is" do
+    expect(food("125 ml chopped gherkins + 30 ml of the brine")["status"]).to eq "doubtful"
+    both = foods(draft("Serves 4\n1½ tbsp lemon juice + 1 tbsp extra for the onion"))
+    expect(both.map { |line| line.dig("taken", "key") }).to eq %w[lemon-juice lemon-juice]
+  end
+
   it "passes over who wrote it and when, and loses nothing of it" do
     text =
       "[Tue 16:05] Moll: 250g pearl barley\n> 1 red onion\n- [x] **60 g** hazelnuts\nBest wishes\nGwen\n" \

@@ -9,12 +9,12 @@ module Scullion
       DEEPEST = 12
 
       # @param pasted [String]
-      # @return [String] the recipe in plain lines; what was pasted itself when it is not JSON
+      # @return [String] the recipe in plain lines; what was pasted itself when it is neither JSON nor a page
       # @raise [UnreadableAmount] when it is broken JSON, or holds no recipe
       def self.plain(pasted)
         documents = scripts(pasted)
         documents = [pasted] if documents.empty? && pasted.match?(/\A[\s\uFEFF]*[{\[]\s*["{\[\]}]/)
-        return pasted if documents.empty?
+        return PageSource.plain(pasted) if documents.empty?
 
         recipe = documents.filter_map { |document| recipe_in(parse(document)) }.first
         if recipe

@@ -32,6 +32,29 @@ RSpec.describe "A pasted recipe", :server do
     expect(recipes.servings(built_with).values.count(true)).to be >= 32
   end
 
+  it "is found in a page by its microdata, by RDFa, or as it is read" do
+    micro = <<~HTML
+        <html><head><title>Quay</title><script>let a = "2 cups flour";</script></head><body><nav>Home</nav>
+        <div itemscope itemtype="https://schema.org/Recipe"><h1 itemprop="name">Quay bowl</h1>
+        <span itemprop="recipeYield">6 servings</span>
+        <ul><li itemprop="recipeIngredient">400 g <b>carrots</b>, grated<li itemprop="recipeIngredient">2&nbsp;tbsp olive oil</ul>
+        <ol itemprop="recipeInstructions"><li>Grate the carrots.<li>Dress them.</ol></div><footer>1 kg of news</footer>
+      HTML
+    rdfa =
+      micro.gsub("itemprop=", "property=").sub(
+        'itemscope itemtype="https://schema.org/Recipe"',
+        'typeof="Recipe"'
+      )
+    plain = micro.gsub(%r{ itemprop="[^"]*"}, "").sub(%r{ itemscope itemtype="[^"]*"}, "")
+    [micro, rdfa, plain].each do |page|
+      draft = paste(page)
+      foods = draft["lines"].select { |line| line["kind"] == "ingredient" }
+      expect(foods.map { |line| line.dig("taken", "key") }).to eq(%w[carrot olive-oil]), page[0, 90]
+      expect(draft.values_at("title", "servings")).to eq ["Quay bowl", 6]
+      expect(draft["steps"].size).to eq 2
+    end
+  end
+
   it "drafts a salad that the shelf takes" do
     draft =
       paste(

@@ -17,6 +17,7 @@ module Scullion
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
              (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
+      NUMBERED = /\A\d{1,2}[.)]\s/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
       SHOUTED, SHOUTED_WORDS = 4, 6
 
@@ -101,7 +102,7 @@ module Scullion
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
         return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
-        return true if begins_step?(plain) && (words > 3 || plain.end_with?("."))
+        return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
         return true if words >= LONG_PROSE || told?(plain, words)
 
         section == "open" && words > 3 && plain.end_with?(".")

@@ -130,6 +130,7 @@ module Scullion
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
+        return "So much for some of them: how much is that in all?" if item.said?(:for_some)
         return "#{amount.value.round} of what: grams, or pieces?" if Counted.many?(amount)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)

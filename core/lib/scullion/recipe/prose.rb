@@ -11,6 +11,10 @@ module Scullion
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
       COOKING = /\b(?:oven|roast|bake|fry|frying|pan|skillet|griddle|grill|tray)\b/i.freeze
+      TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
+      SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
+      # Foods to a sentence in which all of them are meant.
+      FEW = 3
       # What is not to be taken.
       NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
 
@@ -25,7 +29,7 @@ module Scullion
       #   list, for those without an amount too
       def lines
         all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
-        all.each { |line| line.into = "dressing" if line.item&.food? && open?(line) && whisked?(line.item) }
+        all.each { |line| line.into = told(line) if line.item&.food? && open?(line) }
       end
 
       private
@@ -67,6 +71,31 @@ module Scullion
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?
+
+      # Where the steps say that it goes. @return [String, nil]
+      def told(line)
+        return "dressing" if whisked?(line.item) || part_whisked?(line)
+
+        "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # A part with a name of its own that is whisked: "blitz the salsa verde".
+      def part_whisked?(line)
+        name = line.heading.to_s.downcase.delete(":").strip
+        !name.empty? && whisked.any? { |text| text.downcase.include?(name) }
+      end
+
+      # What is kept whole for the top, or goes over it last.
+      def topping
+        @topping ||=
+          @lines
+            .select { |line| line.kind == "step" }
+            .flat_map { |line| sentences(line) }
+            .select { |text| text.match?(TOP) && !text.match?(SOME_OF_IT) }
+            .map { |text| @items.of(text, prose: true).flat_map(&:foods) }
+            .select { |foods| foods.uniq.size <= FEW }
+            .flatten
+      end
 
       # Is it whisked into a dressing somewhere in the steps?
       def whisked?(item)

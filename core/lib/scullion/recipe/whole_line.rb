@@ -7,6 +7,9 @@ module Scullion
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?s\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
+      # "A handful per 10 people"
+      FOR_SOME = /\bper\s+\d+\s+(?:people|persons?|portions?|covers|guests|plates|heads)\b/i.freeze
+
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
       def initialize(plain, tokens, lexer)
@@ -21,6 +24,7 @@ module Scullion
         end
         all.each { |item| item.place = "pot" } if all.any? { |item| item.place == "pot" }
         share_out(all.select { |item| item.said?(:parts) })
+        all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         ends(all)
         all.flat_map { |item| both_parts(item) }
