@@ -37,8 +37,10 @@ RSpec.describe "A pasted recipe", :server do
         <html><head><title>Quay</title><script>let a = "2 cups flour";</script></head><body><nav>Home</nav>
         <div itemscope itemtype="https://schema.org/Recipe"><h1 itemprop="name">Quay bowl</h1>
         <span itemprop="recipeYield">6 servings</span>
-        <ul><li itemprop="recipeIngredient">400 g <b>carrots</b>, grated<li itemprop="recipeIngredient">2&nbsp;tbsp olive oil</ul>
-        <ol itemprop="recipeInstructions"><li>Grate the carrots.<li>Dress them.</ol></div><footer>1 kg of news</footer>
+        <ul><li itemprop="recipeIngredient">400 g <b>carrots</b>, grated
+        <li itemprop="recipeIngredient">2&nbsp;tbsp olive oil</ul>
+        <ol itemprop="recipeInstructions"><li>Grate the carrots.<li>Dress them.</ol></div>
+        <footer>1 kg of news</footer>
       HTML
     rdfa =
       micro.gsub("itemprop=", "property=").sub(
