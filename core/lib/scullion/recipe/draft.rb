@@ -27,7 +27,7 @@ module Scullion
         @page = Page.new(text, house)
         @servings = servings || @page.servings || USUAL_SERVINGS
         @amounts, @right = amounts, right
-        @marked = Marked.new(house.recipe_lexer)
+        @marked = Marked.new(@page.lexer)
         reader = LineReader.new(house)
         @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line, amounts[line.number])] }
       end

@@ -22,18 +22,13 @@ module Scullion
       def initialize(lexicon, practice)
         @lexicon, @loose, @measures = lexicon, practice.loose, practice.measures
         @fill = /(?:#{@loose.fill_words.source})\s+/i
+        # What an amount without a number begins with.
+        @unit_words = /(?:#{[*@loose.words, *@loose.fills.keys].join("|")}|#{BIG_WORDS}|t|d|c|p)/i
+        @folded, @read = {}, {}
       end
 
       # @param text [String] @return [Array<Token>]
-      def read(text)
-        @scan, @tokens = StringScanner.new(plain(text)), []
-        until @scan.eos?
-          next if @scan.skip(/\s+/)
-
-          number || phrase || mark
-        end
-        @tokens
-      end
+      def read(text) = @read[text] ||= tokens(text)
 
       # The spoon or measure that so many of were meant. @param amount [Amount] in ml
       def spoon(amount)
@@ -58,6 +53,16 @@ module Scullion
       end
 
       private
+
+      def tokens(text)
+        @scan, @tokens = StringScanner.new(plain(text)), []
+        until @scan.eos?
+          next if @scan.skip(/\s+/)
+
+          number || phrase || mark
+        end
+        @tokens
+      end
 
       def push(kind, from, value = nil, folded: nil)
         text = @scan.string.byteslice(from...@scan.pos).strip
@@ -98,6 +103,8 @@ module Scullion
           return
         end
 
+        return unless @scan.check(@unit_words)
+
         fill = fill_word
         word = loose_word
         if word && !@scan.check(/[[:alpha:]-]/)
@@ -119,7 +126,7 @@ module Scullion
         from, words, ends = @scan.pos, [], []
         while words.size < Lexicon::LONGEST && @scan.scan(words.empty? ? WORD : NEXT_WORD)
           matched = @scan.matched
-          parts = Lexicon.fold(matched).split
+          parts = @folded[matched] ||= Lexicon.fold(matched).split
           break if parts.empty?
 
           words.concat(parts)

@@ -66,9 +66,10 @@ module Scullion
 
       # @return [Array<String>, nil] keys of the larder that are called so
       def food(words)
+        found = @foods[words.join(" ")] and return found
+
         singular = words.map { |word| Lexicon.singular(word) }
-        @foods[words.join(" ")] || @foods[singular.join(" ")] ||
-          (@turned[singular.sort.join(" ")] if words.size == 2)
+        @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if words.size == 2)
       end
 
       # Words of a file, as they stand there. @return [Hash, Array]

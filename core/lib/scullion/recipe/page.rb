@@ -9,12 +9,13 @@ module Scullion
       # the food that it is; into: where the section that it stands in goes
       Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
 
-      attr_reader :lines, :title, :servings
+      attr_reader :lines, :title, :servings, :lexer
 
       # @param text [String] @param house [House]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text, house)
-        @items, @lexicon = house.recipe_items, house.lexicon
+        @lexer, @lexicon = house.recipe_lexer, house.lexicon
+        @items = Items.new(@lexer)
         @kinds = Kinds.new(@lexicon, @items)
         rows = Rows.new(text)
         @servings = Servings.new(rows.texts).number

@@ -28,6 +28,7 @@ module Scullion
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
+      BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
       BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
 
       private
