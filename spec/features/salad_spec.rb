@@ -12,7 +12,7 @@ RSpec.describe "The salad's own screen", :journey, type: :feature do
 
   it "takes an amount, a remedy seen before it is taken, a place in the order, and undoes them" do
     open_salad
-    amount = find_field("Green olives, per serving").value
+    amount, mint = ["Green olives", "Mint"].map { |name| find_field("#{name}, per serving").value }
     fill_in "Green olives, per serving", with: "a bucket"
     find_field("Green olives, per serving").send_keys(:enter)
     expect(page).to have_css("[role=alert]", text: "bucket")
@@ -22,6 +22,7 @@ RSpec.describe "The salad's own screen", :journey, type: :feature do
     click_button "Make it ", match: :first
     expect(page).to have_no_text("more than it ever is")
     2.times { click_button("Undo") && sleep(0.4) }
+    expect(page).to have_field("Mint, per serving", with: mint)
     fill_in "Green olives, per serving", with: "10 %"
     find_field("Green olives, per serving").send_keys(:enter)
     expect(page).to have_css("[role=status]", text: "Saved")

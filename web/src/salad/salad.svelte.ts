@@ -44,6 +44,7 @@ export class SaladEditor implements Explains {
   methods = $state.raw<CookingMethod[]>([]);
 
   version = $state<number>();
+  private fading: ReturnType<typeof setTimeout> | undefined;
   private last: Promise<void> = Promise.resolve();
 
   open(key: string): Promise<void> {
@@ -246,7 +247,8 @@ export class SaladEditor implements Explains {
     if (!data) return;
     this.version = data.version;
     this.saved = "Saved";
-    setTimeout(() => (this.saved = ""), 2000);
+    clearTimeout(this.fading);
+    this.fading = setTimeout(() => (this.saved = ""), 2000);
   }
 }
 
