@@ -68,7 +68,10 @@ RSpec.describe "A dressing as it is written" do
   end
 
   it "is refused where it cannot be" do
-    [0, -3, 2001, "much"].each do |grams|
+    [0.1, 2000].each do |grams|
+      expect(faults { |data| data["salads"][0]["dressing"]["grams"] = grams }).to eq({}), grams.inspect
+    end
+    [0, 0.09, -3, 2000.01, "much"].each do |grams|
       found = faults { |data| data["salads"][0]["dressing"]["grams"] = grams }
       expect(found.keys).to include("/salads/0/dressing/grams"), grams.inspect
     end
