@@ -28,7 +28,8 @@ class WrittenRecipes
     truth, draft = truth(path), draft(path)
     free = draft.reads.map { |read| [read, draft.taken(read)] }
     truth["lines"].flat_map do |line|
-      line["foods"].map { |food| judged(File.basename(path), line, food, free, draft) }
+      foods = line["foods"].sort_by { |food| free.any? { |_, taken| taken_for?(food, taken) } ? 0 : 1 }
+      foods.map { |food| judged(File.basename(path), line, food, free, draft) }
     end
   end
 
@@ -50,10 +51,32 @@ class WrittenRecipes
   def truth(path) = JSON.parse(File.read(path.sub(/txt\z/, "json")))
 
   def judged(file, line, food, free, draft)
-    at = free.index { |read, taken| match?(line, food, read, taken) }
-    read, taken = at ? free.delete_at(at) : nil
+    at =
+      free.index { |read, taken| taken_for?(food, taken) && near?(line, read) } ||
+        free.index { |read, taken| match?(line, food, read, taken) }
+    read, taken = at ? free[at] : nil
+    free.delete_at(at) if at && !shared?(line, food, read)
     share, why = share(line, food, read, taken, draft)
     Verdict.new(file: file, line: line["text"], food: food, share: share, why: why)
+  end
+
+  # One food, of which the line keeps a share for the top, is two of the truth.
+  def shared?(line, food, read)
+    read.line.item.held && line["foods"].count { |each| each["food"] == food["food"] } > 1
+  end
+
+  def held(line, food, read, taken)
+    return taken.prepared.to_f, taken.into unless shared?(line, food, read)
+
+    share = read.line.item.held
+    food["into"] == "top" ? [taken.prepared * share, "top"] : [taken.prepared * (1 - share), taken.into]
+  end
+
+  def taken_for?(food, taken)
+    key = taken&.ingredient&.key
+    return false unless key && keys(food).include?(key)
+
+    food["state"] != "zest" || taken.zest?
   end
 
   # Is this read of that food? Its name is the same, or it stands in that line.
@@ -101,12 +124,11 @@ class WrittenRecipes
     end
 
     low, high = food["grams"]
-    grams = taken.prepared.to_f
+    grams, into = held(line, food, read, taken)
     unless high.zero? || grams.between?(low * 0.94, high * 1.06)
       return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
     end
 
-    into = taken.into
     wanted =
       food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
     into = "salad" if into == "cook"

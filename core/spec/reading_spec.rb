@@ -130,7 +130,9 @@ RSpec.describe "A recipe in its own words" do
   end
 
   it "asks about what is left over, and takes more of the same for what it is" do
-    expect(food("125 ml chopped gherkins + 30 ml of the brine")["status"]).to eq "doubtful"
+    expect(food("125 ml chopped gherkins + 30 ml of the whatsit")["status"]).to eq "doubtful"
+    brined = foods(draft("Serves 4\n125 ml chopped gherkins + 30 ml of the brine"))
+    expect(brined.map { |line| line.dig("taken", "key") }).to eq %w[gherkins pickle-brine]
     both = foods(draft("Serves 4\n1½ tbsp lemon juice + 1 tbsp extra for the onion"))
     expect(both.map { |line| line.dig("taken", "key") }).to eq %w[lemon-juice lemon-juice]
   end

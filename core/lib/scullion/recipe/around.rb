@@ -6,6 +6,10 @@ module Scullion
     class Around
       TOWARDS = %w[in into for from under over on than like as of by].freeze
       JOINS = %w[and n w with plus also et und then].freeze
+      # "Keep the oil": that is not weighed.
+      KEEP = %w[keep save reserve saving keeping reserving catch].freeze
+      WITH = %w[w with].freeze
+      DONE = %w[cuts treats cooks trims].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
 
@@ -22,6 +26,8 @@ module Scullion
       def word_before(index) = Around.word(before(index))
       def of_ahead?(index) = @tokens[index + 1]&.folded == ["of"]
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }
+      # An amount within the next two words.
+      def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
       def times?(index) = word_before(index) == "x"
 
       # Comes a food before the next mark, amount or "or"?
@@ -40,10 +46,26 @@ module Scullion
         @tokens
           .first(index)
           .reverse_each do |token|
-            return false if token.kind == :mark || token.value.is_a?(Amount) || Around.joins?(token)
+            return done_with?(token) if Around.joins?(token)
+            return false if token.kind == :mark || token.value.is_a?(Amount)
             return true if Around.towards?(token)
           end
         false
+      end
+
+      # Said to be kept, and so not weighed.
+      def kept?(index)
+        words = @tokens.first(index).last(3).reverse.take_while { |token| token.kind == :word }
+        words.any? { |token| KEEP.include?(Around.word(token)) }
+      end
+
+      # "massaged with oil and salt": what something is done with.
+      def done_with?(token)
+        at = @tokens.index { |each| each.equal?(token) }
+        before = before(at)
+        return before&.kind == :food && towards?(at - 1) unless WITH.include?(Around.word(token))
+
+        before&.kind == :word && before.value.keys.intersect?(DONE)
       end
 
       # A mark or an "and" stands between this food and the one before.
@@ -59,7 +81,7 @@ module Scullion
 
       def joined?(index)
         before = before(index)
-        before&.kind == :mark ? before.text == "+" : Around.joins?(before)
+        before&.kind == :mark ? %w[+ &].include?(before.text) : Around.joins?(before)
       end
 
       # What comes after this amount has a name that nobody knows.
@@ -68,18 +90,30 @@ module Scullion
         after&.kind == :word && after.value.empty?
       end
 
+      # Only words without a role stand between the last mark and this amount.
+      def stranger_behind_mark?(index)
+        words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
+        words.size < index && words.any? && words.all? { |token| token.kind == :word && token.value.empty? }
+      end
+
       # More of the same: "1 Tbsp extra", "a slosh for the bread", "2 Tbsp juice".
       def extra?(index, parts)
         word = Around.word(@tokens[index + 1])
         MORE.include?(word) || word == "for" || parts.key?(word)
       end
 
+      # "as fine as you can": that is no tin.
+      def could?(index) = %w[you i we they one if].include?(word_before(index))
       def for?(index) = [index - 1, index - 2].any? { |at| at >= 0 && Around.word(@tokens[at]) == "for" }
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
 
       # A number of pieces stands before it, but for words that change nothing.
       def count_before?(index)
-        token = @tokens.first(index).reverse.find { |each| each.kind != :word || !each.value["aside"] }
+        token =
+          @tokens
+            .first(index)
+            .reverse
+            .find { |each| each.kind != :word || !each.value["aside"] || Around.towards?(each) }
         token&.kind == :amount && token.value.unit == :piece
       end
 

@@ -6,9 +6,13 @@ module Scullion
     # behind it in the order of a line.
     class Columns
       LEAST_ROWS, LEAST_LETTERS, LEAST_SHARE = 6, 45, 0.6
+      # Share of the second column's rows that are told in words.
+      TOLD = 0.55
       LONGEST = 400
       GAP = /(?<=\S\s\s)\S|(?<=\s\s\s)\S/.freeze
-      AMOUNT_ONLY = /\A\d+[\s.,]*(?:g|kg|ml|l|tsp|tbsp)?\b(?![.)])/.freeze
+      AMOUNT_FIRST =
+        /\A[\d½¼¾][\d.,½¼¾]*\s*(?:k?g|ml|l|ltr|tsp|tbsp|x|bun|hd|tins?)?\b
+          (?!\s*(?:min|h|more|deg|°))(?![.)]\s)/ix.freeze
       SPACED =
         /\A(?<food>\S.*?\S)\s{3,}(?<amount>(?:\d|½|¼|¾|to\ taste)\S*(?:\ \S+){0,4}?)
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
@@ -18,6 +22,7 @@ module Scullion
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)
         @lines = lines
+        @scales = Scales.new(lines.map(&:last))
         @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
       end
 
@@ -29,8 +34,9 @@ module Scullion
       def in_order(line)
         return line if line.length > LONGEST || line.include?("\t")
 
+        scaled = @scales.last(line) and return scaled
         found = line.match(LEADER) || line.match(SPACED)
-        return line if found.nil? || found[:amount].match?(/\A\d[.)]/)
+        return line if found.nil? || found[:amount].match?(/\A\d[.)]|#{Servings::THEM}/o)
 
         how = found[:how] if found.names.include?("how")
         ["#{leading(found[:amount])} #{found[:food]}", how].compact.join(", ")
@@ -63,7 +69,7 @@ module Scullion
       # The second column is written in sentences, not in amounts.
       def told?(lines, at)
         right = lines.filter_map { |line| line[at..] }.reject(&:empty?)
-        right.count { |text| text.length > 18 && !text.match?(AMOUNT_ONLY) } > right.size * 0.7
+        right.count { |text| text.length > 18 && !text.match?(AMOUNT_FIRST) } > right.size * TOLD
       end
     end
   end

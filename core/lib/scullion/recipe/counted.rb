@@ -6,6 +6,9 @@ module Scullion
     class Counted
       # Of a big bunch or a small head there is so much more or less.
       BIG = { "large" => 1.35, "small" => 0.7 }.freeze
+      TO_TASTE = %w[salt spice fat acid herb condiment sweetener].freeze
+      # cm of a root that is a thumb of it.
+      THUMB = 5.0
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -17,6 +20,7 @@ module Scullion
       # @return [Amount, nil]
       def amount
         return Amount.new(0, 0, :taste) if @item.amount.nil? && (@item.said?(:taste) || seasoning?)
+        return by_length if by_length?
 
         amount = @item.amount || (one if @item.piece || @item.container || @item.parts.any?)
         return amount if amount.nil?
@@ -49,9 +53,28 @@ module Scullion
 
       def one = Amount.new(1, 1, :piece, piece: "each")
 
-      # Salt and pepper without an amount are to taste.
+      # What is seasoned or dressed with, a herb and what garnishes are to taste without an amount.
       def seasoning?
-        @item.foods.first == "black-pepper" || @larder[@item.foods.first]&.family == "salt"
+        if @item.foods.empty? || @item.said?(:same) || @item.piece || @item.container || @item.parts.any? ||
+             @item.long
+          return false
+        end
+
+        family = @larder[@item.foods.first]&.family
+        return %w[salt spice].include?(family) if @item.said?(:beside_weighed)
+
+        TO_TASTE.include?(family) || %w[top table].include?(@item.place)
+      end
+
+      # "1 inch of ginger"
+      def by_length?
+        @item.long && [nil, "each"].include?(@item.piece) && (@item.amount.nil? || @item.counted?) &&
+          @larder[@item.foods.first]&.figures&.key?("pieces/thumb")
+      end
+
+      def by_length
+        thumbs = @item.long / THUMB * (@item.amount&.value || 1)
+        Amount.new(thumbs, thumbs, :piece, piece: "thumb", estimated: true)
       end
 
       def sized?(amount)

@@ -183,7 +183,7 @@ module Scullion
       end
 
       def salad
-        wet, others = all_taken.partition(&:dressing?)
+        wet, others = all_taken.partition { |taken| taken.dressing? && dressed? }
         solid = others.reject(&:beside?)
         return if solid.empty?
 
@@ -193,6 +193,9 @@ module Scullion
           "dressing" => dressing(wet)
         }.compact
       end
+
+      # Is there more to dress with than garlic or ginger?
+      def dressed? = @dressed ||= all_taken.any? { |taken| taken.dressing? && !taken.aromatic? }
 
       # As it is written: its parts in the recipe's own amounts, so much of it on a serving, and split as the
       # steps say.

@@ -5,11 +5,12 @@ module Scullion
     # The foods of one line, each with what is said of it. A line may hold several; none of its words is
     # dropped.
     class Items
+      include Amounted
+
       ROLES = %w[cuts trims treats cooks states].freeze
-      # A bare number in brackets behind a tin is its grams from here on.
-      BARE_GRAMS = 30
-      # What others are cooked in.
-      COOKED_IN = %w[water vegetable-stock chicken-stock].freeze
+      # What is one without a number, wherever it stands: "basil, big bunch".
+      BUNCHED = %w[bunch head punnet loaf].freeze
+      JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
 
@@ -41,6 +42,7 @@ module Scullion
       def item = @items.last
 
       def take(token, index)
+        @token = token
         case token.kind
         when :mark
           @clauses.pass(token)
@@ -50,71 +52,8 @@ module Scullion
           food(token, index)
         when :word
           word(token, index)
-        end
-      end
-
-      # --- amounts
-
-      def amount(token, index)
-        amount = token.value
-        return if @clauses.or? && item.food?
-        return begin_item(token).amount = amount if another?(index)
-        return more_of_it(token) if more_of_it?(index)
-        return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
-        return item.amount = amount if item.amount.nil?
-
-        item.food? ? second_amount(amount, index) : before_name(amount, index)
-      end
-
-      # The amount of another food, known or not.
-      def another?(index)
-        return false unless item.food?
-        return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
-
-        !@clauses.bracketed? && @around.food_follows?(index)
-      end
-
-      # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"
-      def more_of_it?(index)
-        item.food? && @clauses.bracketed? == false && @around.joined?(index) && @around.extra?(index, @parts)
-      end
-
-      def more_of_it(token)
-        same = item
-        begin_item(token).amount = token.value
-        item.foods, item.name, item.clause = same.foods, same.name, @clauses.number
-      end
-
-      # "125 g ball x 2"; else the size of what is counted.
-      def second_amount(amount, index)
-        return item.flags << :contradicts if @around.joined?(index) && amount.unit != :piece
-        return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
-
-        item.size, item.amount = item.amount, amount
-        item.flags << :each
-      end
-
-      # Two amounts before the name: "two 400 g tins"; in a sentence the last one is meant.
-      def before_name(amount, index)
-        if @prose && @around.before(index).kind != :amount
-          item.amount, item.unknown = amount, []
-        elsif item.counted? && amount.unit != :piece
-          item.size ||= amount
-          item.flags << :each
-        else
-          item.flags << :contradicts unless amount.unit == :piece && (item.piece || item.container)
-        end
-      end
-
-      def bracketed(amount)
-        if item.amount.nil? && !item.container
-          item.amount = amount
-        elsif amount.unit != :piece
-          @sized = @clauses.number
-          item.size ||= amount unless amount.estimated
-        elsif item.container && amount.value >= BARE_GRAMS
-          item.flags << :drained_size if @drained == @clauses.number
-          item.size ||= Amount.new(amount.low, amount.high, :g)
+        when :length
+          item.long ||= long(token.text)
         end
       end
 
@@ -162,11 +101,19 @@ module Scullion
 
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
-        return if @clauses.bracketed?
+        return kind_of_it(token) if @clauses.bracketed?
+        return if @around.kept?(index)
         return spoken_of(token, index) if @around.towards?(index)
         return listed_too(token) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
+      end
+
+      # "Mixed nuts (walnuts)"
+      def kind_of_it(token)
+        return unless item.foods.first.start_with?("mixed-") && !@around.apart?(@tokens.index(token))
+
+        item.foods, item.name = token.value[:keys], token.text
       end
 
       def listed_too(token)
@@ -185,7 +132,7 @@ module Scullion
       end
 
       def spoken_of(token, index)
-        if token.value[:keys].intersect?(COOKED_IN)
+        if @lexicon.cooked_in?(token.value[:keys].first)
           item.place ||= "pot" unless @text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
           item.place ||= "cook"
@@ -221,7 +168,7 @@ module Scullion
         item.big ||= @sizes[word] unless item.food? && item.clause != @clauses.number
         @flags[word]&.then { |flag| item.flags << flag.to_sym }
         drained if word.start_with?("drained")
-        return if turned_name?(token) || @flags.key?(word) || word == "x"
+        return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 
         role(token, index)
@@ -235,6 +182,7 @@ module Scullion
 
       def part?(word, index)
         return true if @around.of_ahead?(index)
+        return false if @around.kept?(index)
         return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
 
         true
@@ -246,19 +194,39 @@ module Scullion
         own &&=
           (item.parts.empty? && @around.of_ahead?(index)) ||
             (item.amount && Around.joins?(@around.before(index)))
+        if @parts[word] == "zest" && item.name.to_s.match?(JUICE) && @around.amount_near?(index)
+          return zest_of_same(index)
+        end
+
         begin_item(@tokens[index]) if own
         item.parts << @parts[word]
       end
 
+      # "Lemon juice 150 ml, + zest of 3 of them first"
+      def zest_of_same(index)
+        fruit = item.foods.first.delete_suffix("-juice")
+        begin_item(@tokens[index])
+        item.foods, item.name, item.clause, item.parts =
+          [fruit],
+          fruit.tr("-", " "),
+          @clauses.number,
+          ["zest"]
+      end
+
       def role(token, index)
         roles = token.value
-        return item.piece ||= roles["pieces"] if roles["pieces"] && counts?(index, roles)
-        return packed(roles) if roles["containers"] && holds?
+        return counted_as(roles["pieces"], index) if roles["pieces"] && counts?(index, roles)
+        return packed(roles) if roles["containers"] && holds?(index)
 
         known = ROLES.select { |name| roles[name] }
         known.each { |name| item.words[name] ||= roles[name] }
         item.place ||= roles["places"] unless @around.more?(index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "The leaves of 1 small bunch": the one that has the number is counted.
+      def counted_as(piece, index)
+        item.piece = piece if item.piece.nil? || (@around.count_before?(index) && !item.food?)
       end
 
       def packed(roles)
@@ -275,8 +243,9 @@ module Scullion
       end
 
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
-      def holds?
+      def holds?(index)
         return true unless item.food?
+        return false if @around.could?(index)
 
         (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
       end
@@ -284,6 +253,7 @@ module Scullion
       # "2 heads of", "bunch parsley"; not "leaves only".
       def counts?(index, roles)
         return true if @around.count_before?(index)
+        return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
         return false if item.food? || (roles["cuts"] && item.amount.nil?)
 
         item.amount.nil? || item.counted?

@@ -17,9 +17,17 @@ module Scullion
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
              (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
+      DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
+      COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
       NUMBERED = /\A\d{1,2}[.)]\s/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
       SHOUTED, SHOUTED_WORDS = 4, 6
+      # A first row that ends in the name of a dish, whatever it begins with.
+      DISH =
+        /\A[^:,;]*\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
+          (?:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # Words of a first row from which it is no title when something is weighed in it.
+      TITLE_WORDS = 10
 
       # @param lexicon [Lexicon] @param items [Items]
       def initialize(lexicon, items)
@@ -39,7 +47,7 @@ module Scullion
       end
 
       # A heading's own words.
-      def bare(text) = text.gsub(/\A#+\s*|\*\*|[:=_!-]+\z/, "").strip.downcase
+      def bare(text) = text.gsub(/\A[#-]+\s*|\*\*|[:=_!-]+\z/, "").strip.downcase
       def steps_heading?(plain) = @lexicon.heading("steps").include?(plain)
 
       # Where the part that a heading names goes. @return [String, nil]
@@ -50,7 +58,10 @@ module Scullion
 
       # Who wrote it: what stands below is no food.
       def signs?(text)
-        text.match?(/\A(?:--\s*\z|_{4,}|(?:best wishes|love|regards|cheers|yours|sent from)\b)/i)
+        text.match?(
+          /\A(?:--\s*\z|_{4,}|(?:best\ wishes|love|regards|cheers|yours|sent\ from)\b|
+                       [[:alpha:]]+,?\s+x+\z)/ix
+        )
       end
 
       # Said beside a list: it does not sound like a food.
@@ -61,8 +72,14 @@ module Scullion
       # The first line is the title, unless it is plainly something else.
       def title?(text)
         plain = bare(text)
+        return true if text.match?(DISH)
+
         !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !list_heading?(plain) &&
-          !steps_heading?(plain)
+          !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text))
+      end
+
+      def weighed?(text)
+        @items.of(text, prose: true).any? { |item| item.food? && item.amount && !item.counted? }
       end
 
       def list_heading?(plain) = @lexicon.heading("list").include?(plain)
@@ -71,6 +88,8 @@ module Scullion
         return false if amount?(text) || text.match?(Servings::LINE)
 
         plain = bare(text)
+        return part_between_dashes?(text) if text.match?(DASHED)
+
         marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text)
       end
 
@@ -81,10 +100,15 @@ module Scullion
       def part?(plain)
         return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
 
+        return false if plain.include?(",")
+
         words = plain.sub(/\(.*\)\z/, "").split
         words.size.between?(1, 3) && @lexicon.sections.key?(words.last) &&
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
       end
+
+      # "-- anchovy paste --" names a part, "--- forwarded ---" does not.
+      def part_between_dashes?(text) = part?(bare(text.gsub(/\A[-–—\s]+|[-–—\s]+\z/, "")))
 
       # "SATURDAY - in separate tubs"
       def shouted?(text)
@@ -93,7 +117,8 @@ module Scullion
       end
 
       def note?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z|\A-{2,}.*-{2,}\z/)
+        return true if text.match?(/\A[^[:alnum:]]*\z/)
+        return part_between_dashes?(text) == false if text.match?(DASHED)
 
         !amount?(text) && @lexicon.note?(text)
       end
@@ -102,6 +127,7 @@ module Scullion
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
         return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
+        return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
         return true if words >= LONG_PROSE || told?(plain, words)
 
@@ -113,6 +139,12 @@ module Scullion
       end
 
       def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
+
+      # "2 Stir in the chickpeas", not "2 slices of bread"
+      def numbered_step?(text)
+        word = Lexicon.fold(text[/[[:upper:]][[:lower:]]+/])
+        @lexicon.verbs.key?(word) && @lexicon.roles([word]).empty? && @lexicon.food([word]).nil?
+      end
 
       # "Salt the steak"; not "salt and pepper".
       def begins_step?(plain)

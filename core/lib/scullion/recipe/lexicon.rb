@@ -82,6 +82,10 @@ module Scullion
       POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       def poured?(key) = POURED.include?(@larder[key]&.family)
 
+      # What others are cooked in, or with, and what gives a dressing its taste.
+      def cooked_in?(key) = words("kept").fetch("pot").include?(key)
+      def aromatic?(key) = words("kept").fetch("dressing").include?(key)
+
       # Is this word in the food's own names: "cheese" of a brined white cheese?
       def in_name?(key, word)
         ingredient = @larder[key] or return false

@@ -86,7 +86,7 @@ module Scullion
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
       def part_and_foods(row)
         found = row.text.match(part_pattern)
-        return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && !food?(found[:name])
+        return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
 
         begin_part(found[:name])
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
@@ -98,13 +98,17 @@ module Scullion
       # Is there a food or an amount in it?
       def weighed?(text) = @items.of(text).any? { |item| item.food? || item.amount }
 
-      # "Hoisin sauce - ½ cup" is no heading.
+      # "Hoisin sauce: ½ cup" is no heading, "brown butter vinaigrette: butter 350 g" is one.
+      def part_name?(found)
+        food?(found[:rest]) || !food?(found[:name])
+      end
+
       def food?(name) = @items.of(name).any?(&:food?)
 
       def part_pattern
         @part_pattern ||=
           /\A(?<name>(?:for\s+)?(?:the\s+)?(?:[[:alpha:]]+\s+){0,2}?(?:#{@lexicon.sections.keys.join("|")}))
-             \s*(?:[:=]|!+|\s-\s|\()(?<rest>.*)\z/ix
+             (?:\s*(?:[:=]|!+|\s[-–—]\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)\z/ix
       end
 
       # One line for each food of the row, in its own words; the row itself where there is none.

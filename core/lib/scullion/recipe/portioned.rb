@@ -5,6 +5,9 @@ module Scullion
     # A line's amount in grams, ready to serve: by density or piece of the form it is written in,
     # then through trim, cut, treatment and cooking, unless it is written as cooked.
     class Portioned
+      # How the thing itself is counted, and what it then is, the likeliest first.
+      ITSELF = %w[each small medium large head].freeze
+      WHOLE = %w[medium each head fillet loaf bulb].freeze
       FORMS = %w[dry whole liquid drained cooked boiled].freeze
 
       # @param servings [Integer] of the recipe, for what is written for each of them
@@ -24,11 +27,15 @@ module Scullion
         weight = written or return
         return weight if @read.words["cooked"] || (@read.amount.unit == :ml && @read.words["cut"])
 
-        said = [(trim if @read.words["trim"]), (cut if @read.words["cut"]), (cooking if drained_here?)]
+        said = [(trim if said?("trim")), (cut if said?("cut")), (cooking if drained_here?)]
         said.compact.reduce(weight, :*)
       end
 
       private
+
+      # Said, and to be done to what is weighed.
+      def said?(kind) = !prepared_already? && @read.words.key?(kind)
+      def prepared_already? = @read.amount.unit == :g && @read.line.item.said?(:prepared)
 
       # The tin's weight is said, and what is in it is drained here.
       def drained_here? = @read.packed && @component.dig("cook", "method") == "tinned"
@@ -39,8 +46,16 @@ module Scullion
 
         amount.grams(@ingredient, form) * @times
       rescue MissingFigure
-        amount.unit == :piece && piece?(amount) &&
-          @ingredient.figures["pieces/medium"]&.*(amount.value * @times)
+        whole(amount)&.*(amount.value * @times)
+      end
+
+      # One of it where nothing is known of its size: a head of a lettuce, a fillet of a fish; a big one
+      # weighs more. @return [Float, nil] g
+      def whole(amount)
+        return unless amount.unit == :piece && piece?(amount)
+
+        one = WHOLE.filter_map { |piece| @ingredient.figures["pieces/#{piece}"] }.first
+        one && (one * Counted::BIG.fetch(amount.piece, 1))
       end
 
       # Counted and weighed things are written as bought; a cup of diced is diced.
@@ -56,12 +71,12 @@ module Scullion
       end
 
       # The thing itself is counted, not a part of it of which nobody knows the weight.
-      def piece?(amount) = %w[each small medium large].include?(amount.piece)
+      def piece?(amount) = ITSELF.include?(amount.piece)
 
       # What is cooked already is trimmed and cut too; what is measured cut has been cut and trimmed.
       def yields
         return [1.0] if @read.words["cooked"]
-        return treat, cooking if @read.amount.unit == :ml && @read.words["cut"]
+        return treat, cooking if prepared_already? || (@read.amount.unit == :ml && @read.words["cut"])
 
         [trim, cut, treat, cooking]
       end

@@ -11,8 +11,11 @@ module Scullion
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
       COOKING = /\b(?:oven|roast|bake|fry|frying|pan|skillet|griddle|grill|tray)\b/i.freeze
+      BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
+      # What "oil" alone may be.
+      ANY_OIL = %w[olive-oil].freeze
       # Foods to a sentence in which all of them are meant.
       FEW = 3
       # What is not to be taken.
@@ -29,7 +32,7 @@ module Scullion
       #   list, for those without an amount too
       def lines
         all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
-        all.each { |line| line.into = told(line) if line.item&.food? && open?(line) }
+        all.each { |line| line.into = told_into(line) if line.item&.food? && open?(line) }
       end
 
       private
@@ -47,7 +50,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || item.foods.any? { |key| @listed.key?(key) }
         return false if sentence.match?(NOT)
-        return false unless @alone || item.piece || item.container || (item.amount && !item.counted?)
+        return false unless @alone || item.piece || item.container || item.amount
 
         item.foods.each { |key| @listed[key] = true }
       end
@@ -67,16 +70,58 @@ module Scullion
       def into(item, sentence)
         return "dressing" if sentence.match?(SAUCE)
 
-        "cook" if sentence.match?(COOKING) && @items.poured?(item)
+        return "cook" if sentence.match?(COOKING) && @items.poured?(item)
+
+        "pot" if boiled_along?(item, sentence)
+      end
+
+      # "Simmer them with a bay leaf and half an onion": what cooks along, and is not in the list.
+      def boiled_along?(item, sentence)
+        at = sentence =~ BOILED or return false
+        named = sentence.downcase.index(item.name.downcase) or return false
+        named > at && (!@alone || sentence[at...named].match?(/\bwith\b/i))
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?
 
       # Where the steps say that it goes. @return [String, nil]
-      def told(line)
+      def told_into(line)
         return "dressing" if whisked?(line.item) || part_whisked?(line)
 
+        return "cook" if @items.poured?(line.item) && fried?(line.item)
+
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # Is all of it on the tray or in the pan, by the one sentence that speaks of it?
+      def fried?(item)
+        spoken = mentions(item)
+        spoken.any? && spoken.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+      end
+
+      # Sentences of the steps with this food, the only oil also where just "oil" is said.
+      def mentions(item)
+        told
+          .select do |_, foods|
+            foods.intersect?(item.foods) || (only_oil?(item) && foods.intersect?(ANY_OIL))
+          end
+          .map(&:first)
+      end
+
+      def only_oil?(item)
+        oils = @lines.filter_map(&:item).select { |each| oil?(each) }
+        oil?(item) && oils.map(&:foods).uniq.size == 1
+      end
+
+      def oil?(item) = item.foods.first.to_s.end_with?("-oil")
+
+      # @return [Array<Array(String, Array<String>)>] each sentence with its foods
+      def told
+        @told ||=
+          @lines
+            .select { |line| line.kind == "step" }
+            .flat_map { |line| sentences(line) }
+            .map { |text| [text, @items.of(text, prose: true).flat_map(&:foods)] }
       end
 
       # A part with a name of its own that is whisked: "blitz the salsa verde".
@@ -88,11 +133,9 @@ module Scullion
       # What is kept whole for the top, or goes over it last.
       def topping
         @topping ||=
-          @lines
-            .select { |line| line.kind == "step" }
-            .flat_map { |line| sentences(line) }
-            .select { |text| text.match?(TOP) && !text.match?(SOME_OF_IT) }
-            .map { |text| @items.of(text, prose: true).flat_map(&:foods) }
+          told
+            .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) }
+            .map(&:last)
             .select { |foods| foods.uniq.size <= FEW }
             .flatten
       end
@@ -103,13 +146,10 @@ module Scullion
           item.parts.any? { |part| whisked.any? { |text| text.match?(/\b#{part}\b/i) } }
       end
 
-      def whisked
-        @whisked ||=
-          @lines.select { |line| line.kind == "step" }.flat_map { |line| sentences(line) }.grep(SAUCE)
-      end
+      def whisked = @whisked ||= told.map(&:first).grep(SAUCE)
 
       def whisked_foods
-        @whisked_foods ||= whisked.flat_map { |text| @items.of(text, prose: true).flat_map(&:foods) }
+        @whisked_foods ||= told.select { |text, _| text.match?(SAUCE) }.flat_map(&:last)
       end
 
       def sentences(line) = line.text.split(/(?<=[.!?;])\s+/)

@@ -5,20 +5,33 @@ module Scullion
     # How many a written recipe serves, where it says so.
     class Servings
       MOST = 5000
-      WORDS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value > 1 }.freeze
-      NUMBER = /(?<number>\d{1,5}|#{WORDS.keys.join("|")})/i.freeze
+      NEAR_TOP = 4
+      WORDS =
+        Amount::Words::NUMBERS
+          .select { |_, value| value.is_a?(Integer) && value > 1 }
+          .merge("a dozen" => 12)
+          .freeze
+      NUMBER =
+        %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            eaters|mains?|(?:plates|heads|boxes)(?!\s+of)|
-            hungry|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+            eaters|mains?|(?:plates|heads|boxes|bowls)(?!\s+of)|cvrs?|lunch\s?boxes|salads|as\ part\ of|
+            hungry|(?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+      # What stands between the number and those who are served.
+      SORT =
+        /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
+               hungry)\s+)?/ix.freeze
       NOT_THEM =
-        /(?!\s*(?:-\s*\d+\s*)?(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|tsps?|
-                 loaves|jars?|oz|lbs?|%|x|°|c\b|third|weeks?|times?|pints?|litres?|"))(?!\d)/ix.freeze
+        %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
+                 tsps?|loaves|jars?|oz|lbs?|x|c|third|weeks?|times?|pints?|litres?)\b|[%°"]))(?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
-        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|pax|for)\s*:?\s*
-          (?:about\s+|enough\s+for\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}[^,]{0,30}\z
-         |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{THEM}[^,.]{0,30}\z/ix.freeze
+        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|for|enough\s+for|it's\s+for)\s*:?\s*
+          (?:about\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
+          #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
+         |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
+         |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
+         |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
         /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z
          |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
@@ -26,11 +39,13 @@ module Scullion
       SAID = [
         /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b#{NUMBER}(?:ish|\+)?\s*
-          (?:-?\s*(?:main-dish|main|starter|good|small|large|generous|hungry)\s+)?#{THEM}/ix,
+        /\b#{NUMBER}(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
+        /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:does|do|batch\s*=|lunch|supper|dinner|plate|salad)\s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bfor\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
+        /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|plate|salad|staff\s+meal|buffet|party)
+          \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
+          #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\A[^\d]{6,}\(#{NUMBER}\)\z/ix
       ].freeze
@@ -42,8 +57,8 @@ module Scullion
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
         SAID.each_with_index do |pattern, index|
-          # A bare "for six" is meant so near the top alone.
-          searched = index >= 4 ? rows.first(4) : rows
+          # A bare "for six" is meant so near the top, or at the very end.
+          searched = index >= 5 ? [*rows.first(NEAR_TOP), *rows.last(1)] : rows
           @number = searched.filter_map { |row| read(row, pattern) }.first
           break if @number
         end

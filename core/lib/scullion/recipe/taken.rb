@@ -5,6 +5,8 @@ module Scullion
     # One food of a recipe as it was taken: how it comes in, how much of it, and where it goes.
     class Taken
       SERVING = Salad::Component::GRAMS
+      # ml of water to a dressing at most.
+      THINNING = 100
       COOKED_HERE = "weighed cooked, and cooked here from raw"
       # What stands beside the salad: cooked along and taken out, for the tray, on the table.
       BESIDE = %w[pot cook table].freeze
@@ -21,6 +23,7 @@ module Scullion
       def zest? = read.amount&.part == "zest"
       def dressing? = into == "dressing"
       def beside? = BESIDE.include?(into)
+      def aromatic? = lexicon.aromatic?(ingredient.key)
 
       # g in the whole recipe, ready to serve. @return [Float, nil]
       def grams
@@ -43,15 +46,15 @@ module Scullion
       def into
         said = read.to || read.line.into
         return said if said
-        return "pot" if Items::COOKED_IN.include?(ingredient.key)
+        return "pot" if lexicon.cooked_in?(ingredient.key) && !thins?
 
-        @house.lexicon.poured?(ingredient.key) ? "dressing" : "salad"
+        lexicon.poured?(ingredient.key) || (lexicon.aromatic?(ingredient.key) && raw?) ? "dressing" : "salad"
       end
 
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       # @return [Hash] a salad's component
       def component
-        @component ||= zest? ? usually.except("trim", "cut", "treat", "cook") : usually.merge(as_said)
+        @component ||= zest? ? usually.except("trim", "cut", "treat", "cook") : kept_on.merge(as_said)
       end
 
       # The same with its grams a serving.
@@ -60,7 +63,7 @@ module Scullion
         component.merge(
           "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
           "right" => right? || nil,
-          "held_back" => (1.0 if into == "top"),
+          "held_back" => read.line.item.held || (1.0 if into == "top"),
           **zest.to_h
         ).compact
       end
@@ -94,8 +97,21 @@ module Scullion
       private
 
       def practice = @house.practice
+      def lexicon = @house.lexicon
+      # So little water is whisked in, not boiled in.
+      def thins? = ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= THINNING
+      def raw? = !read.words.keys.intersect?(%w[cook cooked])
       def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
       def usually = @usually ||= @house.default_component(ingredient).to_h
+
+      # "Skin on" of what is usually skinned: nothing is taken off.
+      def kept_on
+        if read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
+          usually.except("trim")
+        else
+          usually
+        end
+      end
 
       def as_said
         said = read.words

@@ -7,6 +7,8 @@ module Scullion
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?s\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
+      # What a fruit is cut into that is eaten, and not its zest alone.
+      FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
       # "A handful per 10 people"
       FOR_SOME = /\bper\s+\d+\s+(?:people|persons?|portions?|covers|guests|plates|heads)\b/i.freeze
 
@@ -23,7 +25,10 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         all.each { |item| item.place = "pot" } if all.any? { |item| item.place == "pot" }
-        share_out(all.select { |item| item.said?(:parts) })
+        SaidOnce.new(@plain, @lexer).of(all)
+        keep_back(all)
+        weighed = all.select { |item| item.food? && item.amount }
+        all.each { |item| item.flags << :beside_weighed if item.amount.nil? } if weighed.any?
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         ends(all)
@@ -46,18 +51,6 @@ module Scullion
           Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
       end
 
-      # "3 parts oil to 1 part vinegar, about 120 ml": so much in all, shared out by parts.
-      def share_out(items)
-        whole = items.filter_map(&:size).last
-        return if items.size < 2 || whole.nil? || !items.all?(&:counted?)
-
-        parts = items.sum { |item| item.amount.value }
-        items.each do |item|
-          share = item.amount.value / parts
-          item.amount, item.size = Amount.new(whole.low * share, whole.high * share, whole.unit), nil
-        end
-      end
-
       # "60 g pp", "2 slices a head": so much for each who is served.
       def mark_heads(items)
         chars = @plain =~ A_HEAD or return
@@ -70,24 +63,24 @@ module Scullion
       end
 
       def ends(items)
-        items.each_cons(2) do |one, other|
-          one.to ||= other.from
-          same_unit(one, other)
-        end
+        items.each_cons(2) { |one, other| one.to ||= other.from }
         items.last&.then { |last| last.to ||= @plain.bytesize }
       end
 
-      # "2 tbsp vinegar, 5 oil": a bare number of what is poured goes on in the unit before it.
-      def same_unit(one, other)
-        bare = other.counted? && !other.amount.estimated && other.food?
-        return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
+      # Of the only food, or of the one that it is said of.
+      def keep_back(items)
+        foods = items.select(&:food?)
+        return unless foods.size == 1
 
-        step = one.amount.unit == :g ? 1.0 : @lexer.spoon(one.amount)
-        other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
+        share = KeptBack.new(@plain).of(foods.first.amount) or return
+        foods.first.held, foods.first.place = share, nil
       end
 
-      # The zest and the juice of a fruit are two foods.
+      # The zest and the juice of a fruit are two foods; so are its zest and the fruit itself, cut up.
       def both_parts(item)
+        if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])
+          return item.dup.tap { |fruit| fruit.parts = [] }, item.dup.tap { |zest| zest.words = {} }
+        end
         return [item] unless item.parts.uniq.size == 2
 
         %w[juice zest].map { |part| item.dup.tap { |each| each.parts = [part] } }

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What an amount in a line is of: the food that it stands beside, another one, more of the same, or the
+    # size of what is counted.
+    module Amounted
+      # A bare number in brackets behind a tin is its grams from here on.
+      BARE_GRAMS = 30
+      CM_AN_INCH = 2.54
+
+      private
+
+      # @return [Float] cm
+      def long(text)
+        number = text[/\d+(?:[.,]\d+)?/].to_f
+        return number * CM_AN_INCH if text.match?(/in|"/)
+
+        text.include?("mm") ? number / 10 : number
+      end
+
+      def amount(token, index)
+        amount = token.value
+        return if @clauses.or? && item.food?
+        return another(token) if another?(index)
+        return more_of_it(token) if more_of_it?(index)
+        return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
+        return item.amount = amount if item.amount.nil?
+
+        item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # With the words before it that are of its own name.
+      def another(token)
+        own, before =
+          item.unknown.partition { |_, clause, _| !@prose && item.food? && clause == @clauses.number }
+        item.unknown = before
+        begin_item(token).amount = token.value
+        item.unknown = own.map { |word, clause, _| [word, clause, true] }
+      end
+
+      # The amount of another food, known or not.
+      def another?(index)
+        return @around.joined?(index) && item.unknown.any? && item.counted? unless item.food?
+        return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
+
+        !@clauses.bracketed? && (@around.food_follows?(index) || stranger_before?)
+      end
+
+      # ", pom mol 60 ml": words that nobody knows, in a clause of their own before the amount.
+      def stranger_before?
+        !@prose && @clauses.number > item.clause && @around.stranger_behind_mark?(@tokens.index(@token))
+      end
+
+      # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"
+      def more_of_it?(index)
+        item.food? && @clauses.bracketed? == false && @around.joined?(index) && @around.extra?(index, @parts)
+      end
+
+      def more_of_it(token)
+        same = item
+        begin_item(token).amount = token.value
+        item.foods, item.name, item.clause = same.foods, same.name, @clauses.number
+      end
+
+      # "125 g ball x 2"; else the size of what is counted.
+      def second_amount(amount, index)
+        return item.flags << :contradicts if @around.joined?(index) && !@prose
+        return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
+
+        item.size, item.amount = item.amount, amount
+        item.flags << :each
+      end
+
+      # Two amounts before the name: "two 400 g tins"; in a sentence the last one is meant.
+      def before_name(amount, index)
+        if @prose && @around.before(index).kind != :amount
+          item.amount, item.unknown = amount, []
+        elsif item.counted? && amount.unit != :piece
+          item.size ||= amount
+          item.flags << :each
+        else
+          item.flags << :contradicts unless amount.unit == :piece && (item.piece || item.container)
+        end
+      end
+
+      def bracketed(amount)
+        item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
+        if item.amount.nil? && !item.container
+          item.amount = amount
+        elsif amount.unit != :piece
+          @sized = @clauses.number
+          item.size ||= amount unless amount.estimated
+        elsif item.container && amount.value >= BARE_GRAMS
+          item.flags << :drained_size if @drained == @clauses.number
+          item.size ||= Amount.new(amount.low, amount.high, :g)
+        end
+      end
+    end
+  end
+end

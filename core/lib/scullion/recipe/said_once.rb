@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a line says once and means of several of its foods: "a handful of each", "1 red and 1 green
+    # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
+    class SaidOnce
+      OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
+      IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
+      CHAIN = /=\s*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
+
+      # @param plain [String] the line as its tokens count their places @param lexer [Lexer]
+      def initialize(plain, lexer)
+        @plain, @lexer = plain, lexer
+      end
+
+      # @param items [Array<Item>] of the line, in order
+      def of(items)
+        name_heads(items)
+        each_as_much(items)
+        chain(items)
+        share_out(items)
+        items.each_cons(2) { |one, other| same_unit(one, other) }
+      end
+
+      private
+
+      def lexicon = @lexer.lexicon
+
+      # "1 red and 1 green pepper": the first of them has the other's name behind its own word.
+      def name_heads(items)
+        items.each_cons(2) do |one, other|
+          next unless other.food?
+
+          one.food? ? head_too(one, other) : head_of(one, other)
+        end
+      end
+
+      def head_of(one, other)
+        return if one.amount.nil? || one.unknown.empty?
+
+        keys = with_head(one.unknown.map(&:first).join(" "), other) or return
+        one.foods, one.name, one.unknown, one.clause = keys, other.name, [], other.clause
+        one.words = other.words.merge(one.words)
+      end
+
+      # "Cumin and coriander seed", "lemon and lime juice".
+      def head_too(one, other)
+        return unless other.amount.nil? || other.amount.equal?(one.amount)
+
+        one.foods = with_head(one.name, other) || one.foods if joined?(one, other)
+      end
+
+      def with_head(word, other)
+        lexicon.food([*Lexicon.fold(word).split, Lexicon.fold(other.name).split.last])
+      end
+
+      def joined?(one, other)
+        between = @plain.byteslice(one.from...(other.from + other.name.bytesize)).to_s.scrub
+        between.match?(/#{Regexp.escape(one.name)}\s*(?:&|\+|\band\b|\bor\b)/i)
+      end
+
+      # "Mint, dill, coriander – a handful of each"
+      def each_as_much(items)
+        last = items.last
+        return unless items.size > 1 && last.amount && @plain.match?(OF_EACH)
+
+        others = items[0...-1].reverse.take_while { |item| item.food? && item.amount.nil? }
+        others.each { |item| item.amount, item.piece = last.amount, item.piece || last.piece }
+      end
+
+      # "Walnut oil : canola : vinegar = 2 : 1 : 1"
+      def chain(items)
+        found = @plain.match(CHAIN) or return
+        parts = found[:parts].split(":").map { |part| part.tr(",", ".").to_f }
+        named = items.select { |item| item.food? && item.from < @plain[0...found.begin(0)].bytesize }
+        return unless named.size == parts.size && parts.size > 1
+
+        named.zip(parts) do |item, part|
+          item.size ||= nil
+          item.amount = Amount.new(part, part, :piece, piece: "each")
+          item.flags << :parts
+        end
+      end
+
+      # "3 parts oil to 1 part vinegar, about 120 ml": so much in all, shared out by parts.
+      def share_out(items)
+        among = items.select { |item| item.food? && item.counted? && (item.said?(:parts) || colons?) }
+        whole = in_all(items)
+        return if among.size < 2 || whole.nil?
+
+        parts = among.sum { |item| item.amount.value }
+        among.each do |item|
+          share = item.amount.value / parts
+          item.amount, item.size = Amount.new(whole.low * share, whole.high * share, whole.unit), nil
+          item.flags.delete(:contradicts)
+        end
+      end
+
+      def colons? = @plain.match?(/[[:alpha:]]\s+\d+(?:\.\d+)?\s*:\s*[[:alpha:]]/)
+
+      # The amount behind "make", or of which the parts are said to be.
+      def in_all(items)
+        sized = items.filter_map(&:size).last
+        return sized if sized && items.any? { |item| item.said?(:parts) }
+
+        at = @plain.rindex(IN_ALL) or return
+        @lexer.read(@plain[at..]).find { |token| token.kind == :amount && token.value.unit != :piece }&.value
+      end
+
+      # A bare number of what is poured goes on in the unit before it.
+      def same_unit(one, other)
+        bare = other.counted? && !other.amount.estimated && other.food?
+        return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
+
+        step = one.amount.unit == :g ? 1.0 : @lexer.spoon(one.amount)
+        other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
+      end
+    end
+  end
+end
