@@ -18,6 +18,8 @@ module Scullion
                 :needs,
                 :cooking,
                 :preps,
+                :made,
+                :along,
                 :benches,
                 :dressings,
                 :purchases,
@@ -58,8 +60,9 @@ module Scullion
         "needs" => needs.map(&:to_h),
         "buy" => purchases.map(&:to_h),
         "prep" => preps.map(&:to_h),
+        "made" => made.map(&:to_h),
         "benches" => benches.map(&:to_h),
-        "cook" => cooking.map { |method| { **method.to_h, "control" => control.of(method) }.compact },
+        "cook" => cooking.map { |method| cooked(method) },
         "dress" => dressings.map(&:to_h),
         "hold" => windows.map(&:to_h),
         "build" => builds.map(&:to_h),
@@ -134,6 +137,9 @@ module Scullion
         *needs,
         *cooking,
         *preps,
+        *made,
+        *made.flat_map(&:parts),
+        *along,
         *benches,
         *dressings,
         *dressings.filter_map(&:full),
@@ -195,6 +201,13 @@ module Scullion
         @preps << Prep::Line.new("prep/#{index}", need, method, brief)
       end
       @benches = Prep::Bench.of(@preps)
+      @made = preps.filter_map(&:made)
+      @along = cooking.flat_map(&:along)
+    end
+
+    def cooked(method)
+      with = method.along.map(&:to_h)
+      { **method.to_h, "control" => control.of(method), "with" => (with unless with.empty?) }.compact
     end
 
     def dress
@@ -235,8 +248,10 @@ module Scullion
         (cooking + preps).flat_map do |sheet|
           sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] }
         end
-      preps.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings +
-        dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] }
+      bought = preps.reject { |prep| prep.component.made }
+      bought.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings +
+        dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] } +
+        [*made.flat_map(&:parts), *along].map { |part| [part.ingredient, part, :grams] }
     end
   end
 end

@@ -129,6 +129,12 @@ module Scullion
       # @param option [String] as in facts/practice/schools
       def school(option) = component.cook[option] || practice.schools(self.class.key).fetch(option).keys.first
 
+      # What cooks along with it. @return [Array<Along>]
+      def along
+        @along ||=
+          component.with.each_with_index.map { |with, index| Along.new("#{at}/with/#{index}", self, with) }
+      end
+
       # Bought things that the method itself uses.
       # @return [Array<Array(String, Symbol)>] seasoning ("salt", "oil") and the figure that says how much
       def uses = []

@@ -164,9 +164,8 @@ module Scullion
       def lines_eaten
         brought =
           components.flat_map do |component|
-            component.brings.map do |seasoning|
-              [component.name, @larder.fetch(practice.seasoning(seasoning))]
-            end
+            seasonings = component.brings.map { |seasoning| @larder.fetch(practice.seasoning(seasoning)) }
+            (seasonings + component.with.map(&:ingredient)).map { |ingredient| [component.name, ingredient] }
           end
         (
           layers.map { |layer| [layer.component.name, layer.ingredient] } +

@@ -34,7 +34,7 @@ module Scullion
       def tasks
         @tasks ||=
           begin
-            cut = cutting
+            cut = @prep.made ? making(@prep.made) : cutting
             raw = @need.treated_after? || !component.treat ? [] : [treating(last(cut))]
             soaked = soaking(last(cut + raw))
             hot = heating(last(cut + raw + soaked))
@@ -89,6 +89,19 @@ module Scullion
 
       def component = @need.component
       def cut_name = component.cut ? @practice.cuts.fetch(component.cut)["name"].downcase : component.trim
+
+      # A made part is weighed out and made in one go.
+      def making(made)
+        [
+          task(
+            "#{@prep.at}/make",
+            "#{@need.name}: #{made.do_it.downcase}",
+            "prep",
+            @prep.at,
+            [segment(whole(made.hands_minutes), hands(KNIFE)), *clean_between]
+          )
+        ]
+      end
 
       # With a knife each piece is trimmed and cut; for a machine all of it is trimmed first, and nobody waits
       # for the machine meanwhile.

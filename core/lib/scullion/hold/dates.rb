@@ -16,6 +16,8 @@ module Scullion
       # @param component [Salad::Component] @return [Integer] days
       def days_of(component)
         all = @rules.fetch("days").to_i
+        return [all, component.made.keeping.days].min if component.made
+
         component.method && component.ingredient.key.match?(RICE) ? [all, @code["rice_days"]].min : all
       end
 

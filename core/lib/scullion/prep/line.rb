@@ -160,12 +160,17 @@ module Scullion
         @tool = quickest if component.cut
       end
 
+      # What it is made of, where it is a made part. @return [Made, nil]
+      def made = component.made && (@made ||= Made.new("#{at}/made", self))
+
       def component = need.component
       def ingredient = need.ingredient
       def kind = @kind ||= Safety::Catalogue.shipped.kind(ingredient)
 
       # Eaten raw, it is washed first; once, where that is how it is trimmed.
-      def washed? = kind.washed? && cooking.nil? && component.trim != "washed"
+      def washed?
+        kind.washed? && cooking.nil? && component.made.nil? && component.trim != "washed"
+      end
 
       # As Cook::Method#uses.
       def uses

@@ -132,10 +132,11 @@ module Scullion
           "taken" => named(taken.ingredient),
           "done" => taken.done,
           "usual" => taken.usual,
-          "to" => taken.into,
+          "to" => made_parts.of(taken) ? "made" : taken.into,
+          "made" => made_parts.of(taken)&.name,
           "grams" => taken.grams&.fdiv(@servings)&.round(2),
           "slip" => slip(taken)
-        }
+        }.compact
       end
 
       # An amount that this ingredient never is in so much salad: advice, with the reading that would mend it.
@@ -183,19 +184,42 @@ module Scullion
       end
 
       def salad
-        wet, others = all_taken.partition { |taken| taken.dressing? && dressed? }
+        wet, others = loose.partition { |taken| taken.dressing? && dressed? }
         solid = others.reject(&:beside?)
-        return if solid.empty?
+        return if solid.empty? && made_parts.to_a.empty?
 
         {
           "name" => (@page.title || "Pasted salad")[0, 120],
-          "components" => solid.map(&:served),
+          "components" => company.along_with(solid.map(&:served)) + made_parts.to_a.map { |part| made(part) },
           "dressing" => dressing(wet)
         }.compact
       end
 
+      # All but what goes into a made part.
+      def loose = all_taken.reject { |taken| made_parts.of(taken) }
+      def made_parts = @made_parts ||= MadeParts.new(all_taken, @house.lexicon)
+      def company = @company ||= Company.new(all_taken, @practice, @servings)
+
+      # A made part as a component: all that is made of it is eaten.
+      def made(part)
+        parts = part.taken.map { |taken| taken.part(whole).except("role") }
+        left = @practice.fetch("made/#{part.how}/yield")
+        grams = parts.sum { |each| each["grams"] } * left / @servings
+        {
+          "ingredient" => @practice.words("made", part.how)["like"],
+          "name" => part.name,
+          "role" => @practice.words("made", part.how)["role"],
+          "grams" => grams.round(1).clamp(Taken::SERVING),
+          "held_back" => (1.0 if part.taken.all? { |taken| taken.into == "top" }),
+          "made" => {
+            "how" => part.how,
+            "parts" => parts
+          }
+        }.compact
+      end
+
       # Is there more to dress with than garlic or ginger?
-      def dressed? = @dressed ||= all_taken.any? { |taken| taken.dressing? && !taken.aromatic? }
+      def dressed? = @dressed ||= loose.any? { |taken| taken.dressing? && !taken.aromatic? }
 
       # As it is written: its parts in the recipe's own amounts, so much of it on a serving, and split as the
       # steps say.

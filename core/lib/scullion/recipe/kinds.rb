@@ -26,6 +26,8 @@ module Scullion
       DISH =
         /\A[^:,;]*\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
           (?:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # Words to the name of a part.
+      PART_WORDS = 5
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
 
@@ -103,7 +105,8 @@ module Scullion
         return false if plain.include?(",")
 
         words = plain.sub(/\(.*\)\z/, "").split
-        words.size.between?(1, 3) && @lexicon.sections.key?(words.last) &&
+        words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
+          (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
       end
 

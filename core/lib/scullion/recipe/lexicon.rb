@@ -100,6 +100,11 @@ module Scullion
       # What has a juice and a zest of its own.
       def fruit?(key) = @larder[key]&.family == "fruit"
 
+      # Is that what a part of a recipe is called?
+      def part?(word)
+        sections.key?(word) || words("made").each_value.any? { |names| names.key?(word) }
+      end
+
       def aside?(word) = @asides.key?(word)
       def heading(kind) = @headings.fetch(kind)
 

@@ -143,7 +143,11 @@ module Scullion
         brought = component.brings.map { |name| @brief.larder.fetch(@brief.practice.seasoning(name)) }
         with = seasonings.map { |name, _| @brief.larder.fetch(@brief.practice.seasoning(name)) }
         poured = job.pours.flat_map { |pour| pour.stage.dressing.recipe.parts.map(&:ingredient) }
-        [component.ingredient, *brought, *with, *poured].flat_map(&:allergens).uniq.sort
+        [component.ingredient, *component.with.map(&:ingredient), *brought, *with, *poured].flat_map(
+          &:allergens
+        )
+          .uniq
+          .sort
       end
 
       def dressings

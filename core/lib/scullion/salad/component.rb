@@ -4,16 +4,29 @@ module Scullion
   class Salad
     # One prepped or cooked item of a salad: so many grams a serving, in this form.
     class Component
-      FIELDS = %w[ingredient name grams amount role trim cut treat cook held_back right].freeze
+      FIELDS = %w[ingredient name grams amount role trim cut treat cook made with held_back right].freeze
       RAW = {}.freeze
 
       # g a serving that a component may weigh.
       GRAMS = (0.1..5000.0).freeze
 
-      attr_reader :ingredient, :name, :grams, :role, :trim, :cut, :treat, :cook, :held_back, :right
+      attr_reader :ingredient,
+                  :name,
+                  :grams,
+                  :role,
+                  :trim,
+                  :cut,
+                  :treat,
+                  :cook,
+                  :made,
+                  :with,
+                  :held_back,
+                  :right
 
       # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
       # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
+      # @param made [Salad::Made, nil] what it is made of; the ingredient is then what that is like
+      # @param with [Array<Salad::With>] what cooks along
       # @param held_back [Float] share kept for the top, 0 to 1
       # @param right [Boolean] the cook says that an unusual amount is meant
       def initialize(
@@ -25,16 +38,27 @@ module Scullion
         cut: nil,
         treat: nil,
         cook: RAW,
+        made: nil,
+        with: [],
         held_back: 0.0,
         right: false
       )
-        @ingredient, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
-        @cook, @held_back, @right = cook, held_back, right
+        @like, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
+        @cook, @made, @with, @held_back, @right = cook, made, with, held_back, right
         @given_name = name
         @name = name || ingredient.name
+        @ingredient = made ? made.ingredient(ingredient, @name) : ingredient
         @method = Cook::Parcels.kind(cook["method"])
         @form = @method ? @method.parcel.form : (cut || "whole")
-        @preparation = [ingredient.key, trim, cut, treat, *cook.sort.flatten].join("|")
+        @preparation = [
+          ingredient.key,
+          trim,
+          cut,
+          treat,
+          *cook.sort.flatten,
+          made&.signature,
+          *with.map(&:signature)
+        ].compact.join("|")
         freeze
       end
 
@@ -50,7 +74,7 @@ module Scullion
       # The same at another weight. @param grams [Float] @return [Component]
       def weighing(grams)
         Salad::Component.new(
-          ingredient: ingredient,
+          ingredient: @like,
           grams: grams,
           role: role,
           name: @given_name,
@@ -58,6 +82,8 @@ module Scullion
           cut: cut,
           treat: treat,
           cook: cook,
+          made: made,
+          with: with.map { |each| each.times(grams / self.grams) },
           held_back: held_back,
           right: right
         )
@@ -75,6 +101,8 @@ module Scullion
           "treat" => treat,
           "held_back" => held_back.zero? ? nil : held_back,
           "cook" => cook.empty? ? nil : cook,
+          "made" => made&.to_h,
+          "with" => with.empty? ? nil : with.map(&:to_h),
           "right" => right || nil
         }.compact
       end
@@ -112,7 +140,8 @@ module Scullion
         usual == "warm-grain" && cook["serve"] == "cooled" ? "cold-grain" : usual
       end
 
-      # Bought things beside the ingredient itself that bring what guests may not eat.
+      # Bought things beside the ingredient itself that bring what guests may not eat; what cooks along does
+      # too.
       # @return [Array<String>] seasonings
       def brings = cook["liquid"] == "stock" ? ["stock"] : []
     end

@@ -46,7 +46,9 @@ module Scullion
           cut: item.choice("cut", @practice.cuts.keys, default: nil),
           trim: item.text("trim", default: nil),
           treat: item.text("treat", default: nil),
-          cook: item.given?("cook") ? cook(item) : Salad::Component::RAW
+          cook: item.given?("cook") ? cook(item) : Salad::Component::RAW,
+          made: item.within("made", default: nil) { |made| made(made) },
+          with: with(item)
         }
         return if ingredient.nil? || item.faults.size > before
 
@@ -58,6 +60,43 @@ module Scullion
         made = Salad::Component.new(ingredient: ingredient, grams: grams, **parts)
         @shares[made] = @shares.delete(:next) if @shares&.key?(:next)
         made
+      end
+
+      # What a made part is made of, each of it in the larder.
+      def made(item)
+        item.only(*Salad::Made::FIELDS)
+        how = item.choice("how", @practice.keys("made"))
+        parts =
+          item.list("parts", 1..40, "parts") do |part|
+            part.only(*Salad::Made::PART_FIELDS)
+            ingredient, grams = ingredient(part), part.number("grams", Salad::Made::PART_GRAMS, "grams")
+            Salad::Made::Part.new(ingredient: ingredient, grams: grams, right: part.flag("right"))
+          end
+        if how.nil? || parts.nil? ||
+             parts.any? { |part| part.nil? || part.ingredient.nil? || part.grams.nil? }
+          return
+        end
+
+        Salad::Made.new(how, parts, @practice)
+      end
+
+      # Pot company: only what is cooked has some.
+      def with(item)
+        return [] unless item.given?("with")
+
+        unless item.given?("cook")
+          item.fault("with", "Nothing is cooked that it could cook along with.", "Leave it out, or cook it.")
+        end
+        list =
+          item.list("with", 0..20, "things that cook along") do |row|
+            row.only(*Salad::With::FIELDS)
+            Salad::With.new(
+              ingredient: ingredient(row),
+              grams: row.number("grams", Salad::With::GRAMS, "grams for a serving"),
+              stays: row.flag("stays")
+            )
+          end
+        (list || []).select { |each| each&.ingredient && each.grams }
       end
 
       def ingredient(item)

@@ -80,13 +80,29 @@ module Scullion
         :g,
         how: "salt taken × its share of the food × what stays"
       ) { |treat_salt_grams, ready_grams, grams, treated| treat_salt_grams / ready_grams * grams * treated }
+      assumption :along_kept,
+                 "Stays in the food, of the salt that cooks along",
+                 :share,
+                 book: :practice,
+                 none: [1.0, "All of it stays, or nothing salty cooks along."],
+                 at: -> { along_kept_at }
+      gather(:salt_along, :salt_grams) { cooking ? cooking.along : [] }
+      gather(:cooked_in_all) { cooking ? [[cooking, :finished_grams]] : [] }
+      figure(
+        :along_salt_grams,
+        "Salt from what cooks along",
+        :g,
+        how: "the salt of what cooks along × its share of the food × what stays"
+      ) do |salt_along, cooked_in_all, grams, along_kept|
+        salt_along.empty? ? 0.0 : salt_along.sum / cooked_in_all.first * grams * along_kept
+      end
       figure(
         :salt_grams,
         "Salt",
         :g,
-        how: "grams × what is in it ÷ 100 + from cooking + from the treatment"
-      ) do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams|
-        (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams
+        how: "grams × what is in it ÷ 100 + from cooking + from the treatment + from what cooks along"
+      ) do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams, along_salt_grams|
+        (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams + along_salt_grams
       end
 
       def initialize(at, layer, cooking, prep)
@@ -100,6 +116,12 @@ module Scullion
       def name = layer.component.name
 
       private
+
+      # In plenty of water most of the salt is poured away with it.
+      def along_kept_at
+        at = "salt/kept/#{cooking&.class&.key}/share"
+        at if layer.component.with.any? { |with| !with.stays } && practice.figures.key?(at)
+      end
 
       # The cooking's figure for the salt it takes.
       attr_reader :cooking_salt
