@@ -4,6 +4,7 @@
 require "json"
 require "csv"
 require "digest"
+require "zlib"
 require "active_record"
 require "sqlite3"
 

@@ -11,7 +11,7 @@ module Scullion
         app.helpers Reading
         app.post("/api/paste") do
           document = body_document
-          json(Exchange::OwnSalad.draft(document["text"], read: method(:read_salad)) || drafted(document))
+          json(whole(document["text"]) || drafted(document))
         end
 
         app.get("/api/salads/:key/card.md") { file "text/markdown", "#{params["key"]}.md", card.to_markdown }
@@ -28,6 +28,13 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
+        # As Scullion wrote it, by itself or in a card.
+        def whole(text)
+          carried = Exchange::Carried.salad(text)
+          draft = Exchange::OwnSalad.draft(carried || text, read: method(:read_salad))
+          carried && draft ? draft.merge("servings" => Exchange::Carried.servings(text)) : draft
+        end
+
         def drafted(document)
           choices, amounts =
             %w[choices amounts].map do |name|

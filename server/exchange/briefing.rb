@@ -38,9 +38,14 @@ module Scullion
 
       # Those that its salads are made of, and what cooking seasons with.
       def self.ingredients(salads, house)
-        used = salads.flat_map { |salad| salad["components"] + (salad.dig("dressing", "parts") || []) }
-        keys = used.map { |line| line["ingredient"] } | house.practice.seasonings
+        keys = salads.flat_map { |salad| keys_of(salad) } | house.practice.seasonings
         house.larder.values_at(*keys).compact.sort_by(&:key).map(&:facts)
+      end
+
+      def self.keys_of(salad)
+        parts = salad.dig("dressing", "parts") || []
+        salad["components"].flat_map { |line| Records::Component.keys_of(line) } +
+          parts.map { |part| part["ingredient"] }
       end
 
       # @return [Hash{Integer=>Records::Salad}] those that the services serve
@@ -65,7 +70,7 @@ module Scullion
           book == "practice" || known["#{book}/#{key}"]&.key?(address)
         end
       end
-      private_class_method :ingredients, :salads, :figures, :known
+      private_class_method :ingredients, :keys_of, :salads, :figures, :known
     end
   end
 end

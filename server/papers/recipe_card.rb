@@ -7,8 +7,9 @@ module Scullion
     class RecipeCard
       # @param salad [Records::Salad] @param covers [Integer] @param house [House]
       def initialize(salad, covers, house)
-        @name, @covers = salad.name, covers
-        @plan = Salad::Trial.new(salad.to_build, house, covers: covers).plan.to_h
+        @name, @covers, @build = salad.name, covers, salad.to_build
+        @whole = Scullion::Salad::Trial.new(@build, house, covers: covers).plan
+        @plan = @whole.to_h
       end
 
       # What Markdown or a page would take for more than a text.
@@ -16,21 +17,26 @@ module Scullion
 
       # @return [String] safe to show as a page
       def to_markdown
-        dressed = dressing.any? ? ["## Dressing", list(dressing)] : []
-        [
-          "# #{escaped(@name)}",
-          "Serves #{@covers}",
-          "## Ingredients",
-          list(solids),
-          *dressed,
-          "## Method",
-          numbered(steps),
-          *notes.map { |note| escaped(note) }
-        ].join("\n\n") << "\n"
+        parts =
+          { "Dressing" => dressing, **made, "For pot and tray" => along }.reject { |_, lines| lines.empty? }
+        text =
+          [
+            "# #{escaped(@name)}",
+            "Serves #{@covers}",
+            "## Ingredients",
+            list(solids),
+            *parts.flat_map { |name, lines| ["## #{escaped(name)}", list(lines)] },
+            "## Method",
+            numbered(steps),
+            *notes.map { |note| escaped(note) }
+          ].join("\n\n") << "\n"
+        Exchange::Carried.in_text(text, @build)
       end
 
       # @return [String] schema.org Recipe, as JSON-LD that may stand in a page's script
-      def to_json_ld = JSON.pretty_generate(to_linked_data).gsub("<", "\\u003c")
+      def to_json_ld
+        JSON.pretty_generate(Exchange::Carried.in_data(to_linked_data, @build)).gsub("<", "\\u003c")
+      end
 
       private
 
@@ -41,22 +47,25 @@ module Scullion
           "name" => @name,
           "recipeYield" => "#{@covers} servings",
           "recipeCategory" => "Salad",
-          "recipeIngredient" => solids + dressing,
+          "recipeIngredient" => solids + dressing + made.values.flatten + along,
           "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } }
         }
       end
 
       def solids
-        @plan["prep"].map do |line|
-          done =
-            [
-              line["trim"],
-              line.dig("cut", "key"),
-              line.dig("treat", "name")&.downcase,
-              method(line["name"])
-            ].compact.map { |word| word.tr("-", " ") }
-          "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
-        end
+        made = @plan["made"].map { |part| part["prep"] }
+        @plan["prep"]
+          .reject { |line| made.include?(line["at"]) }
+          .map do |line|
+            done =
+              [
+                line["trim"],
+                line.dig("cut", "key"),
+                line.dig("treat", "name")&.downcase,
+                method(line["name"])
+              ].compact.map { |word| word.tr("-", " ") }
+            "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
+          end
       end
 
       # How it is cooked, where the ingredient's line should say so.
@@ -70,13 +79,45 @@ module Scullion
       end
       def batches = @plan["dress"]
 
+      # Each made part with what goes into it.
+      def made
+        @plan["made"].to_h do |part|
+          [part["name"], part["parts"].map { |each| "#{each["grams"]["text"]} #{each["name"]}" }]
+        end
+      end
+
+      # What cooking takes and nobody eats as such: oil for the tray, salt for the water, stock, bay.
+      def along
+        seasonings =
+          (@whole.cooking + @whole.preps).flat_map do |sheet|
+            sheet.uses.map do |key, figure|
+              [
+                @whole.brief.larder.fetch(@whole.brief.practice.seasoning(key)).name,
+                sheet.public_send(figure)
+              ]
+            end
+          end
+        company = @whole.along.map { |each| [each.ingredient.name, each.grams] }
+        (seasonings + company)
+          .select { |_, grams| grams.positive? }
+          .group_by(&:first)
+          .map { |name, rows| "#{@whole.brief.practice.writer.g(rows.sum(&:last))} #{name}" }
+      end
+
       def steps
         cooking = @plan["cook"].map { |cook| "#{cook["name"]}: #{cook["setting"]}. #{cook["done"]}" }
         building =
           @plan["build"].flat_map do |build|
             build["shares"].map { |share| "#{share["step"]}: #{share["name"].downcase}." }
           end
-        cooking + batches.flat_map { |batch| mixing(batch) } + building
+        cooking + making + batches.flat_map { |batch| mixing(batch) } + building
+      end
+
+      def making
+        @plan["made"].map do |part|
+          kept = "keeps #{part["days"]["text"]}#{", cold" if part["cold"]}"
+          "#{part["name"]}: #{part["do"].downcase}; #{kept}. Too thick: #{part["thin"]}."
+        end
       end
 
       def mixing(batch)

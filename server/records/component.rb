@@ -7,6 +7,14 @@ module Scullion
       belongs_to :salad
       belongs_to :ingredient
       attribute :cook, ActiveRecord::Type::Json.new
+      attribute :made, ActiveRecord::Type::Json.new
+      attribute :along, ActiveRecord::Type::Json.new
+
+      # Keys of all that it takes, also below it. @return [Array<String>]
+      def self.keys_of(document)
+        below = (document.dig("made", "parts") || []) + (document["with"] || [])
+        [document, *below].map { |row| row["ingredient"] }
+      end
 
       def to_document
         {
@@ -19,6 +27,8 @@ module Scullion
           "treat" => treat,
           "held_back" => held_back,
           "cook" => cook,
+          "made" => made,
+          "with" => along,
           "right" => right || nil
         }.compact
       end

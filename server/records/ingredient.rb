@@ -22,11 +22,21 @@ module Scullion
       def used_in
         ids =
           Component.where(ingredient: self).pluck(:salad_id) |
-            DressingPart.where(ingredient: self).pluck(:salad_id)
+            DressingPart.where(ingredient: self).pluck(:salad_id) | below.map(&:salad_id)
         Salad.where(id: ids).order(:name).pluck(:name)
       end
 
       def to_document = facts.merge("version" => lock_version)
+
+      private
+
+      # Components that it is a part of, or cooks along with.
+      def below
+        Component
+          .where.not(made: nil)
+          .or(Component.where.not(along: nil))
+          .select { |component| Component.keys_of(component.to_document).include?(key) }
+      end
     end
   end
 end

@@ -85,6 +85,8 @@ module Scullion
             treat: component.treat,
             held_back: component.held_back,
             cook: component.cook.presence,
+            made: component.made&.to_h,
+            along: component.with.map(&:to_h).presence,
             right: component.right
           )
         end

@@ -60,6 +60,27 @@ module Scullion
           end
         end
 
+        # A made part, weighed out: a sheet of its own.
+        def made
+          @plan["made"].map do |part|
+            sheet(
+              "made-#{key(part["name"])}",
+              "Make: #{part["name"]}, #{text(part, "make_grams")}",
+              ["Into it", "Weigh"],
+              [
+                *part["parts"].map { |each| [each["name"], amount(each, "grams")] },
+                ["Then", "#{part["do"]}. Too thick: #{part["thin"]}."],
+                ["Keeps", "#{text(part, "days")}#{", cold" if part["cold"]}"],
+                ["Contains", part["contains"].any? ? part["contains"].join(", ") : "none of the fourteen"]
+              ],
+              [5, 8],
+              wall: true,
+              amounts: [1],
+              ats: [part["prep"], *tasks_at(part["prep"])]
+            )
+          end
+        end
+
         def cook
           @plan["cook"].map do |line|
             rows =
@@ -72,13 +93,17 @@ module Scullion
               "cook-#{key(line["name"])}",
               "Cook: #{line["name"]}",
               ["What", "How much"],
-              [*rows, ["Done when", line["done"]], *kept_safe(line)],
+              [*rows, *along(line), ["Done when", line["done"]], *kept_safe(line)],
               [4, 6],
               note: "#{line["setting"]}.",
               wall: true,
               ats: [line["at"], *tasks_at(line["at"])]
             )
           end
+        end
+
+        def along(line)
+          Array(line["with"]).map { |each| ["#{each["name"]}, cooks along", cell(each["grams"])] }
         end
 
         def dressing

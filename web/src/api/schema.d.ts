@@ -1769,7 +1769,11 @@ export interface components {
              * @description Where it goes; pot, cook and table stand beside the salad
              * @enum {string}
              */
-            to?: "salad" | "top" | "dressing" | "pot" | "cook" | "table" | "serve";
+            to?: "salad" | "top" | "dressing" | "made" | "pot" | "cook" | "table" | "serve";
+            /** @description The made part that it goes into */
+            made?: string;
+            /** @description The share of it that is kept for the top */
+            held?: number;
             /** @description The line of the text that it stands on */
             row?: number;
             /** @description The words of the line, each with what it became */
@@ -2105,6 +2109,27 @@ export interface components {
             /** @description An unusual amount is meant */
             right?: boolean;
             cook?: components["schemas"]["Cook"];
+            made?: components["schemas"]["MadePart"];
+            /** @description What cooks along with it */
+            with?: {
+                ingredient: components["schemas"]["KeyName"];
+                /** @description For a serving of the component */
+                grams: number;
+                /** @description It is not taken out again */
+                stays?: boolean;
+            }[];
+        };
+        /** @description A made part: several ingredients made into one. The component's ingredient is then what it is like */
+        MadePart: {
+            /** @enum {string} */
+            how: "pounded" | "blended" | "whisked" | "pickled" | "toasted" | "mixed";
+            parts: {
+                ingredient: components["schemas"]["KeyName"];
+                /** @description On any scale */
+                grams: number;
+                /** @description An unusual amount is meant */
+                right?: boolean;
+            }[];
         };
         /**
          * @description A way of cooking. Its values are the folders of core/methods, filled in when this is read.
@@ -2632,6 +2657,7 @@ export interface components {
             needs: components["schemas"]["Need"][];
             buy: components["schemas"]["Purchase"][];
             prep: components["schemas"]["Prep"][];
+            made: components["schemas"]["Making"][];
             benches: {
                 at: string;
                 name: string;
@@ -2644,6 +2670,33 @@ export interface components {
             hold: components["schemas"]["HoldWindow"][];
             build: components["schemas"]["Bowls"][];
             waves: components["schemas"]["Waves"][];
+        };
+        /** @description A made part, made once for all the salads that it goes into */
+        Making: {
+            at: string;
+            name: string;
+            /** @description Address of its prep line */
+            prep: string;
+            how: string;
+            do: string;
+            /** @description What brings it to another thickness */
+            thin: string;
+            /** @description By the riskiest of its parts */
+            cold: boolean;
+            colour: string;
+            contains: string[];
+            for: string[];
+            make_grams: components["schemas"]["Figure"];
+            hands_minutes: components["schemas"]["Figure"];
+            days: components["schemas"]["Figure"];
+            parts: {
+                at: string;
+                ingredient: string;
+                name: string;
+                colour: string;
+                allergens: string[];
+                grams: components["schemas"]["Figure"];
+            }[];
         };
         Portion: {
             at: string;
@@ -2663,6 +2716,14 @@ export interface components {
             dressing_ml: components["schemas"]["Figure"];
             finished_grams: components["schemas"]["Figure"];
         };
+        /** @description An ingredient of a made part, or one that cooks along */
+        Below: {
+            ingredient: string;
+            name: string;
+            colour: string;
+            /** @description On a serving */
+            text: string;
+        };
         Layer: {
             at: string;
             name: string;
@@ -2673,6 +2734,10 @@ export interface components {
             role: string;
             form: string;
             held_back: number;
+            /** @description What it is made of */
+            made?: components["schemas"]["Below"][];
+            /** @description What cooks along */
+            with?: components["schemas"]["Below"][];
             /** @description Where its grams per serving can be changed */
             change_at: string;
             grams: components["schemas"]["Figure"];
@@ -2805,6 +2870,17 @@ export interface components {
              * @enum {string}
              */
             control?: "cold" | "clock" | "none";
+            /** @description What cooks along, weighed at the pot */
+            with?: {
+                at: string;
+                ingredient: string;
+                name: string;
+                colour: string;
+                stays?: boolean;
+                for: string;
+                grams: components["schemas"]["Figure"];
+                salt_grams: components["schemas"]["Figure"];
+            }[];
             /** @description Comes out hot and has to be cooled in time */
             cools: boolean;
             /** @description The figure that stands for it in a list */

@@ -59,6 +59,8 @@
           <span class="tabular-nums">
             {#if asks(line)}<b class="text-error text-lg">?</b>
             {:else if line.slip}<Mark kind="look" />
+            {:else if line.made}<span class="quiet">into the {line.made.toLowerCase()}</span>
+            {:else if line.held}<span class="quiet">{Math.round(line.held * 100)} % on top</span>
             {:else if line.to && DESTINATION[line.to]}<span class="quiet">{DESTINATION[line.to]}</span
               >{/if}
           </span>

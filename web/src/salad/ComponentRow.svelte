@@ -7,6 +7,8 @@
     type Layer,
     type SwapOffer,
   } from "../api/client";
+  import Along from "./Along.svelte";
+  import MadeOf from "./MadeOf.svelte";
   import type { SaladEditor } from "./salad.svelte";
   import Choice from "../ui/Choice.svelte";
   import Dot from "../ui/Dot.svelte";
@@ -35,7 +37,14 @@
   const fault = $derived(editor.faults[`${at}/grams`]);
   const facts = $derived(editor.larder[component.ingredient]);
   const way = $derived(
-    [component.trim, component.cut, component.treat, component.cook?.method]
+    [
+      layer.made && `of ${layer.made.map((part) => part.name.toLowerCase()).join(", ")}`,
+      component.trim,
+      component.cut,
+      component.treat,
+      component.cook?.method,
+      layer.with && `with ${layer.with.map((each) => each.name.toLowerCase()).join(", ")}`,
+    ]
       .filter(Boolean)
       .join(" · ") || "as it comes",
   );
@@ -145,7 +154,19 @@
   {#if editor.faults[at]}<p class="text-error pl-24 font-semibold" role="alert">
       {editor.faults[at]}
     </p>{/if}
-  {#if open && facts}
+  {#if open && component.made}<MadeOf
+      name={layer.name}
+      made={component.made}
+      rows={layer.made ?? []}
+      onchanged={(made) => editor.component(index, { made })}
+    />{/if}
+  {#if open && component.with}<Along
+      name={layer.name}
+      rows={layer.with ?? []}
+      onremoved={(at) =>
+        editor.component(index, { with: component.with!.filter((_, place) => place !== at) })}
+    />{/if}
+  {#if open && facts && !component.made}
     <div class="mt-2 flex flex-wrap gap-3 pl-20">
       <Choice
         label="Trim"

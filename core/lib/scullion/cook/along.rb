@@ -62,7 +62,7 @@ module Scullion
           "ingredient" => ingredient.key,
           "name" => ingredient.name,
           "colour" => ingredient.colour,
-          "stays" => with.stays,
+          "stays" => with.stays == true,
           "for" => need.name
         }
       end

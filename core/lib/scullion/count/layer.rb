@@ -81,8 +81,26 @@ module Scullion
           "form" => component.form,
           "carries_as" => component.uptake_class,
           "held_back" => held_back,
+          "made" =>
+            component.made && below(component.made.parts) { |part| grams * component.made.share(part) },
+          "with" =>
+            (below(component.with) { |with| grams / component.grams * with.grams } if component.with.any?),
           "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams"
-        }
+        }.compact
+      end
+
+      private
+
+      # What is below it, with its g on a serving.
+      def below(rows)
+        rows.map do |row|
+          {
+            "ingredient" => row.ingredient.key,
+            "name" => row.ingredient.name,
+            "colour" => row.ingredient.colour,
+            "text" => writer.g(yield(row))
+          }
+        end
       end
     end
   end

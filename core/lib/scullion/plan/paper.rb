@@ -27,6 +27,7 @@ module Scullion
           end
         end
         prep
+        made
         cook
         dress
         build
@@ -100,10 +101,20 @@ module Scullion
         end
       end
 
+      def made
+        @plan.made.each do |made|
+          section("Make: #{made.name}, #{text(made, :make_grams)}, keeps #{text(made, :days)}") do
+            made.parts.each { |part| row(part.ingredient.name, text(part, :grams)) }
+            @lines << "  #{made.do_it}."
+          end
+        end
+      end
+
       def cook
         @plan.cooking.each do |method|
           section("Cook: #{method.need.name}, #{method.setting}") do
             method.class.shown.each { |figure| row(figure.label, text(method, figure.name)) }
+            method.along.each { |along| row("#{along.ingredient.name}, cooks along", text(along, :grams)) }
             @lines << "  Done: #{method.done_to_its_core}"
             mind(method.at)
           end

@@ -2,8 +2,8 @@
 
 module Scullion
   module Recipe
-    # What cooks along, at the pot that it cooks in: bay and onion with the lentils, stock for the grain. Water
-    # is the plan's own.
+    # What cooks along, at the pot that it cooks in: bay and onion with the lentils, stock for the grain.
+    # Water is the plan's own.
     class Company
       # @param taken [Array<Taken>] all of the recipe @param servings [Integer]
       def initialize(taken, practice, servings)

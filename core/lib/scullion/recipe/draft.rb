@@ -134,6 +134,7 @@ module Scullion
           "usual" => taken.usual,
           "to" => made_parts.of(taken) ? "made" : taken.into,
           "made" => made_parts.of(taken)&.name,
+          "held" => taken.read.line.item.held,
           "grams" => taken.grams&.fdiv(@servings)&.round(2),
           "slip" => slip(taken)
         }.compact

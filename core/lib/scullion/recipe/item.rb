@@ -5,8 +5,9 @@ module Scullion
     # One food of a line and what is said of it. foods: keys that it may be; name: as it is written; amount:
     # an Amount as written; size: of one, or of it all, where that is said too; piece, container, big: what is
     # counted; words: role => word; parts: juice, zest; place: where it goes; held: the share of it that is
-    # kept for the top; long: cm of one; others: what it could be instead; unknown: words without a role, with their clause and whether they stand beside the name; flags:
-    # what else is said; from, to: its place in the line; clause: in which it is named.
+    # kept for the top; long: cm of one; others: what it could be instead; unknown: words without a role, with
+    # their clause and whether they stand beside the name; flags: what else is said; from, to: its place in
+    # the line; clause: in which it is named.
     Item =
       Struct.new(
         :foods,

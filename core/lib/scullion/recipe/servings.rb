@@ -23,7 +23,8 @@ module Scullion
                hungry)\s+)?/ix.freeze
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
-                 tsps?|loaves|jars?|oz|lbs?|x|c|third|weeks?|times?|pints?|litres?)\b|[%°"]))(?!\d|[.,/]\d)}ix.freeze
+                 tsps?|loaves|jars?|oz|lbs?|x|c|third|weeks?|times?|pints?|litres?)\b|[%°"]))
+            (?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
         /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|for|enough\s+for|it's\s+for)\s*:?\s*

@@ -2,10 +2,10 @@
 
 module Scullion
   class Salad
-    # A made part: several ingredients made into one by its own method (a herb-and-nut paste, a purée, seasoned
-    # crumbs), which goes into a salad as an ingredient does. It is like an ingredient of the larder in how it
-    # is weighed, holds and carries; what it contains, tastes of, costs and how long it keeps follow from what
-    # is in it. Rows of facts/practice/made.yml.
+    # A made part: several ingredients made into one by its own method (a herb-and-nut paste, a purée,
+    # seasoned crumbs), which goes into a salad as an ingredient does. It is like an ingredient of the larder
+    # in how it is weighed, holds and carries; what it contains, tastes of, costs and how long it keeps follow
+    # from what is in it. Rows of facts/practice/made.yml.
     class Made
       FIELDS = %w[how parts].freeze
       PART_FIELDS = %w[ingredient grams right].freeze
@@ -33,8 +33,9 @@ module Scullion
       def keeping = Safety::Keeping.new(parts, @practice)
 
       # What tells it from another one.
-      def signature =
+      def signature
         [how, *parts.flat_map { |part| [part.ingredient.key, (share(part) * 1000).round] }].join(",")
+      end
 
       def to_h
         {

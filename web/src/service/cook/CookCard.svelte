@@ -7,7 +7,9 @@
   import TimeStrip from "./TimeStrip.svelte";
   import Tins from "./Tins.svelte";
   import Trays from "./Trays.svelte";
+  import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
+  import Figure from "../../ui/Figure.svelte";
   import Mark from "../../ui/Mark.svelte";
   import Warnings from "../../ui/Warnings.svelte";
   import Schools from "./Schools.svelte";
@@ -77,6 +79,23 @@
       {/each}
     </div>
   </div>
+  {#if batch.with}
+    <section class="mt-4" aria-label="Cooks along with {batch.name}">
+      <h3 class="text-lg">Cooks along</h3>
+      <ul class="flex flex-wrap gap-x-6 gap-y-1">
+        {#each batch.with as each (each.at)}
+          <li class="flex items-baseline gap-2">
+            <Dot colour={each.colour} /><Figure
+              of={each.grams}
+              size="text-xl"
+              label="{each.name}, with {batch.name}"
+            />
+            {each.name} <span class="quiet">{each.stays ? "stays in" : "taken out"}</span>
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   <Schools {batch} {desk} />
   <div class="mt-4 grid gap-4 @3xl:grid-cols-3">
     {#if batch.done}<div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Plan, Prep } from "../../api/client";
   import Figure from "../../ui/Figure.svelte";
+  import MadeCard from "./MadeCard.svelte";
   import PrepLine from "./PrepLine.svelte";
   import PrepSheet from "./PrepSheet.svelte";
   import type { Desk } from "../desk.svelte";
@@ -13,7 +14,9 @@
   const at = $derived(new Map(plan.prep.map((line) => [line.at, line])));
   const linesOf = (addresses: string[]): Prep[] =>
     addresses.flatMap((address) => at.get(address) ?? []);
-  const others = $derived(plan.prep.filter((line) => !line.bench));
+  const others = $derived(
+    plan.prep.filter((line) => !line.bench && !plan.made.some((made) => made.prep === line.at)),
+  );
   const left = (lines: Prep[]) => lines.filter((line) => !ticks.done(line.key)).length;
 </script>
 
@@ -46,6 +49,11 @@
     </div>
   </section>
 {/each}
+{#each plan.made as made (made.at)}<MadeCard
+    {made}
+    done={ticks.done(made.at)}
+    ontick={(done) => ticks.tick(made.at, done)}
+  />{/each}
 {#if others.length > 0}
   <p class="quiet mt-3">
     Nothing to cut, straight to Cook or Build: {others.map((line) => line.name).join(", ")}.
