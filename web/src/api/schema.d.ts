@@ -2721,7 +2721,7 @@ export interface components {
             ingredient: string;
             name: string;
             colour: string;
-            /** @description On a serving */
+            /** @description How much */
             text: string;
         };
         Layer: {

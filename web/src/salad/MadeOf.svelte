@@ -49,7 +49,7 @@
     <div class="flex flex-wrap items-center gap-2">
       <Dot colour={rows[at]?.colour ?? "#888888"} />
       <span class="min-w-32 grow">{rows[at]?.name ?? part.ingredient}</span>
-      <span class="quiet">{rows[at]?.text} a serving</span>
+      <span class="quiet">{rows[at]?.text}</span>
       <input
         class="input h-11 w-24 text-right text-lg"
         type="number"

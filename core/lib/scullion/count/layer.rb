@@ -4,6 +4,9 @@ module Scullion
   module Count
     # One component of one portion: what stands in the cut-through, and its share of the day.
     class Layer < Worksheet
+      # g on a serving that no scale shows.
+      LITTLE = 0.1
+
       attr_reader :portion, :component, :index
 
       brought :servings, of: :portion
@@ -98,10 +101,14 @@ module Scullion
             "ingredient" => row.ingredient.key,
             "name" => row.ingredient.name,
             "colour" => row.ingredient.colour,
-            "text" => writer.g(yield(row))
+            "text" => little(yield(row))
           }
         end
       end
+
+      # What a serving has next to nothing of, for a hundred.
+      def little(grams) =
+        grams < LITTLE ? "#{writer.g(grams * 100)} in 100 servings" : "#{writer.g(grams)} a serving"
     end
   end
 end

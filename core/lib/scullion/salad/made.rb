@@ -11,6 +11,8 @@ module Scullion
       PART_FIELDS = %w[ingredient grams right].freeze
       # g of a part, on any scale.
       PART_GRAMS = (0.01..100_000.0).freeze
+      # % of a salad that a made part may be without being asked about.
+      USUAL = [0.1, 70.0].freeze
       TASTES = %w[salt acid sugar fat].freeze
 
       # grams: on the scale of the made part's own formula
@@ -102,6 +104,8 @@ module Scullion
           "density/solid" => density,
           "density/whole" => density,
           "density/liquid" => density,
+          "usual/low" => USUAL.first,
+          "usual/high" => USUAL.last,
           "price/per_kg" => average { |part| part.ingredient.figures["price/per_kg"] || 0.0 } / left
         )
       end

@@ -49,11 +49,13 @@
     </div>
   </section>
 {/each}
-{#each plan.made as made (made.at)}<MadeCard
-    {made}
-    done={ticks.done(made.at)}
-    ontick={(done) => ticks.tick(made.at, done)}
-  />{/each}
+<div class="grid items-start gap-3 @4xl:grid-cols-2">
+  {#each plan.made as made (made.at)}<MadeCard
+      {made}
+      done={ticks.done(made.at)}
+      ontick={(done) => ticks.tick(made.at, done)}
+    />{/each}
+</div>
 {#if others.length > 0}
   <p class="quiet mt-3">
     Nothing to cut, straight to Cook or Build: {others.map((line) => line.name).join(", ")}.
