@@ -119,14 +119,40 @@ class RandomSalads
       "cut" => maybe { pick(ingredient.cuts) },
       "treat" => maybe(0.3) { pick(ingredient.facts.fetch("treats", {}).keys) },
       "held_back" => maybe(0.3) { pick([0.1, 0.5, 1]) },
-      "cook" => method && cooked(method)
+      "cook" => method && cooked(method, ingredient),
+      "with" => method && maybe(0.2) { Array.new(count(1, 3)) { along } },
+      "made" => maybe(0.15) { made }
     }.compact
   end
 
-  def cooked(method)
+  def cooked(method, ingredient)
     schools =
       @house.practice.schools(method).to_h { |option, choices| [option, maybe { pick(choices.keys) }] }
-    { "method" => method }.merge(schools.compact)
+    { "method" => method, **schools, **written(method, ingredient) }.compact
+  end
+
+  # Minutes and heat of its own, where it may have some.
+  def written(method, ingredient)
+    bounds = Scullion::Salad::Below::WRITTEN.select { |name, _| ingredient.figures.key?("#{method}/#{name}") }
+    bounds.to_h { |name, (range, _)| [name, maybe(0.3) { spread(range.begin, range.end).round(1) }] }
+  end
+
+  def along
+    {
+      "ingredient" => pick(@house.larder.keys),
+      "grams" => spread(0.001, 500).round(3),
+      "stays" => maybe { true }
+    }.compact
+  end
+
+  def made
+    {
+      "how" => pick(@house.practice.keys("made")),
+      "parts" =>
+        Array.new(count(1, 6)) do
+          { "ingredient" => pick(@house.larder.keys), "grams" => spread(0.01, 100_000).round(2) }
+        end
+    }
   end
 
   def dressing
@@ -150,8 +176,15 @@ class RandomSalads
     {
       "ingredient" => ingredient.key,
       "role" => pick(Scullion::Salad::PART_ROLES),
-      pick(%w[ml grams]) => spread(0.01, 100_000).round(2)
-    }
+      pick(%w[ml grams]) => spread(0.01, 100_000).round(2),
+      "fruit" => fruit(ingredient)
+    }.compact
+  end
+
+  def fruit(ingredient)
+    Scullion::Salad::Fruit::KINDS.find do |kind|
+      Scullion::Salad::Fruit.of(kind, ingredient, @house.larder) && maybe { true }
+    end
   end
 
   def legal?(salad)

@@ -107,20 +107,14 @@ RSpec.describe Scullion::Recipe::Draft do
     expect(line(draft("Serves 4\n2 tbsp xylograph flakes"), "xylograph")["status"]).not_to eq "sure"
   end
 
-  it "mines steps for heat, minutes, what is kept back and what rests" do
-    steps =
+  it "mines steps for what is kept back and what rests, and for how long" do
+    read =
       draft(
         "Serves 4\n400 g carrots\nMethod\nRoast at 425 F for 30-35 min, reserve half the oil, leave to " \
           "cool for 1 hour."
-      ).to_h[
-        "steps"
-      ]
-    expect(steps.first).to include(
-      "celsius" => 218,
-      "minutes" => [30, 35, 60],
-      "reserve" => "reserve half",
-      "rest" => true
-    )
+      ).to_h
+    expect(read["steps"].first).to include("reserve" => "reserve half", "rest" => true)
+    expect(read["told"].map { |fact| fact["what"] }).to include("218 °C", "30 min to 35 min", "chill 1 h")
   end
 
   it "names what the steps use and the list lacks, and the other way round" do

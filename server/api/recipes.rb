@@ -46,6 +46,7 @@ module Scullion
             choices: choices,
             amounts: amounts,
             right: document.fetch("right", []),
+            declined: document.fetch("declined", []),
             servings: document["servings"]
           ).to_h
         end

@@ -45,7 +45,7 @@ module Scullion
       def self.keys_of(salad)
         parts = salad.dig("dressing", "parts") || []
         salad["components"].flat_map { |line| Records::Component.keys_of(line) } +
-          parts.map { |part| part["ingredient"] }
+          parts.flat_map { |part| Records::Component.keys_of_row(part) }
       end
 
       # @return [Hash{Integer=>Records::Salad}] those that the services serve

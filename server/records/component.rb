@@ -13,7 +13,13 @@ module Scullion
       # Keys of all that it takes, also below it. @return [Array<String>]
       def self.keys_of(document)
         below = (document.dig("made", "parts") || []) + (document["with"] || [])
-        [document, *below].map { |row| row["ingredient"] }
+        [document, *below].flat_map { |row| keys_of_row(row) }
+      end
+
+      # Its own, and that of the whole fruit which is bought for it.
+      def self.keys_of_row(row)
+        key = row["ingredient"]
+        row["fruit"] == "juice" ? [key, key.delete_suffix("-juice")] : [key]
       end
 
       def to_document
@@ -29,6 +35,7 @@ module Scullion
           "cook" => cook,
           "made" => made,
           "with" => along,
+          "fruit" => fruit,
           "right" => right || nil
         }.compact
       end

@@ -13,7 +13,8 @@ module Scullion
           "role" => role,
           "ml" => ml,
           "grams" => grams,
-          "right" => right || nil
+          "right" => right || nil,
+          "fruit" => fruit
         }.compact
       end
     end

@@ -87,6 +87,7 @@ module Scullion
             cook: component.cook.presence,
             made: component.made&.to_h,
             along: component.with.map(&:to_h).presence,
+            fruit: component.fruit&.kind,
             right: component.right
           )
         end
@@ -100,6 +101,7 @@ module Scullion
             :ingredient => kept(part.ingredient),
             :role => part.role,
             :right => part.right,
+            :fruit => part.fruit&.kind,
             part.by => part.amount
           )
         end

@@ -249,9 +249,15 @@ module Scullion
           sheet.uses.map { |key, name| [brief.larder.fetch(brief.practice.seasoning(key)), sheet, name] }
         end
       bought = preps.reject { |prep| prep.component.made }
-      bought.map { |prep| [prep.ingredient, prep, :ap_grams] } + seasonings +
-        dressings.flat_map(&:parts).map { |part| [part.ingredient, part, :needed_grams] } +
-        [*made.flat_map(&:parts), *along].map { |part| [part.ingredient, part, :grams] }
+      bought.map { |prep| taker(prep, :ap_grams) } + seasonings +
+        dressings.flat_map(&:parts).map { |part| taker(part, :needed_grams) } +
+        made.flat_map(&:parts).map { |part| taker(part, :grams) } +
+        along.map { |each| [each.ingredient, each, :grams] }
+    end
+
+    # From whole fruit the fruit is bought.
+    def taker(sheet, figure)
+      sheet.fruit ? [sheet.fruit.whole, sheet, :fruit_grams] : [sheet.ingredient, sheet, figure]
     end
   end
 end

@@ -4,9 +4,9 @@ module Scullion
   # A build of components in mixing order, and its dressing.
   class Salad
     # One part of a dressing: how much of it, by volume (ml) or weight (g), on any scale.
-    # right: the cook says that an unusual amount is meant.
+    # right: the cook says that an unusual amount is meant. fruit: the whole fruit that it comes from, or nil.
     Part =
-      Struct.new(:ingredient, :role, :amount, :by, :right, keyword_init: true) do
+      Struct.new(:ingredient, :role, :amount, :by, :right, :fruit, keyword_init: true) do
         def grams = by == "ml" ? amount * density : amount
         def ml = by == "ml" ? amount : amount / density
         def density = ingredient.fetch(ingredient.dressing_density)

@@ -60,13 +60,17 @@ module Scullion
         :minutes,
         "Each load",
         :min,
-        how: "minutes in cubes × this shape's"
+        how: "minutes in cubes × this shape's, unless the salad writes them",
+        source: "Written so in the salad.",
+        decided: -> { written_minutes }
       ) { |usual_minutes, minutes_share| usual_minutes * minutes_share }
       figure(
         :oven_celsius,
         "Oven without fan",
         :celsius,
-        how: "for cubes + hotter for this shape",
+        how: "for cubes + hotter for this shape, unless the salad writes it",
+        source: "Written so in the salad.",
+        decided: -> { written_celsius },
         shown: false
       ) { |usual_celsius, hotter_celsius| usual_celsius + hotter_celsius }
       figure(:oil_grams, "Oil", :g, how: "raw × oil per kg") do |raw_grams, oil_per_kg|

@@ -1746,6 +1746,8 @@ export interface components {
             };
             /** @description Numbers of lines whose unusual amount is meant so */
             right?: number[];
+            /** @description Keys of what the steps tell and the cook does not want */
+            declined?: string[];
         };
         NamedKey: {
             key: string;
@@ -1808,14 +1810,26 @@ export interface components {
         };
         RecipeStep: {
             text: string;
-            celsius?: number;
-            minutes: number[];
             /** @description In its own words */
             ratio?: string;
             reserve?: string;
             rest: boolean;
         };
         RecipeDraft: {
+            /** @description What the steps say of its foods, each bound to its line */
+            told?: {
+                key: string;
+                /** @description Number of the line; none: of the salad */
+                line?: number;
+                /** @description A way of cooking, minutes, or heat, in words */
+                what: string;
+                /** @description The sentence that says so */
+                text: string;
+                /** @description The plan takes it */
+                set: boolean;
+                /** @description It may be taken or declined */
+                can: boolean;
+            }[];
             title?: string;
             servings: number;
             servings_said: boolean;
@@ -2110,6 +2124,11 @@ export interface components {
             right?: boolean;
             cook?: components["schemas"]["Cook"];
             made?: components["schemas"]["MadePart"];
+            /**
+             * @description It comes from whole fruit, which is bought: juice squeezed here, or zest
+             * @enum {string}
+             */
+            fruit?: "juice" | "zest";
             /** @description What cooks along with it */
             with?: {
                 ingredient: components["schemas"]["KeyName"];
@@ -2129,6 +2148,11 @@ export interface components {
                 grams: number;
                 /** @description An unusual amount is meant */
                 right?: boolean;
+                /**
+                 * @description It comes from whole fruit, which is bought: juice squeezed here, or zest
+                 * @enum {string}
+                 */
+                fruit?: "juice" | "zest";
             }[];
         };
         /**
@@ -2141,6 +2165,10 @@ export interface components {
             method: components["schemas"]["CookingMethod"];
             /** @description Key of a pot of the kitchen; the smallest that holds it when left out */
             pot?: string;
+            /** @description As written, in place of the house's own */
+            minutes?: number;
+            /** @description As written, for an oven without a fan */
+            celsius?: number;
             /** @enum {string} */
             lid?: "on" | "ajar" | "off";
             /** @enum {string} */
@@ -2193,6 +2221,11 @@ export interface components {
                 grams?: number;
                 /** @description An unusual amount is meant so */
                 right?: boolean;
+                /**
+                 * @description It comes from whole fruit, which is bought: juice squeezed here, or zest
+                 * @enum {string}
+                 */
+                fruit?: "juice" | "zest";
             }[];
         };
         /** @description One ingredient as in core/facts/larder, with its figures and their sources */
@@ -2695,6 +2728,8 @@ export interface components {
                 name: string;
                 colour: string;
                 allergens: string[];
+                /** @description The whole fruit for it, in words */
+                fruit?: string;
                 grams: components["schemas"]["Figure"];
             }[];
         };
@@ -2784,6 +2819,8 @@ export interface components {
             pack: string;
             loose: boolean;
             surplus_use?: string | null;
+            /** @description How many whole fruit, for juice and zest */
+            fruit?: string;
             allergens: string[];
             need_grams: components["schemas"]["Figure"];
             on_hand_grams: components["schemas"]["Figure"];
@@ -3012,6 +3049,8 @@ export interface components {
             colour: string;
             /** @description Begin with less and taste */
             strong: boolean;
+            /** @description The whole fruit for it, in words */
+            fruit?: string;
             start_grams: components["schemas"]["Figure"];
             grams: components["schemas"]["Figure"];
             ml: components["schemas"]["Figure"];

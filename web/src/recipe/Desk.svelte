@@ -30,7 +30,7 @@
   let making = $state(false);
 
   $effect(() => {
-    void [desk.text, desk.servings, desk.chosen, desk.mended, desk.right];
+    void [desk.text, desk.servings, desk.chosen, desk.mended, desk.right, desk.declined];
     const timer = setTimeout(() => untrack(() => void desk.read()), PAUSE);
     return () => clearTimeout(timer);
   });
@@ -155,7 +155,12 @@
       </label>
     {/if}
     {#if desk.draft && !editing}
-      <Words draft={desk.draft} current={desk.current} onchosen={(line) => (desk.at = desk.id(line))} />
+      <Words
+        draft={desk.draft}
+        current={desk.current}
+        onchosen={(line) => (desk.at = desk.id(line))}
+        ondeclined={(key) => desk.decline(key)}
+      />
     {/if}
   </section>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">

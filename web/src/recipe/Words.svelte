@@ -8,8 +8,13 @@
     draft,
     current,
     onchosen,
-  }: { draft: RecipeDraft; current: RecipeLine | undefined; onchosen: (line: RecipeLine) => void } =
-    $props();
+    ondeclined,
+  }: {
+    draft: RecipeDraft;
+    current: RecipeLine | undefined;
+    onchosen: (line: RecipeLine) => void;
+    ondeclined: (key: string) => void;
+  } = $props();
 
   const ROLES: Record<string, string> = {
     amount: "border-b-2 border-[var(--written-amount)]",
@@ -20,11 +25,15 @@
     aside: "",
   };
   const listed = $derived(draft.lines.filter((line) => !["step", "title"].includes(line.kind)));
-  const told = $derived(
-    draft.steps.filter(
-      (step) => step.celsius || step.minutes.length > 0 || step.ratio || step.reserve || step.rest,
-    ),
+  const told = $derived(draft.told ?? []);
+  // Those of one line together, each line as it comes.
+  const bound = $derived(
+    [...new Set(told.map((fact) => fact.line))].map((number) => ({
+      name: draft.lines.find((line) => line.number === number)?.taken?.name ?? "The salad",
+      facts: told.filter((fact) => fact.line === number),
+    })),
   );
+  const loose = $derived(draft.steps.filter((step) => step.ratio || step.reserve));
   const asks = (line: RecipeLine): boolean => line.status !== "sure" && !line.left;
   const DESTINATION: Record<string, string> = {
     top: "on top",
@@ -77,24 +86,33 @@
     {/if}
   {/each}
 </ul>
-{#if told.length > 0 || draft.split || draft.missing.length > 0 || draft.unused.length > 0}
+{#if told.length > 0 || loose.length > 0 || draft.split || draft.missing.length > 0 || draft.unused.length > 0}
   <section class="bg-base-200 mt-3 rounded-lg p-3" aria-label="Found in the steps">
     <h3 class="font-bold">Found in the steps</h3>
     {#if draft.split}<p><b>Dressing</b> <span class="quiet">{draft.split}</span></p>{/if}
-    <ul>
-      {#each told as step, index (index)}
+    <ul class="grid gap-1">
+      {#each bound as { name, facts } (name + facts[0]?.key)}
+        <li class="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <b>{name}</b>
+          {#each facts as fact (fact.key)}
+            {#if fact.can}
+              <label class="flex min-h-8 items-center gap-1.5" title={fact.text}
+                ><input
+                  type="checkbox"
+                  class="toggle toggle-sm"
+                  aria-label="{name}: {fact.what}, as the steps say"
+                  checked={fact.set}
+                  onchange={() => ondeclined(fact.key)}
+                /><span class={fact.set ? "" : "line-through opacity-70"}>{fact.what}</span></label
+              >
+            {:else}<span class="quiet" title={fact.text}>{fact.what}</span>{/if}
+          {/each}
+        </li>
+      {/each}
+      {#each loose as step, index (index)}
         <li>
-          <b
-            >{[
-              step.celsius && `${step.celsius} °C`,
-              step.minutes.length > 0 && `${step.minutes.join(", ")} min`,
-              step.ratio,
-              step.reserve,
-              step.rest && "rests or cools",
-            ]
-              .filter(Boolean)
-              .join(" · ")}</b
-          > <span class="quiet">{step.text}</span>
+          <b>{[step.ratio, step.reserve].filter(Boolean).join(" · ")}</b>
+          <span class="quiet">{step.text}</span>
         </li>
       {/each}
     </ul>

@@ -19,6 +19,7 @@ type Kept = {
   chosen?: Record<string, string>;
   mended?: Record<string, string>;
   right?: string[];
+  declined?: string[];
   grams?: number | "carried";
 };
 
@@ -33,6 +34,8 @@ export class Desk {
   chosen = $state.raw<Record<string, string>>({});
   mended = $state.raw<Record<string, string>>({});
   right = $state.raw<string[]>([]);
+  // What the steps tell and the cook does not want, by the words of its line and the fact.
+  declined = $state.raw<string[]>([]);
   // The dressing as it is written where this is nothing, what is carried, or so many g a serving.
   grams = $state<number | "carried">();
   at = $state<string>();
@@ -44,8 +47,11 @@ export class Desk {
   }
 
   keep(): void {
-    const { text, servings, chosen, mended, right, grams } = this;
-    sessionStorage.setItem(KEPT, JSON.stringify({ text, servings, chosen, mended, right, grams }));
+    const { text, servings, chosen, mended, right, declined, grams } = this;
+    sessionStorage.setItem(
+      KEPT,
+      JSON.stringify({ text, servings, chosen, mended, right, declined, grams }),
+    );
   }
 
   // Lines by their words, and which of those that have the same.
@@ -101,6 +107,7 @@ export class Desk {
           choices: named(this.chosen),
           amounts: named(this.mended),
           right: ids.filter(([id]) => this.right.includes(id)).map(([, line]) => line.number),
+          declined: this.declined,
           ...(servings ? { servings } : {}),
         },
       }),
@@ -132,6 +139,13 @@ export class Desk {
     const id = this.id(line);
     const { [id]: _before, ...others } = this.mended;
     this.mended = amount ? { ...others, [id]: amount } : others;
+  }
+
+  // Takes what the steps tell, or does not.
+  decline(key: string): void {
+    this.declined = this.declined.includes(key)
+      ? this.declined.filter((each) => each !== key)
+      : [...this.declined, key];
   }
 
   leaveAsWritten(line: RecipeLine): void {

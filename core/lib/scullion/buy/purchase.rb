@@ -8,8 +8,28 @@ module Scullion
       attr_reader :ingredient, :uses, :practice
 
       decision(:covers, "Covers", :covers, change: "service/covers", shown: false) { @covers }
-      gather(:taken) { uses }
-      figure(:need_grams, "Needed", :g, how: "every use added up") { |taken| taken.sum }
+      gather(:taken) { uses.reject { |_, figure| figure == :fruit_grams } }
+      gather(:squeezed) { of_fruit("juice") }
+      gather(:zested) { of_fruit("zest") }
+      assumption :one_fruit,
+                 "One fruit",
+                 :g,
+                 book: :ingredient,
+                 none: [1.0, "No whole fruit is squeezed or zested."],
+                 at: -> { %w[pieces/each pieces/medium].find { |at| ingredient.figures.key?(at) } if fruit? }
+      figure(
+        :fruit_count,
+        "Whole fruit for juice and zest",
+        :pieces,
+        shown: false,
+        how: "the more of what is squeezed and what is zested first ÷ one fruit, rounded up"
+      ) { |squeezed, zested, one_fruit| Amount::Whole.up([squeezed.sum, zested.sum].max / one_fruit) }
+      figure(
+        :need_grams,
+        "Needed",
+        :g,
+        how: "every use added up; fruit that is zested is squeezed too, so the more of the two"
+      ) { |taken, fruit_count, one_fruit| taken.sum + (fruit? ? fruit_count * one_fruit : 0.0) }
       decision(
         :on_hand_grams,
         "On hand",
@@ -71,6 +91,12 @@ module Scullion
           brief.practice
       end
 
+      def of_fruit(kind)
+        uses.select { |sheet, figure| figure == :fruit_grams && sheet.fruit.kind == kind }
+      end
+
+      def fruit? = uses.any? { |_, figure| figure == :fruit_grams }
+
       def pack_by = ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
@@ -92,8 +118,9 @@ module Scullion
           "pack" => ingredient.packs.first.name,
           "loose" => loose?,
           "surplus_use" => ingredient.surplus,
-          "allergens" => ingredient.allergens
-        }
+          "allergens" => ingredient.allergens,
+          "fruit" => fruit? ? "#{fruit_count} for juice and zest, zested first" : nil
+        }.compact
       end
     end
   end

@@ -28,7 +28,9 @@ module Scullion
         :minutes,
         "Each time",
         :min,
-        how: "the reference's minutes × (thickness ÷ the reference's)²"
+        how: "the reference's minutes × (thickness ÷ the reference's)², unless the salad writes them",
+        source: "Written so in the salad.",
+        decided: -> { written_minutes }
       ) do |reference_minutes, thickness_mm, reference_mm|
         reference_minutes * ((thickness_mm / reference_mm)**2)
       end

@@ -122,7 +122,21 @@ module Scullion
         @asked = Safety::Asked.new(brief)
       end
 
-      def ingredient = need.ingredient
+      # With the minutes that the salad writes, where they stand in the book as they are.
+      def ingredient
+        @ingredient ||=
+          begin
+            at = "#{self.class.key}/minutes"
+            book = need.ingredient
+            own = written_minutes && !respond_to?(:decided_minutes) && book.figures.key?(at)
+            own ? book.with(at => [written_minutes, "this salad, as it is written"]) : book
+          end
+      end
+
+      # As the salad writes them, min and °C. @return [Float, nil]
+      def written_minutes = component.cook["minutes"]
+      def written_celsius = component.cook["celsius"]
+
       def component = need.component
 
       # The choice made within the method, or the usual one.

@@ -107,8 +107,9 @@ module Scullion
       end
 
       # What a serving has next to nothing of, for a hundred.
-      def little(grams) =
+      def little(grams)
         grams < LITTLE ? "#{writer.g(grams * 100)} in 100 servings" : "#{writer.g(grams)} a serving"
+      end
     end
   end
 end

@@ -42,10 +42,18 @@ module Scullion
             "Whisk #{@batch.recipe.name}",
             "dress",
             @batch.at,
-            minutes("whisk", "per_kg", @batch.whisk_grams / 1000),
+            minutes("whisk", "per_kg", @batch.whisk_grams / 1000) + squeezing,
             []
           )
         ]
+      end
+
+      # Whole fruit is zested and squeezed first.
+      def squeezing
+        @batch
+          .parts
+          .select(&:fruit)
+          .sum { |part| part.fruit_count * @practice.fetch("day/fruit/#{part.fruit.kind}_minutes") }
       end
 
       # A job's minutes: setting up, and so many for each of what it is counted by.

@@ -19,7 +19,12 @@ module Scullion
         writes: :g_exact,
         how: "per serving × portions to make, up to the scale's step"
       ) { |per_serving_grams, servings| round_up(per_serving_grams * servings) }
-      assumption :sticks, "Sticks to jug and whisk", :share, book: :practice, at: "dressing/sticks/share"
+      assumption :sticks,
+                 "Sticks to jug and whisk",
+                 :share,
+                 book: :practice,
+                 none: [0.0, "As it is written: the recipe's own amounts hold what sticks."],
+                 at: -> { "dressing/sticks/share" unless recipe.grams }
       figure(
         :whisk_grams,
         "To whisk",

@@ -4,6 +4,8 @@ module Scullion
   module Dress
     # One ingredient of a dressing batch.
     class Part < Worksheet
+      include Buy::FromFruit
+
       attr_reader :dressing, :part
 
       brought :whisk_grams, of: :dressing
@@ -59,6 +61,8 @@ module Scullion
       STRONG = %w[spice allium salt root fruiting].freeze
 
       def ingredient = part.ingredient
+      def fruit = part.fruit
+      def fruit_figure = :needed_grams
       def role = part.role
       def practice = dressing.practice
 
@@ -71,8 +75,9 @@ module Scullion
           "name" => ingredient.name,
           "role" => role,
           "colour" => ingredient.colour,
-          "strong" => strong?
-        }
+          "strong" => strong?,
+          "fruit" => fruit_words
+        }.compact
       end
     end
   end

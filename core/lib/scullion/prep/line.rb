@@ -5,6 +5,8 @@ module Scullion
     # One line of the prep bench: as purchased → trimmed → cut → treated → ready (raw), with the
     # tool it is cut with and the minutes it takes. Rules of the job, "Yield chain", "Raw work".
     class Line < Worksheet
+      include Buy::FromFruit
+
       # Tools that take meat and fish too, and the families of those.
       BY_HAND = %w[knife hands].freeze
       MEATS = %w[meat fish cured].freeze
@@ -162,6 +164,9 @@ module Scullion
 
       # What it is made of, where it is a made part. @return [Made, nil]
       def made = component.made && (@made ||= Made.new("#{at}/made", self))
+
+      def fruit = component.fruit
+      def fruit_figure = :ap_grams
 
       def component = need.component
       def ingredient = need.ingredient

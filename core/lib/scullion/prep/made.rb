@@ -7,6 +7,8 @@ module Scullion
     class Made < Worksheet
       # One ingredient of it, weighed in.
       class Part < Worksheet
+        include Buy::FromFruit
+
         attr_reader :made, :part
 
         brought :make_grams, of: :made
@@ -27,6 +29,8 @@ module Scullion
         end
 
         def ingredient = part.ingredient
+        def fruit = part.fruit
+        def fruit_figure = :grams
         def practice = made.practice
         def words
           {
@@ -34,8 +38,9 @@ module Scullion
             "ingredient" => ingredient.key,
             "name" => ingredient.name,
             "colour" => ingredient.colour,
-            "allergens" => ingredient.allergens
-          }
+            "allergens" => ingredient.allergens,
+            "fruit" => fruit_words
+          }.compact
         end
       end
 
@@ -60,8 +65,10 @@ module Scullion
         :hands_minutes,
         "Hands on",
         :min,
-        how: "set up and wash up + kilos × minutes a kilo"
-      ) { |set_up_minutes, make_grams, per_kg_minutes| set_up_minutes + (make_grams / 1000 * per_kg_minutes) }
+        how: "set up and wash up + kilos × minutes a kilo + fruit to zest and to squeeze"
+      ) do |set_up_minutes, make_grams, per_kg_minutes|
+        set_up_minutes + (make_grams / 1000 * per_kg_minutes) + squeezing
+      end
       decision(
         :days,
         "Keeps, the day it is made being the first",
@@ -76,6 +83,12 @@ module Scullion
         @prep, @practice = prep, prep.practice
         @parts =
           formula.parts.each_with_index.map { |part, index| Part.new("#{at}/parts/#{index}", self, part) }
+      end
+
+      def squeezing
+        parts
+          .select(&:fruit)
+          .sum { |part| part.fruit_count * practice.fetch("day/fruit/#{part.fruit.kind}_minutes") }
       end
 
       def need = prep.need

@@ -28,6 +28,11 @@ module Scullion
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }
       # An amount within the next two words.
       def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
+      # "of 3", and no other food.
+      def some_of_same?(index)
+        of_ahead?(index) && @tokens[index + 2]&.kind == :amount && !food_after?(index)
+      end
+
       def times?(index) = word_before(index) == "x"
 
       # Comes a food before the next mark, amount or "or"?

@@ -19,9 +19,11 @@ module Scullion
       # @param text [String] @param house [House]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
       # @param amounts [Hash{Integer=>String}] line number => an amount in place of its own
+      # @param declined [Array<String>] keys of what the steps tell and the cook does not want
       # @param right [Array<Integer>] numbers of lines whose unusual amount is meant so
       # @raise [UnreadableAmount] when it cannot be a recipe at all
-      def initialize(text, house, choices: {}, amounts: {}, right: [], servings: nil)
+      def initialize(text, house, choices: {}, amounts: {}, right: [], declined: [], servings: nil)
+        @declined = declined
         @house, @larder, @practice = house, house.larder, house.practice
         @choices = choices.select { |_, key| key == "leave" || @larder.key?(key) }
         @page = Page.new(text, house)
@@ -40,6 +42,7 @@ module Scullion
           "servings_said" => !@page.servings.nil?,
           "lines" => @page.lines.map { |line| line_to_h(line) },
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
+          "told" => bound.facts.map { |fact| told(fact) },
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
           "split" => split.words,
@@ -53,8 +56,7 @@ module Scullion
         @taken ||= {}
         @taken.fetch(read) do
           ingredient = ingredient(read)
-          @taken[read] = ingredient &&
-            Taken.new(read, ingredient, @house, @servings, @right.include?(read.line.number))
+          @taken[read] = ingredient && taken_as(read, ingredient)
         end
       end
 
@@ -71,6 +73,39 @@ module Scullion
       end
 
       private
+
+      def taken_as(read, ingredient)
+        right = @right.include?(read.line.number)
+        Taken.new(read, ingredient, @house, @servings, right: right, bound: bound)
+      end
+
+      def bound = @bound ||= Bound.new(@page, reads, @house, @declined)
+
+      # In words, and whether it is taken.
+      def told(fact)
+        {
+          "key" => fact.key,
+          "line" => fact.line,
+          "what" => in_words(fact),
+          "text" => fact.text,
+          "set" => fact.set,
+          "can" => !fact.line.nil? && Bound::SETS.include?(fact.fact)
+        }.compact
+      end
+
+      def in_words(fact)
+        writer = @practice.writer
+        case fact.fact
+        when "method"
+          (Cook::Parcels.all[fact.value.first]&.label || fact.value.first).downcase
+        when "celsius"
+          fact.value.uniq.map { |degrees| writer.celsius(degrees) }.join(" to ")
+        else
+          minutes = fact.value.uniq.map { |each| writer.min(each) }.join(" to ")
+          name = fact.fact.delete_suffix("_minutes").delete_suffix("minutes")
+          "#{name} #{minutes}".strip
+        end
+      end
 
       def ingredient(read)
         choice = @choices[read.line.number]

@@ -14,6 +14,8 @@ module Scullion
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
 
+      attr_reader :lexicon
+
       # @param lexer [Lexer]
       def initialize(lexer)
         @lexer, @lexicon = lexer, lexer.lexicon
@@ -33,6 +35,8 @@ module Scullion
 
       # Is it measured in spoons and jugs?
       def poured?(item) = @lexicon.poured?(item.foods.first)
+      def tokens(text) = @lexer.read(text)
+      def poured_key?(key) = @lexicon.poured?(key)
 
       # The line as its items count their places in it.
       def plain(text) = @lexer.plain(text)
@@ -198,8 +202,17 @@ module Scullion
           return zest_of_same(index)
         end
 
+        return of_same(@parts[word], index) if @around.some_of_same?(index) && item.parts.any? && item.food?
+
         begin_item(@tokens[index]) if own
         item.parts << @parts[word]
+      end
+
+      # "Zest of 2 lemons and juice of 3"
+      def of_same(part, index)
+        same = item
+        begin_item(@tokens[index])
+        item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
       end
 
       # "Lemon juice 150 ml, + zest of 3 of them first"

@@ -27,6 +27,15 @@ module Scullion
       def ingredients = lines.select { |line| line.kind == "ingredient" }
       def steps = lines.select { |line| line.kind == "step" }
 
+      # All that is told, sentence by sentence: the steps, and what else says for how long or how hot.
+      # @return [Array<String>]
+      def sentences
+        lines
+          .uniq { |line| [line.row, line.kind == "step" ? line.number : line.text] }
+          .select { |line| line.kind == "step" || line.text.match?(Told::TIMED) }
+          .flat_map { |line| line.text.split(/(?<=[.!?;])\s+|\s*(?:→|·|\|)\s*/) }
+      end
+
       # The words of a line that are of one of its foods. @param plain [String] the line as its items have it
       def self.own_words(plain, item)
         words = plain.byteslice(item.from...item.to).to_s.scrub("")

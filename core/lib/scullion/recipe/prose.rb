@@ -50,10 +50,23 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || item.foods.any? { |key| @listed.key?(key) }
         return false if sentence.match?(NOT)
-        return false unless @alone || item.piece || item.container || item.amount
+        return false if listed_head?(item)
+        return false unless @alone || item.piece || item.container || weighed?(item)
 
         item.foods.each { |key| @listed[key] = true }
       end
+
+      # "The lentils" of a list with small dark lentils.
+      def listed_head?(item)
+        @heads ||=
+          @lines
+            .filter_map { |line| line.item&.name }
+            .to_h { |name| [Lexicon.singular(Lexicon.fold(name).split.last.to_s), true] }
+        @heads.key?(Lexicon.singular(Lexicon.fold(item.name).split.last.to_s)) && !@alone
+      end
+
+      # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
+      def weighed?(item) = item.amount && (!item.counted? || item.unknown.empty?)
 
       def line_of(item, line, words, sentence)
         Page::Line.new(

@@ -15,8 +15,10 @@ module Scullion
 
       # @param read [LineReader::Read] @param ingredient [Ingredient] @param house [House]
       # @param servings [Integer] @param right [Boolean] an unusual amount is meant
-      def initialize(read, ingredient, house, servings, right)
+      # @param bound [Bound, nil] what the steps say of how it is cooked
+      def initialize(read, ingredient, house, servings, right: false, bound: nil)
         @read, @ingredient, @house, @servings, @right = read, ingredient, house, servings, right
+        @bound = bound
       end
 
       def right? = @right
@@ -54,7 +56,12 @@ module Scullion
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       # @return [Hash] a salad's component
       def component
-        @component ||= zest? ? usually.except("trim", "cut", "treat", "cook") : kept_on.merge(as_said)
+        @component ||=
+          if zest?
+            usually.except("trim", "cut", "treat", "cook")
+          else
+            as_told(kept_on.merge(as_said))
+          end
       end
 
       # The same with its grams a serving.
@@ -64,8 +71,15 @@ module Scullion
           "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
           "right" => right? || nil,
           "held_back" => read.line.item.held || (1.0 if into == "top"),
+          "fruit" => fruit,
           **zest.to_h
         ).compact
+      end
+
+      # Written as whole fruit, for its juice or its zest. @return [String, nil]
+      def fruit
+        kind = read.amount&.part
+        kind if Salad::Fruit::KINDS.include?(kind) && Salad::Fruit.of(kind, ingredient, @house.larder)
       end
 
       # A part of the dressing. @param whole [Float] g of all that was taken, of which "to taste" is the least
@@ -76,6 +90,7 @@ module Scullion
           "ingredient" => ingredient.key,
           "role" => @house.default_component(ingredient).in_dressing,
           "grams" => [weighed.round(2), 0.01].max,
+          "fruit" => fruit,
           "right" => right? || nil
         }.compact
       end
@@ -103,6 +118,8 @@ module Scullion
       def raw? = !read.words.keys.intersect?(%w[cook cooked])
       def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
       def usually = @usually ||= @house.default_component(ingredient).to_h
+
+      def as_told(component) = @bound ? @bound.cooked(component, read, ingredient) : component
 
       # "Skin on" of what is usually skinned: nothing is taken off.
       def kept_on

@@ -4,7 +4,22 @@ module Scullion
   class Salad
     # One prepped or cooked item of a salad: so many grams a serving, in this form.
     class Component
-      FIELDS = %w[ingredient name grams amount role trim cut treat cook made with held_back right].freeze
+      FIELDS = %w[
+        ingredient
+        name
+        grams
+        amount
+        role
+        trim
+        cut
+        treat
+        cook
+        made
+        with
+        fruit
+        held_back
+        right
+      ].freeze
       RAW = {}.freeze
 
       # g a serving that a component may weigh.
@@ -20,6 +35,7 @@ module Scullion
                   :cook,
                   :made,
                   :with,
+                  :fruit,
                   :held_back,
                   :right
 
@@ -27,6 +43,7 @@ module Scullion
       # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
       # @param made [Salad::Made, nil] what it is made of; the ingredient is then what that is like
       # @param with [Array<Salad::With>] what cooks along
+      # @param fruit [Salad::Fruit, nil] the whole fruit that a zest comes from
       # @param held_back [Float] share kept for the top, 0 to 1
       # @param right [Boolean] the cook says that an unusual amount is meant
       def initialize(
@@ -40,11 +57,12 @@ module Scullion
         cook: RAW,
         made: nil,
         with: [],
+        fruit: nil,
         held_back: 0.0,
         right: false
       )
         @like, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
-        @cook, @made, @with, @held_back, @right = cook, made, with, held_back, right
+        @cook, @made, @with, @fruit, @held_back, @right = cook, made, with, fruit, held_back, right
         @given_name = name
         @name = name || ingredient.name
         @ingredient = made ? made.ingredient(ingredient, @name) : ingredient
@@ -84,6 +102,7 @@ module Scullion
           cook: cook,
           made: made,
           with: with.map { |each| each.times(grams / self.grams) },
+          fruit: fruit,
           held_back: held_back,
           right: right
         )
@@ -103,6 +122,7 @@ module Scullion
           "cook" => cook.empty? ? nil : cook,
           "made" => made&.to_h,
           "with" => with.empty? ? nil : with.map(&:to_h),
+          "fruit" => fruit&.kind,
           "right" => right || nil
         }.compact
       end

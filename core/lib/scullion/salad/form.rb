@@ -4,6 +4,8 @@ module Scullion
   class Salad
     # Reads a salad from plain data against a larder, noting every fault at the fields.
     class Form
+      include Below
+
       LEAST_STAGE = 0.01
       INTO = %w[bowl warm ahead plate table back].freeze
       # What components written as shares may make up together: the others weigh the rest.
@@ -48,7 +50,8 @@ module Scullion
           treat: item.text("treat", default: nil),
           cook: item.given?("cook") ? cook(item) : Salad::Component::RAW,
           made: item.within("made", default: nil) { |made| made(made) },
-          with: with(item)
+          with: with(item),
+          fruit: fruit(item, ingredient)
         }
         return if ingredient.nil? || item.faults.size > before
 
@@ -60,43 +63,6 @@ module Scullion
         made = Salad::Component.new(ingredient: ingredient, grams: grams, **parts)
         @shares[made] = @shares.delete(:next) if @shares&.key?(:next)
         made
-      end
-
-      # What a made part is made of, each of it in the larder.
-      def made(item)
-        item.only(*Salad::Made::FIELDS)
-        how = item.choice("how", @practice.keys("made"))
-        parts =
-          item.list("parts", 1..40, "parts") do |part|
-            part.only(*Salad::Made::PART_FIELDS)
-            ingredient, grams = ingredient(part), part.number("grams", Salad::Made::PART_GRAMS, "grams")
-            Salad::Made::Part.new(ingredient: ingredient, grams: grams, right: part.flag("right"))
-          end
-        if how.nil? || parts.nil? ||
-             parts.any? { |part| part.nil? || part.ingredient.nil? || part.grams.nil? }
-          return
-        end
-
-        Salad::Made.new(how, parts, @practice)
-      end
-
-      # Pot company: only what is cooked has some.
-      def with(item)
-        return [] unless item.given?("with")
-
-        unless item.given?("cook")
-          item.fault("with", "Nothing is cooked that it could cook along with.", "Leave it out, or cook it.")
-        end
-        list =
-          item.list("with", 0..20, "things that cook along") do |row|
-            row.only(*Salad::With::FIELDS)
-            Salad::With.new(
-              ingredient: ingredient(row),
-              grams: row.number("grams", Salad::With::GRAMS, "grams for a serving"),
-              stays: row.flag("stays")
-            )
-          end
-        (list || []).select { |each| each&.ingredient && each.grams }
       end
 
       def ingredient(item)
@@ -121,6 +87,7 @@ module Scullion
           {
             "method" => method,
             "pot" => cook.key("pot", default: nil),
+            **written(cook, method, item),
             **schools.to_h { |option, choices| [option, cook.choice(option, choices.keys, default: nil)] }
           }.compact.freeze
         end
@@ -129,7 +96,7 @@ module Scullion
       # What does not belong to this method is a mistake to be told, not passed over.
       def contradictions(cook, method, schools)
         in_pot = Cook::Parcels.kind(method).in_pot?
-        (cook.data.keys - ["method", *schools.keys]).each do |option|
+        (cook.data.keys - ["method", *WRITTEN.keys, *schools.keys]).each do |option|
           next if option == "pot" && in_pot
 
           cook.fault(
@@ -291,7 +258,7 @@ module Scullion
       end
 
       def part(item)
-        item.only("ingredient", "role", "ml", "grams", "right")
+        item.only("ingredient", "role", "ml", "grams", "right", "fruit")
         ingredient = ingredient(item)
         role = item.choice("role", Salad::PART_ROLES)
         by = item.given?("ml") ? "ml" : "grams"
@@ -299,7 +266,14 @@ module Scullion
         if item.given?("ml") && item.given?("grams")
           item.fault("grams", "Both ml and grams are given.", "Keep one of them.")
         end
-        Salad::Part.new(ingredient: ingredient, role: role, amount: amount, by: by, right: item.flag("right"))
+        Salad::Part.new(
+          ingredient: ingredient,
+          role: role,
+          amount: amount,
+          by: by,
+          right: item.flag("right"),
+          fruit: fruit(item, ingredient)
+        )
       end
     end
   end

@@ -8,7 +8,7 @@ module Scullion
     # from what is in it. Rows of facts/practice/made.yml.
     class Made
       FIELDS = %w[how parts].freeze
-      PART_FIELDS = %w[ingredient grams right].freeze
+      PART_FIELDS = %w[ingredient grams right fruit].freeze
       # g of a part, on any scale.
       PART_GRAMS = (0.01..100_000.0).freeze
       # % of a salad that a made part may be without being asked about.
@@ -16,7 +16,7 @@ module Scullion
       TASTES = %w[salt acid sugar fat].freeze
 
       # grams: on the scale of the made part's own formula
-      Part = Struct.new(:ingredient, :grams, :right, keyword_init: true)
+      Part = Struct.new(:ingredient, :grams, :right, :fruit, keyword_init: true)
 
       attr_reader :how, :parts
 
@@ -36,7 +36,10 @@ module Scullion
 
       # What tells it from another one.
       def signature
-        [how, *parts.flat_map { |part| [part.ingredient.key, (share(part) * 1000).round] }].join(",")
+        [
+          how,
+          *parts.flat_map { |part| [part.ingredient.key, part.fruit&.kind, (share(part) * 1000).round] }
+        ].join(",")
       end
 
       def to_h
@@ -47,7 +50,8 @@ module Scullion
               {
                 "ingredient" => part.ingredient.key,
                 "grams" => part.grams,
-                "right" => part.right || nil
+                "right" => part.right || nil,
+                "fruit" => part.fruit&.kind
               }.compact
             end
         }

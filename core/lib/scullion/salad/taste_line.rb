@@ -85,7 +85,7 @@ module Scullion
                  :share,
                  book: :practice,
                  none: [1.0, "All of it stays, or nothing salty cooks along."],
-                 at: -> { along_kept_at }
+                 at: -> { share_of_along }
       gather(:salt_along, :salt_grams) { cooking ? cooking.along : [] }
       gather(:cooked_in_all) { cooking ? [[cooking, :finished_grams]] : [] }
       figure(
@@ -118,7 +118,7 @@ module Scullion
       private
 
       # In plenty of water most of the salt is poured away with it.
-      def along_kept_at
+      def share_of_along
         at = "salt/kept/#{cooking&.class&.key}/share"
         at if layer.component.with.any? { |with| !with.stays } && practice.figures.key?(at)
       end

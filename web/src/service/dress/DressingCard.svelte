@@ -51,7 +51,10 @@
             {#each batch.parts.toReversed() as part (part.at)}
               <tr class="border-base-300 h-11 border-t">
                 <td
-                  ><span class="flex items-center gap-2"><Dot colour={part.colour} />{part.name}</span
+                  ><span class="flex items-center gap-2"
+                    ><Dot colour={part.colour} />{part.name}{#if part.fruit}<span class="quiet"
+                        >{part.fruit}</span
+                      >{/if}</span
                   ></td
                 >
                 <td class="text-right"

@@ -45,7 +45,10 @@
           {#each made.parts as part (part.at)}
             <tr class="border-base-300 border-b">
               <td class="py-1"
-                ><span class="flex items-center gap-2"><Dot colour={part.colour} />{part.name}</span
+                ><span class="flex items-center gap-2"
+                  ><Dot colour={part.colour} />{part.name}{#if part.fruit}<span class="quiet"
+                      >{part.fruit}</span
+                    >{/if}</span
                 ></td
               >
               <td class="py-1 text-right"

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
+    # plan takes unless the cook declines them, and what is only shown.
+    class Bound
+      # key: names it; line: number, nil for the salad; set: is it taken?
+      Fact = Struct.new(:key, :line, :fact, :value, :text, :set, keyword_init: true)
+      SETS = %w[method minutes celsius].freeze
+
+      # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
+      # @param declined [Array<String>] keys of facts that are not to be taken
+      def initialize(page, reads, house, declined)
+        @page, @reads, @house, @declined = page, reads, house, declined
+      end
+
+      # @return [Array<Fact>] in the order they are told
+      def facts
+        @facts ||=
+          told
+            .flat_map do |fact|
+              lines = lines_of(fact)
+              (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
+            end
+            .uniq(&:key)
+      end
+
+      # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
+      # @param ingredient [Ingredient] @return [Hash]
+      def cooked(component, read, ingredient)
+        told = facts.select { |fact| fact.line == read.line.number && fact.set }
+        method = way(component, read, told, ingredient)
+        return component unless method
+
+        cook = component["cook"] if component.dig("cook", "method") == method
+        component.merge("cook" => { **(cook || { "method" => method }), **figures(told, method, ingredient) })
+      end
+
+      private
+
+      def told
+        listed = @reads.map { |read| read.line.item }.select(&:food?)
+        mentions = Mentions.new(@house.recipe_items, listed, @house.larder)
+        Told.new(@page.sentences, mentions, @house.words.fetch("told")).facts
+      end
+
+      def lines_of(fact) = @reads.select { |read| fact.of.any? && read.line.item.foods.intersect?(fact.of) }
+
+      def bound(fact, read)
+        number, fact = read&.line&.number, of_food(fact, read)
+        key = [number || "salad", fact.fact, Array(fact.value).join("-")].join("/")
+        Fact.new(
+          key: key,
+          line: number,
+          fact: fact.fact,
+          value: fact.value,
+          text: fact.text,
+          set: !number.nil? && SETS.include?(fact.fact) && !@declined.include?(key)
+        )
+      end
+
+      # Of several ways of cooking the one that this food has.
+      def of_food(fact, read)
+        return fact unless fact.fact == "method"
+
+        facts = read && read.guesses.first&.facts
+        way = fact.value.find { |each| facts&.key?(each) }
+        fact.dup.tap { |own| own.value = way ? [way] : fact.value.first(1) }
+      end
+
+      # What the line itself says goes before what a step says of it.
+      def way(component, read, told, ingredient)
+        return component.dig("cook", "method") if read.words["cook"] || read.words["cooked"]
+
+        ways = told.select { |fact| fact.fact == "method" }.flat_map(&:value)
+        ways.find { |way| ingredient.facts.key?(way) && Cook::Parcels.all.key?(way) } ||
+          component.dig("cook", "method")
+      end
+
+      # The later end of a range: what is not done by the first is looked at again.
+      def figures(told, method, ingredient)
+        return { "yolk" => yolk(told) }.compact if method == "eggs"
+
+        %w[minutes celsius]
+          .filter_map do |name|
+            fact = told.find { |each| each.fact == name }
+            [name, fact.value.last] if fact && ingredient.figures.key?("#{method}/#{name}")
+          end
+          .select { |name, value| Salad::Below::WRITTEN[name].first.cover?(value) }
+          .to_h
+      end
+
+      # The yolk that so many minutes give.
+      def yolk(told)
+        minutes = told.find { |each| each.fact == "minutes" }&.value&.last or return
+
+        @house.practice.schools("eggs")["yolk"].keys.min_by do |yolk|
+          (@house.practice.fetch("eggs/minutes/#{yolk}") - minutes).abs
+        end
+      end
+    end
+  end
+end

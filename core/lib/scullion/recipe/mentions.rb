@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Where a sentence speaks of the foods of a recipe: by any of their names, by a word of what they are
+    # called in the list ("steak"), or by their kind ("the fish").
+    class Mentions
+      # keys: what the food may be; at, to: its place in the sentence
+      Mention = Struct.new(:keys, :at, :to, keyword_init: true)
+
+      KINDS = {
+        "fish" => %w[fish],
+        "meat" => %w[meat cured],
+        "nuts" => %w[nut-or-seed],
+        "seeds" => %w[nut-or-seed],
+        "beans" => %w[pulse tinned-pulse pod],
+        "grain" => %w[grain],
+        "grains" => %w[grain],
+        "pasta" => %w[pasta],
+        "noodles" => %w[pasta],
+        "bread" => %w[bread],
+        "cheese" => %w[cheese],
+        "leaves" => %w[leaf]
+      }.freeze
+      SHORTEST = 4
+
+      # @param items [Items] @param listed [Array<Item>] the foods of the list @param larder [Hash]
+      def initialize(items, listed, larder)
+        @items, @larder = items, larder
+        @listed = listed.map(&:foods).uniq
+        @called = called(listed)
+        @along = listed.select { |item| item.place == "pot" }.map(&:foods)
+      end
+
+      # Said beside what the sentence is about: what is poured, and what cooks along.
+      def beside?(mention)
+        key = mention.keys.first
+        @items.poured_key?(key) || @items.lexicon.cooked_in?(key) || @along.include?(mention.keys)
+      end
+
+      # @param sentence [String] @return [Array<Mention>] in order
+      def in(sentence)
+        @sentence = @items.plain(sentence)
+        @items.tokens(sentence).filter_map { |token| mention(token) }
+      end
+
+      # Do two of them stand side by side?
+      def together?(one, other, between)
+        first, second = [one, other].sort_by(&:at)
+        @sentence.byteslice(first.to...second.at).to_s.scrub.match?(between)
+      end
+
+      private
+
+      def mention(token)
+        keys = keys(token) or return
+        at = @sentence.byteslice(0...token.at).to_s.scrub.length
+        Mention.new(keys: keys, at: token.at, to: token.at + token.text.bytesize) if at
+      end
+
+      def keys(token)
+        return if token.folded.nil?
+
+        word = Lexicon.singular(token.folded.last)
+        return @called[word] || kind(token.folded.last) unless token.kind == :food
+
+        named = token.value[:keys]
+        @listed.find { |keys| keys.intersect?(named) } || @called[word] || kind(token.folded.last) ||
+          of_that_name(named) || (named if @listed.empty?)
+      end
+
+      # "Toms" where the list has heritage tomatoes.
+      def of_that_name(named)
+        word = Lexicon.fold(@larder[named.first]&.name.to_s).split.first
+        @called[Lexicon.singular(word)] if word
+      end
+
+      def kind(word)
+        families = KINDS[word] or return
+        @listed.find { |keys| families.include?(@larder[keys.first]&.family) }
+      end
+
+      # The words that each is called by in the list.
+      def called(listed)
+        listed
+          .flat_map do |item|
+            Lexicon.fold(item.name.to_s).split.map { |word| [Lexicon.singular(word), item.foods] }
+          end
+          .reject { |word, _| word.length < SHORTEST }
+          .to_h
+      end
+    end
+  end
+end

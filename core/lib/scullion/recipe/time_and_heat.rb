@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How long and how hot a sentence says, in every writing.
+    module TimeAndHeat
+      FAHRENHEIT = /(?<low>\d{3})(?:\s*(?:-|to)\s*(?<high>\d{3}))?\s*(?:°|º|degrees?|deg)?\s*F\b/i.freeze
+      CELSIUS =
+        /(?<low>\d{2,3})(?:\s*(?:-|to)\s*(?<high>\d{2,3}))?\s*
+          (?:[°º]\s*C?|deg(?:rees?)?\b(?:\s*C\b)?|C\b)(?<fan>\s*fan)?/ix.freeze
+      FAN = /\bfan\s*(?<low>\d{3})\b|\b(?<high>\d{3})\s*(?:C\s*)?fan\b/i.freeze
+      # A heat that only its size tells: "160 for 8 to 10 min".
+      BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
+      OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b/i.freeze
+      GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
+      # °F of gas mark 1 less a step, and of each mark more; °C more without a fan.
+      GAS_NONE, GAS_STEP, FAN_LESS = 250, 25, 20
+      # °F above which a bare oven's number is in °F.
+      HOTTEST_C = 280
+      SPANS = [
+        [/\ban h(?:ou)?r to (?:an hour (?:and|&) a half|1½)/i, 60.0, 90.0],
+        [/\bhalf\s+an?\s+hour\b|\bhalf hour\b/i, 30.0],
+        [/\ban hour (?:and|&) a half\b/i, 90.0],
+        [/\ban h(?:ou)?r\b/i, 60.0],
+        [/\bquarter of an hour\b/i, 15.0],
+        [%r{\bovernight\b|\bo/n\b}i, 720.0]
+      ].freeze
+      BARE =
+        /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
+          (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%]|[-–]?\d))
+         |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
+      NUMBER = %r{\d+\s+\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
+      SPOKEN =
+        Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
+      TIME =
+        /(?<low>#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
+         (?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
+         \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?)/ix.freeze
+      QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
+
+      private
+
+      # @return [Array(Float, Float), nil] in °C, for an oven without a fan
+      def celsius(sentence)
+        fahrenheit(sentence) || fan(sentence) || plain(sentence) || bare(sentence) || gas(sentence)
+      end
+
+      def fahrenheit(sentence)
+        found = sentence.match(FAHRENHEIT) or return
+        ends(found).map { |degrees| in_celsius(degrees) }
+      end
+
+      def fan(sentence)
+        found = sentence.match(FAN) or return
+        degrees = (found[:low] || found[:high]).to_i + FAN_LESS
+        [degrees, degrees]
+      end
+
+      def plain(sentence)
+        found = sentence.match(CELSIUS) or return
+        ends(found).map { |degrees| hottest(found[:fan] ? degrees + FAN_LESS : degrees) }
+      end
+
+      def bare(sentence)
+        found = sentence.match(OVEN) || sentence.match(BARE_HEAT) or return
+        [hottest(found[:low].to_i)] * 2
+      end
+
+      # No oven is so hot in °C: it is said in °F.
+      def hottest(degrees) = degrees > HOTTEST_C ? in_celsius(degrees) : degrees
+      def in_celsius(fahrenheit) = ((fahrenheit - 32) * 5 / 9.0).round
+
+      def gas(sentence)
+        found = sentence.match(GAS) or return
+        [in_celsius(GAS_NONE + (GAS_STEP * found[:low].to_i))] * 2
+      end
+
+      def ends(found)
+        low = found[:low].to_i
+        [low, (found[:high] || low).to_i]
+      end
+
+      # Every time in it, where it stands. @return [Array<Array(Integer, Array(Float, Float))>]
+      def times(sentence)
+        found =
+          sentence
+            .to_enum(:scan, TIME)
+            .map { Regexp.last_match }
+            .map { |time| [time.begin(0), minutes(time)] }
+        found.any? ? found : [*span(sentence), *bare_minutes(sentence)].first(1)
+      end
+
+      def minutes(found)
+        low = number(found[:low])
+        high = found[:high] ? number(found[:high]) : low
+        times = { "h" => 60.0, "s" => 1 / 60r }.fetch(found[:unit][0].downcase, 1.0)
+        [low, high].map { |value| (value * times).to_f.round(2) }
+      end
+
+      def span(sentence)
+        SPANS
+          .filter_map { |pattern, low, high| (sentence =~ pattern)&.then { |at| [at, [low, high || low]] } }
+          .first(1)
+      end
+
+      # "For 14, shake once", "stand 5", "20-ish": minutes, by what stands before or behind.
+      def bare_minutes(sentence)
+        found = sentence.match(BARE) or return []
+        [[found.begin(0), [(found[:minutes]).to_f] * 2]]
+      end
+
+      def number(text)
+        return SPOKEN[text.downcase].to_f if SPOKEN.key?(text.downcase)
+
+        whole = text[/\A\d+(?:[.,]\d+)?/].to_s.tr(",", ".").to_f
+        part = text[%r{(\d)/(\d)}] ? Regexp.last_match(1).to_f / Regexp.last_match(2).to_f : 0.0
+        whole = text[%r{\A\d+(?=\s+\d/)}].to_f if part.positive?
+        whole + part + QUARTERS.sum { |sign, value| text.include?(sign) ? value : 0.0 }
+      end
+    end
+  end
+end

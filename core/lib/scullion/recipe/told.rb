@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What the steps of a recipe say of its foods: how each is cooked, for how long, how hot, how long it
+    # soaks or rests. Each fact is bound to the food that its sentence speaks of, or that the one before
+    # spoke of.
+    class Told
+      include TimeAndHeat
+
+      # of: the keys that the food may be, none for the salad; fact: method, minutes, celsius, rest_minutes,
+      # soak_minutes, chill_minutes or marinate_minutes; value: a method's keys, or low and high; text: the
+      # sentence
+      Fact = Struct.new(:of, :fact, :value, :text, keyword_init: true)
+
+      # What a row has that says how long or how hot.
+      TIMED =
+        /\d\s*(?:min|hr|hour|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b)
+          |\bovernight\b|\bhour\b|\bfan\b|\boven\b/ix.freeze
+
+      # Before a way of cooking that is not meant.
+      NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
+      # Said of the salad, and not of one of its foods.
+      ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
+      # What stands between foods that are spoken of together.
+      TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both)\b)*\z}i.freeze
+
+      # @param sentences [Array<String>] of all that is told, in order
+      # @param mentions [Mentions] where they speak of the foods of the list
+      # @param words [Hash] as in facts/words/told.yml
+      def initialize(sentences, mentions, words)
+        @sentences, @mentions, @words = sentences, mentions, words
+      end
+
+      # @return [Array<Fact>] in the order they are told
+      def facts
+        @facts ||=
+          begin
+            @last, @oven, @way = [[]], nil, nil
+            @sentences.flat_map { |sentence| told(sentence) }.uniq { |fact| [fact.of, fact.fact, fact.value] }
+          end
+      end
+
+      private
+
+      def told(sentence)
+        @sentence, @found = sentence, @mentions.in(sentence)
+        heat = celsius(sentence)
+        return [] if heat && oven_alone(sentence, heat)
+
+        all = [*methods_of(sentence), *times_of(sentence), *heat_of(sentence, heat)]
+        solid = @found.reject { |mention| @mentions.beside?(mention) }
+        @last = solid.map(&:keys).uniq if solid.any?
+        all
+      end
+
+      # "Heat the oven to 200": said of what is roasted next.
+      def oven_alone(sentence, heat)
+        return false unless sentence.match?(/\boven\b|\bpreheat|\bgas\b|\bfan\b/i)
+
+        @oven, @way = [heat, sentence], nil
+        @found.empty? && times(sentence).empty?
+      end
+
+      def methods_of(sentence)
+        ways(sentence).flat_map do |at, keys|
+          @way = keys
+          beside(at, ahead: true).select(&:any?).map { |of| fact(of, "method", keys, sentence) }
+        end
+      end
+
+      # Each way of cooking that is named, where it stands.
+      def ways(sentence)
+        sentence
+          .to_enum(:scan, /[[:alpha:]]+/)
+          .map { Regexp.last_match }
+          .filter_map do |word|
+            keys = @words["cook"][Lexicon.fold(word[0])]
+            [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
+          end
+          .first(3)
+      end
+
+      def times_of(sentence)
+        way = ways(sentence)
+        times(sentence).flat_map do |at, minutes|
+          name = kind(sentence, at, way)
+          beside(at, ahead: false).map { |of| fact(of, name, minutes, sentence) }
+        end
+      end
+
+      def heat_of(sentence, heat)
+        heat, said = heat ? [heat, sentence] : @oven
+        way = ways(sentence).map(&:last)
+        way = [@way].compact if way.empty? && times(sentence).any?
+        roasted = way.any? { |keys| keys.include?("roast") } || (way.empty? && times(sentence).any?)
+        return [] unless heat && (roasted || said == sentence)
+
+        solid = @found.reject { |mention| @mentions.beside?(mention) }.map(&:keys).uniq
+        (solid.any? ? solid : @last).map { |of| fact(of, "celsius", heat, said) }
+      end
+
+      # The foods that stand nearest, before it or ahead of it: those that are spoken of together. Without
+      # any, those of the sentence before.
+      def beside(at, ahead:)
+        solid = @found.reject { |mention| @mentions.beside?(mention) }
+        after, before = solid.partition { |mention| mention.at >= at }
+        groups = ahead ? [after, before.reverse] : [before.reverse, after]
+        near = groups.find(&:any?)
+        return @sentence.match?(ALL) ? [[]] : @last unless near
+
+        together(near).map(&:keys).uniq
+      end
+
+      def together(mentions)
+        mentions.slice_when { |one, other| !@mentions.together?(one, other, TOGETHER) }.first
+      end
+
+      def fact(of, fact, value, text) = Fact.new(of: of, fact: fact, value: value, text: text.strip[0, 200])
+
+      # What its minutes are: those of the cooking, unless the nearest word says that something else takes
+      # them.
+      def kind(sentence, at, way)
+        said =
+          %w[marinate soak chill rest].filter_map do |name|
+            nearest(sentence, at, @words[name])&.then { |place| [place, name] }
+          end
+        cooked = way.map(&:first).select { |place| place <= at }.max || way.map(&:first).min
+        before = said.select { |place, _| place <= at }
+        place, name = before.max_by(&:first) || (said.min_by(&:first) unless cooked && cooked <= at)
+        return "minutes" if place.nil? || (cooked && cooked > place && cooked <= at)
+        return "minutes" if cooked && name == "soak"
+
+        "#{name}_minutes"
+      end
+
+      # The last place before this one where one of these words stands; or any place in the sentence.
+      def nearest(sentence, at, words)
+        places =
+          sentence
+            .to_enum(:scan, /[[:alpha:]]+/)
+            .map { Regexp.last_match }
+            .select { |word| words.include?(word[0].downcase) }
+            .map { |word| word.begin(0) }
+        places.select { |place| place <= at }.max || places.min
+      end
+    end
+  end
+end

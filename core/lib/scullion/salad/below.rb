@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Salad
+    # Reads what stands below a component: what a made part is made of, what cooks along, and the minutes and
+    # the heat that the recipe writes. For Form, which it is a part of.
+    module Below
+      WRITTEN = { "minutes" => [0.5..1440, "minutes"], "celsius" => [50..300, "°C"] }.freeze
+
+      private
+
+      # What a made part is made of, each of it in the larder.
+      def made(item)
+        item.only(*Salad::Made::FIELDS)
+        how = item.choice("how", @practice.keys("made"))
+        parts =
+          item.list("parts", 1..40, "parts") do |part|
+            part.only(*Salad::Made::PART_FIELDS)
+            ingredient, grams = ingredient(part), part.number("grams", Salad::Made::PART_GRAMS, "grams")
+            fruit = fruit(part, ingredient)
+            Salad::Made::Part.new(
+              ingredient: ingredient,
+              grams: grams,
+              right: part.flag("right"),
+              fruit: fruit
+            )
+          end
+        if how.nil? || parts.nil? ||
+             parts.any? { |part| part.nil? || part.ingredient.nil? || part.grams.nil? }
+          return
+        end
+
+        Salad::Made.new(how, parts, @practice)
+      end
+
+      # Juice that is squeezed here, zest.
+      def fruit(item, ingredient)
+        kind = item.choice("fruit", Salad::Fruit::KINDS, default: nil)
+        return if kind.nil? || ingredient.nil?
+
+        Salad::Fruit.of(kind, ingredient, @larder) ||
+          item.fault("fruit", "#{ingredient.name} comes from no fruit by its #{kind}.", "Leave it out.")
+      end
+
+      # Pot company: only what is cooked has some.
+      def with(item)
+        return [] unless item.given?("with")
+
+        unless item.given?("cook")
+          item.fault("with", "Nothing is cooked that it could cook along with.", "Leave it out, or cook it.")
+        end
+        list =
+          item.list("with", 0..20, "things that cook along") do |row|
+            row.only(*Salad::With::FIELDS)
+            Salad::With.new(
+              ingredient: ingredient(row),
+              grams: row.number("grams", Salad::With::GRAMS, "grams for a serving"),
+              stays: row.flag("stays")
+            )
+          end
+        (list || []).select { |each| each&.ingredient && each.grams }
+      end
+
+      # Minutes and heat of the recipe's own, where this food has such figures cooked this way.
+      def written(cook, method, item)
+        figures = @larder[item.raw("ingredient")]&.figures
+        WRITTEN
+          .select { |field, _| cook.given?(field) }
+          .to_h do |field, (bounds, unit)|
+            if figures && !figures.key?("#{method}/#{field}")
+              cook.fault(field, "#{method} has no #{field} of its own to write.", "Leave it out.")
+            end
+            [field, cook.number(field, bounds, unit)]
+          end
+      end
+    end
+  end
+end

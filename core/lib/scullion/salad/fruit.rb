@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Salad
+    # Whole fruit that a juice or a zest comes from. kind: juice or zest; whole: the Ingredient that is
+    # bought.
+    Fruit =
+      Struct.new(:kind, :whole, keyword_init: true) do
+        # @param kind [String] @param ingredient [Ingredient] the juice, or the fruit itself for its zest
+        # @param larder [Hash{String=>Ingredient}]
+        # @return [Fruit, nil] nil where it comes from no fruit that the larder knows so well
+        def self.of(kind, ingredient, larder)
+          whole = larder[kind == "juice" ? ingredient.key.delete_suffix("-juice") : ingredient.key]
+          return unless whole && (kind == "zest" || whole.key != ingredient.key)
+
+          fruit = new(kind: kind, whole: whole)
+          fruit if whole.figures.key?("pieces/#{kind}") && fruit.weighs_at
+        end
+
+        def weighs_at = %w[pieces/each pieces/medium].find { |at| whole.figures.key?(at) }
+      end
+    Fruit::KINDS = %w[juice zest].freeze
+  end
+end

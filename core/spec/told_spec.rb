@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+# What the steps of a recipe tell of its foods, bound to the lines that it is about.
+RSpec.describe Scullion::Recipe::Told do
+  def read(text, **rest) = Scullion::Recipe::Draft.new(text, house, **rest).to_h
+  def told(text, **rest) = read(text, **rest)["told"].map { |fact| fact["what"] }
+  def steps(*lines) = "Serves 4\n400 g carrots\n200 g puy lentils, dry\n4 eggs\nMethod\n#{lines.join("\n")}"
+  def cook(text, key, **rest)
+    read(text, **rest)["salad"]["components"].find { |each| each["ingredient"] == key }["cook"]
+  end
+
+  # °F by (F − 32) × 5 / 9; 20 °C more without a fan; gas 6 is 400 °F.
+  it "reads heat in every writing" do
+    {
+      "Roast the carrots at 350 degrees F." => "177 °C",
+      "Roast the carrots at 180 °C fan." => "200 °C",
+      "Roast the carrots, fan 190." => "210 °C",
+      "Roast the carrots at 425°." => "218 °C",
+      "Roast the carrots at gas 6." => "204 °C",
+      "Heat the oven to 220C. Roast the carrots." => "220 °C",
+      "Carrots toasted 160 for 8-10 min" => "160 °C"
+    }.each { |words, heat| expect(told(steps(words))).to include(heat), words }
+  end
+
+  it "reads times in every writing" do
+    {
+      "1 1/2 hours" => "1 h 30",
+      "1½ h" => "1 h 30",
+      "half an hour" => "30 min",
+      "35–40 min" => "35 min to 40 min",
+      "nine minutes" => "9 min",
+      "an hour and a half" => "1 h 30"
+    }.each { |words, time| expect(told(steps("Simmer the lentils for #{words}."))).to include(time), words }
+  end
+
+  it "binds each to the food that its sentence speaks of, and sets the plan" do
+    text =
+      steps(
+        "Heat the oven to 220C. Roast the carrots for 35-40 min.",
+        "Simmer the lentils 25 min.",
+        "Boil the eggs 7 minutes, cool in ice.",
+        "Leave the salad to stand 20 min."
+      )
+    expect(cook(text, "carrot")).to eq("method" => "roast", "minutes" => 40.0, "celsius" => 220)
+    expect(cook(text, "dry-puy-lentils")).to eq("method" => "boil", "minutes" => 25.0)
+    expect(cook(text, "hen-egg")).to eq("method" => "eggs", "yolk" => "jammy")
+    rest = read(text)["told"].find { |fact| fact["what"] == "rest 20 min" }
+    expect(rest).to include("set" => false, "can" => false)
+    expect(rest).not_to have_key("line")
+  end
+
+  it "is declined by the cook, fact by fact" do
+    text = steps("Roast the carrots for 40 min.")
+    key = read(text)["told"].find { |fact| fact["what"] == "40 min" }["key"]
+    expect(cook(text, "carrot", declined: [key])).to eq("method" => "roast")
+    expect(read(text, declined: [key])["told"].find { |fact| fact["key"] == key }["set"]).to be false
+  end
+
+  it "leaves what the line itself says, and what is not to be done" do
+    text = "Serves 4\n400 g carrots, steamed\n200 g peas\nRoast the carrots 40 min. Don't cook the peas."
+    expect(cook(text, "carrot")["method"]).to eq "steam"
+    expect(read(text)["told"].map { |fact| fact["what"] }).not_to include("blanch")
+  end
+
+  # 220 °C and 40 min as written, whatever the larder has for cubes; the fan takes its 20 °C off.
+  it "holds through the plan" do
+    made =
+      plan do |data|
+        data["salads"][0]["components"].find { |each| each["ingredient"] == "carrot" }["cook"].merge!(
+          "minutes" => 40,
+          "celsius" => 220
+        )
+      end
+    roast = made.cooking.find { |each| each.ingredient.key == "carrot" }
+    expect(roast.minutes).to eq 40
+    expect(roast.oven_celsius).to eq 220
+    expect(made.working("#{roast.at}/minutes").to_h["source"]).to eq "Written so in the salad."
+  end
+
+  it "refuses minutes that such cooking has none of, and such as nobody cooks" do
+    expect { plan { |data| data["salads"][0]["components"][0]["cook"]["celsius"] = 200 } }.to raise_error(
+      Scullion::InvalidBrief,
+      /has no celsius/
+    )
+    expect { plan { |data| data["salads"][0]["components"][0]["cook"]["minutes"] = 1441 } }.to raise_error(
+      Scullion::InvalidBrief
+    )
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+require_relative "../../core/spec/random_salads"
+
+# What is written out for people reads back to the same salad, and so to the same plan.
+RSpec.describe "A salad's card", :server do
+  # As RecipeCard takes a salad.
+  Shelved = Struct.new(:to_build) { def name = to_build["name"] }
+
+  def paste(text) = ask(:post, "/api/paste", { "text" => text })["salad"]
+  def house = @house ||= Scullion::Records::House.ours
+  def cards(build)
+    card = Scullion::Papers::RecipeCard.new(Shelved.new(build), 40, house)
+    [card.to_markdown, card.to_json_ld]
+  end
+
+  it "comes back whole from Markdown, from linked data and from its own file, for all of the demo" do
+    ask(:get, "/api/salads").each do |shelved|
+      build = ask(:get, "/api/salads/#{shelved["key"]}").except("id", "version", "key")
+      %w[md jsonld json].each do |kind|
+        ask(:get, "/api/salads/#{shelved["key"]}/card.#{kind}?covers=40")
+        expect(paste(last_response.body)).to eq(build), "#{shelved["key"]} as #{kind}"
+      end
+    end
+  end
+
+  it "comes back whole for two hundred of any kind" do
+    200.times do |seed|
+      build = RandomSalads.new(house, 9000 + seed, most_covers: 200, most_grams: 300).brief["salads"].first
+      back = cards(build).map { |card| Scullion::Exchange::Carried.salad(card) }
+      expect(back.map { |each| JSON.parse(each) }).to all(eq(build)), "seed #{seed}"
+    end
+  end
+
+  it "is read as it is written once anybody has changed a word of it" do
+    ask(:get, "/api/salads/barley-roast-carrot-dill/card.md?covers=40")
+    card = last_response.body
+    changed = card.sub("4.19 kg Carrots", "2 kg Carrots")
+    expect(Scullion::Exchange::Carried.salad(card)).to include("barley-roast-carrot-dill")
+    expect(Scullion::Exchange::Carried.salad(changed)).to be_nil
+    carrots = paste(changed)["components"].find { |each| each["ingredient"] == "carrot" }
+    expect(carrots["grams"]).to be < 40
+    expect(Scullion::Exchange::Carried.salad("<!-- scullion-salad 0123456789abcdef nonsense -->")).to be_nil
+  end
+
+  # The order's grams: the barley, the carrots' oil and salt, each part of what is made.
+  it "holds every gram of the order" do
+    build = ask(:get, "/api/salads/barley-roast-carrot-dill")
+    plan = Scullion::Salad::Trial.new(build.except("id", "version"), house, covers: 40).plan
+    card = cards(build.except("id", "version")).first
+    expect(card).to include("## For pot and tray")
+    plan.purchases.each { |line| expect(card).to include(line.ingredient.name), line.ingredient.name }
+  end
+end
