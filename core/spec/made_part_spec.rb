@@ -52,7 +52,7 @@ RSpec.describe Scullion::Salad::Made do
         ["parmesan", 60.0]
       ]
     )
-    expect(draft["lines"].select { |line| line["to"] == "made" }.size).to eq 6
+    expect(draft["lines"].count { |line| line["to"] == "made" }).to eq 6
     expect(salad).not_to have_key("dressing")
   end
 

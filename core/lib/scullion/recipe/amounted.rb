@@ -30,12 +30,13 @@ module Scullion
         item.food? ? second_amount(amount, index) : before_name(amount, index)
       end
 
-      # With the words before it that are of its own name.
+      # With the words before it that are of its own name; "fried in 2 Tbsp oil" is for cooking.
       def another(token)
-        own, before =
-          item.unknown.partition { |_, clause, _| !@prose && item.food? && clause == @clauses.number }
+        own, before = item.unknown.partition { |_, clause, _| stranger_before? && clause == @clauses.number }
         item.unknown = before
+        cooked_in = @around.word_before(@tokens.index(token)) == "in"
         begin_item(token).amount = token.value
+        item.place = "cook" if cooked_in && @around.poured_next?(@tokens.index(token), @lexicon)
         item.unknown = own.map { |word, clause, _| [word, clause, true] }
       end
 
@@ -44,12 +45,21 @@ module Scullion
         return @around.joined?(index) && item.unknown.any? && item.counted? unless item.food?
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
-        !@clauses.bracketed? && (@around.food_follows?(index) || stranger_before?)
+        return other_in_brackets?(index) if @clauses.bracketed?
+
+        @around.food_follows?(index) || stranger_before?
+      end
+
+      # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.
+      def other_in_brackets?(index)
+        food = @around.food_next(index)
+        !food.nil? && !food.value[:keys].intersect?(item.foods)
       end
 
       # ", pom mol 60 ml": words that nobody knows, in a clause of their own before the amount.
       def stranger_before?
-        !@prose && @clauses.number > item.clause && @around.stranger_behind_mark?(@tokens.index(@token))
+        !@prose && item.food? && @clauses.number > item.clause &&
+          @around.stranger_behind_mark?(@tokens.index(@token))
       end
 
       # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"

@@ -8,7 +8,7 @@ module Scullion
       JOINS = %w[and n w with plus also et und then].freeze
       # "Keep the oil": that is not weighed.
       KEEP = %w[keep save reserve saving keeping reserving catch].freeze
-      WITH = %w[w with].freeze
+      WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
       DONE = %w[cuts treats cooks trims].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
@@ -26,11 +26,43 @@ module Scullion
       def word_before(index) = Around.word(before(index))
       def of_ahead?(index) = @tokens[index + 1]&.folded == ["of"]
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }
+      def of_or_amount?(index) = of_ahead?(index) || @tokens[index + 1]&.kind == :amount
+
+      # "Fresh or frozen": words of a state on both sides, and not another food.
+      def either_state?(index)
+        [@tokens[index - 1], @tokens[index + 1]].all? do |token|
+          token&.kind == :word && (token.value["states"] || token.value["aside"])
+        end
+      end
+
       # An amount within the next two words.
       def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
       # "of 3", and no other food.
       def some_of_same?(index)
         of_ahead?(index) && @tokens[index + 2]&.kind == :amount && !food_after?(index)
+      end
+
+      # The food that this amount is of, but for words that change nothing and what it is counted by.
+      # @return [Lexer::Token, nil]
+      def food_next(index)
+        after = @tokens.drop(index + 1).drop_while { |token| passed?(token) }.first
+        after if after&.kind == :food
+      end
+
+      def poured_next?(index, lexicon)
+        food = food_next(index)
+        food && lexicon.poured?(food.value[:keys].first)
+      end
+
+      # Said to be in it: "crumbled in barley water", not "a bit of water".
+      def in?(index)
+        @tokens
+          .first(index)
+          .reverse_each do |token|
+            return false if token.kind == :mark
+            return INSIDE.include?(Around.word(token)) if Around.towards?(token)
+          end
+        false
       end
 
       def times?(index) = word_before(index) == "x"
@@ -53,9 +85,17 @@ module Scullion
           .reverse_each do |token|
             return done_with?(token) if Around.joins?(token)
             return false if token.kind == :mark || token.value.is_a?(Amount)
-            return true if Around.towards?(token)
+            return !of_another?(index) if Around.towards?(token)
           end
         false
+      end
+
+      # "A clove of garlic and a bit of water": of its own.
+      def of_another?(index)
+        between = @tokens.first(index).reverse.take_while { |token| token.kind != :food }
+        of = between.index { |token| Around.towards?(token) } or return false
+        between[of].folded == ["of"] &&
+          between.drop(of).any? { |token| token.kind == :mark || Around.joins?(token) }
       end
 
       # Said to be kept, and so not weighed.
@@ -98,7 +138,9 @@ module Scullion
       # Only words without a role stand between the last mark and this amount.
       def stranger_behind_mark?(index)
         words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
-        words.size < index && words.any? && words.all? { |token| token.kind == :word && token.value.empty? }
+        words.size < index &&
+          words.all? { |token| token.kind == :word && nothing?(token) && !Around.towards?(token) } &&
+          words.any? { |token| token.value.empty? }
       end
 
       # More of the same: "1 Tbsp extra", "a slosh for the bread", "2 Tbsp juice".
@@ -123,6 +165,9 @@ module Scullion
       end
 
       private
+
+      def passed?(token) = token.kind == :word && (token.value["aside"] || token.folded == ["of"])
+      def nothing?(token) = token.value.empty? || token.value["aside"]
 
       def stops?(token)
         case token.kind

@@ -232,7 +232,7 @@ module Scullion
       end
 
       # All but what goes into a made part.
-      def loose = all_taken.reject { |taken| made_parts.of(taken) }
+      def loose = @loose ||= all_taken.reject { |taken| made_parts.of(taken) }
       def made_parts = @made_parts ||= MadeParts.new(all_taken, @house.lexicon)
       def company = @company ||= Company.new(all_taken, @practice, @servings)
 
@@ -255,7 +255,11 @@ module Scullion
       end
 
       # Is there more to dress with than garlic or ginger?
-      def dressed? = @dressed ||= loose.any? { |taken| taken.dressing? && !taken.aromatic? }
+      def dressed?
+        return @dressed if defined?(@dressed)
+
+        @dressed = loose.any? { |taken| taken.dressing? && !taken.aromatic? }
+      end
 
       # As it is written: its parts in the recipe's own amounts, so much of it on a serving, and split as the
       # steps say.
@@ -273,7 +277,7 @@ module Scullion
       end
 
       def split
-        @split ||= Split.new(@page.steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) })
+        @split ||= Split.new(@page.told_of_dressing)
       end
     end
   end

@@ -19,19 +19,13 @@ module Scullion
       # @param lexer [Lexer]
       def initialize(lexer)
         @lexer, @lexicon = lexer, lexer.lexicon
+        @of = {}
         @sizes, @parts, @flags = %w[sizes parts flags].map { |file| @lexicon.words(file) }
       end
 
       # @param text [String] @param prose [Boolean] a sentence, in which much else stands
       # @return [Array<Item>] in the order of the line
-      def of(text, prose: false)
-        @text, @tokens, @prose = text, @lexer.read(text), prose
-        @around = Around.new(@tokens)
-        @items, @clauses = [Item.begun(0)], Clauses.new(text)
-        @sized = @drained = nil
-        @tokens.each_with_index { |token, index| take(token, index) }
-        WholeLine.new(plain(text), @tokens, @lexer).of(@items)
-      end
+      def of(text, prose: false) = @of[[text, prose]] ||= read(text, prose)
 
       # Is it measured in spoons and jugs?
       def poured?(item) = @lexicon.poured?(item.foods.first)
@@ -42,6 +36,15 @@ module Scullion
       def plain(text) = @lexer.plain(text)
 
       private
+
+      def read(text, prose)
+        @text, @tokens, @prose = text, @lexer.read(text), prose
+        @around = Around.new(@tokens)
+        @items, @clauses = [Item.begun(0)], Clauses.new(text)
+        @sized = @drained = nil
+        @tokens.each_with_index { |token, index| take(token, index) }
+        WholeLine.new(plain(text), @tokens, @lexer).of(@items)
+      end
 
       def item = @items.last
 
@@ -137,7 +140,7 @@ module Scullion
 
       def spoken_of(token, index)
         if @lexicon.cooked_in?(token.value[:keys].first)
-          item.place ||= "pot" unless @text.match?(OTHER_WATER)
+          item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
           item.place ||= "cook"
         end
@@ -166,7 +169,7 @@ module Scullion
 
       def word(token, index)
         word = Around.word(token)
-        return @clauses.open_or if word == "or"
+        return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
         item.big ||= @sizes[word] unless item.food? && item.clause != @clauses.number
@@ -185,7 +188,9 @@ module Scullion
       end
 
       def part?(word, index)
-        return true if @around.of_ahead?(index)
+        if @around.of_ahead?(index) || (@around.of_or_amount?(index) && @around.food_after?(index))
+          return true
+        end
         return false if @around.kept?(index)
         return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
 
@@ -196,7 +201,7 @@ module Scullion
       def part(word, index)
         own = item.food? && @around.food_after?(index) && !word.end_with?("d")
         own &&=
-          (item.parts.empty? && @around.of_ahead?(index)) ||
+          (item.parts.empty? && @around.of_or_amount?(index)) ||
             (item.amount && Around.joins?(@around.before(index)))
         if @parts[word] == "zest" && item.name.to_s.match?(JUICE) && @around.amount_near?(index)
           return zest_of_same(index)

@@ -24,8 +24,8 @@ module Scullion
       SHOUTED, SHOUTED_WORDS = 4, 6
       # A first row that ends in the name of a dish, whatever it begins with.
       DISH =
-        /\A[^:,;]*\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
-          (?:\([^)\d]*\))?[!.]?\z/ix.freeze
+        /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
+          (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
       # Words to the name of a part.
       PART_WORDS = 5
       # Words of a first row from which it is no title when something is weighed in it.
@@ -62,7 +62,7 @@ module Scullion
       def signs?(text)
         text.match?(
           /\A(?:--\s*\z|_{4,}|(?:best\ wishes|love|regards|cheers|yours|sent\ from)\b|
-                       [[:alpha:]]+,?\s+x+\z)/ix
+                       (?-i:[[:alpha:]]+,?\s+[xX]+)\z)/ix
         )
       end
 

@@ -25,8 +25,16 @@ module Scullion
           end
       end
 
-      # The part that a food goes into. @return [Part, nil]
-      def of(taken) = to_a.find { |part| part.taken.include?(taken) }
+      # The part that a food goes into, or that its own line speaks of. @return [Part, nil]
+      def of(taken) = to_a.find { |part| part.taken.include?(taken) || spoken_of?(part, taken) }
+
+      # "60 g pecans, candied (see below)": that is the part itself.
+      SEE = /\b(?:see|recipe|from)\s+(?:below|above|overleaf)\b|\bbelow\)/i.freeze
+      def spoken_of?(part, taken)
+        return false unless taken.read.line.text.match?(SEE)
+
+        Lexicon.fold(part.name).split.intersect?(Lexicon.fold(taken.read.name).split)
+      end
 
       private
 

@@ -36,6 +36,14 @@ module Scullion
           .flat_map { |line| line.text.split(/(?<=[.!?;])\s+|\s*(?:→|·|\|)\s*/) }
       end
 
+      # The steps, and what a dressing's own heading says of it: "makes double, use half".
+      # @return [Array<String>]
+      def told_of_dressing
+        headed = lines.select { |line| line.kind == "heading" && line.into == "dressing" }
+        headed.map { |line| line.text.match?(Split::OF_IT) ? line.text : "Dressing: #{line.text}" } +
+          steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) }
+      end
+
       # The words of a line that are of one of its foods. @param plain [String] the line as its items have it
       def self.own_words(plain, item)
         words = plain.byteslice(item.from...item.to).to_s.scrub("")
@@ -99,7 +107,7 @@ module Scullion
 
         begin_part(found[:name])
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
-        return [line(row, row.text, "heading")] unless weighed?(rest)
+        return [line(row, row.text, "heading")] unless food?(rest)
 
         [line(row, found[:name], "heading"), *foods(row, rest)]
       end
@@ -114,9 +122,12 @@ module Scullion
 
       def food?(name) = @items.of(name).any?(&:food?)
 
+      def sections = @lexicon.sections.keys.join("|")
+
       def part_pattern
         @part_pattern ||=
-          /\A(?<name>(?:for\s+)?(?:the\s+)?(?:[[:alpha:]]+\s+){0,2}?(?:#{@lexicon.sections.keys.join("|")}))
+          /\A(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:#{sections})
+               |for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))
              (?:\s*(?:[:=]|!+|\s[-–—]\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)\z/ix
       end
 

@@ -11,6 +11,8 @@ module Scullion
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
+      # "Seeds from one pomegranate"
+      OF_ONE = [%w[from], %w[of]].freeze
       # Written in a kitchen beside the units of amount.rb.
       SHORT = {
         "T" => "tbsp",
@@ -83,7 +85,9 @@ module Scullion
         word = @scan.string.byteslice(from...@scan.pos)
         return !countable? if word.match?(/\Aan?\z/i)
 
-        word.match?(/\Aone\z/i) && @tokens.last&.kind == :word && !@tokens.last.value["places"]
+        last = @tokens.last
+        word.match?(/\Aone\z/i) && last&.kind == :word && !last.value["places"] &&
+          !OF_ONE.include?(last.folded)
       end
 
       def countable?

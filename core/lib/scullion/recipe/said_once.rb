@@ -48,7 +48,8 @@ module Scullion
       def head_too(one, other)
         return unless other.amount.nil? || other.amount.equal?(one.amount)
 
-        one.foods = with_head(one.name, other) || one.foods if joined?(one, other)
+        keys = with_head(one.name, other)
+        one.foods = keys if keys && joined?(one, other)
       end
 
       def with_head(word, other)
@@ -85,9 +86,12 @@ module Scullion
 
       # "3 parts oil to 1 part vinegar, about 120 ml": so much in all, shared out by parts.
       def share_out(items)
-        among = items.select { |item| item.food? && item.counted? && (item.said?(:parts) || colons?) }
-        whole = in_all(items)
-        return if among.size < 2 || whole.nil?
+        among = items.select { |item| item.food? && item.counted? }
+        return if among.size < 2
+
+        among = among.select { |item| item.said?(:parts) } unless colons?
+        whole = in_all(items) if among.size > 1
+        return if whole.nil?
 
         parts = among.sum { |item| item.amount.value }
         among.each do |item|
@@ -95,6 +99,7 @@ module Scullion
           item.amount, item.size = Amount.new(whole.low * share, whole.high * share, whole.unit), nil
           item.flags.delete(:contradicts)
         end
+        items.select!(&:food?)
       end
 
       def colons? = @plain.match?(/[[:alpha:]]\s+\d+(?:\.\d+)?\s*:\s*[[:alpha:]]/)

@@ -48,7 +48,7 @@ module Scullion
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
-        /\A[^\d]{6,}\(#{NUMBER}\)\z/ix
+        /\A[^\d]{6,}\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)\z/ix
       ].freeze
 
       # @return [Integer, nil]

@@ -16,6 +16,8 @@ module Scullion
       WARM = /\b(?:warm|hot|lukewarm|tepid)\b/i.freeze
       AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
       REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
+      USED = /\buse (?:only |just )?(?:half|a third|two[- ]thirds|a quarter|three[- ]quarters)\b/i.freeze
+      WHEN = { "bowl" => "the rest, over everything", "back" => "not used: it keeps for another day" }.freeze
       # Letters between a share and what it is of.
       NEAR = 60
 
@@ -71,15 +73,23 @@ module Scullion
       def rest_stage(share)
         sentence =
           @sentences.find { |each| each.match?(REST) && (each.match?(OF_IT) || each.match?(AT_TABLE)) }
-        table = sentence&.match?(AT_TABLE)
+        key, name, into = rest_into(sentence)
         {
-          "key" => "rest",
-          "name" => table ? "On the table" : "Toss",
-          "when" => (sentence || "the rest, over everything").strip[0, 120],
+          "key" => key,
+          "name" => name,
+          "when" => (sentence || WHEN.fetch(into)).strip[0, 120],
           "share" => share.round(4),
-          "into" => table ? "table" : "bowl",
+          "into" => into,
           "to" => []
         }
+      end
+
+      # On the table, kept where only half is used and nothing is said of the rest, else tossed.
+      def rest_into(sentence)
+        return "rest", "On the table", "table" if sentence&.match?(AT_TABLE)
+        return "rest", "Kept back", "back" if sentence.nil? && words.match?(USED)
+
+        %w[rest Toss bowl]
       end
     end
   end

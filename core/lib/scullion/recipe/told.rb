@@ -18,6 +18,10 @@ module Scullion
         /\d\s*(?:min|hr|hour|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b)
           |\bovernight\b|\bhour\b|\bfan\b|\boven\b/ix.freeze
 
+      # Without any of these it says neither how long nor how hot.
+      MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|\bo/n\b}i.freeze
+      # Ways of cooking to a sentence.
+      MOST_WAYS = 3
       # Before a way of cooking that is not meant.
       NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
       # Said of the salad, and not of one of its foods.
@@ -44,15 +48,22 @@ module Scullion
       private
 
       def told(sentence)
-        @sentence, @found = sentence, @mentions.in(sentence)
+        @sentence, @found, @ways = sentence, @mentions.in(sentence), nil
+        return heard unless ways(sentence).any? || sentence.match?(MAYBE)
+
         heat = celsius(sentence)
         return [] if heat && oven_alone(sentence, heat)
 
-        all = [*methods_of(sentence), *times_of(sentence), *heat_of(sentence, heat)]
-        solid = @found.reject { |mention| @mentions.beside?(mention) }
-        @last = solid.map(&:keys).uniq if solid.any?
-        all
+        [*methods_of(sentence), *times_of(sentence), *heat_of(sentence, heat)].tap { heard }
       end
+
+      # What it speaks of is what the next one speaks of too. @return [Array] no facts
+      def heard
+        @last = solid.map(&:keys).uniq if solid.any?
+        []
+      end
+
+      def solid = @found.reject { |mention| @mentions.beside?(mention) }
 
       # "Heat the oven to 200": said of what is roasted next.
       def oven_alone(sentence, heat)
@@ -71,14 +82,17 @@ module Scullion
 
       # Each way of cooking that is named, where it stands.
       def ways(sentence)
-        sentence
-          .to_enum(:scan, /[[:alpha:]]+/)
-          .map { Regexp.last_match }
-          .filter_map do |word|
-            keys = @words["cook"][Lexicon.fold(word[0])]
-            [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
-          end
-          .first(3)
+        @ways ||=
+          sentence
+            .to_enum(:scan, /[[:alpha:]]+/)
+            .map { Regexp.last_match }
+            .filter_map { |word| way(word, sentence) }
+            .first(MOST_WAYS)
+      end
+
+      def way(word, sentence)
+        keys = @words["cook"][word[0].downcase]
+        [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
       end
 
       def times_of(sentence)
@@ -96,14 +110,13 @@ module Scullion
         roasted = way.any? { |keys| keys.include?("roast") } || (way.empty? && times(sentence).any?)
         return [] unless heat && (roasted || said == sentence)
 
-        solid = @found.reject { |mention| @mentions.beside?(mention) }.map(&:keys).uniq
-        (solid.any? ? solid : @last).map { |of| fact(of, "celsius", heat, said) }
+        spoken = solid.map(&:keys).uniq
+        (spoken.any? ? spoken : @last).map { |of| fact(of, "celsius", heat, said) }
       end
 
       # The foods that stand nearest, before it or ahead of it: those that are spoken of together. Without
       # any, those of the sentence before.
       def beside(at, ahead:)
-        solid = @found.reject { |mention| @mentions.beside?(mention) }
         after, before = solid.partition { |mention| mention.at >= at }
         groups = ahead ? [after, before.reverse] : [before.reverse, after]
         near = groups.find(&:any?)
