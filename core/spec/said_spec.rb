@@ -100,8 +100,7 @@ RSpec.describe Scullion::Recipe::Items do
   end
 
   it "takes the last scale of a prep list, in grams" do
-    list =
-      "PREP\n                     x10     x40\nheritage tomato, mixed   1400    5600\nolive oil            60     240"
+    list = "PREP\n               x10   x40\nheritage tomato, mixed   1400   5600\nolive oil   60   240"
     draft = Scullion::Recipe::Draft.new(list, house)
     expect(draft.to_h["servings"]).to eq 40
     expect(draft.reads.map { |read| draft.taken(read).prepared.round }).to eq [5600, 240]

@@ -1794,6 +1794,8 @@ export interface components {
             usual?: string;
             /** @description Per serving, ready to serve, g */
             grams?: number;
+            /** @description The same as this house writes it */
+            serving?: string;
             /** @description When the amount is outside what this ingredient ever is */
             slip?: {
                 what: string;

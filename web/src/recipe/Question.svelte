@@ -18,9 +18,6 @@
     amount = line.mended ?? "";
   });
 
-  const grams = (value: number): string =>
-    `${value < 10 ? value.toFixed(1) : Math.round(value)} g a serving`;
-
   function mend(event: SubmitEvent): void {
     event.preventDefault();
     if (!amount.trim()) return desk.step(1);
@@ -42,7 +39,7 @@
         ? line.to === "dressing"
           ? "To taste."
           : "Its usual serving."
-        : `${grams(line.grams)}.`}
+        : `${`${line.serving} a serving`}.`}
     </p>
   {/if}
   {#if line.slip}

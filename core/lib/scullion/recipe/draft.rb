@@ -171,6 +171,7 @@ module Scullion
           "made" => made_parts.of(taken)&.name,
           "held" => taken.read.line.item.held,
           "grams" => taken.grams&.fdiv(@servings)&.round(2),
+          "serving" => (@practice.writer.g(taken.grams / @servings) if taken.grams),
           "slip" => slip(taken)
         }.compact
       end
