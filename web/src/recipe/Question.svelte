@@ -39,7 +39,7 @@
         ? line.to === "dressing"
           ? "To taste."
           : "Its usual serving."
-        : `${`${line.serving} a serving`}.`}
+        : `${line.serving} a serving.`}
     </p>
   {/if}
   {#if line.slip}

@@ -24,7 +24,7 @@ module Scullion
         "dry" => %w[pulse spice],
         "jarred" => %w[pickle]
       }.freeze
-      CONTAINERS = { "tin" => "tinned", "a10" => "tinned", "jar" => "jarred" }.freeze
+      CONTAINERS = { "tin" => "tinned", "a10" => "tinned", "no10" => "tinned", "jar" => "jarred" }.freeze
       # Counted like this it is what grows, spooned it is dried.
       GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
       SPOONFUL = 20

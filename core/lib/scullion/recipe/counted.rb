@@ -12,9 +12,9 @@ module Scullion
       # So many of one thing nobody counts.
       MANY = 48
 
-      # @param item [Item] @param larder [Hash{String=>Ingredient}]
-      def initialize(item, larder)
-        @item, @larder = item, larder
+      # @param item [Item] @param larder [Hash{String=>Ingredient}] @param practice [Practice]
+      def initialize(item, larder, practice)
+        @item, @larder, @practice = item, larder, practice
       end
 
       # @return [Amount, nil]
@@ -36,7 +36,7 @@ module Scullion
 
       # Weighed in its tin or jar, with what it is drained of.
       def packed?(amount)
-        %w[tin a10 jar].include?(@item.container) && amount&.unit == :g && !drained?
+        %w[tin a10 no10 jar].include?(@item.container) && amount&.unit == :g && !drained?
       end
 
       # A bare number that no one counts to.
@@ -78,13 +78,22 @@ module Scullion
       end
 
       def sized?(amount)
-        return false unless @item.size
+        return false unless size
 
-        amount.unit == :piece || (amount.unit == :ml && @item.size.unit == :g)
+        amount.unit == :piece || (amount.unit == :ml && size.unit == :g)
+      end
+
+      # As it is said, or a catering tin's own.
+      def size
+        @item.size || (catering_tin if @practice.known?("tins", @item.container.to_s))
+      end
+
+      def catering_tin
+        grams = @practice.fetch("tins/#{@item.container}/grams")
+        Amount.new(grams, grams, :g)
       end
 
       def sized(amount)
-        size = @item.size
         return size unless amount.unit == :piece && @item.each_sized?
 
         Amount.new(size.low * amount.low, size.high * amount.high, size.unit)

@@ -148,7 +148,7 @@ module Scullion
 
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
-        return false unless item.food? && item.piece.nil?
+        return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
         words = [*token.folded, *Lexicon.fold(item.name).split]
         return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
@@ -175,6 +175,7 @@ module Scullion
         item.big ||= @sizes[word] unless item.food? && item.clause != @clauses.number
         @flags[word]&.then { |flag| item.flags << flag.to_sym }
         drained if word.start_with?("drained")
+        item.flags << :untrimmed if word == "before" && @sized == @clauses.number
         return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 

@@ -32,7 +32,7 @@ module Scullion
       # @param line [Page::Line] @param mended [String, nil] an amount to take in place of the line's own
       # @return [Read] status sure, doubtful or unknown
       def read(line, mended = nil)
-        item, counted = line.item, Counted.new(line.item, @larder)
+        item, counted = line.item, Counted.new(line.item, @larder, @house.practice)
         amount = mended ? @house.reader.read(mended) : counted.amount
         found = Candidates.new(item, amount, @house)
         amount, candidates = of_part(item, amount, found.all)

@@ -34,7 +34,11 @@ module Scullion
       private
 
       # Said, and to be done to what is weighed.
-      def said?(kind) = !prepared_already? && @read.words.key?(kind)
+      def said?(kind)
+        return true if kind == "trim" && @read.line.item.said?(:untrimmed)
+
+        !prepared_already? && @read.words.key?(kind)
+      end
       def prepared_already? = @read.amount.unit == :g && @read.line.item.said?(:prepared)
 
       # The tin's weight is said, and what is in it is drained here.

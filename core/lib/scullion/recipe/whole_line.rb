@@ -7,6 +7,8 @@ module Scullion
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?s\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
+      # Times that a line says so.
+      MOST_HEADS = 8
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
       # "A handful per 10 people"
@@ -53,8 +55,14 @@ module Scullion
 
       # "60 g pp", "2 slices a head": so much for each who is served.
       def mark_heads(items)
-        chars = @plain =~ A_HEAD or return
-        at = @plain[0...chars].bytesize
+        @plain
+          .to_enum(:scan, A_HEAD)
+          .map { Regexp.last_match.begin(0) }
+          .first(MOST_HEADS)
+          .each { |chars| mark_head(items, @plain[0...chars].bytesize) }
+      end
+
+      def mark_head(items, at)
         item = items.reverse.find { |each| each.from <= at }
         amount = @tokens.reverse.find { |token| token.kind == :amount && token.at < at }
         return unless item && amount && amount.value.equal?(item.amount)
