@@ -3,7 +3,9 @@
 require_relative "measuring"
 require_relative "../server/exchange/linked_recipe"
 require_relative "written_recipes"
+require_relative "written_steps"
 require_relative "made_lines"
+require_relative "made_recipes"
 
 module Bench
   # How well written recipes are read, and how fast: the set that the reader was built with, and the quarter
@@ -21,15 +23,17 @@ module Bench
         [
           *shares("built with", recipes, built_with),
           *shares("kept apart", recipes, kept_apart),
+          *steps("built with", recipes, built_with),
+          *steps("kept apart", recipes, kept_apart),
           *made,
+          *made_recipes,
           *speed(built_with)
         ]
       end
 
       # Lines made from parts; `bin/bench --seed N` makes others.
       def made(many = 400)
-        seed = (ARGV[ARGV.index("--seed") + 1] if ARGV.include?("--seed")) || 1
-        found = MadeLines.new(Scullion::House.shipped, Integer(seed)).read(many)
+        found = MadeLines.new(Scullion::House.shipped, seed).read(many)
         [["right", 95, "higher"], ["wrong", 0.5, "lower"]].map do |share, aim, better|
           row(
             "made lines #{share}, seed #{seed} (#{many})",
@@ -41,7 +45,22 @@ module Bench
         end
       end
 
+      # Whole recipes, and how many of their steps' facts are bound right.
+      def made_recipes(many = 100)
+        found = MadeRecipes.new(Scullion::House.shipped, seed).read(many)
+        {
+          "foods of made recipes right" => [%w[right wrong asked], 95],
+          "steps' facts of made recipes bound right" => [["told", "not told"], 95],
+          "servings of made recipes right" => [["servings", "other servings"], 100]
+        }.map do |name, (words, aim)|
+          value = (found[words.first] * 100.0 / found.values_at(*words).sum).round(1)
+          row("#{name}, seed #{seed} (#{many})", value, "%", aim, "higher")
+        end
+      end
+
       private
+
+      def seed = Integer((ARGV[ARGV.index("--seed") + 1] if ARGV.include?("--seed")) || 1)
 
       def shares(name, recipes, paths)
         verdicts = paths.flat_map { |path| recipes.verdicts(path) }
@@ -53,6 +72,20 @@ module Bench
           end
         right = (said.values.count(true) * 100.0 / said.size).round(1)
         [*rows, row("servings read where they are said, #{name}", right, "%", 100, "higher")]
+      end
+
+      def steps(name, recipes, paths)
+        said, found, bound = WrittenSteps.new(Scullion::House.shipped, recipes).counted(paths)
+        [
+          row("steps' facts found, #{name} (#{said})", (found * 100.0 / said).round(1), "%", 85, "higher"),
+          row(
+            "steps' facts bound right, #{name} (#{found})",
+            (bound * 100.0 / found).round(1),
+            "%",
+            95,
+            "higher"
+          )
+        ]
       end
 
       def speed(paths)

@@ -41,6 +41,9 @@ class WrittenRecipes
     end
   end
 
+  # What its steps say, by the truth. @return [Array<Hash>]
+  def steps(path) = truth(path)["steps"]
+
   def draft(path)
     text = Scullion::Exchange::LinkedRecipe.plain(File.read(path))
     Scullion::Recipe::Draft.new(text, @house)

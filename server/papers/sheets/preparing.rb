@@ -61,7 +61,7 @@ module Scullion
         end
 
         # A made part, weighed out: a sheet of its own.
-        def made
+        def making
           @plan["made"].map do |part|
             sheet(
               "made-#{key(part["name"])}",

@@ -15,6 +15,9 @@ module Scullion
         @page, @reads, @house, @declined = page, reads, house, declined
       end
 
+      # @return [Array<Told::Fact>] before they are bound to lines
+      def told = @told ||= Told.new(@page.sentences, mentions, @house.words.fetch("told")).facts
+
       # @return [Array<Fact>] in the order they are told
       def facts
         @facts ||=
@@ -39,10 +42,9 @@ module Scullion
 
       private
 
-      def told
+      def mentions
         listed = @reads.map { |read| read.line.item }.select(&:food?)
-        mentions = Mentions.new(@house.recipe_items, listed, @house.larder)
-        Told.new(@page.sentences, mentions, @house.words.fetch("told")).facts
+        Mentions.new(@house.recipe_items, listed, @house.larder)
       end
 
       def lines_of(fact) = @reads.select { |read| fact.of.any? && read.line.item.foods.intersect?(fact.of) }

@@ -62,6 +62,9 @@ module Scullion
 
       def reads = @reads.values
 
+      # What its steps tell, whatever of it is taken. @return [Array<Told::Fact>]
+      def told_facts = bound.told
+
       # Neither asked about, nor of unknown weight.
       def settled?(read)
         return true if @choices[read.line.number] == "leave"

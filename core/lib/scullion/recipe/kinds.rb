@@ -18,6 +18,8 @@ module Scullion
              (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
+      # "Salt and pepper" is no step.
+      VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])}.freeze
       COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
       NUMBERED = /\A\d{1,2}[.)]\s/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
@@ -152,7 +154,13 @@ module Scullion
       # "Salt the steak"; not "salt and pepper".
       def begins_step?(plain)
         first = plain[/\A[[:alpha:]]+/].to_s
-        @lexicon.verbs.key?(first.downcase) && !plain.match?(%r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])})
+        @lexicon.verbs.key?(first.downcase) && !plain.match?(VERB_BESIDE) && !food_by_name?(plain)
+      end
+
+      # "Roast chestnuts": the verb is a part of the food's own name.
+      def food_by_name?(plain)
+        two = Lexicon.fold(plain[/\A[[:alpha:]]+\s+[[:alpha:]]+/].to_s).split
+        two.size > 1 && !@lexicon.food(two).nil?
       end
 
       def amount?(text) = text.sub(Rows::BULLET, "").match?(AMOUNT)

@@ -66,7 +66,7 @@ module Scullion
       end
 
       # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
-      def weighed?(item) = item.amount && (!item.counted? || item.unknown.empty?)
+      def weighed?(item) = item.amount && (!item.counted? || (item.unknown.empty? && item.place.nil?))
 
       def line_of(item, line, words, sentence)
         Page::Line.new(

@@ -11,6 +11,8 @@ module Scullion
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
+      # "Half and half" is a food.
+      HALVES = /half\s+(?:and|&|n)\s+half\b/i.freeze
       # "Seeds from one pomegranate"
       OF_ONE = [%w[from], %w[of]].freeze
       # Written in a kitchen beside the units of amount.rb.
@@ -37,6 +39,8 @@ module Scullion
 
       def number
         from = @scan.pos
+        return false if @scan.check(HALVES)
+
         low = fraction_of || one
         return false unless low
 
