@@ -93,8 +93,9 @@ class MadeRecipes
 
   def named(key) = key == "dry-puy-lentils" ? "dry puy lentils" : key.tr("-", " ")
 
-  def part(heading, keys, style) =
+  def part(heading, keys, style)
     [heading, *keys.map { |key| style.call("#{pick(2..9)} tbsp #{named(key)}") }]
+  end
 
   def steps(roasted, simmered)
     heat, first, second = pick(160..230), pick(20..50), pick(15..60)

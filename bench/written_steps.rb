@@ -43,8 +43,9 @@ class WrittenSteps
     end
   end
 
-  def near?(fact, numbers, off) =
+  def near?(fact, numbers, off)
     fact.value.any? { |value| numbers.any? { |each| (value - each).abs <= off } }
+  end
 
   def alike?(one, other)
     wanted = words(other)

@@ -86,4 +86,17 @@ RSpec.describe Scullion::Recipe::Told do
       Scullion::InvalidBrief
     )
   end
+
+  it "says where the list and the steps do not say the same" do
+    list = "Serves 4\n400 g carrots\n1 tbsp honey\n60 ml olive oil"
+    text = "#{list}\nMethod\nWhisk 1 tsp honey with 30 ml olive oil."
+    expect(read(text)["differs"]).to eq ["honey: 1 Tbsp in the list, 1 tsp in the steps"]
+    more = text.sub("30 ml olive oil", "100 ml olive oil")
+    expect(read(more)["differs"].join).to include("olive oil: 60 ml in the list, 100 ml in the steps")
+  end
+
+  it "knows a food in the steps by its kind" do
+    text = "Serves 4\n300 g salmon fillet\n200 g rocket\nMethod\nFlake the fish over the leaves."
+    expect(read(text)["unused"]).to eq []
+  end
 end

@@ -1818,6 +1818,8 @@ export interface components {
             rest: boolean;
         };
         RecipeDraft: {
+            /** @description Of which the list and the steps say different amounts, in words */
+            differs?: string[];
             /** @description What the steps say of its foods, each bound to its line */
             told?: {
                 key: string;

@@ -34,6 +34,10 @@
     })),
   );
   const loose = $derived(draft.steps.filter((step) => step.ratio || step.reserve));
+  const said = $derived(
+    draft.split ||
+      [told, loose, draft.missing, draft.unused, draft.differs ?? []].some((each) => each.length > 0),
+  );
   const asks = (line: RecipeLine): boolean => line.status !== "sure" && !line.left;
   const DESTINATION: Record<string, string> = {
     top: "on top",
@@ -86,7 +90,7 @@
     {/if}
   {/each}
 </ul>
-{#if told.length > 0 || loose.length > 0 || draft.split || draft.missing.length > 0 || draft.unused.length > 0}
+{#if said}
   <section class="bg-base-200 mt-3 rounded-lg p-3" aria-label="Found in the steps">
     <h3 class="font-bold">Found in the steps</h3>
     {#if draft.split}<p><b>Dressing</b> <span class="quiet">{draft.split}</span></p>{/if}
@@ -116,6 +120,10 @@
         </li>
       {/each}
     </ul>
+    {#if draft.differs?.length}<p class="mt-1">
+        <b>Not the same in list and steps:</b>
+        {draft.differs.join("; ")}. The list is planned.
+      </p>{/if}
     {#if draft.missing.length > 0}<p class="mt-1">
         <b>In the steps, not in the list:</b>
         {draft.missing.join(", ")}. Write it into the text with its amount if it belongs.

@@ -6,12 +6,19 @@ module Scullion
     class AgainstSteps
       EVERYTHING = /\b(?:everything|all (?:the )?ingredients|the rest)\b/
       SHORTEST, MOST = 4, 10
+      # More than the list has, beyond rounding; and a teaspoon for a tablespoon.
+      MORE = 1.02
+      ANOTHER_SPOON = (2.9..4.1).freeze
 
       # @param page [Page] @param larder [Hash{String=>Ingredient}]
       # @param listed [Array<Array(LineReader::Read, Ingredient)>] each line and what it was taken for, or nil
-      def initialize(page, larder, listed)
+      # @param mentions [Mentions] where a sentence speaks of them @param items [Items]
+      # @param writer [Amount::Writer]
+      def initialize(page, larder, listed, mentions, items, writer)
         @larder, @reads, @taken = larder, listed.map(&:first), listed.filter_map(&:last)
-        @steps = page.steps.map { |line| line.text.downcase }.join(" ")
+        @sentences = page.steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) }
+        @steps = @sentences.join(" ").downcase
+        @mentions, @items, @writer = mentions, items, writer
       end
 
       # In the steps and not in the list: names of the larder that stand there whole.
@@ -32,10 +39,50 @@ module Scullion
       def unused
         return [] if @steps.empty? || @steps.match?(EVERYTHING)
 
-        @reads.reject { |read| read.name.split.any? { |word| in_steps?(word) } }.map { |read| read.line.text }
+        @reads.reject { |read| spoken_of?(read) }.map { |read| read.line.text }
+      end
+
+      # Of which the steps use more than the list has, or as many of another spoon.
+      # @return [Array<String>] in words
+      def differs
+        @reads.filter_map do |read|
+          used = in_steps(read)
+          next if used.empty? || read.amount.nil? || read.per_head
+
+          said = used.find { |amount| other?(read.amount, amount) }
+          differing(read, said) if said
+        end
       end
 
       private
+
+      def spoken_of?(read)
+        read.name.split.any? { |word| in_steps?(word) } || mentioned.include?(read.line.item.foods)
+      end
+
+      # By name, by what it is called in the list, or by its kind.
+      def mentioned
+        @mentioned ||= @sentences.flat_map { |sentence| @mentions.in(sentence).map(&:keys) }.uniq
+      end
+
+      # Amounts of it that the steps say, weighed or measured.
+      def in_steps(read)
+        told
+          .select { |item| item.foods.intersect?(read.line.item.foods) }
+          .filter_map(&:amount)
+          .reject { |amount| amount.estimated || amount.unit == :piece }
+      end
+
+      def told = @told ||= @sentences.flat_map { |sentence| @items.of(sentence, prose: true) }.select(&:food?)
+
+      def other?(listed, used)
+        used.unit == listed.unit && !listed.estimated &&
+          (used.value > listed.value * MORE || ANOTHER_SPOON.cover?(listed.value / used.value))
+      end
+
+      def differing(read, used)
+        "#{read.name}: #{read.amount.written(@writer)} in the list, #{used.written(@writer)} in the steps"
+      end
 
       def names(ingredient) = [ingredient.name, *ingredient.aliases].map(&:downcase)
 

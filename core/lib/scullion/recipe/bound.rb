@@ -18,6 +18,15 @@ module Scullion
       # @return [Array<Told::Fact>] before they are bound to lines
       def told = @told ||= Told.new(@page.sentences, mentions, @house.words.fetch("told")).facts
 
+      # Where the steps speak of the foods of the list. @return [Mentions]
+      def mentions
+        @mentions ||=
+          begin
+            listed = @reads.map { |read| read.line.item }.select(&:food?)
+            Mentions.new(@house.recipe_items, listed, @house.larder)
+          end
+      end
+
       # @return [Array<Fact>] in the order they are told
       def facts
         @facts ||=
@@ -41,11 +50,6 @@ module Scullion
       end
 
       private
-
-      def mentions
-        listed = @reads.map { |read| read.line.item }.select(&:food?)
-        Mentions.new(@house.recipe_items, listed, @house.larder)
-      end
 
       def lines_of(fact) = @reads.select { |read| fact.of.any? && read.line.item.foods.intersect?(fact.of) }
 

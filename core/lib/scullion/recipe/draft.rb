@@ -45,6 +45,7 @@ module Scullion
           "told" => bound.facts.map { |fact| told(fact) },
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
+          "differs" => against_steps.differs,
           "split" => split.words,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
@@ -120,7 +121,14 @@ module Scullion
 
       def against_steps
         @against_steps ||=
-          AgainstSteps.new(@page, @larder, reads.map { |read| [read, taken(read)&.ingredient] })
+          AgainstSteps.new(
+            @page,
+            @larder,
+            reads.map { |read| [read, taken(read)&.ingredient] },
+            bound.mentions,
+            @house.recipe_items,
+            @practice.writer
+          )
       end
 
       # The recipe's own name among its ingredients.
