@@ -2,9 +2,9 @@
 
 module Scullion
   module Guards
-    # Refuses bodies over 1 MB, whether they say their length or come in chunks, and such as are no text.
+    # Refuses bodies over 4 MB, whether they say their length or come in chunks, and such as are no text.
     class BodyLimit
-      MOST = 1_048_576
+      MOST = 4 * 1_048_576
 
       def initialize(app)
         @app = app

@@ -48,7 +48,7 @@ module Scullion
         when BodyLimit::NoText
           body(400, "This is not JSON.", remedy: "Send it as UTF-8.")
         when BodyLimit::TooLarge
-          body(413, "The body is over 1 MB.", remedy: "Send less at once.")
+          body(413, "The body is over 4 MB.", remedy: "Send less at once.")
         else
           storage(error) || body(500, "Something went wrong here; nothing was saved.", remedy: IN_THE_LOG)
         end

@@ -20,14 +20,17 @@ RSpec.describe "The guards", :server do
     expect(last_response.status).to eq 200
   end
 
-  it "lets in one megabyte and no more, said or unsaid" do
-    ask(:post, "/api/plan", "[\"#{"x" * 1_048_577}\"]")
-    expect([last_response.status, answer["title"]]).to eq [413, "The body is over 1 MB."]
+  it "lets in four megabytes and no more, said or unsaid" do
+    most = Scullion::Guards::BodyLimit::MOST
+    ask(:post, "/api/plan", "[\"#{"x" * (most - 4)}\"]")
+    expect(last_response.status).to eq 422
+    ask(:post, "/api/plan", "[\"#{"x" * most}\"]")
+    expect([last_response.status, answer["title"]]).to eq [413, "The body is over 4 MB."]
     env =
       Rack::MockRequest.env_for(
         "http://127.0.0.1/api/plan",
         :method => "POST",
-        :input => "[\"#{"x" * 1_048_577}\"]",
+        :input => "[\"#{"x" * most}\"]",
         "HTTP_TRANSFER_ENCODING" => "chunked",
         "CONTENT_TYPE" => "application/json",
         "HTTP_HOST" => "127.0.0.1"

@@ -101,9 +101,9 @@ RSpec.describe "The larder as a table", :server do
     expect(last_response.status).to eq 422
   end
 
-  it "turns 50,000 rows away whole" do
-    bring_in("#{table.lines.first}#{"x,#{"y" * 20}\n" * 50_000}", write: true)
-    expect([last_response.status, answer["title"]]).to eq [413, "The body is over 1 MB."]
+  it "turns 200,000 rows away whole" do
+    bring_in("#{table.lines.first}#{"x,#{"y" * 20}\n" * 200_000}", write: true)
+    expect([last_response.status, answer["title"]]).to eq [413, "The body is over 4 MB."]
   end
 
   it "refuses text that is not UTF-8" do
