@@ -38,6 +38,11 @@
     draft.split ||
       [told, loose, draft.missing, draft.unused, draft.differs ?? []].some((each) => each.length > 0),
   );
+  // Does it stand below the heading of the part that it goes into?
+  const below = (line: RecipeLine): boolean => {
+    const headings = draft.lines.filter((each) => each.kind === "heading" && each.number < line.number);
+    return headings.at(-1)?.text.toLowerCase().includes(line.made!.toLowerCase()) ?? false;
+  };
   const asks = (line: RecipeLine): boolean => line.status !== "sure" && !line.left;
   const DESTINATION: Record<string, string> = {
     top: "on top",
@@ -72,7 +77,9 @@
           <span class="tabular-nums">
             {#if asks(line)}<b class="text-error text-lg">?</b>
             {:else if line.slip}<Mark kind="look" />
-            {:else if line.made}<span class="quiet">into the {line.made.toLowerCase()}</span>
+            {:else if line.made && !below(line)}<span class="quiet"
+                >into the {line.made.toLowerCase()}</span
+              >
             {:else if line.held}<span class="quiet">{Math.round(line.held * 100)} % on top</span>
             {:else if line.to && DESTINATION[line.to]}<span class="quiet">{DESTINATION[line.to]}</span
               >{/if}

@@ -189,7 +189,7 @@ module Scullion
 
       # An amount that this ingredient never is in so much salad: advice, with the reading that would mend it.
       def slip(taken)
-        return if taken.right? || taken.zest? || taken.grams.nil?
+        return if taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
 
         found = Salad::Slip.new(taken.ingredient, taken.grams, whole, @practice)
         return unless found.slip?
