@@ -8,8 +8,8 @@ require_relative "made_lines"
 require_relative "made_recipes"
 
 module Bench
-  # How well written recipes are read, and how fast: the set that the reader was built with, and the quarter
-  # that was kept apart.
+  # How well written recipes are read, and how fast: the set that the reader was built with, and what was
+  # kept apart.
   module ReadingRows
     AIMS = { right: 85, wrong: 0.5, needless: 8 }.freeze
     BETTER = { right: "higher", wrong: "lower", needless: "lower" }.freeze

@@ -2,9 +2,10 @@
 
 require "json"
 
-# How well written recipes are read, measured on texts with their truth (bench/recipes). Every fourth file is
-# counted apart: nobody looks at it while the reader is built.
+# How well written recipes are read, measured on texts with their truth (bench/recipes). Three files are
+# counted apart: nobody has looked into them while the reader is built.
 class WrittenRecipes
+  APART = %w[1-23-voice 2-23-jsonld 3-11-seventies].freeze
   FOLDER = File.expand_path("recipes", __dir__)
   SHARES = %i[right wrong needless fair].freeze
   INTO = { "serve" => %w[salad top table serve], "top" => %w[top salad], "salad" => %w[salad top] }.freeze
@@ -20,7 +21,7 @@ class WrittenRecipes
   def self.files = Dir[File.join(FOLDER, "*.txt")]
   # @return [Array<Array<String>>] those to build with, and those kept apart
   def self.parts
-    files.each_with_index.partition { |_, index| (index + 1) % 4 != 0 }.map { |part| part.map(&:first) }
+    files.partition { |path| !APART.include?(File.basename(path, ".txt")) }
   end
 
   # @return [Array<Verdict>]

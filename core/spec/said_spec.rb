@@ -123,4 +123,41 @@ RSpec.describe Scullion::Recipe::Items do
        ]
     expect(stages.call("makes double, use half")).to eq [[0.5, "bowl"], [0.5, "back"]]
   end
+
+  # 7 spears of 20 g on each of four plates; the dressing is for all.
+  it "takes a list that is headed so for each plate, until its next heading" do
+    text = "(per plate)\n7 spears asparagus\n1 egg\nDressing, for the lot\n120 ml olive oil"
+    expect(taken(text, above: "Six plates\nServes 4").map { |each| each[1] }).to eq [560, 232, 110]
+  end
+
+  it "takes so many leaves, or oil for the tray, for what they are" do
+    expect(taken("12 butter lettuce leaves").first).to eq ["soft-lettuce", 120, "salad"]
+    expect(taken("2 Tbsp olive oil for the roasters").first.last).to eq "cook"
+    expect(taken("Oil for shallow frying, 3-4 tbsp will be needed").first.last).to eq "cook"
+    expect(taken("2 Tbsp olive oil for the dressing").first.last).to eq "dressing"
+  end
+
+  it "reads two lists that are set side by side below headings of their own" do
+    beside = <<~TEXT
+      Bowl
+      Serves 6
+
+      SALAD                                     DRESSING
+      200 g brown rice, cooked and cooled       80 ml lime juice
+      300 g red cabbage, shredded               2 Tbsp rice vinegar
+      140 g roasted salted cashews              3 Tbsp brown sugar
+      45 g coriander, leaves and stalks         60 ml groundnut oil
+    TEXT
+    read = Scullion::Recipe::Draft.new(beside, house)
+    expect(read.reads.to_h { |each| [read.taken(each).ingredient.key, read.taken(each).into] }).to eq(
+      "brown-rice" => "salad",
+      "red-cabbage" => "salad",
+      "cashews" => "salad",
+      "coriander" => "salad",
+      "lime-juice" => "dressing",
+      "rice-vinegar" => "dressing",
+      "brown-sugar" => "dressing",
+      "groundnut-oil" => "dressing"
+    )
+  end
 end

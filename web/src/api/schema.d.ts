@@ -2760,7 +2760,7 @@ export interface components {
             ingredient: string;
             name: string;
             colour: string;
-            /** @description How much */
+            /** @description How much, in words */
             text: string;
         };
         Layer: {

@@ -6,6 +6,8 @@ module Scullion
     # behind it in the order of a line.
     class Columns
       LEAST_ROWS, LEAST_LETTERS, LEAST_SHARE = 6, 45, 0.6
+      # Rows to a block that is set beside another, and a heading over a column.
+      BLOCK_ROWS, HEADING = 4, /\A[[:upper:]][[:upper:] &]{2,24}:?\z/.freeze
       # Share of the second column's rows that are told in words.
       TOLD = 0.55
       LONGEST = 400
@@ -47,21 +49,39 @@ module Scullion
         @grams && amount.match?(/\A\d[\d.,]*(?: pp)?\z/) ? amount.sub(/\A[\d.,]+/, '\0 g') : amount
       end
 
+      # Block by block, as blank lines part them; a whole text where it has one gutter.
       def beside_each_other
-        at = gutter(@lines.map(&:last)) or return @lines
+        return split(@lines) if gutter(@lines.map(&:last))
 
-        left = @lines.map { |number, line| [number, line[0...at].to_s.rstrip] }
-        right = @lines.map { |number, line| [number, line[at..].to_s] }
+        @lines
+          .slice_when { |one, other| one.last.strip.empty? != other.last.strip.empty? }
+          .flat_map { |block| split(block) }
+      end
+
+      def split(lines)
+        at = gutter(lines.map(&:last)) or return lines
+
+        left = lines.map { |number, line| [number, line[0...at].to_s.rstrip] }
+        right = lines.map { |number, line| [number, line[at..].to_s] }
         left + right
       end
 
       # Where the second column begins: the place that most rows have a gap before.
       def gutter(lines)
         long = lines.select { |line| line.length.between?(LEAST_LETTERS, LONGEST) && !line.include?("\t") }
-        return if long.size < LEAST_ROWS || lines.any? { |line| line.include?("...") }
+        return if long.size < BLOCK_ROWS || lines.any? { |line| line.include?("...") }
 
         at, rows = long.flat_map { |line| gaps(line) }.tally.max_by { |_, count| count }
-        at if at && at > 15 && rows >= [long.size * LEAST_SHARE, LEAST_ROWS].max && told?(long, at)
+        at if at && at > 15 && rows >= least(long) && (told?(long, at) || headed?(lines, at))
+      end
+
+      # All of a short block, most of a longer one.
+      def least(long) = long.size < LEAST_ROWS ? long.size : [long.size * LEAST_SHARE, LEAST_ROWS].max
+
+      # Each column begins with a heading of its own: "SALAD      DRESSING".
+      def headed?(lines, at)
+        first = lines.find { |line| !line.strip.empty? }.to_s
+        [first[0...at], first[at..]].all? { |cell| cell.to_s.strip.match?(HEADING) }
       end
 
       def gaps(line) = line.enum_for(:scan, GAP).map { Regexp.last_match.begin(0) }

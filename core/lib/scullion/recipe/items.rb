@@ -9,6 +9,7 @@ module Scullion
 
       ROLES = %w[cuts trims treats cooks states].freeze
       # What is one without a number, wherever it stands: "basil, big bunch".
+      PARTED = %w[leaf clove stick stalk sprig fillet slice].freeze
       BUNCHED = %w[bunch head punnet loaf].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
@@ -243,6 +244,12 @@ module Scullion
         unknown(token, index) if known.empty? && roles.empty?
       end
 
+      # "12 butter lettuce leaves"
+      def pieces_of_it?(index, piece)
+        item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
+          PARTED.include?(piece)
+      end
+
       # "The leaves of 1 small bunch": the one that has the number is counted.
       def counted_as(piece, index)
         item.piece = piece if item.piece.nil? || (@around.count_before?(index) && !item.food?)
@@ -264,7 +271,7 @@ module Scullion
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
       def holds?(index)
         return true unless item.food?
-        return false if @around.could?(index)
+        return false if @around.could?(index) || (item.counted? && !@around.count_before?(index))
 
         (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
       end
@@ -272,6 +279,7 @@ module Scullion
       # "2 heads of", "bunch parsley"; not "leaves only".
       def counts?(index, roles)
         return true if @around.count_before?(index)
+        return true if pieces_of_it?(index, roles["pieces"])
         return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
         return false if item.food? || (roles["cuts"] && item.amount.nil?)
 

@@ -104,7 +104,7 @@ module Scullion
       def part?(plain)
         return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
 
-        return false if plain.include?(",")
+        return part_for_all?(plain) if plain.include?(",")
 
         words = plain.sub(/\(.*\)\z/, "").split
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
@@ -114,6 +114,13 @@ module Scullion
 
       # "-- anchovy paste --" names a part, "--- forwarded ---" does not.
       def part_between_dashes?(text) = part?(bare(text.gsub(/\A[-–—\s]+|[-–—\s]+\z/, "")))
+
+      # "Dressing, for the lot"
+      def part_for_all?(plain)
+        name, rest = plain.split(",", 2)
+        @lexicon.part?(name.strip) && rest.split.size.between?(1, PART_WORDS) &&
+          @items.of(rest).none? { |item| item.food? || item.amount }
+      end
 
       # "SATURDAY - in separate tubs"
       def shouted?(text)

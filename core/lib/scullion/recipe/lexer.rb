@@ -14,7 +14,7 @@ module Scullion
       include Quantities
 
       WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
-      NEXT_WORD = /(?:[ -]|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
+      NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
       attr_reader :lexicon
 

@@ -9,6 +9,11 @@ module Scullion
       # the food that it is; into: where the section that it stands in goes
       Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
 
+      # Said of a whole list: its amounts are for each who is served.
+      EACH_PLATE =
+        /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
+          (?:per|for\s+each|on\s+each|each)\s+(?:plate|person|head|portion|cover|guest)\b/ix.freeze
+
       attr_reader :lines, :title, :servings, :lexer
 
       # @param text [String] @param house [House]
@@ -62,7 +67,12 @@ module Scullion
 
       def lay_out(rows)
         @section, @heading, @into, @signed = "list", nil, nil, false
+        @per_head = false
+        last = 0
         rows.each_with_index.flat_map do |row, place|
+          # The next column begins: what stands above it in the text is not its heading.
+          @heading = @into = nil if row.number < last
+          last = row.number
           laid(row, row.kind || @kinds.of(row.text, place, @section))
         end
       end
@@ -70,6 +80,8 @@ module Scullion
       def laid(row, kind)
         @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
+
+        return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
 
         case kind
         when "heading"
@@ -81,6 +93,12 @@ module Scullion
           @section = "open" if kind == "step" && @section == "list"
           [line(row, row.text, kind)]
         end
+      end
+
+      # Its amounts are for each who is served, until the next heading.
+      def each_plate(row)
+        @per_head = true
+        [line(row, row.text, "note")]
       end
 
       def line(row, text, kind, item: nil)
@@ -98,6 +116,7 @@ module Scullion
         plain = @kinds.bare(heading)
         @section = @kinds.steps_heading?(plain) ? "steps" : "list"
         @heading, @into = heading, @kinds.into(plain)
+        @per_head = heading.match?(EACH_PLATE)
       end
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
@@ -136,6 +155,8 @@ module Scullion
         plain = text.sub(Rows::BULLET, "")
         items = @items.of(plain).reject { |item| !item.food? && item.amount.nil? && item.parts.empty? }
         return [without_food(row, text, plain)] if items.empty?
+
+        items.each { |item| item.flags << :per_head } if @per_head
         return [line(row, text, "ingredient", item: items.first)] if items.size == 1
 
         words = @items.plain(plain)

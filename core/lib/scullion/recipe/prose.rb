@@ -10,6 +10,10 @@ module Scullion
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      # What is whisked stands before what it then goes on.
+      BEFORE_IT_GOES =
+        /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
+
       COOKING = /\b(?:oven|roast|bake|fry|frying|pan|skillet|griddle|grill|tray)\b/i.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
@@ -90,6 +94,8 @@ module Scullion
 
       # "Simmer them with a bay leaf and half an onion": what cooks along, and is not in the list.
       def boiled_along?(item, sentence)
+        return false if @items.poured?(item)
+
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
         named > at && (!@alone || sentence[at...named].match?(/\bwith\b/i))
@@ -162,7 +168,8 @@ module Scullion
       def whisked = @whisked ||= told.map(&:first).grep(SAUCE)
 
       def whisked_foods
-        @whisked_foods ||= told.select { |text, _| text.match?(SAUCE) }.flat_map(&:last)
+        @whisked_foods ||=
+          whisked.flat_map { |text| @items.of(text[BEFORE_IT_GOES] || text, prose: true).flat_map(&:foods) }
       end
 
       def sentences(line) = line.text.split(/(?<=[.!?;])\s+/)

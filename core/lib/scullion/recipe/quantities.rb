@@ -21,6 +21,7 @@ module Scullion
         "t" => "tsp",
         "#" => "lb",
         "tblsp" => "tbsp",
+        "Tb" => "tbsp",
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze

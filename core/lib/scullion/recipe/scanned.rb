@@ -18,7 +18,10 @@ module Scullion
         [%r{(?<![[:alnum:]])'/(?=\d)}, "1/"],
         [/(?<![[:alnum:]'])l(?=\s+(?:tbsp?s?|tsps?|cups?|lb|oz)\b)/i, "1"],
         [/(?<=\d)O(?=\b|[-\s])/, "0"],
-        [/\bl(?=\d)/, "1"]
+        [/\bl(?=\d)/, "1"],
+        [/(?<![[:alnum:]])[lI1]Vi(?![[:alnum:]])/, "1½"],
+        [/(?<![[:alnum:]])Vi(?=\s*(?:tbsp|tsp|cup|lb|oz)\b)/, "½"],
+        [/(?<=\d)OO(?![[:alnum:]])/, "00"]
       ].freeze
 
       # @param text [String] a line @return [String]

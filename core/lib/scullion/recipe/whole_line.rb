@@ -9,6 +9,11 @@ module Scullion
 
       # Times that a line says so.
       MOST_HEADS = 8
+      FOR_COOKING =
+        /\bfor\s+(?:the\s+)?
+          (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
+          (?:(?:shallow|deep|stir|pan)[ -]?)?
+          (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
       # "A handful per 10 people"
@@ -27,6 +32,7 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         all.each { |item| item.place = "pot" } if all.any? { |item| item.place == "pot" }
+        for_cooking(all)
         SaidOnce.new(@plain, @lexer).of(all)
         keep_back(all)
         weighed = all.select { |item| item.food? && item.amount }
@@ -73,6 +79,15 @@ module Scullion
       def ends(items)
         items.each_cons(2) { |one, other| one.to ||= other.from }
         items.last&.then { |last| last.to ||= @plain.bytesize }
+      end
+
+      # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
+      def for_cooking(items)
+        return unless @plain.match?(FOR_COOKING)
+
+        items
+          .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
+          .each { |item| item.place = "cook" if item.foods.first.match?(/oil|butter|ghee|fat\z/) }
       end
 
       # Of the only food, or of the one that it is said of.
