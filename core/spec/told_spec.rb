@@ -99,4 +99,12 @@ RSpec.describe Scullion::Recipe::Told do
     text = "Serves 4\n300 g salmon fillet\n200 g rocket\nMethod\nFlake the fish over the leaves."
     expect(read(text)["unused"]).to eq []
   end
+
+  it "binds by place in a sentence of many letters, and the heat to what is in the oven" do
+    list = "Serves 4\n400 g carrots\n200 g pearl barley\nMethod"
+    step = "Dès que la crème est prête — roast the carrots 1½ hrs at 200°C, simmer the barley 25 min."
+    text = "#{list}\n#{step}"
+    expect(cook(text, "carrot")).to eq("method" => "roast", "minutes" => 90.0, "celsius" => 200)
+    expect(cook(text, "pearl-barley")).to eq("method" => "absorption", "minutes" => 25.0)
+  end
 end

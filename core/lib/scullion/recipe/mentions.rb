@@ -5,7 +5,7 @@ module Scullion
     # Where a sentence speaks of the foods of a recipe: by any of their names, by a word of what they are
     # called in the list ("steak"), or by their kind ("the fish").
     class Mentions
-      # keys: what the food may be; at, to: its place in the sentence
+      # keys: what the food may be; at, to: its place in the plain sentence, in letters
       Mention = Struct.new(:keys, :at, :to, keyword_init: true)
 
       KINDS = {
@@ -44,18 +44,24 @@ module Scullion
         @items.tokens(sentence).filter_map { |token| mention(token) }
       end
 
+      # A sentence as its mentions count their places in it.
+      def plain(sentence) = @items.plain(sentence)
+
       # Do two of them stand side by side?
       def together?(one, other, between)
         first, second = [one, other].sort_by(&:at)
-        @sentence.byteslice(first.to...second.at).to_s.scrub.match?(between)
+        @sentence[first.to...second.at].to_s.match?(between)
       end
 
       private
 
+      # Tokens count bytes.
+      def letters(bytes) = @sentence.byteslice(0...bytes).to_s.scrub.length
+
       def mention(token)
         keys = keys(token) or return
-        at = @sentence.byteslice(0...token.at).to_s.scrub.length
-        Mention.new(keys: keys, at: token.at, to: token.at + token.text.bytesize) if at
+        at = letters(token.at)
+        Mention.new(keys: keys, at: at, to: at + token.text.length)
       end
 
       def keys(token)

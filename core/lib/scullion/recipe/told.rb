@@ -47,8 +47,9 @@ module Scullion
 
       private
 
-      def told(sentence)
-        @sentence, @found, @ways = sentence, @mentions.in(sentence), nil
+      def told(written)
+        sentence = @mentions.plain(written)
+        @sentence, @found, @ways = sentence, @mentions.in(written), nil
         return heard unless ways(sentence).any? || sentence.match?(MAYBE)
 
         heat = celsius(sentence)
@@ -110,8 +111,16 @@ module Scullion
         roasted = way.any? { |keys| keys.include?("roast") } || (way.empty? && times(sentence).any?)
         return [] unless heat && (roasted || said == sentence)
 
+        hot(sentence).map { |of| fact(of, "celsius", heat, said) }
+      end
+
+      # What is in the oven: what is said to be roasted, else all that the sentence speaks of.
+      def hot(sentence)
+        at = ways(sentence).find { |_, keys| keys.include?("roast") }&.first
+        return beside(at, ahead: true) if at
+
         spoken = solid.map(&:keys).uniq
-        (spoken.any? ? spoken : @last).map { |of| fact(of, "celsius", heat, said) }
+        spoken.any? ? spoken : @last
       end
 
       # The foods that stand nearest, before it or ahead of it: those that are spoken of together. Without
