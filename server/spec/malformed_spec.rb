@@ -106,8 +106,8 @@ RSpec.describe "Answers to anything", :server do
     problem 415, "POST", "/api/plan", body: "--x", type: "multipart/form-data"
     problem 415, "PUT", "/api/kitchen", body: "<a/>", type: "text/xml"
     problem [400, 415], "POST", "/api/plan", body: "{}", type: "nonsense;;=;"
-    problem 413, "POST", "/api/plan", body: "x" * 1_048_577
-    problem 413, "POST", "/api/larder/import", body: " " * 1_048_577
+    problem 413, "POST", "/api/plan", body: "x" * (Scullion::Guards::BodyLimit::MOST + 1)
+    problem 413, "POST", "/api/larder/import", body: " " * (Scullion::Guards::BodyLimit::MOST + 1)
   end
 
   it "to a stranger" do
