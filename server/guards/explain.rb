@@ -75,7 +75,7 @@ module Scullion
 
         def import(fields)
           fields.only("csv", "json", "write")
-          fields.text("csv", most: 1_048_576) unless fields.given?("json")
+          fields.text("csv", most: BodyLimit::MOST) unless fields.given?("json")
         end
 
         def salads = Records::Salad.pluck(:key).to_h { |key| [key, nil] }
