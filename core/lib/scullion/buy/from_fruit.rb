@@ -31,6 +31,10 @@ module Scullion
       def whole_fruit = fruit.whole
       def fruit_count = Amount::Whole.up(fruit_grams / one_weighs)
 
+      # Whole fruit is zested and squeezed by hand, one by one.
+      # @return [Numeric] min, 0 where it comes from none
+      def fruit_minutes = fruit ? fruit_count * practice.fetch("day/fruit/#{fruit.kind}_minutes") : 0
+
       # In words: "24 lemons". @return [String, nil]
       def fruit_words
         return unless fruit

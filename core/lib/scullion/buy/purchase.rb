@@ -16,7 +16,7 @@ module Scullion
                  :g,
                  book: :ingredient,
                  none: [1.0, "No whole fruit is squeezed or zested."],
-                 at: -> { %w[pieces/each pieces/medium].find { |at| ingredient.figures.key?(at) } if fruit? }
+                 at: -> { Salad::Fruit.weighs_at(ingredient) if fruit? }
       figure(
         :fruit_count,
         "Whole fruit for juice and zest",

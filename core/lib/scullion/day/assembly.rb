@@ -42,18 +42,10 @@ module Scullion
             "Whisk #{@batch.recipe.name}",
             "dress",
             @batch.at,
-            minutes("whisk", "per_kg", @batch.whisk_grams / 1000) + squeezing,
+            minutes("whisk", "per_kg", @batch.whisk_grams / 1000) + @batch.parts.sum(&:fruit_minutes),
             []
           )
         ]
-      end
-
-      # Whole fruit is zested and squeezed first.
-      def squeezing
-        @batch
-          .parts
-          .select(&:fruit)
-          .sum { |part| part.fruit_count * @practice.fetch("day/fruit/#{part.fruit.kind}_minutes") }
       end
 
       # A job's minutes: setting up, and so many for each of what it is counted by.

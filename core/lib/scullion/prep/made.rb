@@ -67,7 +67,7 @@ module Scullion
         :min,
         how: "set up and wash up + kilos × minutes a kilo + fruit to zest and to squeeze"
       ) do |set_up_minutes, make_grams, per_kg_minutes|
-        set_up_minutes + (make_grams / 1000 * per_kg_minutes) + squeezing
+        set_up_minutes + (make_grams / 1000 * per_kg_minutes) + fruit_minutes
       end
       decision(
         :days,
@@ -85,11 +85,7 @@ module Scullion
           formula.parts.each_with_index.map { |part, index| Part.new("#{at}/parts/#{index}", self, part) }
       end
 
-      def squeezing
-        parts
-          .select(&:fruit)
-          .sum { |part| part.fruit_count * practice.fetch("day/fruit/#{part.fruit.kind}_minutes") }
-      end
+      def fruit_minutes = parts.sum(&:fruit_minutes)
 
       def need = prep.need
       def name = need.name

@@ -17,7 +17,9 @@ module Scullion
           fruit if whole.figures.key?("pieces/#{kind}") && fruit.weighs_at
         end
 
-        def weighs_at = %w[pieces/each pieces/medium].find { |at| whole.figures.key?(at) }
+        # Where the larder says what one of it weighs. @param whole [Ingredient] @return [String, nil]
+        def self.weighs_at(whole) = %w[pieces/each pieces/medium].find { |at| whole.figures.key?(at) }
+        def weighs_at = Fruit.weighs_at(whole)
       end
     Fruit::KINDS = %w[juice zest].freeze
   end
