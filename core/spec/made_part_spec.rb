@@ -107,6 +107,50 @@ RSpec.describe Scullion::Salad::Made do
     expect(made.purchases.map { |each| each.ingredient.key }).to include("white-onion", "bay-leaf")
   end
 
+  # Half an onion here, four there: neither is what both were written with.
+  it "cooks two salads with other amounts of the same beside them in a pot each, and with the same in one" do
+    strong = JSON.parse(JSON.generate(salad)).merge("key" => "strong", "name" => "Strong")
+    strong["components"].first["with"].last["grams"] *= 8
+    apart = planned(salad, strong)
+    onions = apart.along.select { |each| each.ingredient.key == "white-onion" }
+    expect(onions.map { |each| each.grams.round }.sort).to eq(
+      [1, 8].map { |times| (63 * salad["components"].first["with"].last["grams"] * times).round }
+    )
+    expect(planned(salad, salad.merge("key" => "again")).along.size).to eq 2
+  end
+
+  # An onion at 1.2 a kilo, peeled: what the potatoes are written with is paid for too.
+  it "counts what cooks along in the cost, and of fruit what is bought of it" do
+    lines = planned(salad).taste.costs.first.lines.to_h { |line| [line.name, line] }
+    onion = lines.fetch("White onions")
+    grams = salad["components"].first["with"].last["grams"]
+    expect(onion.bought_grams).to be_within(0.01).of(grams)
+    expect(onion.cost).to be_within(1e-6).of(grams / 1000 * onion.price)
+
+    squeezed = "Leaves\nServes 8\n400 g rocket\nzest of 2 lemons and juice of 3\n100 ml olive oil"
+    lemon = planned(salad(squeezed)).taste.costs.first.lines.select { |line| line.ingredient.key == "lemon" }
+    expect(lemon.map(&:bought_grams)).to match [a_value_within(0.2).of(3 * 108 / 8.0)]
+  end
+
+  it "takes the strictest of its parts, whichever stands first" do
+    with =
+      lambda do |*keys|
+        data = salad
+        data["components"].last["made"]["parts"] = keys.map { |key| { "ingredient" => key, "grams" => 50 } }
+        planned(data).made.first.need.ingredient.facts["kind"]
+      end
+    both = %w[cooked-ham hen-egg].then { |keys| [with.call(*keys), with.call(*keys.reverse)] }
+    expect(both.uniq).to eq ["egg"]
+  end
+
+  # The zest of two for eight, a serving a quarter of one: 63 portions are 15.75, so 16 at 0.8 minutes.
+  it "takes minutes to zest, and says what of" do
+    zest = "Peas\nServes 8\n800 g frozen peas\nzest of 2 lemons\n100 ml olive oil"
+    made = planned(salad(zest))
+    line = made.preps.find { |each| each.ingredient.key == "lemon" }
+    expect([line.fruit_minutes, line.words["fruit"]]).to eq [16 * 0.8, "16 lemons, zested"]
+  end
+
   # Stock powder is 45 % salt; all of it stays where the grain takes up the water.
   it "counts the salt and the allergens of what cooks along" do
     change = lambda { |with| plan { |data| data["salads"][0]["components"][0].merge!("with" => with) } }

@@ -31,7 +31,7 @@ module Scullion
             [
               line["section"],
               line["name"],
-              line["order"],
+              Sheet.order(line),
               cell(need),
               have["value"].positive? ? cell(have) : "",
               wanted[line["ingredient"]]&.then do |date|

@@ -14,7 +14,7 @@ module Scullion
               [
                 line["section"],
                 line["name"],
-                line["order"],
+                Sheet.order(line),
                 amount(line, "need_grams"),
                 some(line, "on_hand_grams"),
                 dates[line["ingredient"]]&.then { |date| day(date) },
@@ -42,7 +42,12 @@ module Scullion
                   [
                     line["name"],
                     amount(line, "ap_grams"),
-                    [line["trim"], line.dig("cut", "name"), line.dig("treat", "name")].compact.join(", "),
+                    [
+                      line["fruit"],
+                      line["trim"],
+                      line.dig("cut", "name"),
+                      line.dig("treat", "name")
+                    ].compact.join(", "),
                     amount(line, "ready_grams"),
                     amount(line, "hands_minutes")
                   ]
@@ -68,7 +73,7 @@ module Scullion
               "Make: #{part["name"]}, #{text(part, "make_grams")}",
               ["Into it", "Weigh"],
               [
-                *part["parts"].map { |each| [each["name"], amount(each, "grams")] },
+                *part["parts"].map { |each| [of_fruit(each), amount(each, "grams")] },
                 ["Then", "#{part["do"]}. Too thick: #{part["thin"]}."],
                 ["Keeps", "#{text(part, "days")}#{", cold" if part["cold"]}"],
                 ["Contains", part["contains"].any? ? part["contains"].join(", ") : "none of the fourteen"]
@@ -106,12 +111,15 @@ module Scullion
           Array(line["with"]).map { |each| ["#{each["name"]}, cooks along", cell(each["grams"])] }
         end
 
+        # A part with the whole fruit that it comes from.
+        def of_fruit(part) = [part["name"], part["fruit"]].compact.join(", ")
+
         def dressing
           @plan["dress"].map do |batch|
             parts =
               batch["parts"].map do |part|
                 [
-                  part["name"],
+                  of_fruit(part),
                   amount(part, "grams"),
                   amount(part, "ml"),
                   part["strong"] ? "begin with #{text(part, "start_grams")}" : ""

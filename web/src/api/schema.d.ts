@@ -2843,6 +2843,8 @@ export interface components {
             colour: string;
             /** @description The preparation itself; stays the same when lines move */
             key: string;
+            /** @description The whole fruit for it, in words */
+            fruit?: string;
             /** @description Where it is done; none when it goes straight from the pack */
             bench: string | null;
             trim?: string | null;

@@ -28,12 +28,24 @@ module Scullion
         how: "what it takes ÷ what one gives × what one weighs"
       ) { |of_it, one_gives, one_weighs| of_it.first / one_gives * one_weighs }
 
+      assumption :one_fruit_minutes,
+                 "Zest or squeeze one",
+                 :min,
+                 book: :practice,
+                 none: [0.0, "Not from whole fruit."],
+                 at: -> { "day/fruit/#{fruit.kind}_minutes" if fruit }
+      figure(
+        :fruit_minutes,
+        "Zest or squeeze by hand",
+        :min,
+        shown: false,
+        how: "whole fruit for it ÷ one, rounded up × minutes for one"
+      ) do |fruit_grams, one_weighs, one_fruit_minutes|
+        fruit ? Amount::Whole.up(fruit_grams / one_weighs) * one_fruit_minutes : 0.0
+      end
+
       def whole_fruit = fruit.whole
       def fruit_count = Amount::Whole.up(fruit_grams / one_weighs)
-
-      # Whole fruit is zested and squeezed by hand, one by one.
-      # @return [Numeric] min, 0 where it comes from none
-      def fruit_minutes = fruit ? fruit_count * practice.fetch("day/fruit/#{fruit.kind}_minutes") : 0
 
       # In words: "24 lemons". @return [String, nil]
       def fruit_words

@@ -91,11 +91,13 @@ module Scullion
           brief.practice
       end
 
+      # Is it bought whole, for its juice or zest?
+      def fruit? = uses.any? { |_, figure| figure == :fruit_grams }
+      def self.fruit_words(count) = "#{count} for juice and zest, zested first"
+
       def of_fruit(kind)
         uses.select { |sheet, figure| figure == :fruit_grams && sheet.fruit.kind == kind }
       end
-
-      def fruit? = uses.any? { |_, figure| figure == :fruit_grams }
 
       def pack_by = ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
@@ -119,7 +121,7 @@ module Scullion
           "loose" => loose?,
           "surplus_use" => ingredient.surplus,
           "allergens" => ingredient.allergens,
-          "fruit" => fruit? ? "#{fruit_count} for juice and zest, zested first" : nil
+          "fruit" => fruit? ? Purchase.fruit_words(fruit_count) : nil
         }.compact
       end
     end

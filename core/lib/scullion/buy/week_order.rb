@@ -41,10 +41,18 @@ module Scullion
 
       # @return [Array<Hash>] each line as an order has it, with what each service takes
       def to_a
-        lines.map { |line| line.to_h.merge("services" => line.uses.map { |purchase, _| taken(purchase) }) }
+        lines.map do |line|
+          line.to_h.merge(fruit(line), "services" => line.uses.map { |purchase, _| taken(purchase) })
+        end
       end
 
       private
+
+      # Whole fruit is counted for each service, as it is bought for each.
+      def fruit(line)
+        counts = line.uses.map(&:first).select(&:fruit?).map(&:fruit_count)
+        counts.empty? ? {} : { "fruit" => Purchase.fruit_words(counts.sum) }
+      end
 
       def purchases = @plans.flat_map(&:purchases)
 

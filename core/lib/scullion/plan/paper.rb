@@ -22,7 +22,10 @@ module Scullion
             row(
               line.ingredient.name,
               line.order,
-              "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}"
+              [
+                "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}",
+                line.words["fruit"]
+              ].compact.join("; ")
             )
           end
         end
@@ -94,7 +97,7 @@ module Scullion
                 line.need.name,
                 text(line, :ap_grams),
                 "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → " \
-                  "#{text(line, :ready_grams)} ready"
+                  "#{[text(line, :ready_grams), "ready", line.fruit_words].compact.join(" ")}"
               )
               mind(line.at)
             end
@@ -104,7 +107,7 @@ module Scullion
       def made
         @plan.made.each do |made|
           section("Make: #{made.name}, #{text(made, :make_grams)}, keeps #{text(made, :days)}") do
-            made.parts.each { |part| row(part.ingredient.name, text(part, :grams)) }
+            made.parts.each { |part| row(part.ingredient.name, text(part, :grams), part.fruit_words) }
             @lines << "  #{made.do_it}."
           end
         end
@@ -124,7 +127,13 @@ module Scullion
       def dress
         @plan.dressings.each do |batch|
           section("Dress: #{batch.recipe.name}, #{text(batch, :batch_grams)}") do
-            batch.parts.each { |part| row(part.ingredient.name, text(part, :grams), text(part, :ml)) }
+            batch.parts.each do |part|
+              row(
+                part.ingredient.name,
+                text(part, :grams),
+                [text(part, :ml), part.fruit_words].compact.join("  ")
+              )
+            end
             batch.stages.each { |stage| row(stage.name, text(stage, :grams), stage.words["when"]) }
             mind(batch.at)
           end

@@ -118,9 +118,9 @@ module Scullion
         :hands_minutes,
         "Hands on",
         :min,
-        how: "trimming + washing + cutting + treating"
-      ) do |trimming_minutes, washing_minutes, cutting_minutes, treating_minutes|
-        trimming_minutes + washing_minutes + cutting_minutes + treating_minutes
+        how: "trimming + washing + cutting + treating + zesting or squeezing"
+      ) do |trimming_minutes, washing_minutes, cutting_minutes, treating_minutes, fruit_minutes|
+        trimming_minutes + washing_minutes + cutting_minutes + treating_minutes + fruit_minutes
       end
 
       # What the treatment takes by the kilo.
@@ -187,7 +187,7 @@ module Scullion
       end
 
       # Bench work, or straight from the pack into the pot?
-      def bench? = !!(component.trim || component.cut || component.treat || washed?)
+      def bench? = !!(component.trim || component.cut || component.treat || fruit || washed?)
 
       # Where it is done: by the tool, else by what is done to it.
       def bench
@@ -228,7 +228,8 @@ module Scullion
           "trim_use" => trim && trim["use"],
           "cut" => cut,
           "treat" => treat,
-          "bench" => bench
+          "bench" => bench,
+          **{ "fruit" => fruit_words }.compact
         }
       end
 
@@ -236,6 +237,7 @@ module Scullion
 
       # Without a cut: fingers, a knife, or for a treatment alone the sink.
       def trimmed_with
+        return "hands" if fruit
         return "sink" unless component.trim
 
         practice.words("trimming", "by_hand").include?(component.trim) ? "hands" : "knife"

@@ -61,13 +61,14 @@ module Scullion
                  :min,
                  book: :practice,
                  at: -> { "made/#{how}/per_kg_minutes" }
+      gather(:of_fruit, :fruit_minutes) { parts }
       figure(
         :hands_minutes,
         "Hands on",
         :min,
         how: "set up and wash up + kilos × minutes a kilo + fruit to zest and to squeeze"
-      ) do |set_up_minutes, make_grams, per_kg_minutes|
-        set_up_minutes + (make_grams / 1000 * per_kg_minutes) + fruit_minutes
+      ) do |set_up_minutes, make_grams, per_kg_minutes, of_fruit|
+        set_up_minutes + (make_grams / 1000 * per_kg_minutes) + of_fruit.sum
       end
       decision(
         :days,
@@ -84,8 +85,6 @@ module Scullion
         @parts =
           formula.parts.each_with_index.map { |part, index| Part.new("#{at}/parts/#{index}", self, part) }
       end
-
-      def fruit_minutes = parts.sum(&:fruit_minutes)
 
       def need = prep.need
       def name = need.name

@@ -40,6 +40,13 @@ module Scullion
       # Raw, it is kept from what is eaten as it is.
       def animal? = @facts["animal"] == true
 
+      # Of several kinds in one thing the strictest is what it is: raw animal food first, then what is not
+      # eaten raw, what needs the cold, and what the most guests do not get.
+      # @return [Array<Integer>] to compare by
+      def strictness
+        [animal? ? 1 : 0, -RAW.index(raw), cold?(cooked: false, cut: true) ? 1 : 0, not_for.size]
+      end
+
       # Comes in ready to eat.
       def bought? = @facts["bought"] == true
 

@@ -75,7 +75,8 @@ module Scullion
           treat,
           *cook.sort.flatten,
           made&.signature,
-          *with.map(&:signature)
+          fruit&.kind,
+          *with.map { |each| each.signature(grams) }
         ].compact.join("|")
         freeze
       end

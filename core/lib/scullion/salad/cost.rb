@@ -16,6 +16,9 @@ module Scullion
           bought_grams / 1000 * price
         end
 
+        # Juice and zest cost what the fruit that they come from costs.
+        def ingredient = fruit ? fruit.whole : food
+        def fruit = nil
         def words
           { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
         end
@@ -28,12 +31,16 @@ module Scullion
         brought :grams, of: :layer
         brought :ap_grams, of: :prep
         brought :finished_grams, of: :need
+        brought :one_gives, of: :prep
+        brought :one_weighs, of: :prep
         figure(
           :bought_grams,
           "Bought for a serving",
           :g,
-          how: "what is bought of it, by the serving"
-        ) { |grams, ap_grams, finished_grams| grams * ap_grams / finished_grams }
+          how: "what is bought of it, by the serving; of fruit what gives its zest or juice"
+        ) do |grams, ap_grams, finished_grams, one_gives, one_weighs|
+          grams * ap_grams / finished_grams / one_gives * one_weighs
+        end
 
         # @param layer [Count::Layer] @param prep [Prep::Line]
         def initialize(at, layer, prep)
@@ -42,9 +49,35 @@ module Scullion
         end
 
         def need = prep.need
-        def ingredient = layer.ingredient
+        def food = layer.ingredient
+        def fruit = layer.component.fruit
         def practice = layer.practice
         def name = layer.component.name
+      end
+
+      # The line of what cooks along with a component.
+      class OfAlong < Line
+        attr_reader :layer, :along
+
+        brought :grams, of: :layer
+        brought :along_grams, of: :along, as: :grams
+        brought :finished_grams, of: :along
+        figure(
+          :bought_grams,
+          "Bought for a serving",
+          :g,
+          how: "into the pot × a serving of what it cooks with ÷ cooked in all"
+        ) { |grams, along_grams, finished_grams| along_grams * grams / finished_grams }
+
+        # @param layer [Count::Layer] @param along [Cook::Along]
+        def initialize(at, layer, along)
+          super(at)
+          @layer, @along = layer, along
+        end
+
+        def food = along.ingredient
+        def practice = layer.practice
+        def name = food.name
       end
 
       # A part of the dressing's line.
@@ -53,12 +86,14 @@ module Scullion
 
         brought :dressing_grams, of: :portion
         brought :share, of: :part
+        brought :one_gives, of: :part
+        brought :one_weighs, of: :part
         figure(
           :bought_grams,
           "Bought for a serving",
           :g,
-          how: "what is bought of it, by the serving"
-        ) { |dressing_grams, share| dressing_grams * share }
+          how: "what is bought of it, by the serving; of fruit what gives its zest or juice"
+        ) { |dressing_grams, share, one_gives, one_weighs| dressing_grams * share / one_gives * one_weighs }
 
         # @param portion [Count::Portion] @param part [Dress::Part]
         def initialize(at, portion, part)
@@ -66,7 +101,8 @@ module Scullion
           @portion, @part = portion, part
         end
 
-        def ingredient = part.ingredient
+        def food = part.ingredient
+        def fruit = part.fruit
         def practice = part.practice
         def name = ingredient.name
       end
@@ -82,9 +118,14 @@ module Scullion
         cost * servings
       end
 
+      # @param lines [Array<Line>] of fruit that is zested and squeezed the dearer one counts
       def initialize(at, portion, lines)
         super(at)
-        @portion, @lines = portion, lines
+        @portion = portion
+        @lines =
+          lines
+            .group_by { |line| line.fruit ? line.ingredient : line }
+            .map { |_, same| same.max_by { |line| line.fruit ? line.cost : 0 } }
       end
 
       def practice = portion.practice

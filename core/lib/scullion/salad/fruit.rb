@@ -20,6 +20,9 @@ module Scullion
         # Where the larder says what one of it weighs. @param whole [Ingredient] @return [String, nil]
         def self.weighs_at(whole) = %w[pieces/each pieces/medium].find { |at| whole.figures.key?(at) }
         def weighs_at = Fruit.weighs_at(whole)
+
+        # g of fruit for a gram of its juice or zest
+        def whole_for_one = whole.fetch(weighs_at) / whole.fetch("pieces/#{kind}")
       end
     Fruit::KINDS = %w[juice zest].freeze
   end

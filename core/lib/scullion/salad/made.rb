@@ -95,8 +95,8 @@ module Scullion
       # For safety it is what the riskiest of its parts is; nothing risky in it, what it is like.
       def kind
         kinds = parts.map { |part| Safety::Catalogue.shipped.kind(part.ingredient) }
-        risky = kinds.find(&:animal?) || kinds.find { |each| each.cold?(cooked: false, cut: true) }
-        (risky || Safety::Catalogue.shipped.kinds.fetch("herb-paste")).key
+        risky = kinds.select { |each| each.animal? || each.cold?(cooked: false, cut: true) }
+        (risky.max_by(&:strictness) || Safety::Catalogue.shipped.kinds.fetch("herb-paste")).key
       end
 
       def numbers(like)
@@ -110,8 +110,20 @@ module Scullion
           "density/liquid" => density,
           "usual/low" => USUAL.first,
           "usual/high" => USUAL.last,
-          "price/per_kg" => average { |part| part.ingredient.figures["price/per_kg"] || 0.0 } / left
+          "price/per_kg" => price / left
         )
+      end
+
+      # Of a kilo of the formula: juice and zest cost what their fruit costs, and both come from the same.
+      def price
+        of_fruit, others = parts.partition(&:fruit)
+        others.sum { |part| share(part) * (part.ingredient.figures["price/per_kg"] || 0.0) } +
+          of_fruit
+            .group_by { |part| part.fruit.whole }
+            .sum do |whole, same|
+              same.map { |part| share(part) * part.fruit.whole_for_one }.max *
+                (whole.figures["price/per_kg"] || 0.0)
+            end
       end
 
       # g/ml: of the room that its parts take together.

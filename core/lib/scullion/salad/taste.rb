@@ -70,8 +70,13 @@ module Scullion
       def cost_lines(portion, index)
         lines =
           portion.layers.map { |layer| [Cost::OfLayer, layer, @by_layer.fetch(layer).last] } +
+            portion.layers.flat_map { |layer| along(layer) } +
             parts_of(portion).map { |part| [Cost::OfPart, portion, part] }
         lines.each_with_index.map { |(type, *about), line| type.new("cost/#{index}/lines/#{line}", *about) }
+      end
+
+      def along(layer)
+        (@by_layer.fetch(layer).first&.along || []).map { |along| [Cost::OfAlong, layer, along] }
       end
     end
   end

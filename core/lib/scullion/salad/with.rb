@@ -7,7 +7,10 @@ module Scullion
       Struct.new(:ingredient, :grams, :stays, keyword_init: true) do
         def times(factor) = self.class.new(**to_hash, grams: grams * factor)
         def to_hash = { ingredient: ingredient, grams: grams, stays: stays }
-        def signature = [ingredient.key, stays].join(":")
+
+        # What tells it from another one: two that take more or less of it to the kilo have a pot each.
+        # @param component_grams [Numeric] a serving of what it cooks with
+        def signature(component_grams) = [ingredient.key, stays, (grams / component_grams).round(4)].join(":")
         def to_h = { "ingredient" => ingredient.key, "grams" => grams, "stays" => stays || nil }.compact
       end
     # g for a serving

@@ -54,7 +54,7 @@
         <Figure of={line.hands_minutes} size="text-xl" label="{line.name}, hands on" />
         <span class="quiet">hands on</span>{#if line.cut}<span
             >&nbsp;· <b>{line.cut.name}</b>, {line.cut.tool}</span
-          >{/if}
+          >{/if}{#if line.fruit}<span>&nbsp;· <b>{line.fruit}</b></span>{/if}
       </p>
       {#if line.trim_off}<p>
           Trim: <Figure of={line.trim_grams} size="text-lg" label="{line.name}, trim" />
