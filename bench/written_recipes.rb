@@ -55,8 +55,10 @@ class WrittenRecipes
   def truth(path) = JSON.parse(File.read(path.sub(/txt\z/, "json")))
 
   def judged(file, line, food, free, draft)
+    of_it =
+      free.each_index.select { |index| taken_for?(food, free[index].last) && near?(line, free[index].first) }
     at =
-      free.index { |read, taken| taken_for?(food, taken) && near?(line, read) } ||
+      of_it.find { |index| into?(food, free[index].last.into) } || of_it.first ||
         free.index { |read, taken| match?(line, food, read, taken) }
     read, taken = at ? free[at] : nil
     free.delete_at(at) if at && !shared?(line, food, read)
@@ -115,8 +117,12 @@ class WrittenRecipes
     end
 
     name = Scullion::Recipe::Lexicon.fold(food["food"]).split
-    size = name.size.downto(1).find { |count| @lexicon.food(name.last(count)) }
-    size ? @lexicon.food(name.last(size)) : []
+    named(name, :last) || named(name, :first) || []
+  end
+
+  # By its head word; of a part of something ("scallion whites") by what it is a part of.
+  def named(name, side)
+    name.size.downto(1).filter_map { |count| @lexicon.food(name.public_send(side, count)) }.first
   end
 
   def share(line, food, read, taken, draft)
@@ -133,11 +139,15 @@ class WrittenRecipes
       return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
     end
 
-    wanted =
-      food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
-    into = "salad" if into == "cook"
     return :right, nil if high.zero?
 
-    wanted.include?(into) ? [:right, nil] : [:wrong, "into #{into}, not #{food["into"]}"]
+    into?(food, into) ? [:right, nil] : [:wrong, "into #{into}, not #{food["into"]}"]
+  end
+
+  # Is that the place that the truth says? Oil and spice for tray and pan are eaten.
+  def into?(food, into)
+    wanted =
+      food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
+    wanted.include?(into == "cook" ? "salad" : into)
   end
 end

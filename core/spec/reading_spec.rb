@@ -150,7 +150,7 @@ RSpec.describe "A recipe in its own words" do
     sheet =
       "Lunch\nItem\tQty\tUnit\tPrep\tGoes in\nCarrots\t180\tg\tdiced\tbase\nOlive oil\t2\ttbsp\t\tdressing"
     expect(named(draft(sheet))).to eq %w[carrot olive-oil]
-    expect(food("1/2 tsp ja1apeno, minced").dig("taken", "key")).to eq "green-chilli"
+    expect(food("1/2 tsp ja1apeno, minced").dig("taken", "key")).to eq "jalapeno"
     dated = "Item\tQty\tUnit\nRed onion\t2-Jan\tcup"
     expect(foods(draft("X\n#{dated}")).first["why"]).to eq "No amount could be read."
   end

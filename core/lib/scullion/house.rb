@@ -66,7 +66,15 @@ module Scullion
 
     # What its written recipes are read with. @return [Recipe::Items]
     def recipe_items = Recipe::Items.new(recipe_lexer)
-    def recipe_lexer = Recipe::Lexer.new(lexicon, practice)
+    # @param written [Recipe::OwnMeasures, nil] what a recipe says of its spoons and pints
+    def recipe_lexer(written = nil)
+      Recipe::Lexer.new(
+        lexicon,
+        practice,
+        written&.measures || practice.measures,
+        imperial: written&.imperial? == true
+      )
+    end
     def lexicon = @lexicon ||= Recipe::Lexicon.new(self)
 
     def fill_in = @fill_in ||= FillIn.new(families, practice)

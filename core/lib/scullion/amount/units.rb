@@ -17,6 +17,13 @@ module Scullion
         "quart" => 946.352946,
         "gallon" => 3785.411784
       }.freeze
+      # Where a recipe is British: the imperial gallon of 4.54609 l (1976), and its parts.
+      IMPERIAL = {
+        "fl oz" => 28.4130625,
+        "pint" => 568.26125,
+        "quart" => 1136.5225,
+        "gallon" => 4546.09
+      }.freeze
       OF_THE_HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
 
       SPELLINGS =

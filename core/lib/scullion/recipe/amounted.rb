@@ -22,6 +22,7 @@ module Scullion
       def amount(token, index)
         amount = token.value
         return if @clauses.or? && item.food?
+        return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
         return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
@@ -34,10 +35,16 @@ module Scullion
       def another(token)
         own, before = item.unknown.partition { |_, clause, _| stranger_before? && clause == @clauses.number }
         item.unknown = before
-        cooked_in = @around.word_before(@tokens.index(token)) == "in"
+        cooked_in = @around.cooked_in?(@tokens.index(token))
         begin_item(token).amount = token.value
-        item.place = "cook" if cooked_in && @around.poured_next?(@tokens.index(token), @lexicon)
+        in_it(@around.cooking_next(@tokens.index(token), @lexicon)) if cooked_in
         item.unknown = own.map { |word, clause, _| [word, clause, true] }
+      end
+
+      # What the food before is cooked in, which goes there alone.
+      def in_it(place)
+        item.place = place or return
+        item.flags << :in_it
       end
 
       # The amount of another food, known or not.

@@ -9,13 +9,15 @@ module Scullion
       # "Keep the oil": that is not weighed.
       KEEP = %w[keep save reserve saving keeping reserving catch].freeze
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
+      # "Beat in": that is added.
+      ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       DONE = %w[cuts treats cooks trims].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
 
-      # @param tokens [Array<Lexer::Token>]
-      def initialize(tokens)
-        @tokens = tokens
+      # @param tokens [Array<Lexer::Token>] @param sizes [Hash] words of how big one is
+      def initialize(tokens, sizes)
+        @tokens, @sizes = tokens, sizes
       end
 
       def self.joins?(token) = JOINS.include?(word(token))
@@ -49,9 +51,32 @@ module Scullion
         after if after&.kind == :food
       end
 
-      def poured_next?(index, lexicon)
-        food = food_next(index)
-        food && lexicon.poured?(food.value[:keys].first)
+      # "Fried in 2 Tbsp oil", and not "beat in 2 Tbsp oil".
+      def cooked_in?(index)
+        word_before(index) == "in" && !(index > 1 && ADDED.include?(word_before(index - 1)))
+      end
+
+      # Where what comes next goes when something is done in it: stock into the pot, oil into the pan.
+      # @return [String, nil]
+      def cooking_next(index, lexicon)
+        key = food_next(index)&.then { |food| food.value[:keys].first } or return
+        return "pot" if lexicon.cooked_in?(key)
+
+        "cook" if lexicon.poured?(key)
+      end
+
+      # The first in a bracket that holds nothing else.
+      def opens?(index) = before(index)&.text == "(" && [nil, ")"].include?(@tokens[index + 1]&.text)
+
+      # The word before a bracket of words alone that ends here. @return [Lexer::Token, nil]
+      def before_bracket(index)
+        return unless before(index)&.text == ")"
+
+        opened = @tokens.first(index).rindex { |token| token.text == "(" } or return
+        return if @tokens[opened...index].any? { |token| token.kind == :amount }
+
+        word = opened.zero? ? nil : @tokens[opened - 1]
+        word if word&.kind == :word
       end
 
       # Said to be in it: "crumbled in barley water", not "a bit of water".
@@ -65,16 +90,26 @@ module Scullion
         false
       end
 
+      # "2 Tbsp of the juice", "a spoon of their oil": what it is that the food before lies in.
+      # @return [String, nil]
+      def of_its(index)
+        of, whose, what = @tokens[index + 1, 3].to_a.map { |token| Around.word(token) }
+        what if of == "of" && %w[the their its].include?(whose)
+      end
+
+      def of_its?(index, liquors) = liquors.include?(of_its(index))
+
       def times?(index) = word_before(index) == "x"
 
       # Comes a food before the next mark, amount or "or"?
       def food_follows?(index)
-        @tokens
-          .drop(index + 1)
-          .each do |token|
-            return true if token.kind == :food
-            return false if stops?(token)
-          end
+        after = @tokens.drop(index + 1)
+        # "half a 28 g pack of"
+        after = after.drop(1) if after.first&.kind == :amount
+        after.each do |token|
+          return true if token.kind == :food
+          return false if stops?(token)
+        end
         false
       end
 
@@ -155,17 +190,21 @@ module Scullion
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
 
       # A number of pieces stands before it, but for words that change nothing.
-      def count_before?(index)
+      def count_before?(index) = count(index)&.unit == :piece
+
+      # The amount that stands before it. @return [Amount, nil]
+      def count(index)
         token =
           @tokens
             .first(index)
             .reverse
-            .find { |each| each.kind != :word || !each.value["aside"] || Around.towards?(each) }
-        token&.kind == :amount && token.value.unit == :piece
+            .find { |each| each.kind != :word || !passing?(each) || Around.towards?(each) }
+        token.value if token&.kind == :amount
       end
 
       private
 
+      def passing?(token) = token.value["aside"] || @sizes.key?(Around.word(token))
       def passed?(token) = token.kind == :word && (token.value["aside"] || token.folded == ["of"])
       def nothing?(token) = token.value.empty? || token.value["aside"]
 

@@ -2,28 +2,53 @@
 
 module Scullion
   module Recipe
-    # What cooks along, at the pot that it cooks in: bay and onion with the lentils, stock for the grain.
-    # Water is the plan's own.
+    # What cooks along: at the pot bay and onion with the lentils and stock for the grain, on the tray or in
+    # the pan the spice and honey that stay on what is roasted. Water, and the fat of tray and pan, are the
+    # plan's own.
     class Company
       # @param taken [Array<Taken>] all of the recipe @param servings [Integer]
       def initialize(taken, practice, servings)
         @practice, @servings = practice, servings
         @along = taken.select { |each| each.into == "pot" && each.ingredient.key != "water" }
+        @on_tray = taken.select { |each| each.into == "cook" && each.ingredient.family != "fat" }
       end
 
-      # @param components [Array<Hash>] @return [Array<Hash>] the one in a pot with its company
-      def along_with(components)
-        at = components.index { |component| in_pot?(component) }
-        return components if at.nil? || @along.empty?
-
-        components.each_with_index.map { |component, index| index == at ? accompanied(component) : component }
+      # @param solid [Array<Taken>] what is eaten
+      # @return [Array<Hash>] its components, the one in a pot and those on a tray with their company
+      def along_with(solid)
+        all = solid.map(&:served)
+        in_pot(all)
+        on_tray(all, solid)
+        all
       end
 
       private
 
-      def in_pot?(component)
-        kind = Cook::Parcels.kind(component.dig("cook", "method"))
-        kind&.in_pot?
+      def in_pot(components)
+        at = components.index { |component| kind(component)&.in_pot? }
+        components[at] = accompanied(components[at]) if at && @along.any?
+      end
+
+      # With what stands above it in the text, or else with the first that is cooked without water.
+      def on_tray(components, solid)
+        dry =
+          components.each_index.select { |index| kind(components[index]) && !in_water?(components[index]) }
+        return if dry.empty?
+
+        @on_tray.each do |taken|
+          at =
+            dry.reverse.find { |index| solid[index].read.line.number < taken.read.line.number } || dry.first
+          add(components, at, weighed(taken)&.merge("stays" => true))
+        end
+      end
+
+      def kind(component) = Cook::Parcels.kind(component.dig("cook", "method"))
+      def in_water?(component) = kind(component).in_pot? || component.dig("cook", "method") == "tinned"
+
+      def add(components, at, with)
+        return unless with
+
+        components[at] = components[at].merge("with" => [*components[at]["with"], with])
       end
 
       def accompanied(component)

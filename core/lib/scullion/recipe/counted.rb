@@ -34,6 +34,13 @@ module Scullion
         @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !@item.container.nil?
       end
 
+      # A small head of what is known small.
+      def own_size
+        return unless @item.piece == "head" && @item.big
+
+        @item.big if @larder[@item.foods.first]&.figures&.key?("pieces/#{@item.big}")
+      end
+
       # Weighed in its tin or jar, with what it is drained of.
       def packed?(amount)
         %w[tin a10 no10 jar].include?(@item.container) && amount&.unit == :g && !drained?
@@ -100,8 +107,8 @@ module Scullion
       end
 
       def pieces(amount)
-        piece = @item.container ? "pack" : @item.piece || @item.big || "each"
-        times = @item.piece ? BIG.fetch(@item.big, 1) : 1
+        piece = @item.container ? "pack" : own_size || @item.piece || @item.big || "each"
+        times = @item.piece && piece == @item.piece ? BIG.fetch(@item.big, 1) : 1
         Amount.new(amount.low * times, amount.high * times, :piece, piece: piece, estimated: amount.estimated)
       end
     end

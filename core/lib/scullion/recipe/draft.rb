@@ -238,7 +238,7 @@ module Scullion
 
         {
           "name" => (@page.title || "Pasted salad")[0, 120],
-          "components" => company.along_with(solid.map(&:served)) + made_parts.to_a.map { |part| made(part) },
+          "components" => company.along_with(solid) + made_parts.to_a.map { |part| made(part) },
           "dressing" => dressing(wet)
         }.compact
       end

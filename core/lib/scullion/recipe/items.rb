@@ -6,11 +6,22 @@ module Scullion
     # dropped.
     class Items
       include Amounted
+      include Naming
 
       ROLES = %w[cuts trims treats cooks states].freeze
       # What is one without a number, wherever it stands: "basil, big bunch".
       PARTED = %w[leaf clove stick stalk sprig fillet slice].freeze
       BUNCHED = %w[bunch head punnet loaf].freeze
+      # What a pickle or something in oil lies in, by what it is called beside it.
+      LIQUORS = {
+        "juice" => "pickle-brine",
+        "brine" => "pickle-brine",
+        "liquid" => "pickle-brine",
+        "liquor" => "pickle-brine",
+        "oil" => "jar-oil"
+      }.freeze
+      # "of the juice"
+      LIQUOR_WORDS = 3
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
@@ -40,9 +51,10 @@ module Scullion
 
       def read(text, prose)
         @text, @tokens, @prose = text, @lexer.read(text), prose
-        @around = Around.new(@tokens)
+        @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @sized = @drained = nil
+        @said = -1
         @tokens.each_with_index { |token, index| take(token, index) }
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
@@ -50,6 +62,8 @@ module Scullion
       def item = @items.last
 
       def take(token, index)
+        return if index <= @said
+
         @token = token
         case token.kind
         when :mark
@@ -87,26 +101,6 @@ module Scullion
       # "a clove of garlic"
       def counted_by(token) = item.piece = token.value[:roles]["pieces"]
 
-      # Two foods of one name are an item each.
-      def named(token)
-        name(token)
-        token.value.fetch(:also, []).each { |key| name_too(key, token) }
-      end
-
-      def name_too(key, token)
-        before = item
-        before.to = token.at + token.text.bytesize
-        @items << Item.begun(token.at)
-        item.foods, item.name, item.clause, item.amount = [key], token.text, @clauses.number, before.amount
-      end
-
-      def name(token)
-        item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
-        item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
-        item.piece ||= token.folded.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
-        ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
-      end
-
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
         return kind_of_it(token) if @clauses.bracketed?
@@ -117,13 +111,6 @@ module Scullion
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
       end
 
-      # "Mixed nuts (walnuts)"
-      def kind_of_it(token)
-        return unless item.foods.first.start_with?("mixed-") && !@around.apart?(@tokens.index(token))
-
-        item.foods, item.name = token.value[:keys], token.text
-      end
-
       def listed_too(token)
         same = item
         begin_item(token)
@@ -132,38 +119,12 @@ module Scullion
         name(token)
       end
 
-      def other_name(token)
-        return if (token.value[:keys] - item.foods).empty?
-
-        item.others.concat(item.foods)
-        item.foods, item.name = token.value[:keys], "#{item.name} #{token.text}"
-      end
-
       def spoken_of(token, index)
         if @lexicon.cooked_in?(token.value[:keys].first)
           item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
           item.place ||= "cook"
         end
-      end
-
-      # "Onions, red": what is said behind the name makes it another food.
-      def turned_name?(token)
-        return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
-
-        words = [*token.folded, *Lexicon.fold(item.name).split]
-        return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
-
-        keys = @lexicon.food(words)
-        return false if keys.nil? || keys == item.foods
-
-        item.foods, item.name = keys, "#{token.text} #{item.name}"
-        true
-      end
-
-      # "feta cheese": the second is what the first is anyway.
-      def own_name?(token)
-        token.folded.size == 1 && @lexicon.in_name?(item.foods.first, token.folded.first)
       end
 
       # --- words
@@ -222,6 +183,18 @@ module Scullion
         item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
       end
 
+      # "½ c. sweet pickle + 2 Tbsp of the juice": what the first lies in.
+      def liquor?(index)
+        item.food? && !@clauses.bracketed? && @around.joined?(index) && @around.of_its?(index, LIQUORS.keys)
+      end
+
+      def liquor(token, index)
+        key = LIQUORS.fetch(@around.of_its(index))
+        begin_item(token).amount = token.value
+        item.foods, item.name, item.clause = [key], key.tr("-", " "), @clauses.number
+        @said = index + LIQUOR_WORDS
+      end
+
       # "Lemon juice 150 ml, + zest of 3 of them first"
       def zest_of_same(index)
         fruit = item.foods.first.delete_suffix("-juice")
@@ -252,7 +225,9 @@ module Scullion
 
       # "The leaves of 1 small bunch": the one that has the number is counted.
       def counted_as(piece, index)
-        item.piece = piece if item.piece.nil? || (@around.count_before?(index) && !item.food?)
+        counted =
+          item.piece.nil? || (@around.count_before?(index) && @around.count(index).equal?(item.amount))
+        item.piece = piece if counted
       end
 
       def packed(roles)

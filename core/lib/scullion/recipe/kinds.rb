@@ -28,6 +28,11 @@ module Scullion
       DISH =
         /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
           (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # "Item: charred broccoli salad"
+      NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
+      SMALL_WORDS = %w[and with the of in on a an & for].freeze
+      # Words to a name below the title.
+      SUBTITLE_WORDS = 4
       # Words to the name of a part.
       PART_WORDS = 5
       # Words of a first row from which it is no title when something is weighed in it.
@@ -43,6 +48,8 @@ module Scullion
       def of(text, place, section)
         return "note" if note?(text)
         return "title" if place.zero? && title?(text)
+        return "title" if place < SHOUTED && text.match?(NAMED)
+        return "note" if place == 1 && subtitle?(text)
         return "heading" if heading?(text)
         return "servings" if text.match?(Servings::LINE)
         return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
@@ -82,6 +89,14 @@ module Scullion
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text))
       end
 
+      # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.
+      def subtitle?(text)
+        words = text.scan(/[[:alpha:]'’-]+|&/)
+        words.size >= SUBTITLE_WORDS && !text.match?(/[\d.:;½¼¾]/) &&
+          (words - SMALL_WORDS).all? { |word| word.match?(/\A[[:upper:]]/) } &&
+          words.intersect?(%w[with & and])
+      end
+
       def weighed?(text)
         @items.of(text, prose: true).any? { |item| item.food? && item.amount && !item.counted? }
       end
@@ -109,7 +124,12 @@ module Scullion
         words = plain.sub(/\(.*\)\z/, "").split
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
           (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
-          !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/)
+          !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/) && !measured?(plain)
+      end
+
+      # "Dressing: ¼ pt yoghurt"
+      def measured?(plain)
+        plain.match?(/[\d½¼¾⅓⅔⅛]/) && @items.of(plain).any? { |item| item.food? && item.amount }
       end
 
       # "-- anchovy paste --" names a part, "--- forwarded ---" does not.

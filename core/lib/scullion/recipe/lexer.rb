@@ -16,11 +16,16 @@ module Scullion
       WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
       NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
+      # "A splash, say a tablespoon, of": what is said second is how much.
+      SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
+
       attr_reader :lexicon
 
-      # @param lexicon [Lexicon] @param practice [Practice] the house's measures and spoons
-      def initialize(lexicon, practice)
-        @lexicon, @loose, @measures = lexicon, practice.loose, practice.measures
+      # @param lexicon [Lexicon] @param practice [Practice] the house's loose measures
+      # @param measures [Amount::Measures] the house's cup and spoons, or those that a recipe says it means
+      # @param imperial [Boolean] its pints are British
+      def initialize(lexicon, practice, measures, imperial: false)
+        @lexicon, @loose, @measures, @imperial = lexicon, practice.loose, measures, imperial
         @fill = /(?:#{@loose.fill_words.source})\s+/i
         # What an amount without a number begins with.
         @unit_words = /(?:#{[*@loose.words, *@loose.fills.keys].join("|")}|#{BIG_WORDS}|t|d|c|p)/i
@@ -45,6 +50,8 @@ module Scullion
         text
           .gsub(/[#{FRACTIONS.keys.join}]/o) { |char| " #{FRACTIONS[char]} " }
           .tr("⁄×", "/x")
+          .gsub(/\ba couple(?: of)?\b/i, "2")
+          .gsub(SAY, '\1')
           .gsub(/[–—‒−]/, "-")
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
           .tr("’‘", "''")

@@ -14,17 +14,23 @@ module Scullion
         /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
           (?:per|for\s+each|on\s+each|each)\s+(?:plate|person|head|portion|cover|guest)\b/ix.freeze
 
+      # A kitchen's own list, whose weights are of what is trimmed and cut already.
+      NET =
+        /\bprep\s+list\b|\b(?:wts?|weights?)\b[^\n.]{0,20}\b(?:trimmed|net|prepped|prepared|EP)\b
+          |\b(?:net|prepped|trimmed|EP)\s+(?:wts?|weights?|g)\b/ix.freeze
+
       attr_reader :lines, :title, :servings, :lexer
 
       # @param text [String] @param house [House]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text, house)
-        @lexer, @lexicon = house.recipe_lexer, house.lexicon
+        @lexicon, @net = house.lexicon, text.to_s.scrub.match?(NET)
+        @lexer = house.recipe_lexer(OwnMeasures.new(text.to_s.scrub, house.measures))
         @items = Items.new(@lexer)
         @kinds = Kinds.new(@lexicon, @items)
         rows = Rows.new(text)
         @servings = Servings.new(rows.texts).number
-        @lines = Prose.new(lay_out(rows), @items).lines
+        @lines = Prose.new(same_as_above(lay_out(rows)), @items).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end
@@ -81,11 +87,12 @@ module Scullion
         @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
+        leave_indented(row)
         return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
 
         case kind
         when "heading"
-          begin_part(row.text)
+          begin_part(row.text, row.indent)
           [line(row, row.text, kind)]
         when "ingredient"
           part_and_foods(row)
@@ -93,6 +100,16 @@ module Scullion
           @section = "open" if kind == "step" && @section == "list"
           [line(row, row.text, kind)]
         end
+      end
+
+      # What is set in below a heading ends where the text goes back to its margin.
+      def leave_indented(row)
+        return unless @heading && row.indent
+
+        @set_in = row.indent > @margin if @set_in.nil?
+        return unless @set_in && row.indent <= @margin
+
+        @heading = @into = nil
       end
 
       # Its amounts are for each who is served, until the next heading.
@@ -112,7 +129,8 @@ module Scullion
         )
       end
 
-      def begin_part(heading)
+      def begin_part(heading, margin)
+        @margin, @set_in = margin.to_i, nil
         plain = @kinds.bare(heading)
         @section = @kinds.steps_heading?(plain) ? "steps" : "list"
         @heading, @into = heading, @kinds.into(plain)
@@ -124,11 +142,30 @@ module Scullion
         found = row.text.match(part_pattern)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
 
-        begin_part(found[:name])
+        begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
         return [line(row, row.text, "heading")] unless food?(rest)
 
         [line(row, found[:name], "heading"), *foods(row, rest)]
+      end
+
+      # "Parsley, same again", "1 pouch of beluga, the same size": as much as on the line above.
+      def same_as_above(lines)
+        lines
+          .select(&:item)
+          .each_cons(2) do |above, line|
+            item, before = line.item, above.item
+            next unless item.said?(:same) && item.food? && before.food?
+
+            item.flags.delete(:same) if take_over(item, before)
+          end
+        lines
+      end
+
+      def take_over(item, before)
+        return item.amount, item.piece = before.amount, before.piece if item.amount.nil? && before.amount
+
+        item.size = before.size if item.container && item.size.nil? && before.size
       end
 
       # Is there a food or an amount in it?
@@ -157,6 +194,7 @@ module Scullion
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| item.flags << :per_head } if @per_head
+        items.each { |item| item.flags << :prepared } if @net
         return [line(row, text, "ingredient", item: items.first)] if items.size == 1
 
         words = @items.plain(plain)

@@ -8,6 +8,9 @@ module Scullion
       # How the thing itself is counted, and what it then is, the likeliest first.
       ITSELF = %w[each small medium large head].freeze
       WHOLE = %w[medium each head fillet loaf bulb].freeze
+      STONES = %w[pitted shelled].freeze
+      # Measured in a cup, what is cut one way lies as what is cut the other.
+      ALIKE = { "chopped" => "diced", "diced" => "chopped" }.freeze
       FORMS = %w[dry whole liquid drained cooked boiled].freeze
 
       # @param servings [Integer] of the recipe, for what is written for each of them
@@ -35,10 +38,13 @@ module Scullion
 
       # Said, and to be done to what is weighed.
       def said?(kind)
-        return true if kind == "trim" && @read.line.item.said?(:untrimmed)
+        return true if kind == "trim" && (@read.line.item.said?(:untrimmed) || stone?)
 
         !prepared_already? && @read.words.key?(kind)
       end
+
+      # What nobody eats of a thing that is counted.
+      def stone? = @read.amount.unit == :piece && STONES.include?(@component["trim"])
       def prepared_already? = @read.amount.unit == :g && @read.line.item.said?(:prepared)
 
       # The tin's weight is said, and what is in it is drained here.
@@ -66,7 +72,7 @@ module Scullion
       def form
         spooned = @read.amount.unit == :ml
         wanted = [
-          (@read.words["cut"] if spooned),
+          *([@read.words["cut"], ALIKE[@read.words["cut"]]] if spooned),
           ("cooked" if @read.words["cooked"]),
           ("drained" if @ingredient.facts.key?("tinned")),
           *FORMS

@@ -14,7 +14,9 @@ module Scullion
       BEFORE_IT_GOES =
         /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
 
-      COOKING = /\b(?:oven|roast|bake|fry|frying|pan|skillet|griddle|grill|tray)\b/i.freeze
+      COOKING =
+        /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
+            gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
@@ -22,6 +24,7 @@ module Scullion
       ANY_OIL = %w[olive-oil].freeze
       # Foods to a sentence in which all of them are meant.
       FEW = 3
+      MORE = /\b(?:further|extra|another|more)\b/i.freeze
       # What is not to be taken.
       NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
 
@@ -30,6 +33,8 @@ module Scullion
         @lines, @items = lines, items
         @listed = lines.filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
         @alone = @listed.empty?
+        @heads = lines.filter_map { |line| line.item&.name }.to_h { |name| [head(name), true] }
+        note_amounts if @alone
       end
 
       # @return [Array<Page::Line>] and a line for each food that stands in the steps alone; where there is no
@@ -52,22 +57,45 @@ module Scullion
       end
 
       def new?(item, sentence)
-        return false if !item.food? || item.foods.any? { |key| @listed.key?(key) }
-        return false if sentence.match?(NOT)
-        return false if listed_head?(item)
+        return false if !item.food? || sentence.match?(NOT)
+        return true if @alone && item.amount && more?(item, sentence)
+        return false if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item)
         return false unless @alone || item.piece || item.container || weighed?(item)
+        return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
+        @heads[head(item.name)] = true
         item.foods.each { |key| @listed[key] = true }
+      end
+
+      # "A further teaspoon of lemon juice": of what has been said already.
+      def more?(item, sentence)
+        item.foods.any? { |key| @listed.key?(key) } && sentence.match?(MORE)
+      end
+
+      # Without an amount it is the one that is meant only where none comes later, and not in the talk before
+      # the first amount.
+      def first_said?(item, sentence)
+        return false if @amounted.any? && talk?(sentence)
+
+        !item.foods.intersect?(@amounted) && @amounted_heads.none?(head(item.name))
+      end
+
+      def talk?(sentence) = @talk.include?(sentence)
+
+      def note_amounts
+        all = @lines.select { |line| line.kind == "step" }.flat_map { |line| sentences(line) }
+        weighed = all.map { |text| @items.of(text, prose: true).select { |item| item.food? && item.amount } }
+        @talk = all.first(weighed.index(&:any?) || 0)
+        @amounted = weighed.flatten.flat_map(&:foods)
+        @amounted_heads = weighed.flatten.map { |item| head(item.name) }
       end
 
       # "The lentils" of a list with small dark lentils.
       def listed_head?(item)
-        @heads ||=
-          @lines
-            .filter_map { |line| line.item&.name }
-            .to_h { |name| [Lexicon.singular(Lexicon.fold(name).split.last.to_s), true] }
-        @heads.key?(Lexicon.singular(Lexicon.fold(item.name).split.last.to_s)) && !@alone
+        @heads.key?(head(item.name)) && (!@alone || item.amount.nil?)
       end
+
+      def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)
 
       # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
       def weighed?(item) = item.amount && (!item.counted? || (item.unknown.empty? && item.place.nil?))
@@ -85,11 +113,26 @@ module Scullion
 
       # Whisked together it is a dressing; what is poured while something cooks is for cooking.
       def into(item, sentence)
-        return "dressing" if sentence.match?(SAUCE)
-
-        return "cook" if sentence.match?(COOKING) && @items.poured?(item)
+        return "dressing" if sauced?(item, sentence)
+        return "cook" if @items.poured?(item) && in_heat?(sentence)
 
         "pot" if boiled_along?(item, sentence)
+      end
+
+      # Whisked; what is not poured only behind the verb: not "boil 5 eggs and beat the yolks".
+      def sauced?(item, sentence)
+        at = sentence =~ SAUCE or return false
+        @items.poured?(item) || @items.lexicon.aromatic?(item.foods.first) || item.parts.any? ||
+          sentence.downcase.index(item.name.downcase).to_i > at
+      end
+
+      # Told of heat, or followed by a sentence that puts what it speaks of there.
+      def in_heat?(sentence)
+        return true if sentence.match?(COOKING)
+        return false unless @alone
+
+        @followed ||= told.map(&:first).each_cons(2).to_h
+        @followed[sentence].to_s.match?(/\A\W*(?:roast|bake|grill|fry)\b/i)
       end
 
       # "Simmer them with a bay leaf and half an onion": what cooks along, and is not in the list.
@@ -98,7 +141,7 @@ module Scullion
 
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
-        named > at && (!@alone || sentence[at...named].match?(/\bwith\b/i))
+        named > at && (!@alone || sentence[at...named].match?(/\bwith\b[^,;]*\z/i))
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?
@@ -108,8 +151,20 @@ module Scullion
         return "dressing" if whisked?(line.item) || part_whisked?(line)
 
         return "cook" if @items.poured?(line.item) && fried?(line.item)
+        return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # Weighed above the heading of a dressing that has a list of its own: it is not for that.
+      def above_dressing?(line)
+        item = line.item
+        return false unless item.amount && (@items.poured?(item) || item.parts.include?("juice"))
+        return false if @items.lexicon.cooked_in?(item.foods.first)
+
+        @dressing_at ||=
+          @lines.index { |each| each.item&.food? && each.into == "dressing" && each.heading } || 0
+        @lines.index { |each| each.equal?(line) }.to_i < @dressing_at
       end
 
       # Is all of it on the tray or in the pan, by the one sentence that speaks of it?

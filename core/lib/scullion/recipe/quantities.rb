@@ -161,6 +161,7 @@ module Scullion
 
         unit = SHORT[word] || Amount::Units::SPELLINGS[word.downcase.sub(/\s+/, " ")]
         factor, base = unit && Amount::Units.base(unit == "fl. oz" ? "fl oz" : unit, @measures)
+        factor = Amount::Units::IMPERIAL.fetch(unit, factor) if @imperial
         if base && !@scan.check(/[[:alpha:]]/)
           @scan.skip(/(?=\s)/)
           return base, factor

@@ -9,7 +9,8 @@ module Scullion
       include Enumerable
 
       # into: what a sheet's column says of where it goes; kind: where the row says what it is by itself
-      Row = Struct.new(:number, :text, :into, :kind, keyword_init: true)
+      # indent: letters before it
+      Row = Struct.new(:number, :text, :into, :kind, :indent, keyword_init: true)
 
       MOST_LINES = 500
       # Letters; what is written on in longer lines is laid out sentence by sentence, or else word by word.
@@ -70,7 +71,7 @@ module Scullion
         text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "")
         return Row.new(number: number, text: text, kind: "note") if text.match?(WHO)
 
-        Row.new(number: number, text: Scanned.mended(unmarked(text)))
+        Row.new(number: number, text: Scanned.mended(unmarked(text)), indent: line[/\A[[:space:]]*/].size)
       end
 
       # Without the marks of a list that is ticked, struck out or set in bold.

@@ -6,6 +6,7 @@ module Scullion
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
       OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
+      THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
       CHAIN = /=\s*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
 
@@ -18,6 +19,7 @@ module Scullion
       def of(items)
         name_heads(items)
         each_as_much(items)
+        the_same(items)
         chain(items)
         share_out(items)
         items.each_cons(2) { |one, other| same_unit(one, other) }
@@ -68,6 +70,18 @@ module Scullion
 
         others = items[0...-1].reverse.take_while { |item| item.food? && item.amount.nil? }
         others.each { |item| item.amount, item.piece = last.amount, item.piece || last.piece }
+      end
+
+      # "A handful of dill and the same of parsley"
+      def the_same(items)
+        return unless @plain.match?(THE_SAME)
+
+        items.each_cons(2) do |one, other|
+          next unless one.amount && other.food? && other.amount.nil?
+
+          other.amount, other.piece, other.container = one.amount, other.piece || one.piece, one.container
+          one.flags.delete(:same)
+        end
       end
 
       # "Walnut oil : canola : vinegar = 2 : 1 : 1"

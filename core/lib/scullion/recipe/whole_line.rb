@@ -7,6 +7,10 @@ module Scullion
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?s\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
+      # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
+      EACH_HAS =
+        /\b(?:\d+|one|two|three|four|half(?:\s+an?)?)(?:\s+[[:alpha:]]+){0,2}\s+each\b
+          (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)/ix.freeze
       # Times that a line says so.
       MOST_HEADS = 8
       FOR_COOKING =
@@ -16,6 +20,7 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
+      SHARE_WORDS = Regexp.union(KeptBack::SHARES.keys).source.freeze
       # "A handful per 10 people"
       FOR_SOME = /\bper\s+\d+\s+(?:people|persons?|portions?|covers|guests|plates|heads)\b/i.freeze
 
@@ -31,7 +36,9 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
-        all.each { |item| item.place = "pot" } if all.any? { |item| item.place == "pot" }
+        all.each { |item| item.place = "pot" } if all.any? { |each|
+          each.place == "pot" && !each.said?(:in_it)
+        }
         for_cooking(all)
         SaidOnce.new(@plain, @lexer).of(all)
         keep_back(all)
@@ -39,8 +46,9 @@ module Scullion
         all.each { |item| item.flags << :beside_weighed if item.amount.nil? } if weighed.any?
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
+        all.first.flags << :per_head if each_has?(all)
         ends(all)
-        all.flat_map { |item| both_parts(item) }
+        taken_apart(all).flat_map { |item| both_parts(item) }
       end
 
       private
@@ -66,6 +74,11 @@ module Scullion
           .map { Regexp.last_match.begin(0) }
           .first(MOST_HEADS)
           .each { |chars| mark_head(items, @plain[0...chars].bytesize) }
+      end
+
+      def each_has?(items)
+        items.size == 1 && items.first.counted? && items.first.size.nil? && !items.first.said?(:per_head) &&
+          @plain.match?(EACH_HAS)
       end
 
       def mark_head(items, at)
@@ -99,6 +112,20 @@ module Scullion
         foods.first.held, foods.first.place = share, nil
       end
 
+      # Where the line has one food alone.
+      def taken_apart(items)
+        foods = items.select(&:food?)
+        return items unless foods.size == 1
+
+        counted_from_one(foods.first) if (apart = Apart.new(@plain)).two?
+        items.flat_map { |item| item.food? ? apart.of(item) : item }
+      end
+
+      # A piece without a number is one.
+      def counted_from_one(item)
+        item.amount ||= Amount.new(1, 1, :piece, piece: "each") if item.piece || item.container
+      end
+
       # The zest and the juice of a fruit are two foods; so are its zest and the fruit itself, cut up.
       def both_parts(item)
         if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])
@@ -106,7 +133,18 @@ module Scullion
         end
         return [item] unless item.parts.uniq.size == 2
 
-        %w[juice zest].map { |part| item.dup.tap { |each| each.parts = [part] } }
+        %w[juice zest].map do |part|
+          item.dup.tap do |each|
+            each.parts = [part]
+            each.amount = each.amount&.times(share_of(part))
+          end
+        end
+      end
+
+      # "All the zest, half the juice"
+      def share_of(part)
+        said = @plain[/\b(#{SHARE_WORDS})\s+(?:of\s+)?(?:the\s+|its\s+)?#{part}\b/i, 1]
+        said ? KeptBack::SHARES.fetch(said.downcase).to_f : 1
       end
     end
   end

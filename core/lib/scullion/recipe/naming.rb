@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What the food of a line is called, when its name stands in one piece, on both sides of a bracket, or is
+    # turned by a word behind it.
+    module Naming
+      private
+
+      # Two foods of one name are an item each.
+      def named(token)
+        name(token)
+        name_over_bracket(token)
+        token.value.fetch(:also, []).each { |key| name_too(key, token) }
+      end
+
+      # "Small red (Spanish) onion": the word before the bracket is a part of the name.
+      def name_over_bracket(token)
+        word = @around.before_bracket(@tokens.index(token)) or return
+        keys = @lexicon.food([*word.folded, *token.folded]) or return
+
+        item.foods, item.name = keys, "#{word.text} #{token.text}"
+        item.unknown.reject! { |unknown, *| unknown == word.text }
+      end
+
+      def name_too(key, token)
+        before = item
+        before.to = token.at + token.text.bytesize
+        @items << Item.begun(token.at)
+        item.foods, item.name, item.clause, item.amount = [key], token.text, @clauses.number, before.amount
+      end
+
+      def name(token)
+        item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
+        item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
+        rind_of_it unless @lexicon.fruit?(item.foods.first)
+        item.piece ||= token.folded.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
+        Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
+      end
+
+      # "The rind of 1 preserved lemon": what is not eaten of it is taken off.
+      def rind_of_it
+        item.words["trims"] ||= "rind only" if item.parts.delete("zest")
+      end
+
+      # "Mixed nuts (walnuts)"
+      def kind_of_it(token)
+        return unless item.foods.first.start_with?("mixed-") && @around.opens?(@tokens.index(token))
+
+        item.foods, item.name = token.value[:keys], token.text
+      end
+
+      def other_name(token)
+        return if (token.value[:keys] - item.foods).empty?
+
+        item.others.concat(item.foods)
+        item.foods, item.name = token.value[:keys], "#{item.name} #{token.text}"
+      end
+
+      # "Onions, red": what is said behind the name makes it another food.
+      def turned_name?(token)
+        return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
+
+        words = [*token.folded, *Lexicon.fold(item.name).split]
+        return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
+
+        keys = @lexicon.food(words)
+        return false if keys.nil? || keys == item.foods
+
+        item.foods, item.name = keys, "#{token.text} #{item.name}"
+        true
+      end
+
+      # "feta cheese": the second is what the first is anyway.
+      def own_name?(token)
+        token.folded.size == 1 && @lexicon.in_name?(item.foods.first, token.folded.first)
+      end
+    end
+  end
+end
