@@ -27,6 +27,11 @@ module Scullion
       def before(index) = index.zero? ? nil : @tokens[index - 1]
       def word_before(index) = Around.word(before(index))
       def of_ahead?(index) = @tokens[index + 1]&.folded == ["of"]
+      # "Sprig of mint" behind a mark: another food begins.
+      def of_food?(index)
+        before(index)&.kind == :mark && of_ahead?(index) && @tokens[index + 2]&.kind == :food
+      end
+
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }
       def of_or_amount?(index) = of_ahead?(index) || @tokens[index + 1]&.kind == :amount
 
@@ -107,7 +112,7 @@ module Scullion
         # "half a 28 g pack of"
         after = after.drop(1) if after.first&.kind == :amount
         after.each do |token|
-          return true if token.kind == :food
+          return !kept?(@tokens.index(token)) if token.kind == :food
           return false if stops?(token)
         end
         false
@@ -182,6 +187,11 @@ module Scullion
       def extra?(index, parts)
         word = Around.word(@tokens[index + 1])
         MORE.include?(word) || word == "for" || parts.key?(word)
+      end
+
+      # "in the jar", "from a tin"
+      def out_of?(index)
+        %w[the a].include?(word_before(index)) && index > 1 && %w[in from].include?(word_before(index - 1))
       end
 
       # "as fine as you can": that is no tin.

@@ -105,6 +105,7 @@ module Scullion
       def more_food(token, index)
         return kind_of_it(token) if @clauses.bracketed?
         return if @around.kept?(index)
+        return item.words["states"] ||= "jarred" if lies_in?(token)
         return spoken_of(token, index) if @around.towards?(index)
         return listed_too(token) if @around.apart?(index)
 
@@ -114,9 +115,20 @@ module Scullion
       def listed_too(token)
         same = item
         begin_item(token)
-        item.amount = same.amount if same.said?(:each)
+        as_much_each(same) if same.said?(:each)
         item.place = same.place
         name(token)
+      end
+
+      # "Tuna, in oil", "anchovy, oil … 2 fillets"
+      def lies_in?(token)
+        item.amount.nil? && token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
+      end
+
+      # "A saltspoon each of mustard, sugar and salt"
+      def as_much_each(same)
+        item.amount = same.amount
+        item.flags << :each
       end
 
       def spoken_of(token, index)
@@ -155,6 +167,7 @@ module Scullion
           return true
         end
         return false if @around.kept?(index)
+        return true if @parts[word] == "zest" && item.name.to_s.match?(JUICE) && @around.amount_near?(index)
         return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
 
         true
@@ -208,8 +221,11 @@ module Scullion
 
       def role(token, index)
         roles = token.value
+        return if @around.word_before(index) == "not"
+
+        begin_item(token) if roles["pieces"] && item.food? && @around.of_food?(index)
         return counted_as(roles["pieces"], index) if roles["pieces"] && counts?(index, roles)
-        return packed(roles) if roles["containers"] && holds?(index)
+        return packed(roles, index) if roles["containers"] && holds?(index)
 
         known = ROLES.select { |name| roles[name] }
         known.each { |name| item.words[name] ||= roles[name] }
@@ -230,8 +246,9 @@ module Scullion
         item.piece = piece if counted
       end
 
-      def packed(roles)
-        item.container ||= roles["containers"]
+      # "In the jar" says only where they come from.
+      def packed(roles, index)
+        item.container ||= roles["containers"] unless @around.out_of?(index)
         roles["states"]&.then { |state| item.words["states"] ||= state }
       end
 

@@ -33,14 +33,20 @@ module Scullion
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
+      CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
+      # Share of rows in capitals from which they say nothing.
+      SHOUTING = 0.3
       # Words to the name of a part.
       PART_WORDS = 5
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
 
       # @param lexicon [Lexicon] @param items [Items]
-      def initialize(lexicon, items)
+      # @param texts [Array<String>] all rows
+      def initialize(lexicon, items, texts)
         @lexicon, @items = lexicon, items
+        loud = texts.count { |text| text.match?(/[[:upper:]]{3}/) && !text.match?(/[[:lower:]]/) }
+        @small_letters = loud < texts.size * SHOUTING
       end
 
       # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
@@ -52,6 +58,7 @@ module Scullion
         return "note" if place == 1 && subtitle?(text)
         return "heading" if heading?(text)
         return "servings" if text.match?(Servings::LINE)
+        return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
@@ -129,7 +136,8 @@ module Scullion
 
       # "Dressing: ¼ pt yoghurt"
       def measured?(plain)
-        plain.match?(/[\d½¼¾⅓⅔⅛]/) && @items.of(plain).any? { |item| item.food? && item.amount }
+        plain.match?(/[\d½¼¾⅓⅔⅛]/) &&
+          @items.of(plain).any? { |item| item.food? && item.amount && !item.counted? }
       end
 
       # "-- anchovy paste --" names a part, "--- forwarded ---" does not.
@@ -140,6 +148,11 @@ module Scullion
         name, rest = plain.split(",", 2)
         @lexicon.part?(name.strip) && rest.split.size.between?(1, PART_WORDS) &&
           @items.of(rest).none? { |item| item.food? || item.amount }
+      end
+
+      # "PICKLED CARROTS" among rows in small letters.
+      def capitals?(text)
+        @small_letters && text.match?(CAPITALS) && text.split.size.between?(2, PART_WORDS)
       end
 
       # "SATURDAY - in separate tubs"

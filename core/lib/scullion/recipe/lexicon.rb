@@ -86,6 +86,10 @@ module Scullion
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
+      # What comes in a tin or a jar, with what it lies in.
+      PRESERVED = %w[cured pickle fish].freeze
+      def preserved?(key) = PRESERVED.include?(@larder[key]&.family)
+
       # Is this word in the food's own names: "cheese" of a brined white cheese?
       def in_name?(key, word)
         ingredient = @larder[key] or return false

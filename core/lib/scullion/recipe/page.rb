@@ -27,8 +27,8 @@ module Scullion
         @lexicon, @net = house.lexicon, text.to_s.scrub.match?(NET)
         @lexer = house.recipe_lexer(OwnMeasures.new(text.to_s.scrub, house.measures))
         @items = Items.new(@lexer)
-        @kinds = Kinds.new(@lexicon, @items)
         rows = Rows.new(text)
+        @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @servings = Servings.new(rows.texts).number
         @lines = Prose.new(same_as_above(lay_out(rows)), @items).lines
         lines.each.with_index(1) { |line, number| line.number = number }

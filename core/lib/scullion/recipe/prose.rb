@@ -148,12 +148,21 @@ module Scullion
 
       # Where the steps say that it goes. @return [String, nil]
       def told_into(line)
-        return "dressing" if whisked?(line.item) || part_whisked?(line)
+        return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
 
         return "cook" if @items.poured?(line.item) && fried?(line.item)
         return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # "½ lemon, zest and juice"
+      def zest_beside_juice?(line)
+        line.item.parts == %w[zest] &&
+          @lines.any? do |other|
+            other.row == line.row && other.item &&
+              (other.item.parts == %w[juice] || other.item.name.to_s.match?(Items::JUICE))
+          end
       end
 
       # Weighed above the heading of a dressing that has a list of its own: it is not for that.
