@@ -22,6 +22,7 @@ module Scullion
       def amount(token, index)
         amount = token.value
         return if @clauses.or? && item.food?
+        return if item.food? && @around.share_of_part?(index, @parts)
         return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)

@@ -14,8 +14,15 @@ module Scullion
         /\b(?:pounded|blitzed|blended|whizzed|(?:in|into|for)\s+the\s+(?:dressing|paste|sauce))\b/i.freeze
       POT = /\b(?:(?:in|into|for)\s+the\s+(?:pot|water|stock))\b/i.freeze
 
-      # @param plain [String] the line
-      def initialize(plain)
+      HALF =
+        /\bhalf\s+(?:of\s+(?:it|them)\s+)?(?<one>[[:alpha:]][^,;()]{2,24}?),?\s+(?:and\s+)?
+          (?:the\s+other\s+)?half\s+(?<other>[[:alpha:]][^,;()]{2,24})/ix.freeze
+      ROLES = %w[cuts treats cooks trims].freeze
+
+      # @param plain [String] the line @param lexicon [Lexicon]
+      def initialize(plain, lexicon)
+        @lexicon = lexicon
+        @halves = halves(plain)
         @parts =
           plain
             .to_enum(:scan, SAID)
@@ -25,11 +32,12 @@ module Scullion
       end
 
       # Do two parts of it go two ways?
-      def two? = @parts.size == 2 && @parts.map(&:last).uniq.size == 2
+      def two? = !@halves.nil? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
 
       # @param item [Item] @return [Array<Item>]
       def of(item)
         return [item] unless two? && item.amount
+        return in_halves(item) if @halves
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -41,6 +49,30 @@ module Scullion
       end
 
       private
+
+      # "Half grated, half in ribbons": what is done to each.
+      # @return [Array<Hash>, nil] roles of both, where each has one
+      def halves(plain)
+        found = plain.match(HALF) or return
+        said = [found[:one], found[:other]].map { |words| roles(words) }
+        said if said.all?(&:any?) && said.uniq.size == 2
+      end
+
+      def roles(words)
+        Lexicon
+          .fold(words)
+          .split
+          .map { |word| @lexicon.roles([word]).slice(*ROLES) }
+          .reduce({}) { |all, one| one.merge(all) }
+      end
+
+      def in_halves(item)
+        @halves.map do |roles|
+          item.dup.tap do |each|
+            each.amount, each.words = item.amount.times(0.5), item.words.except(*ROLES).merge(roles)
+          end
+        end
+      end
 
       # @return [String, nil] where what is done to it says that it goes
       def place(done)

@@ -21,7 +21,8 @@ module Scullion
       end
 
       def self.joins?(token) = JOINS.include?(word(token))
-      def self.towards?(token) = TOWARDS.include?(word(token))
+      # "In", "soaked in"
+      def self.towards?(token) = TOWARDS.include?(token&.folded&.last)
       def self.word(token) = token&.folded&.join(" ")
 
       def before(index) = index.zero? ? nil : @tokens[index - 1]
@@ -40,6 +41,12 @@ module Scullion
         [@tokens[index - 1], @tokens[index + 1]].all? do |token|
           token&.kind == :word && (token.value["states"] || token.value["aside"])
         end
+      end
+
+      # Its weight or measure stands right behind it.
+      def weighed_next?(index)
+        after = @tokens[index + 1]
+        after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
       end
 
       # An amount within the next two words.
@@ -103,6 +110,15 @@ module Scullion
       end
 
       def of_its?(index, liquors) = liquors.include?(of_its(index))
+
+      # "Half pickled, half diced": done to a part of it.
+      def half_before?(index) = before(index)&.kind == :amount && before(index).text.match?(/\Ahalf\b/i)
+
+      # "Half the juice"
+      def share_of_part?(index, parts)
+        @tokens[index].text.match?(/\A(?:half|an?\s\w+|third|quarter|½)/i) &&
+          @tokens[index].value.value < 1 && parts.key?(Around.word(@tokens[index + 1]))
+      end
 
       def times?(index) = word_before(index) == "x"
 

@@ -92,10 +92,21 @@ module Scullion
         if !item.food? && token.value[:roles]["pieces"] && @around.food_follows?(index)
           return counted_by(token)
         end
+        begin_item(token) if stranger_counted?
         return named(token) unless item.food?
         return if turned_name?(token)
 
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+      end
+
+      # "Flat pars 20 bunches, mint 10": what nobody knows has an amount of its own behind it.
+      def stranger_counted?
+        return false if item.food? || item.amount.nil? || item.unknown.empty? || @prose
+
+        word, clause = item.unknown.first
+        clause < @clauses.number &&
+          @tokens.index { |token| token.text == word }.to_i <
+            @tokens.index { |token| token.value.equal?(item.amount) }.to_i
       end
 
       # "a clove of garlic"
@@ -103,6 +114,7 @@ module Scullion
 
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
+        return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
         return if @around.kept?(index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
@@ -198,7 +210,8 @@ module Scullion
 
       # "½ c. sweet pickle + 2 Tbsp of the juice": what the first lies in.
       def liquor?(index)
-        item.food? && !@clauses.bracketed? && @around.joined?(index) && @around.of_its?(index, LIQUORS.keys)
+        item.food? && !@clauses.bracketed? && (@around.joined?(index) || @around.kept?(index)) &&
+          @around.of_its?(index, LIQUORS.keys)
       end
 
       def liquor(token, index)

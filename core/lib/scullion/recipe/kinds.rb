@@ -33,7 +33,10 @@ module Scullion
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
+      # "Roast veg: courgettes 5 kg, peppers 4 kg": a list behind its label.
+      LABELLED = /\A[^:\d.]{3,24}:\s(?:[^.!?]*?\d\s?(?:k?g|ml|l|oz|lbs?)\b){2}/i.freeze
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
+      GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.
@@ -54,6 +57,7 @@ module Scullion
       def of(text, place, section)
         return "note" if note?(text)
         return "title" if place.zero? && title?(text)
+        return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
         return "note" if place == 1 && subtitle?(text)
         return "heading" if heading?(text)
@@ -128,6 +132,8 @@ module Scullion
 
         return part_for_all?(plain) if plain.include?(",")
 
+        return false if plain.match?(/\bof\b/)
+
         words = plain.sub(/\(.*\)\z/, "").split
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
           (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
@@ -162,7 +168,7 @@ module Scullion
       end
 
       def note?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z/)
+        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING)
         return part_between_dashes?(text) == false if text.match?(DASHED)
 
         !amount?(text) && @lexicon.note?(text)
@@ -171,6 +177,7 @@ module Scullion
       def step?(text, section)
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
+        return false if plain.match?(LABELLED)
         return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))

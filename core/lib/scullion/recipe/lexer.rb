@@ -52,6 +52,7 @@ module Scullion
           .tr("⁄×", "/x")
           .gsub(/\ba couple(?: of)?\b/i, "2")
           .gsub(SAY, '\1')
+          .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")
           .gsub(/[–—‒−]/, "-")
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
           .tr("’‘", "''")

@@ -90,6 +90,9 @@ module Scullion
       PRESERVED = %w[cured pickle fish].freeze
       def preserved?(key) = PRESERVED.include?(@larder[key]&.family)
 
+      # Is it there for its juice or zest, whole as it is written?
+      def squeezed?(key) = words("kept").fetch("squeezed").include?(key)
+
       # Is this word in the food's own names: "cheese" of a brined white cheese?
       def in_name?(key, word)
         ingredient = @larder[key] or return false

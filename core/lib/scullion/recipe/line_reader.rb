@@ -127,11 +127,19 @@ module Scullion
         (found.dry_or_not? ? "Dry, or from a tin?" : "Which of these is it?") if found.open?
       end
 
+      # A lemon of which nothing is said but how many.
+      def for_what?(item, amount, ingredient)
+        @house.lexicon.squeezed?(ingredient.key) && amount.unit == :piece && item.parts.empty? &&
+          item.words.empty? && item.place.nil? && item.container.nil?
+      end
+
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
         return "#{amount.value.round} of what: grams, or pieces?" if Counted.many?(amount)
+
+        return "Its juice, its zest, or whole?" if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
       end

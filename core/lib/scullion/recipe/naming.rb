@@ -61,6 +61,8 @@ module Scullion
       def turned_name?(token)
         return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
+        return false if @around.half_before?(@tokens.index(token))
+
         words = [*token.folded, *Lexicon.fold(item.name).split]
         return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
 

@@ -41,7 +41,7 @@ module Scullion
       #   list, for those without an amount too
       def lines
         all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
-        all.each { |line| line.into = told_into(line) if line.item&.food? && open?(line) }
+        all.each { |line| tell(line) if line.item&.food? }
       end
 
       private
@@ -142,6 +142,26 @@ module Scullion
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
         named > at && (!@alone || sentence[at...named].match?(/\bwith\b[^,;]*\z/i))
+      end
+
+      # What part of a fruit it is, and where it goes.
+      def tell(line)
+        tell_part(line.item)
+        line.into = told_into(line) if open?(line)
+      end
+
+      # "2 limes" that the steps squeeze, or zest.
+      def tell_part(item)
+        return unless whole_fruit?(item)
+
+        said = mentions(item).join(" ")
+        item.parts << "zest" if said.match?(/\bzest/i)
+        item.parts << "juice" if item.parts.empty? && said.match?(/\b(?:juice|squeeze)/i)
+      end
+
+      def whole_fruit?(item)
+        @items.lexicon.squeezed?(item.foods.first) && item.counted? && item.parts.empty? &&
+          item.words.empty? && item.place.nil?
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?

@@ -15,8 +15,10 @@ module Scullion
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            eaters|mains?|(?:plates|heads|boxes|bowls)(?!\s+of)|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|(?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+            eaters|mains?|(?:plates|heads|boxes|bowls)(?!\s+of)|
+            (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
+            hungry|kids|children|little\ ones|pupils|residents|diners|patients|
+            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
@@ -40,16 +42,19 @@ module Scullion
       SAID = [
         /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b#{NUMBER}(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
-        /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
+        /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|plate|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
-        /\A[^\d]{6,}\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)\z/ix
+        /\A[^\d]{6,}\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)\z/ix,
+        /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
+      # The pattern from which a number is meant near the top alone, and the one for the first row.
+      NEAR, FIRST = 5, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -59,13 +64,18 @@ module Scullion
       def initialize(rows)
         SAID.each_with_index do |pattern, index|
           # A bare "for six" is meant so near the top, or at the very end.
-          searched = index >= 5 ? [*rows.first(NEAR_TOP), *rows.last(1)] : rows
-          @number = searched.filter_map { |row| read(row, pattern) }.first
+          @number = searched(rows, index).filter_map { |row| read(row, pattern) }.first
           break if @number
         end
       end
 
       private
+
+      def searched(rows, index)
+        return rows if index < NEAR
+
+        index == FIRST ? rows.first(1) : [*rows.first(NEAR_TOP), *rows.last(1)]
+      end
 
       def read(row, pattern)
         found = row.match(pattern) or return

@@ -39,6 +39,7 @@ module Scullion
         all.each { |item| item.place = "pot" } if all.any? { |each|
           each.place == "pot" && !each.said?(:in_it)
         }
+        cooked_as_labelled(all)
         for_cooking(all)
         SaidOnce.new(@plain, @lexer).of(all)
         keep_back(all)
@@ -65,6 +66,14 @@ module Scullion
       def label?(item, other)
         item.food? && item.amount.nil? && item.words.empty? && other&.food? &&
           Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
+      end
+
+      # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
+      def cooked_as_labelled(items)
+        return unless @plain.match?(Kinds::LABELLED)
+
+        cook = items.first&.words&.fetch("cooks", nil) or return
+        items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
       end
 
       # "60 g pp", "2 slices a head": so much for each who is served.
@@ -117,7 +126,7 @@ module Scullion
         foods = items.select(&:food?)
         return items unless foods.size == 1
 
-        counted_from_one(foods.first) if (apart = Apart.new(@plain)).two?
+        counted_from_one(foods.first) if (apart = Apart.new(@plain, lexicon)).two?
         items.flat_map { |item| item.food? ? apart.of(item) : item }
       end
 
