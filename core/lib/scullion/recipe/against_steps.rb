@@ -16,7 +16,7 @@ module Scullion
       # @param writer [Amount::Writer]
       def initialize(page, larder, listed, mentions, items, writer)
         @larder, @reads, @taken = larder, listed.map(&:first), listed.filter_map(&:last)
-        @sentences = page.steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) }
+        @sentences = page.steps.flat_map { |line| Sentences.of(line.text) }
         @steps = @sentences.join(" ").downcase
         @mentions, @items, @writer = mentions, items, writer
       end

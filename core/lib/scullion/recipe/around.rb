@@ -9,6 +9,7 @@ module Scullion
       # "Keep the oil": that is not weighed.
       KEEP = %w[keep save reserve saving keeping reserving catch].freeze
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
+      NAMES = %i[word food].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       DONE = %w[cuts treats cooks trims].freeze
@@ -122,6 +123,12 @@ module Scullion
 
       def times?(index) = word_before(index) == "x"
 
+      # "Zest and juice of"
+      def parts_of?(index, parts)
+        Around.joins?(@tokens[index + 1]) && parts.key?(Around.word(@tokens[index + 2])) &&
+          of_ahead?(index + 2)
+      end
+
       # Comes a food before the next mark, amount or "or"?
       def food_follows?(index)
         after = @tokens.drop(index + 1)
@@ -152,6 +159,14 @@ module Scullion
         of = between.index { |token| Around.towards?(token) } or return false
         between[of].folded == ["of"] &&
           between.drop(of).any? { |token| token.kind == :mark || Around.joins?(token) }
+      end
+
+      # Roasted, fried or toasted with it, in this clause.
+      def cooked_with?(index)
+        clause =
+          @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) || token.text == "." }
+        at = clause.index { |token| WITH.include?(Around.word(token)) } or return false
+        clause.drop(at).any? { |token| token.kind == :word && token.value["cooks"] }
       end
 
       # Said to be kept, and so not weighed.
@@ -207,7 +222,7 @@ module Scullion
 
       # "in the jar", "from a tin"
       def out_of?(index)
-        %w[the a].include?(word_before(index)) && index > 1 && %w[in from].include?(word_before(index - 1))
+        %w[the a].include?(word_before(index)) && index > 1 && %w[in from of].include?(word_before(index - 1))
       end
 
       # "as fine as you can": that is no tin.

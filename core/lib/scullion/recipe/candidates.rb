@@ -22,7 +22,7 @@ module Scullion
         "tinned" => %w[tinned-pulse],
         "cooked" => %w[tinned-pulse],
         "dry" => %w[pulse spice],
-        "jarred" => %w[pickle]
+        "jarred" => %w[pickle tinned-pulse]
       }.freeze
       CONTAINERS = { "tin" => "tinned", "a10" => "tinned", "no10" => "tinned", "jar" => "jarred" }.freeze
       # Counted like this it is what grows, spooned it is dried.

@@ -7,21 +7,12 @@ module Scullion
     class Items
       include Amounted
       include Naming
+      include PartOfIt
 
       ROLES = %w[cuts trims treats cooks states].freeze
       # What is one without a number, wherever it stands: "basil, big bunch".
-      PARTED = %w[leaf clove stick stalk sprig fillet slice].freeze
+      PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
       BUNCHED = %w[bunch head punnet loaf].freeze
-      # What a pickle or something in oil lies in, by what it is called beside it.
-      LIQUORS = {
-        "juice" => "pickle-brine",
-        "brine" => "pickle-brine",
-        "liquid" => "pickle-brine",
-        "liquor" => "pickle-brine",
-        "oil" => "jar-oil"
-      }.freeze
-      # "of the juice"
-      LIQUOR_WORDS = 3
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
@@ -67,6 +58,7 @@ module Scullion
         @token = token
         case token.kind
         when :mark
+          item.unknown.clear if label?(token, index)
           @clauses.pass(token)
         when :amount
           amount(token, index)
@@ -77,6 +69,11 @@ module Scullion
         when :length
           item.long ||= long(token.text)
         end
+      end
+
+      # "Tempering: 1 tsp oil"
+      def label?(token, index)
+        token.text == ":" && @items.one? && !item.food? && item.amount.nil? && @around.food_follows?(index)
       end
 
       # --- foods
@@ -118,6 +115,9 @@ module Scullion
         return kind_of_it(token) if @clauses.bracketed?
         return if @around.kept?(index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
+        if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
+          return cooked_with(token)
+        end
         return spoken_of(token, index) if @around.towards?(index)
         return listed_too(token) if @around.apart?(index)
 
@@ -132,11 +132,6 @@ module Scullion
         name(token)
       end
 
-      # "Tuna, in oil", "anchovy, oil … 2 fillets"
-      def lies_in?(token)
-        item.amount.nil? && token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
-      end
-
       # "A saltspoon each of mustard, sugar and salt"
       def as_much_each(same)
         item.amount = same.amount
@@ -149,6 +144,14 @@ module Scullion
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
           item.place ||= "cook"
         end
+      end
+
+      # "Roasted in foil with thyme": to taste, on what it is roasted with.
+      def cooked_with(token)
+        begin_item(token)
+        name(token)
+        item.place = "cook"
+        item.flags << :taste
       end
 
       # --- words
@@ -172,64 +175,6 @@ module Scullion
         item.flags << :drained
         item.flags << :drained_size if @sized == @clauses.number
         @drained = @clauses.number
-      end
-
-      def part?(word, index)
-        if @around.of_ahead?(index) || (@around.of_or_amount?(index) && @around.food_after?(index))
-          return true
-        end
-        return false if @around.kept?(index)
-        return true if @parts[word] == "zest" && item.name.to_s.match?(JUICE) && @around.amount_near?(index)
-        return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
-
-        true
-      end
-
-      # "and the juice of half a lemon", "2 Tbsp oil and zest of 1 lime": a food of its own.
-      def part(word, index)
-        own = item.food? && @around.food_after?(index) && !word.end_with?("d")
-        own &&=
-          (item.parts.empty? && @around.of_or_amount?(index)) ||
-            (item.amount && Around.joins?(@around.before(index)))
-        if @parts[word] == "zest" && item.name.to_s.match?(JUICE) && @around.amount_near?(index)
-          return zest_of_same(index)
-        end
-
-        return of_same(@parts[word], index) if @around.some_of_same?(index) && item.parts.any? && item.food?
-
-        begin_item(@tokens[index]) if own
-        item.parts << @parts[word]
-      end
-
-      # "Zest of 2 lemons and juice of 3"
-      def of_same(part, index)
-        same = item
-        begin_item(@tokens[index])
-        item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
-      end
-
-      # "½ c. sweet pickle + 2 Tbsp of the juice": what the first lies in.
-      def liquor?(index)
-        item.food? && !@clauses.bracketed? && (@around.joined?(index) || @around.kept?(index)) &&
-          @around.of_its?(index, LIQUORS.keys)
-      end
-
-      def liquor(token, index)
-        key = LIQUORS.fetch(@around.of_its(index))
-        begin_item(token).amount = token.value
-        item.foods, item.name, item.clause = [key], key.tr("-", " "), @clauses.number
-        @said = index + LIQUOR_WORDS
-      end
-
-      # "Lemon juice 150 ml, + zest of 3 of them first"
-      def zest_of_same(index)
-        fruit = item.foods.first.delete_suffix("-juice")
-        begin_item(@tokens[index])
-        item.foods, item.name, item.clause, item.parts =
-          [fruit],
-          fruit.tr("-", " "),
-          @clauses.number,
-          ["zest"]
       end
 
       def role(token, index)

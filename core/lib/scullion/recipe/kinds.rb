@@ -37,6 +37,8 @@ module Scullion
       LABELLED = /\A[^:\d.]{3,24}:\s(?:[^.!?]*?\d\s?(?:k?g|ml|l|oz|lbs?)\b){2}/i.freeze
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
       GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
+      # "Gas 5, 1 hr."
+      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A\d{3}\s?°?\s?[CF]\b/i.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.
@@ -178,7 +180,8 @@ module Scullion
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
         return false if plain.match?(LABELLED)
-        return words >= LONG_PROSE && plain.match?(/[.!?](?:\s|\z)/) if listed_food?(plain)
+        return true if plain.match?(HOT)
+        return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
         return true if words >= LONG_PROSE || told?(plain, words)
@@ -187,7 +190,7 @@ module Scullion
       end
 
       def told?(plain, words)
-        words >= PROSE_WORDS && plain.match?(/[.!?](?:\s|\z)/) && !plain.match?(/\A\S+\.\s/)
+        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/)
       end
 
       def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))

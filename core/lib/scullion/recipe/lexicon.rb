@@ -82,6 +82,9 @@ module Scullion
       POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       def poured?(key) = POURED.include?(@larder[key]&.family)
 
+      SEASONS = %w[herb spice salt].freeze
+      def seasons?(key) = SEASONS.include?(@larder[key]&.family)
+
       # What others are cooked in, or with, and what gives a dressing its taste.
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)

@@ -130,7 +130,7 @@ module Scullion
       # A lemon of which nothing is said but how many.
       def for_what?(item, amount, ingredient)
         @house.lexicon.squeezed?(ingredient.key) && amount.unit == :piece && item.parts.empty? &&
-          item.words.empty? && item.place.nil? && item.container.nil?
+          item.words.empty? && item.place.nil? && item.container.nil? && item.piece.nil?
       end
 
       def how_much(item, amount, ingredient, counted)

@@ -44,7 +44,7 @@ module Scullion
         lines
           .uniq { |line| [line.row, line.kind == "step" ? line.number : line.text] }
           .select { |line| line.kind == "step" || line.text.match?(Told::TIMED) }
-          .flat_map { |line| line.text.split(/(?<=[.!?;])\s+|\s*(?:→|·|\|)\s*/) }
+          .flat_map { |line| Sentences.of(line.text).flat_map { |part| part.split(/\s*(?:→|·|\|)\s*/) } }
       end
 
       # The steps, and what a dressing's own heading says of it: "makes double, use half".
@@ -52,7 +52,7 @@ module Scullion
       def told_of_dressing
         headed = lines.select { |line| line.kind == "heading" && line.into == "dressing" }
         headed.map { |line| line.text.match?(Split::OF_IT) ? line.text : "Dressing: #{line.text}" } +
-          steps.flat_map { |line| line.text.split(/(?<=[.!?;])\s+/) }
+          steps.flat_map { |line| Sentences.of(line.text) }
       end
 
       # The words of a line that are of one of its foods. @param plain [String] the line as its items have it

@@ -19,6 +19,7 @@ module Scullion
             gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
+      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
@@ -238,10 +239,13 @@ module Scullion
         @topping ||=
           told
             .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) }
-            .map(&:last)
+            .map { |text, _| @items.of(goes_over(text), prose: true).flat_map(&:foods) }
             .select { |foods| foods.uniq.size <= FEW }
             .flatten
       end
+
+      # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
+      def goes_over(text) = text[SCATTER, :what] || text
 
       # Is it whisked into a dressing somewhere in the steps?
       def whisked?(item)
@@ -256,7 +260,7 @@ module Scullion
           whisked.flat_map { |text| @items.of(text[BEFORE_IT_GOES] || text, prose: true).flat_map(&:foods) }
       end
 
-      def sentences(line) = line.text.split(/(?<=[.!?;])\s+/)
+      def sentences(line) = Sentences.of(line.text)
     end
   end
 end

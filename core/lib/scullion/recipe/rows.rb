@@ -39,7 +39,11 @@ module Scullion
 
       def rows_of(text)
         lines =
-          plain(text.to_s.scrub).split(/\r\n|\r|\n/).each.with_index(1).map { |line, number| [number, line] }
+          plain(text.to_s.scrub)
+            .split(/\r\n|\r|\n/)
+            .each
+            .with_index(1)
+            .map { |line, number| [number, cells(line)] }
         table = Table.new
         rows =
           Columns
@@ -65,6 +69,14 @@ module Scullion
             "&frac12;" => "½",
             "&deg;" => "°"
           )
+      end
+
+      # A table in Markdown is a sheet, its rule no row.
+      def cells(line)
+        return line unless line.match?(/\A\s*\|.*\|\s*\z/)
+        return "" if line.match?(/\A[\s|:-]+\z/)
+
+        line.strip.delete_prefix("|").delete_suffix("|").split("|").map(&:strip).join("\t")
       end
 
       def written(number, line)

@@ -40,7 +40,7 @@ module Scullion
          |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
       # The surest first.
       SAID = [
-        /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
+        /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,

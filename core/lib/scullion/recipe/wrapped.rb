@@ -9,10 +9,17 @@ module Scullion
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       # A row that begins an item of its own.
       OWN = /\A(?:a|one|two|half|juice|zest)\b|\A.{0,24}\d/.freeze
+      # A row that cannot end there.
+      OPEN = /(?:,|\b(?:and|or|with|w|of|the|a|in|into|to|for|from|plus))\z/i.freeze
+      # A text is set to a width where so many rows come within so many letters of its longest.
+      SET_ROWS, NEAR = 3, 12
 
       # @param rows [Array<Rows::Row>]
       def initialize(rows)
         @rows = rows
+        lengths = rows.map { |row| row.text.length }
+        @width = lengths.max.to_i
+        @set = lengths.count { |length| length >= @width - NEAR } >= SET_ROWS
       end
 
       # @return [Array<Rows::Row>]
@@ -44,8 +51,12 @@ module Scullion
 
       def runs_on?(above, row)
         above.length >= FULL && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
-          !above.match?(/[.:;!?)]\z/) && !row.text.match?(OWN)
+          !above.match?(/[.:;!?)]\z/) && !row.text.match?(OWN) &&
+          (above.match?(OPEN) || full?(above, row) || row.text.start_with?("of "))
       end
+
+      # The next word had no room on it.
+      def full?(above, row) = @set && above.length + 1 + row.text[/\S+/].length >= @width - NEAR
     end
   end
 end

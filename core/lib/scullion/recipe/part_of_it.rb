@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What is a part of a food that its line names: the juice or zest of a fruit, what a pickle lies in.
+    module PartOfIt
+      # What a pickle or something in oil lies in, by what it is called beside it.
+      LIQUORS = {
+        "juice" => "pickle-brine",
+        "brine" => "pickle-brine",
+        "liquid" => "pickle-brine",
+        "liquor" => "pickle-brine",
+        "oil" => "jar-oil"
+      }.freeze
+      # "of the juice"
+      LIQUOR_WORDS = 3
+
+      private
+
+      def part?(word, index)
+        if @around.of_ahead?(index) || @around.parts_of?(index, @parts) ||
+             (@around.of_or_amount?(index) && @around.food_after?(index))
+          return true
+        end
+        return false if @around.kept?(index)
+        if @parts[word] == "zest" && item.name.to_s.match?(Items::JUICE) && @around.amount_near?(index)
+          return true
+        end
+        return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
+
+        true
+      end
+
+      # "and the juice of half a lemon", "2 Tbsp oil and zest of 1 lime": a food of its own.
+      def part(word, index)
+        own = item.food? && @around.food_after?(index) && !word.end_with?("d")
+        own &&=
+          (item.parts.empty? && (@around.of_or_amount?(index) || @around.parts_of?(index, @parts))) ||
+            (item.amount && Around.joins?(@around.before(index)))
+        if @parts[word] == "zest" && item.name.to_s.match?(Items::JUICE) && @around.amount_near?(index)
+          return zest_of_same(index)
+        end
+
+        return of_same(@parts[word], index) if @around.some_of_same?(index) && item.parts.any? && item.food?
+
+        begin_item(@tokens[index]) if own
+        item.parts << @parts[word]
+      end
+
+      # "Zest of 2 lemons and juice of 3"
+      def of_same(part, index)
+        same = item
+        begin_item(@tokens[index])
+        item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
+      end
+
+      # "½ c. sweet pickle + 2 Tbsp of the juice": what the first lies in.
+      def liquor?(index)
+        item.food? && !@clauses.bracketed? && (@around.joined?(index) || @around.kept?(index)) &&
+          @around.of_its?(index, LIQUORS.keys)
+      end
+
+      def liquor(token, index)
+        key = LIQUORS.fetch(@around.of_its(index))
+        begin_item(token).amount = token.value
+        item.foods, item.name, item.clause = [key], key.tr("-", " "), @clauses.number
+        @said = index + LIQUOR_WORDS
+      end
+
+      # "Lemon juice 150 ml, + zest of 3 of them first"
+      def zest_of_same(index)
+        fruit = item.foods.first.delete_suffix("-juice")
+        begin_item(@tokens[index])
+        item.foods, item.name, item.clause, item.parts =
+          [fruit],
+          fruit.tr("-", " "),
+          @clauses.number,
+          ["zest"]
+      end
+
+      # "Tuna, in oil", "anchovy, oil … 2 fillets"
+      def lies_in?(token)
+        item.amount.nil? && token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A text told in sentences, of which none ends at the full stop of a short word: "3 Tbs. olive oil".
+    module Sentences
+      SHORT = %w[
+        tbs
+        tbsp
+        tbl
+        tblsp
+        tsp
+        t
+        c
+        oz
+        lb
+        lbs
+        pt
+        pts
+        qt
+        qts
+        gal
+        pkg
+        pkt
+        lg
+        lge
+        sm
+        med
+        abt
+        approx
+        w
+        vin
+        veg
+        doz
+        hr
+        hrs
+        min
+        mins
+        no
+        st
+        mt
+        dr
+        mrs
+        mr
+        env
+        pr
+        chopd
+        yog
+        temp
+        ca
+        e.g
+        i.e
+      ].freeze
+      # A full stop, mark or semicolon, and what comes after a space.
+      END_OF_ONE = /(?<=[.!?;])\s+/.freeze
+      BREAK = /(?<![[:alpha:]])(?:#{SHORT.map { |word| Regexp.escape(word) }.join("|")})\.\z/i.freeze
+
+      # @param text [String] @return [Array<String>]
+      def self.of(text)
+        text
+          .split(END_OF_ONE)
+          .each_with_object([]) do |part, all|
+            if all.any? && all.last.match?(BREAK) && !part.match?(/\A[[:upper:]][[:lower:]]+\s[[:lower:]]/)
+              all.last << " " << part
+            else
+              all << +part
+            end
+          end
+      end
+
+      # Is there an end of one in it?
+      def self.ends?(text) = of(text).size > 1 || text.match?(/[.!?]\z/)
+    end
+  end
+end
