@@ -172,7 +172,7 @@ module Scullion
       # Said to be kept, and so not weighed.
       def kept?(index)
         words = @tokens.first(index).last(3).reverse.take_while { |token| token.kind == :word }
-        words.any? { |token| KEEP.include?(Around.word(token)) }
+        words.first&.folded == %w[not] || words.any? { |token| KEEP.include?(Around.word(token)) }
       end
 
       # "massaged with oil and salt": what something is done with.

@@ -62,6 +62,7 @@ module Scullion
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
         return "note" if place == 1 && subtitle?(text)
+        return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "servings" if text.match?(Servings::LINE)
         return "heading" if place >= SHOUTED && capitals?(text)
@@ -100,6 +101,12 @@ module Scullion
 
         !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !list_heading?(plain) &&
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text))
+      end
+
+      # "Quinoa salad for the school trip - 12 lunchboxes"
+      def dish?(text)
+        text.match?(/\b(?:salad|slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
+          !amount?(text) && text.match?(/\d\s*(?:#{Servings::THEM})/o)
       end
 
       # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.

@@ -14,6 +14,8 @@ module Scullion
         /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
           (?:per|for\s+each|on\s+each|each)\s+(?:plate|person|head|portion|cover|guest)\b/ix.freeze
 
+      # Foods behind a heading from which all of its part is there.
+      WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.
       NET =
         /\bprep\s+list\b|\b(?:wts?|weights?)\b[^\n.]{0,20}\b(?:trimmed|net|prepped|prepared|EP)\b
@@ -146,7 +148,10 @@ module Scullion
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
         return [line(row, row.text, "heading")] unless food?(rest)
 
-        [line(row, found[:name], "heading"), *foods(row, rest)]
+        listed = foods(row, rest)
+        # All of it stands behind its heading: what follows at the margin is not of it.
+        @set_in = true if listed.count { |each| each.item&.amount } >= WHOLE_PART
+        [line(row, found[:name], "heading"), *listed]
       end
 
       # "Parsley, same again", "1 pouch of beluga, the same size": as much as on the line above.

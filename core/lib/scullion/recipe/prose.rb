@@ -18,6 +18,7 @@ module Scullion
         /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
             gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
+      BOILED_DRY = /\b(?:simmer|boil|soak)\w*/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
@@ -148,6 +149,7 @@ module Scullion
       # What part of a fruit it is, and where it goes.
       def tell(line)
         tell_part(line.item)
+        tell_state(line.item)
         line.into = told_into(line) if open?(line)
       end
 
@@ -158,6 +160,14 @@ module Scullion
         said = mentions(item).join(" ")
         item.parts << "zest" if said.match?(/\bzest/i)
         item.parts << "juice" if item.parts.empty? && said.match?(/\b(?:juice|squeeze)/i)
+      end
+
+      # Lentils that the steps simmer are dry.
+      def tell_state(item)
+        return if item.foods.size < 2 || item.words.key?("states") || item.container
+        return unless item.foods.any? { |key| key.start_with?("dry-") }
+
+        item.words["states"] = "dry" if mentions(item).any? { |text| text.match?(BOILED_DRY) }
       end
 
       def whole_fruit?(item)

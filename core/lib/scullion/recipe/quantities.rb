@@ -22,6 +22,7 @@ module Scullion
         "#" => "lb",
         "tblsp" => "tbsp",
         "Tb" => "tbsp",
+        "k" => "kg",
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze
@@ -90,9 +91,17 @@ module Scullion
         word = @scan.string.byteslice(from...@scan.pos)
         return !countable? if word.match?(/\Aan?\z/i)
 
+        return false if food_ahead?
+
         last = @tokens.last
         word.match?(/\Aone\z/i) && last&.kind == :word && !last.value["places"] &&
           !OF_ONE.include?(last.folded)
+      end
+
+      # "One green pepper" behind a word is a pepper, "the good one" is none.
+      def food_ahead?
+        words = Lexicon.fold(@scan.check(/(?:\s+[[:alpha:]]+){1,3}/).to_s).split
+        words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
       end
 
       def countable?

@@ -101,11 +101,12 @@ module Scullion
         line.split(/(?<=[.!?]) /).flat_map { |sentence| cut(sentence) }
       end
 
-      # At the last space before it gets too long, or anywhere where there is none.
+      # Between two things that are said, else at the last space before it gets too long, or anywhere.
       def cut(sentence)
         parts = []
         while sentence.length > LONGEST_ROW
-          at = sentence.rindex(" ", LONGEST_ROW)
+          at = sentence.rindex(/[,;]\s|\s(?=(?:and|then|with)\s)/i, LONGEST_ROW)
+          at = at.to_i.positive? ? at + 1 : sentence.rindex(" ", LONGEST_ROW)
           at = LONGEST_ROW if at.nil? || at.zero?
           parts << sentence[0...at]
           sentence = sentence[at..].lstrip

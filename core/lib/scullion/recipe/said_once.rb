@@ -22,7 +22,8 @@ module Scullion
         the_same(items)
         chain(items)
         share_out(items)
-        items.each_cons(2) { |one, other| same_unit(one, other) }
+        steps = {}.compare_by_identity
+        items.each_cons(2) { |one, other| same_unit(one, other, steps) }
       end
 
       private
@@ -127,13 +128,23 @@ module Scullion
         @lexer.read(@plain[at..]).find { |token| token.kind == :amount && token.value.unit != :piece }&.value
       end
 
-      # A bare number of what is poured goes on in the unit before it.
-      def same_unit(one, other)
+      # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".
+      # @param steps [Hash{Amount=>Float}] what one of such an amount is
+      def same_unit(one, other, steps)
         bare = other.counted? && !other.amount.estimated && other.food?
         return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
 
-        step = one.amount.unit == :g ? 1.0 : @lexer.spoon(one.amount)
+        step = steps[one.amount] || step(one.amount)
         other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
+        steps[other.amount] = step
+      end
+
+      # g, or ml to a spoon
+      def step(amount)
+        return 1.0 if amount.unit == :g
+
+        one = @lexer.read(@plain).find { |token| token.value.equal?(amount) }
+        one&.text.to_s.match?(/\A(?:an?|one)\b|\A[^\d]+\z/i) ? amount.value : @lexer.spoon(amount)
       end
     end
   end

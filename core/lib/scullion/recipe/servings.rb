@@ -25,7 +25,8 @@ module Scullion
                hungry)\s+)?/ix.freeze
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
-                 tsps?|loaves|jars?|oz|lbs?|x|c|third|weeks?|times?|pints?|litres?)\b|[%°"]))
+                 tsps?|loaves|jars?|oz|lbs?|x|c|third|
+                 kcals?|cals?|calories|kj|weeks?|times?|pints?|litres?)\b|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
@@ -40,7 +41,8 @@ module Scullion
          |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
       # The surest first.
       SAID = [
-        /\b(?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
+        /\b(?<!per\s)
+          (?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
