@@ -12,7 +12,7 @@ module Scullion
       ROLES = %w[cuts trims treats cooks states].freeze
       # What is one without a number, wherever it stands: "basil, big bunch".
       PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
-      BUNCHED = %w[bunch head punnet loaf].freeze
+      BUNCHED = %w[bunch head punnet loaf bulb].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze

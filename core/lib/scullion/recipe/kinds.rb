@@ -176,8 +176,14 @@ module Scullion
           @items.of(text).none?(&:food?)
       end
 
+      # "Item   Amt   Notes"
+      def heads?(text)
+        words = text.split
+        words.size > 1 && words.all? { |word| Table::HEADS.values.any? { |pattern| word.match?(pattern) } }
+      end
+
       def note?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING)
+        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return part_between_dashes?(text) == false if text.match?(DASHED)
 
         !amount?(text) && @lexicon.note?(text)

@@ -77,12 +77,23 @@ module Scullion
         @section, @heading, @into, @signed = "list", nil, nil, false
         @per_head = false
         last = 0
+        following = rows.to_a.drop(1)
         rows.each_with_index.flat_map do |row, place|
           # The next column begins: what stands above it in the text is not its heading.
           @heading = @into = nil if row.number < last
           last = row.number
-          laid(row, row.kind || @kinds.of(row.text, place, @section))
+          kind = "heading" if over_list?(row, following[place])
+          laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
         end
+      end
+
+      # "Sherry vinaigrette 750 ml", with what is in it set in below.
+      def over_list?(row, below)
+        return false unless row.indent && below&.indent && below.indent > row.indent
+
+        last = row.text[/([[:alpha:]]+)\W*\z/, 1].to_s.downcase
+        @lexicon.sections[last] == "dressing" &&
+          @items.of(row.text).all? { |item| item.amount || !item.food? } && row.text.match?(/\d/)
       end
 
       def laid(row, kind)
@@ -189,7 +200,7 @@ module Scullion
         @part_pattern ||=
           /\A(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:#{sections})
                |for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))
-             (?:\s*(?:[:=]|!+|\s[-–—]\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)\z/ix
+             (?:\s*(?:[:=]|!+|\s[-–—]{1,2}\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)\z/ix
       end
 
       # One line for each food of the row, in its own words; the row itself where there is none.

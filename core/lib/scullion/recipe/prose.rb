@@ -148,18 +148,28 @@ module Scullion
 
       # What part of a fruit it is, and where it goes.
       def tell(line)
-        tell_part(line.item)
+        tell_part(line)
         tell_state(line.item)
         line.into = told_into(line) if open?(line)
       end
 
       # "2 limes" that the steps squeeze, or zest.
-      def tell_part(item)
+      def tell_part(line)
+        item = line.item
         return unless whole_fruit?(item)
 
         said = mentions(item).join(" ")
         item.parts << "zest" if said.match?(/\bzest/i)
-        item.parts << "juice" if item.parts.empty? && said.match?(/\b(?:juice|squeeze)/i)
+        return unless item.parts.empty? && (said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line))
+        item.parts << "juice"
+      end
+
+      # "Tahini 4 tbsp, lemon 1, garlic 1"
+      def poured_with?(line)
+        @lines.any? do |other|
+          other.row == line.row && !other.equal?(line) && other.item&.food? && other.item.amount &&
+            @items.poured?(other.item)
+        end
       end
 
       # Lentils that the steps simmer are dry.

@@ -5,9 +5,13 @@ module Scullion
     # What a scanner reads for what was printed: l for 1 and 1 for l, O for 0, where neither word nor number
     # is meant as it stands.
     module Scanned
+      # What may stand right behind a 1 that is meant.
+      COUNTED =
+        /(?:tsp|tbsp|tbs|cup|dsp|inch|min|can|tin|bag|jar|bunch|head|clove|pack|pint|large|small)/i.freeze
       WORD =
         /(?<![[:alnum:].])
-         (?:[[:alpha:]]+[01][[:alpha:]]+[01]?[[:alpha:]]*|[[:alpha:]]{3,}[01]|1[[:alpha:]]{3,})
+         (?:[[:alpha:]]+[01][[:alpha:]]+[01]?[[:alpha:]]*|[[:alpha:]]{3,}[01]
+           |1(?!#{COUNTED.source})[[:alpha:]]{3,})
          (?![[:alnum:]])/x.freeze
       # Names of tins and additives.
       MEANT = /\A(?:[abB]\d+|A10|E\d+)\z/.freeze

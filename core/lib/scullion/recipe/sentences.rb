@@ -5,6 +5,10 @@ module Scullion
     # A text told in sentences, of which none ends at the full stop of a short word: "3 Tbs. olive oil".
     module Sentences
       SHORT = %w[
+        tbsps
+        tsps
+        wh
+        r
         tbs
         tbsp
         tbl

@@ -18,6 +18,8 @@ module Scullion
           (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
           (?:(?:shallow|deep|stir|pan)[ -]?)?
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
+      # "2 tbsp oil, 1 tsp cumin → roast 220"
+      INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
       SHARE_WORDS = Regexp.union(KeptBack::SHARES.keys).source.freeze
@@ -105,11 +107,12 @@ module Scullion
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)
-        return unless @plain.match?(FOR_COOKING)
+        roasted = @plain.match?(INTO_HEAT)
+        return unless roasted || @plain.match?(FOR_COOKING)
 
         items
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
-          .each { |item| item.place = "cook" if item.foods.first.match?(/oil|butter|ghee|fat\z/) }
+          .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
       end
 
       # Of the only food, or of the one that it is said of.
