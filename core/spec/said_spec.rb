@@ -81,7 +81,7 @@ RSpec.describe Scullion::Recipe::Items do
   it "is not led astray by the small words of a line" do
     expect(taken("1 small white cabbage, shredded as fine as you can").first).to include("white-cabbage")
     expect(taken("peas, fresh or frozen 400g")).to eq [["frozen-peas", 400, "salad"]]
-    expect(taken("a grated garlic clove and a bit of water").map { |each| each[-1] }).to eq %w[dressing ?]
+    expect(taken("a grated garlic clove and a bit of water").map { |each| each[-1] }).to eq %w[dressing pot]
     expect(taken("1 x 400g tin of chickpeas, drained and patted dry").first).to eq ["chickpeas", 240, "salad"]
     expect(taken("English cucumber, 1 large, seeded, diced, 200g").first[1]).to eq 200
   end

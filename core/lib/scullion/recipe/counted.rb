@@ -7,7 +7,7 @@ module Scullion
       # Of a big bunch or a small head there is so much more or less.
       BIG = { "large" => 1.35, "small" => 0.7 }.freeze
       TO_TASTE = %w[salt spice fat acid herb condiment sweetener].freeze
-      BESIDE_OTHERS = %w[salt spice herb].freeze
+      BESIDE_OTHERS = %w[salt spice].freeze
       # cm of a root that is a thumb of it.
       THUMB = 5.0
       # So many of one thing nobody counts.
@@ -71,6 +71,7 @@ module Scullion
         return true if @item.foods.first == "water"
 
         family = @larder[@item.foods.first]&.family
+        return true if family == "herb" && @item.said?(:in_row)
         return BESIDE_OTHERS.include?(family) if @item.said?(:beside_weighed)
 
         TO_TASTE.include?(family) || %w[top table].include?(@item.place)

@@ -20,6 +20,8 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
+      # Foods with an amount that make a row of them.
+      IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
       SHARE_WORDS = Regexp.union(KeptBack::SHARES.keys).source.freeze
@@ -46,7 +48,7 @@ module Scullion
         SaidOnce.new(@plain, @lexer).of(all)
         keep_back(all)
         weighed = all.select { |item| item.food? && item.amount }
-        all.each { |item| item.flags << :beside_weighed if item.amount.nil? } if weighed.any?
+        beside(all, weighed.size)
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         all.first.flags << :per_head if each_has?(all)
@@ -122,6 +124,15 @@ module Scullion
 
         share = KeptBack.new(@plain).of(foods.first.amount) or return
         foods.first.held, foods.first.place = share, nil
+      end
+
+      # Without an amount of its own beside what has one, or in a row of several that have.
+      def beside(items, weighed)
+        return if weighed.zero?
+
+        bare = items.select { |item| item.amount.nil? }
+        bare.each { |item| item.flags << :beside_weighed }
+        bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
       end
 
       # Where the line has one food alone.
