@@ -112,6 +112,9 @@ module Scullion
 
       def of_its?(index, liquors) = liquors.include?(of_its(index))
 
+      # "(roasted or not)"
+      def or_not?(index) = @tokens[index + 1, 2].to_a.map { |token| Around.word(token) } == %w[or not]
+
       # "Half pickled, half diced": done to a part of it.
       def half_before?(index) = before(index)&.kind == :amount && before(index).text.match?(/\Ahalf\b/i)
 
@@ -229,6 +232,14 @@ module Scullion
       def could?(index) = %w[you i we they one if].include?(word_before(index))
       def for?(index) = [index - 1, index - 2].any? { |at| at >= 0 && Around.word(@tokens[at]) == "for" }
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
+
+      # The next amount is a number of pieces, and of no other food.
+      def count_ahead?(index)
+        after = @tokens.drop(index + 1)
+        at = after.index { |token| %i[amount food].include?(token.kind) } or return false
+        after[at].kind == :amount && after[at].value.unit == :piece &&
+          after.drop(at + 1).none? { |token| token.kind == :food }
+      end
 
       # A number of pieces stands before it, but for words that change nothing.
       def count_before?(index) = count(index)&.unit == :piece

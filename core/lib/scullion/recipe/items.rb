@@ -161,7 +161,8 @@ module Scullion
         return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
-        item.big ||= @sizes[word] unless item.food? && item.clause != @clauses.number
+        item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
+          @around.count_before?(index)
         @flags[word]&.then { |flag| item.flags << flag.to_sym }
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
@@ -231,6 +232,9 @@ module Scullion
         return true if @around.count_before?(index)
         return true if pieces_of_it?(index, roles["pieces"])
         return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
+        if roles["pieces"] == "leaf" && item.food? && item.amount.nil? && @around.count_ahead?(index)
+          return true
+        end
         return false if item.food? || (roles["cuts"] && item.amount.nil?)
 
         item.amount.nil? || item.counted?

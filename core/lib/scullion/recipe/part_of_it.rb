@@ -12,6 +12,7 @@ module Scullion
         "liquor" => "pickle-brine",
         "oil" => "jar-oil"
       }.freeze
+      DONE = %w[juiced zested jcd jced].freeze
       # "of the juice"
       LIQUOR_WORDS = 3
 
@@ -33,7 +34,7 @@ module Scullion
 
       # "and the juice of half a lemon", "2 Tbsp oil and zest of 1 lime": a food of its own.
       def part(word, index)
-        own = item.food? && @around.food_after?(index) && !word.end_with?("d")
+        own = item.food? && @around.food_after?(index) && !DONE.include?(word)
         own &&=
           (item.parts.empty? && (@around.of_or_amount?(index) || @around.parts_of?(index, @parts))) ||
             (item.amount && Around.joins?(@around.before(index)))

@@ -94,7 +94,7 @@ module Scullion
 
       # "The lentils" of a list with small dark lentils.
       def listed_head?(item)
-        @heads.key?(head(item.name)) && (!@alone || item.amount.nil?)
+        @heads.key?(head(item.name)) && (item.amount.nil? || (!@alone && !item.name.include?(" ")))
       end
 
       def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)
@@ -277,7 +277,10 @@ module Scullion
 
       def whisked_foods
         @whisked_foods ||=
-          whisked.flat_map { |text| @items.of(text[BEFORE_IT_GOES] || text, prose: true).flat_map(&:foods) }
+          whisked.flat_map do |text|
+            said = text[BEFORE_IT_GOES] || text
+            @items.of(said, prose: true).select { |item| item.food? && sauced?(item, said) }.flat_map(&:foods)
+          end
       end
 
       def sentences(line) = Sentences.of(line.text)

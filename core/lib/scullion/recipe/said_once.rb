@@ -131,7 +131,7 @@ module Scullion
       # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".
       # @param steps [Hash{Amount=>Float}] what one of such an amount is
       def same_unit(one, other, steps)
-        bare = other.counted? && !other.amount.estimated && other.food?
+        bare = other.counted? && !other.amount.estimated && other.food? && other.piece.nil?
         return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
 
         step = steps[one.amount] || step(one.amount)

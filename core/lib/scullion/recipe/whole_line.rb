@@ -51,8 +51,8 @@ module Scullion
         beside(all, weighed.size)
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
-        all.first.flags << :per_head if each_has?(all)
         ends(all)
+        all.each { |item| item.flags << :per_head if each_has?(item) }
         taken_apart(all).flat_map { |item| both_parts(item) }
       end
 
@@ -89,9 +89,9 @@ module Scullion
           .each { |chars| mark_head(items, @plain[0...chars].bytesize) }
       end
 
-      def each_has?(items)
-        items.size == 1 && items.first.counted? && items.first.size.nil? && !items.first.said?(:per_head) &&
-          @plain.match?(EACH_HAS)
+      def each_has?(item)
+        item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
+          @plain.byteslice(item.from...item.to).scrub.match?(EACH_HAS)
       end
 
       def mark_head(items, at)
