@@ -17,12 +17,22 @@ module Scullion
       HALF =
         /\bhalf\s+(?:of\s+(?:it|them)\s+)?(?<one>[[:alpha:]][^,;()]{2,24}?),?\s+(?:and\s+)?
           (?:the\s+other\s+)?half\s+(?<other>[[:alpha:]][^,;()]{2,24})/ix.freeze
+      # "3 to roast, 1 to shave raw": so many of them each.
+      SOME =
+        /(?<count>\d{1,3}|½|¼|¾|one|two|three|four|five|six)\s*(?:=|to|for|in|into)\s+
+          (?<done>[^,;=]{2,60})/ix.freeze
+      MOST_PARTS = 4
+      SHARES = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
+      # Counts that are the same.
+      NEARLY = 0.01
+      TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
+      COOK = /\A+(?:roast|fry|grill|bake|sear)\b/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
       # @param plain [String] the line @param lexicon [Lexicon]
       def initialize(plain, lexicon)
         @lexicon = lexicon
-        @halves = halves(plain)
+        @halves, @counts = halves(plain), counts(plain)
         @parts =
           plain
             .to_enum(:scan, SAID)
@@ -32,12 +42,13 @@ module Scullion
       end
 
       # Do two parts of it go two ways?
-      def two? = !@halves.nil? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
+      def two? = !@halves.nil? || !@counts.nil? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
 
       # @param item [Item] @return [Array<Item>]
       def of(item)
         return [item] unless two? && item.amount
         return in_halves(item) if @halves
+        return in_counts(item) if @counts
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -56,6 +67,44 @@ module Scullion
         found = plain.match(HALF) or return
         said = [found[:one], found[:other]].map { |words| roles(words) }
         said if said.all?(&:any?) && said.uniq.size == 2
+      end
+
+      # What so many of them are for. @return [Array<Array(Float, String)>, nil]
+      def counts(plain)
+        found = plain.to_enum(:scan, SOME).map { Regexp.last_match }.first(MOST_PARTS)
+        return unless found.size > 1
+
+        said = found.map { |each| [number(each[:count]), each[:done]] }
+        said if said.none? { |count, _| count.zero? }
+      end
+
+      def number(text) = SHARES[text] || Amount::Words::NUMBERS[text.downcase] || text.to_f
+
+      # By count, where the numbers add up to what there is, or where none is said but they.
+      def in_counts(item)
+        first, whole = @counts.first.first, @counts.sum(&:first)
+        if item.counted? && [first, whole].none? { |count| (item.amount.value - count).abs < NEARLY }
+          return [item]
+        end
+
+        of = item.counted? && (item.amount.value - first).abs < NEARLY ? first : whole
+        @counts.map { |count, done| item.dup.tap { |each| take(each, count / of, done) } }
+      end
+
+      def take(item, share, done)
+        poured = @lexicon.poured?(item.foods.first)
+        item.amount = item.amount.times(share)
+        item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
+        item.place = going(done) || (poured && done.match?(COOK) ? "cook" : nil)
+        item.parts = done.scan(/\b(?:juice|zest)\b/i).map(&:downcase).uniq
+      end
+
+      # @return [String, nil]
+      def going(done)
+        return "table" if done.match?(TABLE)
+        return "dressing" if done.match?(/\bdressing\b/i)
+
+        "top" if done.match?(TOP)
       end
 
       def roles(words)

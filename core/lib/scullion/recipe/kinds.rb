@@ -11,7 +11,7 @@ module Scullion
         /\A(?:[\d½¼¾⅓⅔⅛.]|
              (?:about|approx\w*|roughly|around|a|an|one|two|three|four|five|six|half|pinch|handful|juice|
                 zest|dash|glug|few|some|bunch|small|
-                large|big|tin|bag|splash|squeeze|tsp|tbsp)\b)/ix.freeze
+                large|big|tin|bag|splash|squeeze(?!\s+(?:the|over|out|it|in))|tsp|tbsp)\b)/ix.freeze
       # A name and its amount, at the beginning.
       BEHIND =
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)

@@ -91,7 +91,8 @@ module Scullion
       def over_list?(row, below)
         return false unless row.indent && below&.indent && below.indent > row.indent
 
-        last = row.text[/([[:alpha:]]+)\W*\z/, 1].to_s.downcase
+        last =
+          row.text.sub(/\s[\d½¼¾.,]+\s?[[:alpha:]]{0,3}\W*\z/, "")[/([[:alpha:]]+)\W*\z/, 1].to_s.downcase
         @lexicon.sections[last] == "dressing" &&
           @items.of(row.text).all? { |item| item.amount || !item.food? } && row.text.match?(/\d/)
       end

@@ -140,7 +140,10 @@ module Scullion
         foods = items.select(&:food?)
         return items unless foods.size == 1
 
-        counted_from_one(foods.first) if (apart = Apart.new(@plain, lexicon)).two?
+        apart = Apart.new(@plain, lexicon)
+        return items unless apart.two?
+
+        counted_from_one(foods.first)
         items.flat_map { |item| item.food? ? apart.of(item) : item }
       end
 

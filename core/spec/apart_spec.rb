@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+# Foods that a line takes apart, and what a text says of all its lines: its measures, margins and headings.
+RSpec.describe Scullion::Recipe::Apart do
+  def read(text)
+    draft = Scullion::Recipe::Draft.new("Kitchen salad\nServes 4\n#{text}", house)
+    draft.reads.map do |each|
+      taken = draft.taken(each)
+      next each.name, "?" unless draft.settled?(each)
+
+      [taken.ingredient.key, taken.prepared&.round, taken.into, each.words["cut"]].compact
+    end
+  end
+
+  it "takes the parts of a plant where each of them goes, half and half" do
+    expect(read("30 g coriander, stalks pounded, leaves kept for the end")).to eq(
+      [["coriander", 15, "dressing"], ["coriander", 15, "top"]]
+    )
+    expect(read("2 bunches spring onions, whites in, greens on top").map { |each| each[2] }).to eq %w[
+         salad
+         top
+       ]
+    expect(read("30 g coriander, stalks and all, chopped").size).to eq 1
+  end
+
+  it "takes halves that are done two ways" do
+    expect(read("4 carrots, half grated, half in ribbons").map(&:last)).to eq %w[grated ribbons]
+    expect(read("200 g feta, half in, half on top").size).to eq 1
+  end
+
+  # 3 of 4 beetroot of 130 g are 390 g; shaving leaves 94 % of the fourth.
+  it "takes so many for this and so many for that, where the numbers add up" do
+    expect(read("4 beetroot: 3 to roast, 1 to shave raw").map { |each| each.values_at(0, 1) }).to eq(
+      [["beetroot", 390], ["beetroot", 122]]
+    )
+    expect(read("lemons: 6 for juice in the dressing, another 8 in wedges for the table")).to eq(
+      [["lemon-juice", 282, "dressing"], ["lemon", 855, "table", "wedges"]]
+    )
+    expect(read("Rapeseed oil 5 tbsp, 2 to roast, 3 for dressing").map { |each| each[2] }).to eq %w[
+         cook
+         dressing
+       ]
+  end
+
+  it "asks what a lemon is for, unless its line, its neighbours or the steps say so" do
+    expect(read("2 limes\n200 g rocket").first).to eq %w[limes ?]
+    expect(read("200 g rocket\n2 limes\nSqueeze the limes over the rocket.").last).to eq [
+         "lime-juice",
+         60,
+         "dressing"
+       ]
+    expect(read("tahini 4 tbsp, lemon 1, garlic 1").map(&:first)).to eq %w[tahini lemon-juice garlic]
+  end
+
+  it "measures with the spoons that the text says it means, and with British pints where it is British" do
+    expect(read("NB tablespoon = 20 ml\n2 tbsp tahini").last[1]).to eq 40
+    expect(read("1 pt vegetable stock\n2 tins chickpeas\n200 g rocket").first[1]).to eq 568
+    expect(read("1 pt vegetable stock\n2 cups chickpeas\n200 g arugula").first[1]).to eq 473
+  end
+
+  it "ends a part that is set in where the text goes back to its margin" do
+    text = "Dressing: 3 tbsp oil\n  1 tbsp vinegar\n  1 tsp mustard\nspring onions, 3"
+    expect(read(text).last).to eq ["spring-onion", 42, "salad"]
+  end
+
+  it "weighs a kitchen's own list as it is prepared" do
+    expect(read("PREP LIST\ncucumber, peeled and seeded 1800 g").last).to eq ["cucumber", 1800, "salad"]
+    expect(read("cucumber, peeled and seeded 1800 g").last[1]).to be < 1600
+  end
+
+  it "takes spice and honey of what is roasted along to it, and what stands above a dressing not for that" do
+    text = <<~TEXT
+      700 g parsnips, in batons
+      1 tbsp clear honey
+      For the dressing
+      5 tbsp hazelnut oil
+      1 tbsp sherry vinegar
+      Method
+      Roast the parsnips for 35 minutes with the honey.
+    TEXT
+    salad = Scullion::Recipe::Draft.new("Parsnips\nServes 4\n#{text}", house).to_h["salad"]
+    expect(salad["components"].first["with"]).to eq(
+      [{ "ingredient" => "honey", "grams" => (21.3 / 4).round(3), "stays" => true }]
+    )
+    expect(salad["dressing"]["parts"].map { |part| part["ingredient"] }).to eq %w[hazelnut-oil sherry-vinegar]
+  end
+
+  it "takes no full stop of a short word for the end of a sentence" do
+    expect(Scullion::Recipe::Sentences.of("1 Tbs. vinegar, 3 tsp. oil. Whisk it.")).to eq(
+      ["1 Tbs. vinegar, 3 tsp. oil.", "Whisk it."]
+    )
+  end
+
+  it "joins what was broken at a width, and nothing else" do
+    list = "a handful of pumpkin seeds, toasted with a bit of salt\nbag of rocket\n1 red onion, thin"
+    expect(read(list).map(&:first)).to include("pumpkin-seeds", "red-onion")
+    broken = "Whisk 6 tbsp of rapeseed oil with a heaped teaspoon of Dijon and the juice\nof half a lemon."
+    expect(read(broken).map(&:first)).to eq %w[rapeseed-oil mustard lemon-juice]
+  end
+
+  it "reads a table of Markdown, a labelled list and a list below its sum" do
+    table = "| Qty | Unit | Item |\n|---|---|---|\n| 400 | g | orzo |\n| 60 | ml | olive oil |"
+    expect(read(table).map { |each| each.first(2) }).to eq [["orzo", 400], ["olive-oil", 55]]
+    expect(read("Roast veg: courgettes 5 kg, aubergines 4 kg").map(&:first)).to eq %w[courgette aubergine]
+    sum = "400 g rocket\nsherry vinaigrette 750 ml\n  - sherry vinegar 180 ml\n  - walnut oil 300 ml"
+    expect(read(sum).map { |each| each.values_at(0, 2) }).to eq(
+      [%w[rocket salad], %w[sherry-vinegar dressing], %w[walnut-oil dressing]]
+    )
+  end
+end
