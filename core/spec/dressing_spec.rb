@@ -14,52 +14,69 @@ RSpec.describe Scullion::Dress do
       described_class.new(list, left, complaint, house)
     end
 
+    def grams(offer)
+      offer.additions.flat_map { |each| each.mixed.map { |food, share| [food.key, each.grams * share] } }
+    end
+
     # 20.2 g of vinegar at 5 % and 5 g of mustard at 3 % in 86.2 g: 1.346 % of acid. A kilo with a fifth less
-    # of it is
-    # 1,250 g, so 250 g of something without acid. A fifth more takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615)
-    # = 79.5 g.
-    it "solves the smallest addition that lands the target, exactly" do
-      sharp = correct("too-sharp").allowed
-      expect(sharp.map { |addition| [addition.ingredient.key, addition.grams.round(1)] }).to include(
-        ["rapeseed-oil", 250.0]
-      )
-      flat = correct("flat").allowed.first
-      expect([flat.ingredient.key, flat.grams]).to match ["cider-vinegar", be_within(0.2).of(79.5)]
+    # of it is 1,250 g, so 250 g of something without acid, which is just what goes in at once. A fifth more
+    # takes vinegar: 0.2 × 13.46 ÷ (0.05 − 0.01615) = 79.5 g.
+    it "solves what lands the target, exactly" do
+      sharp = grams(correct("too-sharp").offers.first)
+      expect(sharp.map { |key, each| [key, each.round(1)] }).to eq [["rapeseed-oil", 250.0]]
+      flat = grams(correct("flat").offers.first).first
+      expect(flat).to match ["cider-vinegar", be_within(0.2).of(79.5)]
     end
 
-    it "lands there: the jug with the addition has the share that was aimed at" do
-      %w[too-sharp flat too-salty bland too-sweet].each do |complaint|
-        of, by = house.practice.words("corrections", "complaints")[complaint].values_at("of", "by")
-        share =
-          lambda do |list|
-            list.sum { |part| part.grams * (part.ingredient.figures["content/#{of}"] || 0) } /
-              list.sum(&:grams)
-          end
-        jug =
-          recipe.parts.map do |part|
-            [part.ingredient.key, part.role, part.grams * 1000 / recipe.parts.sum(&:grams)]
-          end
-        correct(complaint).additions.each do |addition|
-          after = parts(*jug, [addition.ingredient.key, "x", addition.grams])
-          expect(share.call(after)).to be_within(1e-9).of(share.call(parts(*jug)) * (1 + by)), complaint
-        end
-      end
+    # With 200 g of oil at once: 13.46 − 0.010768 × 1,200 = 0.54 g too much, and sugar hides a quarter of its
+    # weight: 0.54 ÷ (0.010768 + 0.25) = 2.07 g.
+    it "adds two small things where one is more than a cook would dare" do
+      careful = house.with(figures: { "practice/corrections/dare/fat" => [0.2, "Here."] })
+      offer = described_class.new(recipe.parts, 1000.0, "too-sharp", careful).offers
+      expect(grams(offer.first)).to match [["rapeseed-oil", 200.0], ["honey", be_within(0.02).of(2.07)]]
+      expect(grams(offer.last).map(&:first)).to eq %w[honey]
     end
 
-    it "only ever adds, in proportion to what is left" do
+    it "dilutes with the dressing's own without what it has too much of" do
+      salty =
+        parts(
+          ["olive-oil", "fat", 60],
+          ["walnut-oil", "fat", 20],
+          ["cider-vinegar", "acid", 18],
+          ["fine-salt", "salt", 2]
+        )
+      offer = grams(correct("too-salty", salty).offers.first).to_h
+      expect(offer.keys).to eq %w[olive-oil walnut-oil cider-vinegar]
+      expect(offer["olive-oil"] / offer["walnut-oil"]).to be_within(1e-9).of(3)
+      expect(offer.values.sum).to be_within(1).of(250)
+    end
+
+    it "takes oil in its own ratio where there are two" do
+      sharp = parts(["olive-oil", "fat", 45], ["walnut-oil", "fat", 15], ["cider-vinegar", "acid", 40])
+      offer = grams(correct("too-sharp", sharp).offers.first).to_h
+      expect(offer["olive-oil"] / offer["walnut-oil"]).to be_within(1e-9).of(3)
+    end
+
+    it "only ever adds, in proportion to what is left, and never more at once than a cook would dare" do
       house
         .practice
         .words("corrections", "complaints")
         .each_key do |complaint|
-          grams = [100.0, 1000.0].map { |left| correct(complaint, left: left).additions.map(&:grams) }
-          expect(grams.flatten).to all(be_positive)
-          expect(grams.last).to match(grams.first.map { |each| be_within(1e-6).of(each * 10) })
+          offers = [100.0, 1000.0].map { |left| correct(complaint, left: left).offers }
+          all = offers.map { |each| each.flat_map(&:additions) }
+          expect(all.flatten.map(&:grams)).to all(be_positive)
+          expect(all.last.map(&:grams)).to match(all.first.map { |each| be_within(1e-6).of(each.grams * 10) })
+          most = all.last.map { |each| house.practice.fetch("corrections/dare/#{each.role}") * 1000 }
+          expect(all.last.map(&:grams).zip(most)).to all(satisfy { |grams, dare| grams <= dare + 1e-9 })
         end
     end
 
-    it "refuses with the reason where the jug would swell by more than 30 %, or nothing is to mend" do
+    it "refuses with the reason, and what to do instead, where it would take too much" do
       mostly_vinegar = parts(["cider-vinegar", "acid", 70], ["rapeseed-oil", "fat", 30])
-      expect(correct("flat", mostly_vinegar).refusal).to include("more than 30 % of the jug")
+      expect(correct("flat", mostly_vinegar).refusal).to include(
+        "more than goes into such a jug",
+        "half batch"
+      )
       expect(correct("flat", parts(["cider-vinegar", "acid", 95], ["honey", "sweet", 5])).refusal).to include(
         "Nothing here is strong enough"
       )

@@ -50,14 +50,15 @@ RSpec.describe "Dressing and swaps of a salad", :server do
   end
 
   describe "correcting" do
-    it "offers the smallest addition first, in grams and by the spoon, and how far the jug grows" do
-      offers = correct("too-sharp", "2 kg")["additions"]
-      expect(offers.first.keys).to include("name", "grams", "text", "measure", "growth")
-      expect(offers.map { |offer| offer["grams"] }).to eq(offers.map { |offer| offer["grams"] }.sort)
+    it "offers what to add, in grams and by the spoon, and how far the jug grows" do
+      offer = correct("too-sharp", "2 kg")["additions"].first
+      expect(offer["parts"].first.keys).to include("name", "grams", "text", "measure")
+      expect(offer["growth"]).to end_with "%"
     end
 
     it "asks for half as much for half a jug" do
-      whole, half = ["2 kg", "1 kg"].map { |left| correct("flat", left)["additions"].first["grams"] }
+      whole, half =
+        ["2 kg", "1 kg"].map { |left| correct("flat", left)["additions"].first["parts"].first["grams"] }
       expect(half).to be_within(0.02).of(whole / 2)
     end
 
@@ -66,7 +67,7 @@ RSpec.describe "Dressing and swaps of a salad", :server do
       batch = ask(:get, "/api/services/1/plan")["dress"].first
       weighed, measured =
         ["#{batch["whisk_grams"]["value"]} g", "#{batch["batch_ml"]["value"] / 1000} l"].map do |left|
-          correct("flat", left)["additions"].first["grams"]
+          correct("flat", left)["additions"].first["parts"].first["grams"]
         end
       expect(measured).to be_within(weighed * 0.001).of(weighed)
     end
@@ -74,7 +75,9 @@ RSpec.describe "Dressing and swaps of a salad", :server do
     it "says why it cannot be done where adding is no help" do
       expect(correct("too-strong", "2 kg")).to include("additions" => be_an(Array))
       salty = correct("bland", "2 kg")
-      expect(salty["additions"].map { |offer| offer["ingredient"] }).to eq ["fine-salt"]
+      expect(salty["additions"].flat_map { |offer| offer["parts"] }.map { |part| part["ingredient"] }).to eq [
+           "fine-salt"
+         ]
     end
 
     it "refuses what is no weight, what is nothing, and what no jug holds" do

@@ -73,7 +73,13 @@ RSpec.describe "This kitchen's own measures", :server do
       [200, 300].map do |cup|
         measure(cup_ml: cup)
         jug = { "left" => "10 cups", "complaint" => "too-sharp" }
-        ask(:post, "/api/salads/barley-roast-carrot-dill/correct", jug).dig("additions", 0, "grams")
+        ask(:post, "/api/salads/barley-roast-carrot-dill/correct", jug).dig(
+          "additions",
+          0,
+          "parts",
+          0,
+          "grams"
+        )
       end
     expect(large / small).to be_within(0.01).of(1.5)
   end

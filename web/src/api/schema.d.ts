@@ -1931,15 +1931,19 @@ export interface components {
             name: string;
             /** @description Why nothing is offered */
             refusal?: string;
-            /** @description Smallest first; each by itself does it */
+            /** @description In the order in which a cook would; each by itself does it */
             additions: {
-                ingredient: string;
-                name: string;
-                colour: string;
-                grams: number;
-                text: string;
-                measure?: string;
+                /** @description How far the jug grows */
                 growth: string;
+                /** @description What goes in together */
+                parts: {
+                    ingredient: string;
+                    name: string;
+                    colour: string;
+                    grams: number;
+                    text: string;
+                    measure?: string;
+                }[];
             }[];
         };
         DressingCharacter: {

@@ -3,7 +3,7 @@
   import Caution from "../ui/Caution.svelte";
   import Dot from "../ui/Dot.svelte";
 
-  // Say what it tastes like now and how much is in the jug; get the smallest addition that mends it.
+  // Say what it tastes like now and how much is in the jug; get what a cook would add to mend it.
   let { batch }: { batch: DressingBatch } = $props();
   let complaint = $state("");
   let left = $state("");
@@ -12,12 +12,8 @@
     name: string;
     refusal?: string;
     additions: {
-      ingredient: string;
-      name: string;
-      colour: string;
-      text: string;
-      measure?: string;
       growth: string;
+      parts: { ingredient: string; name: string; colour: string; text: string; measure?: string }[];
     }[];
   }>();
 
@@ -61,14 +57,16 @@
   {#if answer}
     <div class="mt-2" aria-live="polite">
       {#if answer.refusal}<Caution text={answer.refusal} />{/if}
-      {#each answer.additions as addition, index (addition.ingredient)}
-        <p class="flex min-h-11 items-center gap-3">
-          <Dot colour={addition.colour} />{index > 0 ? "or " : "Add "}<b class="text-2xl"
-            >{addition.text}</b
-          >
-          {addition.name.toLowerCase()}{addition.measure ? ` (${addition.measure})` : ""}<span
-            class="quiet">the jug grows by {addition.growth}</span
-          >
+      {#each answer.additions as addition, index (index)}
+        <p class="flex min-h-11 flex-wrap items-center gap-x-3">
+          {index > 0 ? "or" : "Add"}
+          {#each addition.parts as part, place (part.ingredient)}
+            <span class="flex items-center gap-2"
+              >{place > 0 ? "and " : ""}<Dot colour={part.colour} /><b class="text-2xl">{part.text}</b>
+              {part.name.toLowerCase()}{part.measure ? ` (${part.measure})` : ""}</span
+            >
+          {/each}
+          <span class="quiet">the jug grows by {addition.growth}</span>
         </p>
       {/each}
       {#if answer.additions.length > 0}<p class="quiet">
