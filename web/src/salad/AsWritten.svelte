@@ -2,7 +2,7 @@
   import type { DressingBatch, Portion } from "../api/client";
 
   // How much dressing is on a serving: as it is written beside what its components carry. One tap takes
-  // either, or what stands between them.
+  // either, a slide anything between them.
   let {
     portion,
     batch,
@@ -20,7 +20,13 @@
   // Of the build, in which the salad keeps what is written.
   const resize = $derived(written ? now / written : 1);
   const most = $derived(Math.max(now, carried, 0.1));
-  const between = $derived(Math.round(((written ?? carried) + carried / resize) * 5) / 10);
+  // What was written when this was opened stays one end of the slide.
+  // svelte-ignore state_referenced_locally
+  const first = written;
+  const tenth = (grams: number) => Math.round(grams * 10) / 10;
+  const ends = $derived(
+    [first ?? written ?? carried, carried / resize].map(tenth).sort((one, other) => one - other),
+  );
   const rows = $derived([
     ...(written === undefined ? [] : [["as written", now, portion.dressing_grams.text] as const]),
     [written === undefined ? "carried" : "would carry", carried, portion.carries_grams.text] as const,
@@ -47,12 +53,7 @@
     <button
       class="btn h-11 px-3 {written === undefined ? 'btn-outline' : 'btn-primary'}"
       aria-pressed={written !== undefined}
-      onclick={() => onchosen(written ?? Math.round(carried * 10) / 10)}>As written</button
-    >
-    <button
-      class="btn btn-outline h-11 px-3"
-      disabled={written === undefined}
-      onclick={() => onchosen(between)}>Between</button
+      onclick={() => onchosen(first ?? written ?? tenth(carried))}>As written</button
     >
     <button
       class="btn h-11 px-3 {written === undefined ? 'btn-primary' : 'btn-outline'}"
@@ -60,4 +61,18 @@
       onclick={() => onchosen(undefined)}>As carried</button
     >
   </div>
+  {#if written !== undefined && ends[1] - ends[0] >= 0.5}
+    <label class="mt-1 block"
+      ><span class="quiet">Anything between, {tenth(written)} g in the build</span>
+      <input
+        type="range"
+        class="range range-primary mt-1 w-full"
+        min={ends[0]}
+        max={ends[1]}
+        step="0.1"
+        value={written}
+        onchange={(event) => onchosen(Number(event.currentTarget.value))}
+      /></label
+    >
+  {/if}
 </div>

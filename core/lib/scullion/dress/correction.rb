@@ -45,8 +45,8 @@ module Scullion
 
         least = singles.min_by(&:grams)
         "The least that would do it, #{writer.g(least.grams)} of #{called(least)}, is more than goes into " \
-          "such a jug at once. Make a fresh half batch without what it has too much of, or with more of what it " \
-          "lacks, and mix."
+          "such a jug at once. Make a fresh half batch without what it has too much of, or with more of " \
+          "what it lacks, and mix."
       end
 
       def to_h
