@@ -24,9 +24,10 @@
   // svelte-ignore state_referenced_locally
   const first = written;
   const tenth = (grams: number) => Math.round(grams * 10) / 10;
-  const ends = $derived(
-    [first ?? written ?? carried, carried / resize].map(tenth).sort((one, other) => one - other),
-  );
+  const carries = $derived(tenth(carried / resize));
+  const other = $derived(first ?? written ?? carries);
+  const least = $derived(Math.min(carries, other));
+  const highest = $derived(Math.max(carries, other));
   const rows = $derived([
     ...(written === undefined ? [] : [["as written", now, portion.dressing_grams.text] as const]),
     [written === undefined ? "carried" : "would carry", carried, portion.carries_grams.text] as const,
@@ -61,14 +62,14 @@
       onclick={() => onchosen(undefined)}>As carried</button
     >
   </div>
-  {#if written !== undefined && ends[1] - ends[0] >= 0.5}
+  {#if written !== undefined && highest - least >= 0.5}
     <label class="mt-1 block"
       ><span class="quiet">Anything between, {tenth(written)} g in the build</span>
       <input
         type="range"
         class="range range-primary mt-1 w-full"
-        min={ends[0]}
-        max={ends[1]}
+        min={least}
+        max={highest}
         step="0.1"
         value={written}
         onchange={(event) => onchosen(Number(event.currentTarget.value))}
