@@ -6,6 +6,16 @@ require_relative "written_recipes"
 # heat, minutes, rests, soaks and ways of cooking, by the truth beside the texts.
 class WrittenSteps
   KINDS = %w[minutes method heat_c rest_minutes soak_minutes].freeze
+  # What is said in words: what the truth calls it, and what it may be found as.
+  SAID = {
+    "warm" => %w[warm],
+    "order" => %w[order],
+    "cut_after" => %w[cut_after],
+    "hold_back" => %w[hold_back],
+    "toast" => %w[method minutes],
+    "marinate" => %w[marinate_minutes minutes rest_minutes],
+    "chill" => %w[chill_minutes minutes cold]
+  }.freeze
   # °C that a heat may be off by rounding, and more where a fan is meant; minutes likewise.
   HEAT_OFF, FAN, MINUTES_OFF = 6, 20, 0.6
   # Share of a truth's words that the sentence must have, for a way of cooking.
@@ -25,7 +35,7 @@ class WrittenSteps
 
   def of(path)
     told = @recipes.draft(path).told_facts
-    said = @recipes.steps(path).select { |step| KINDS.include?(step["fact"]) }
+    said = @recipes.steps(path).select { |step| KINDS.include?(step["fact"]) || SAID.key?(step["fact"]) }
     found =
       said.map { |step| [step, told.select { |fact| same?(fact, step) }] }.reject { |_, facts| facts.empty? }
     [said.size, found.size, found.count { |step, facts| facts.any? { |fact| bound?(fact, step["of"]) } }]
@@ -38,6 +48,8 @@ class WrittenSteps
       fact.fact == "method" && alike?(fact.text, step["text"])
     when "heat_c"
       fact.fact == "celsius" && near?(fact, numbers + numbers.map { |each| each + FAN }, HEAT_OFF)
+    when *SAID.keys
+      SAID.fetch(step["fact"]).include?(fact.fact) && alike?(fact.text, step["text"])
     else
       fact.fact.end_with?("minutes") && near?(fact, numbers, MINUTES_OFF)
     end

@@ -107,4 +107,59 @@ RSpec.describe Scullion::Recipe::Told do
     expect(cook(text, "carrot")).to eq("method" => "roast", "minutes" => 90.0, "celsius" => 200)
     expect(cook(text, "pearl-barley")).to eq("method" => "absorption", "minutes" => 25.0)
   end
+
+  describe "cooked whole and cut then" do
+    def planned(steps)
+      text = <<~TEXT
+        Potatoes
+        Serves 8
+        1.6 kg waxy potatoes, peeled
+        100 g rocket
+        4 tbsp olive oil
+        1 tbsp red wine vinegar
+        Boil the potatoes. #{steps}
+      TEXT
+      document = {
+        "format" => Scullion::Brief::FORMAT,
+        "service" => {
+          "name" => "Friday",
+          "date" => "2026-11-27",
+          "from" => "12:00",
+          "to" => "13:00",
+          "covers" => 60,
+          "lines" => [{ "salad" => "p" }]
+        },
+        "salads" => [read(text)["salad"].merge("key" => "p")]
+      }
+      Scullion::Plan.for(Scullion::Brief.read(document, house))
+    end
+
+    def tasks(plan) = Scullion::Day::Roster.new(plan).instance.tasks.to_h { |task| [task.key, task] }
+    def last(line)
+      read("Potatoes\nServes 8\n100 g rocket\n1.6 kg waxy potatoes, #{line}")["salad"]["components"].last
+    end
+
+    it "is read from the order of a line, and from the steps" do
+      after = last("boiled in their skins, then peeled and diced")
+      expect(after).to include("trim" => "peeled", "cut" => "diced", "cook" => include("cut_after" => true))
+      expect(last("diced and boiled")["cook"]).not_to include("cut_after")
+    end
+
+    it "is trimmed and cut out of the cold, and said so at the bench" do
+      made = planned("Dice the potatoes once they are cold.")
+      expect(made.preps.first.words["cut"]).to include("after_cooking" => true)
+      all = tasks(made)
+      trims = all.keys.grep(%r{\Aprep/0/trim})
+      expect(all.fetch("prep/0/cut").after.map(&:task)).to eq trims
+      expect(all.values_at(*trims).flat_map { |task| task.after.map(&:task) }.uniq).to eq ["cook/0"]
+      expect(all.fetch("build/0/finish/1").after.map(&:task)).to include("prep/0/cut")
+    end
+
+    it "is cut warm where the dressing goes in warm" do
+      warm =
+        tasks(planned("Dice the potatoes once cooked. Pour half the dressing over while hot, the rest last."))
+      expect(warm.keys).not_to include("prep/0/cut")
+      expect(warm.fetch("cook/0").segments.map(&:name)).to include("Cut it warm")
+    end
+  end
 end

@@ -42,12 +42,7 @@ module Scullion
                   [
                     line["name"],
                     amount(line, "ap_grams"),
-                    [
-                      line["fruit"],
-                      line["trim"],
-                      line.dig("cut", "name"),
-                      line.dig("treat", "name")
-                    ].compact.join(", "),
+                    [line["fruit"], line["trim"], cut(line), line.dig("treat", "name")].compact.join(", "),
                     amount(line, "ready_grams"),
                     amount(line, "hands_minutes")
                   ]
@@ -63,6 +58,11 @@ module Scullion
               ats: bench["lines"]
             )
           end
+        end
+
+        def cut(line)
+          name = line.dig("cut", "name") or return
+          line.dig("cut", "after_cooking") ? "#{name} once cooked" : name
         end
 
         # A made part, weighed out: a sheet of its own.

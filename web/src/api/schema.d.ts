@@ -2177,6 +2177,8 @@ export interface components {
             minutes?: number;
             /** @description As written, for an oven without a fan */
             celsius?: number;
+            /** @description Cooked whole, and cut once it is cooked */
+            cut_after?: boolean;
             /** @enum {string} */
             lid?: "on" | "ajar" | "off";
             /** @enum {string} */
@@ -2860,6 +2862,8 @@ export interface components {
                 mm: number[];
                 tool: string;
                 caution?: string;
+                /** @description Cooked whole and cut then */
+                after_cooking: boolean;
             } | null;
             treat?: {
                 name: string;

@@ -37,7 +37,7 @@ module Scullion
 
       private
 
-      def scaled? = component.cut && ingredient.figures.key?("#{self.class.key}/mm")
+      def scaled? = component.cut && !component.cut_after? && ingredient.figures.key?("#{self.class.key}/mm")
       def thinnest = practice.cuts.fetch(component.cut)["mm"].then { |sizes| sizes.index(sizes.min) }
     end
   end

@@ -87,8 +87,10 @@ module Scullion
 
         # How the raw food lies: dry from the bag, or cut.
         def raw_form(component)
-          parcel.takes ||
-            (component.ingredient.figures.key?("density/dry") ? "dry" : (component.cut || "whole"))
+          return parcel.takes if parcel.takes
+          return "dry" if component.ingredient.figures.key?("density/dry")
+
+          component.cut_after? ? "whole" : component.cut || "whole"
         end
 
         # In which order its figures are shown: those needed at the stove, the four to weigh and set first,

@@ -34,10 +34,11 @@ module Scullion
       def tasks
         @tasks ||=
           begin
-            cut = @prep.made ? making(@prep.made) : cutting
+            cut = @prep.made ? making(@prep.made) : cut_before
             raw = @need.treated_after? || !component.treat ? [] : [treating(last(cut))]
             soaked = soaking(last(cut + raw))
             hot = heating(last(cut + raw + soaked))
+            hot += trimmed_and_cut(hot) if cut_cold?
             all = cut + raw + soaked + hot
             (hot.empty? ? last(all) : hot).each { |task| task.earliest = not_before }
             all
@@ -45,10 +46,14 @@ module Scullion
       end
 
       # What the next one waits for: every load of it. @return [Array<String>]
-      def done = @cooking ? tasks.last(lots.size).map(&:key) : last(tasks).map(&:key)
+      def done = @cooking && !cut_cold? ? tasks.last(lots.size).map(&:key) : last(tasks).map(&:key)
 
       # Out of the cold while it is cut, of what must be kept cold and is not cooked.
-      def bench_minutes = component.tcs? && @cooking.nil? ? tasks.last&.minutes.to_i : 0
+      def bench_minutes
+        return 0 unless component.tcs? && (@cooking.nil? || cut_cold?)
+
+        tasks.last&.minutes.to_i
+      end
 
       # What is cooked and cooled together, in order. @return [Array<Lot>]
       def lots = @lots ||= []
@@ -103,6 +108,32 @@ module Scullion
         ]
       end
 
+      # Cooked whole, it is cut once it is cooked: warm where a dressing goes in warm, else out of the cold.
+      def cut_after? = !@cooking.nil? && !@bought_cut && component.cut_after?
+      def cut_cold? = cut_after? && @pours.empty?
+      def cut_before = cut_after? ? scrubbed : cutting
+
+      # What is cooked in its skin is scrubbed first.
+      def scrubbed
+        component.trim == "scrubbed" ? at_bench("trim", component.trim, @prep.trimming_minutes) : []
+      end
+
+      # With hands while it is warm: cut, mashed and the like. @return [Array<Segment>]
+      def warm_work
+        cut =
+          (
+            if cut_after? && @pours.any?
+              [segment(whole(cut_minutes), hands(KNIFE), *tool, name: "Cut it warm")]
+            else
+              []
+            end
+          )
+        cut + (@need.treated_after? ? treatment : [])
+      end
+
+      def cut_minutes = trim_minutes + @prep.cutting_minutes + @prep.tool_minutes
+      def trim_minutes = cut_after? && component.trim == "scrubbed" ? 0 : @prep.trimming_minutes
+
       # With a knife each piece is trimmed and cut; for a machine all of it is trimmed first, and nobody waits
       # for the machine meanwhile.
       def cutting
@@ -119,9 +150,10 @@ module Scullion
       end
 
       def trimmed_and_cut(before)
-        trimming, cutting = @prep.trimming_minutes, @prep.cutting_minutes + @prep.tool_minutes
+        trimming, cutting = trim_minutes, @prep.cutting_minutes + @prep.tool_minutes
         trimming += @prep.washing_minutes unless in_bulk?
-        words = [("wash" if @prep.washed? && !in_bulk?), component.trim, cut_name].compact.uniq.join(", ")
+        trim = component.trim if trimming.positive?
+        words = [("wash" if @prep.washed? && !in_bulk?), trim, cut_name].compact.uniq.join(", ")
         return at_bench("cut", words, trimming + cutting, tool, before) unless tool.any? && trimming.positive?
 
         trimmed = at_bench("trim", component.trim || "wash", trimming, [], before)

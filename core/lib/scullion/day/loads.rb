@@ -26,7 +26,7 @@ module Scullion
       def heated(load, index, loads, before)
         several, key = loads.size > 1, key_of(index, loads)
         lot = Lot.new(load: load, number: index + 1, of: loads.size, task: key)
-        warm = load.segments + parts(@need.treated_after? ? treatment : [], load)
+        warm = load.segments + parts(warm_work, load)
         segments = warm + spreading(lot) + parts(@pours.map { |pour| pouring(pour) }, load)
         made =
           task(
@@ -86,7 +86,7 @@ module Scullion
 
       # From the heat until it is in the cold, min.
       def waited(lot)
-        warm = parts((@need.treated_after? ? treatment : []) + @pours.map { |pour| pouring(pour) }, lot.load)
+        warm = parts(warm_work + @pours.map { |pour| pouring(pour) }, lot.load)
         lot.load.waited + warm.sum(&:minutes) + spread_minutes
       end
 

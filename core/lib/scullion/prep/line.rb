@@ -265,7 +265,11 @@ module Scullion
             .cuts
             .fetch(component.cut)
             .slice("name", "mm")
-            .merge("key" => component.cut, "tool" => practice.words("tools", tool)["name"])
+            .merge(
+              "key" => component.cut,
+              "tool" => practice.words("tools", tool)["name"],
+              "after_cooking" => component.cut_after?
+            )
       end
 
       def treat

@@ -7,7 +7,8 @@ module Scullion
     class Bound
       # key: names it; line: number, nil for the salad; set: is it taken?
       Fact = Struct.new(:key, :line, :fact, :value, :text, :set, keyword_init: true)
-      SETS = %w[method minutes celsius].freeze
+      DRESSED = %w[warm cold].freeze
+      SETS = %w[method minutes celsius warm cold cut_after].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
       # @param declined [Array<String>] keys of facts that are not to be taken
@@ -46,7 +47,14 @@ module Scullion
         return component unless method
 
         cook = component["cook"] if component.dig("cook", "method") == method
-        component.merge("cook" => { **(cook || { "method" => method }), **figures(told, method, ingredient) })
+        component.merge(
+          "cook" => {
+            **(cook || { "method" => method }),
+            **figures(told, method, ingredient),
+            **served(told, method),
+            **cut_after(told, component, read, ingredient)
+          }
+        )
       end
 
       private
@@ -95,6 +103,21 @@ module Scullion
           end
           .select { |name, value| Salad::Below::WRITTEN[name].first.cover?(value) }
           .to_h
+      end
+
+      # Dressed warm or cooled first, where this way of cooking leaves the choice. What is said last is how it
+      # meets the dressing.
+      def served(told, method)
+        choices = @house.practice.schools(method)["serve"] or return {}
+        said = told.reverse.find { |each| DRESSED.include?(each.fact) } or return {}
+        key = said.fact == "warm" ? "warm" : %w[cold cooled].find { |each| choices.key?(each) }
+        choices.key?(key) ? { "serve" => key } : {}
+      end
+
+      # Said by a step, or by the line itself, which cooks it before it cuts it.
+      def cut_after(told, component, read, ingredient)
+        said = told.any? { |each| each.fact == "cut_after" } || read.words["cut_after"]
+        component["cut"] && said && ingredient.figures.key?("density/whole") ? { "cut_after" => true } : {}
       end
 
       # The yolk that so many minutes give.

@@ -90,25 +90,11 @@ module Scullion
         {
           "key" => fact.key,
           "line" => fact.line,
-          "what" => in_words(fact),
+          "what" => FactInWords.of(fact, @practice.writer),
           "text" => fact.text,
           "set" => fact.set,
           "can" => !fact.line.nil? && Bound::SETS.include?(fact.fact)
         }.compact
-      end
-
-      def in_words(fact)
-        writer = @practice.writer
-        case fact.fact
-        when "method"
-          (Cook::Parcels.all[fact.value.first]&.label || fact.value.first).downcase
-        when "celsius"
-          fact.value.uniq.map { |degrees| writer.celsius(degrees) }.join(" to ")
-        else
-          minutes = fact.value.uniq.map { |each| writer.min(each) }.join(" to ")
-          name = fact.fact.delete_suffix("_minutes").delete_suffix("minutes")
-          "#{name} #{minutes}".strip
-        end
       end
 
       def ingredient(read)

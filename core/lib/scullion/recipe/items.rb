@@ -187,9 +187,15 @@ module Scullion
         return packed(roles, index) if roles["containers"] && holds?(index)
 
         known = ROLES.select { |name| roles[name] }
+        item.words.delete("trims") if peeled_then?(roles)
         known.each { |name| item.words[name] ||= roles[name] }
         item.place ||= roles["places"] unless @around.more?(index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "Boiled in their skins, then peeled"
+      def peeled_then?(roles)
+        roles["trims"] == "peeled" && item.words["trims"] == "scrubbed" && item.words.key?("cooks")
       end
 
       # "12 butter lettuce leaves"

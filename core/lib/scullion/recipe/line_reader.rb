@@ -80,8 +80,15 @@ module Scullion
           "trim" => said["trims"],
           "treat" => said["treats"],
           "cook" => said["cooks"],
+          "cut_after" => (true if cooked_first?(said)),
           "cooked" => (true if cooked && ingredient&.family != "cured")
         }.compact
+      end
+
+      # "Boiled in their skins, then peeled and diced": by the order of its words.
+      def cooked_first?(said)
+        order = said.keys
+        order.include?("cooks") && order.include?("cuts") && order.index("cooks") < order.index("cuts")
       end
 
       # A fruit asked for its juice is so many grams of that juice, for its zest so many zests.

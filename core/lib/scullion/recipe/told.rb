@@ -7,10 +7,11 @@ module Scullion
     # spoke of.
     class Told
       include TimeAndHeat
+      include SaidFacts
 
       # of: the keys that the food may be, none for the salad; fact: method, minutes, celsius, rest_minutes,
-      # soak_minutes, chill_minutes or marinate_minutes; value: a method's keys, or low and high; text: the
-      # sentence
+      # soak_minutes, chill_minutes or marinate_minutes, or one of SaidFacts; value: a method's keys, low and
+      # high, or the words that say it; text: the sentence
       Fact = Struct.new(:of, :fact, :value, :text, keyword_init: true)
 
       # What a row has that says how long or how hot.
@@ -50,12 +51,13 @@ module Scullion
       def told(written)
         sentence = @mentions.plain(written)
         @sentence, @found, @ways = sentence, @mentions.in(written), nil
-        return heard unless ways(sentence).any? || sentence.match?(MAYBE)
+        said = said_of(sentence)
+        return said + heard unless ways(sentence).any? || sentence.match?(MAYBE)
 
         heat = celsius(sentence)
-        return [] if heat && oven_alone(sentence, heat)
+        return said if heat && oven_alone(sentence, heat)
 
-        [*methods_of(sentence), *times_of(sentence), *heat_of(sentence, heat)].tap { heard }
+        [*methods_of(sentence), *times_of(sentence), *heat_of(sentence, heat), *said].tap { heard }
       end
 
       # What it speaks of is what the next one speaks of too. @return [Array] no facts

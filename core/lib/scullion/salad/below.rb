@@ -5,6 +5,7 @@ module Scullion
     # Reads what stands below a component: what a made part is made of, what cooks along, and the minutes and
     # the heat that the recipe writes. For Form, which it is a part of.
     module Below
+      CUT_AFTER = "cut_after"
       WRITTEN = { "minutes" => [0.5..1440, "minutes"], "celsius" => [50..300, "°C"] }.freeze
 
       private
@@ -59,6 +60,19 @@ module Scullion
             )
           end
         (list || []).select { |each| each&.ingredient && each.grams }
+      end
+
+      # Cooked whole and cut then: only what is cut at all.
+      def cut_after(cook, item)
+        after = cook.flag(CUT_AFTER) or return {}
+        return { CUT_AFTER => after } if item.given?("cut")
+
+        cook.fault(
+          CUT_AFTER,
+          "Nothing of it is cut that could be cut once it is cooked.",
+          "Leave it out, or cut it."
+        )
+        {}
       end
 
       # Minutes and heat of the recipe's own, where this food has such figures cooked this way.

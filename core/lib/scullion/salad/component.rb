@@ -128,6 +128,9 @@ module Scullion
         }.compact
       end
 
+      # Cooked whole, and cut once it is cooked?
+      def cut_after? = cook["cut_after"] == true
+
       def density = ingredient.density(form)
 
       # It can be dressed while it is hot from the pot: cooked so, and neither rinsed cold nor cooled first.

@@ -88,6 +88,7 @@ module Scullion
             "method" => method,
             "pot" => cook.key("pot", default: nil),
             **written(cook, method, item),
+            **cut_after(cook, item),
             **schools.to_h { |option, choices| [option, cook.choice(option, choices.keys, default: nil)] }
           }.compact.freeze
         end
@@ -96,7 +97,7 @@ module Scullion
       # What does not belong to this method is a mistake to be told, not passed over.
       def contradictions(cook, method, schools)
         in_pot = Cook::Parcels.kind(method).in_pot?
-        (cook.data.keys - ["method", *WRITTEN.keys, *schools.keys]).each do |option|
+        (cook.data.keys - ["method", CUT_AFTER, *WRITTEN.keys, *schools.keys]).each do |option|
           next if option == "pot" && in_pot
 
           cook.fault(

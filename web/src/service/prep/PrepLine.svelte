@@ -53,7 +53,8 @@
       <p>
         <Figure of={line.hands_minutes} size="text-xl" label="{line.name}, hands on" />
         <span class="quiet">hands on</span>{#if line.cut}<span
-            >&nbsp;· <b>{line.cut.name}</b>, {line.cut.tool}</span
+            >&nbsp;· <b>{line.cut.name}</b>{line.cut.after_cooking ? ", once cooked" : ""}, {line.cut
+              .tool}</span
           >{/if}{#if line.fruit}<span>&nbsp;· <b>{line.fruit}</b></span>{/if}
       </p>
       {#if line.trim_off}<p>

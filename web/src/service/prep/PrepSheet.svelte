@@ -34,7 +34,12 @@
           <td class="py-2 pl-3 text-right text-xl whitespace-nowrap">{line.ep_grams.text}</td>
           <td class="py-2 pl-3 text-right text-xl whitespace-nowrap">{line.ready_grams.text}</td>
           <td class="py-2 pl-4">
-            {[line.fruit, line.trim, line.cut && `${line.cut.name}, ${line.cut.tool}`]
+            {[
+              line.fruit,
+              line.trim,
+              line.cut &&
+                `${line.cut.name}${line.cut.after_cooking ? ", once cooked" : ""}, ${line.cut.tool}`,
+            ]
               .filter(Boolean)
               .join(" · ")}
             {#if line.treat}<br /><b>{line.treat.name}</b>{line.treat.minutes > 0

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a step says of its foods beside how hot and how long: dressed warm or cooled first, cut once it is
+    # cooked, in which order, what is kept back, how it is served. For Told, which it is a part of.
+    module SaidFacts
+      WARM =
+        /\b(?:while|still|when|whilst)\s+(?:\S+\s+){0,5}?(?:warm|hot|tepid|lukewarm|steaming)\b
+          |\b(?:dress\w*|toss\w*|pour\w*|give\w*|ladle\w*|fold\w*)\b[^.;]{0,40}
+              \b(?:warm|hot|lukewarm|tepid|body\s+temp)\b
+          |\bon(?:to)?\s+(?:the\s+)?(?:hot|warm)\b|,\s*(?:just\s+)?(?:hot|warm)\b
+          |\bwarm(?:ed)?\s+(?:through|up|on|in)\b|\bwarm\s+[[:alpha:]]+\s+(?:on|with|in)\b/ix.freeze
+      COLD =
+        /\b(?:rins\w*|refresh\w*)\b[^.;]{0,24}\bcold\b|\bcold\s+tap\b|\bice(?:d)?\s+(?:water|bath)\b
+          |\b(?:let|leave)\s+(?:\S+\s+){0,2}(?:cool|go\s+cold)\b|\bstone\s+cold\b
+          |\bcool(?:ed)?\s+(?:on|to|completely|down|it|them|in)\b
+          |\bspread\b[^.;]{0,24}\bcool\b|(?:\A|[,;]\s*)cool\s*(?:[.,;]|\z)/ix.freeze
+      CUT =
+        /\b(?:halv|slic|dic|cut|chop|quarter|wedg|flak|tear|torn|shred|peel|skin|pull|break|broken|crush|cub)
+          (?:e|es|ed|ing|s|ped|ping)?\b/ix.freeze
+      COOKED =
+        /\b(?:(?:when|once|while)\s+(?:\S+\s+){0,3}?(?:cool|cold|cooked|hot|warm|handle|hold)\w*
+              |after(?:wards)?|rest\w*\b.{0,40}\b(?:then|before)|go(?:es)?\s+cold\s+and
+              |before\s+(?:you\s+)?slic\w*)/ix.freeze
+      ORDER =
+        /\b(?:last|first|(?:right\s+)?at\s+the\s+(?:very\s+)?end|at\s+the\s+last\s+(?:second|minute|moment)
+              |(?:just|right)\s+before|before\s+serv\w*|at\s+(?:the\s+time\s+of\s+)?serving
+              |to\s+finish|on\s+top
+              |over\s+(?:the\s+)?top|a\s+la\s+min\w*|order\s+up|follow\s+with|pile\s+on
+              |once\s+(?:it's|its|they're|it\s+is)\s+(?:cold|cool)|before\s+the\s+\S+\s+goes?\s+in)\b
+          |\bà\s+la\s+minute\b/ix.freeze
+      KEPT =
+        /\b(?:keep|kept|hold|held|sav(?:e|ed|ing)|reserv(?:e|ed|ing)|set)\b[^.;]{0,30}
+              \b(?:back|aside|separate|apart|for\s+(?:the\s+top|later|scattering)|to\s+(?:finish|scatter))\b
+          |\b(?:keep|hold|save|reserve)\s+(?:the|its|some|back|\d)
+          |\b(?:all|everything)\s+but\b|\b(?:rest|remainder)\s+of\s+(?:the\s+)?dressing\b
+          |\b(?:the\s+rest|remaining|half|a\s+third|most)\b[^.;]{0,30}\b(?:top|over|last)\b/ix.freeze
+      SERVED =
+        /\b(?:room\s+temp\w*
+              |serve(?:d)?\s+(?:it\s+)?(?:just\s+)?(?:warm|cold|hot|at\s+once|straight|chilled|cool|tepid)
+              |eat\s+(?:it\s+)?(?:warm|at\s+once|the\s+same\s+day))\b/ix.freeze
+      BOUND = { "warm" => WARM, "cold" => COLD, "order" => ORDER, "hold_back" => KEPT }.freeze
+
+      private
+
+      # @return [Array<Told::Fact>]
+      def said_of(sentence)
+        of_foods = BOUND.flat_map { |name, pattern| said(sentence, name, pattern) }
+        [*of_foods, *cut_once_cooked(sentence), *served(sentence)]
+      end
+
+      def said(sentence, name, pattern)
+        at = sentence =~ pattern or return []
+        value = Regexp.last_match(0).downcase
+        spoken_of(sentence, at, at + value.length).map { |of| fact(of, name, value, sentence) }
+      end
+
+      # The foods of the clause that it stands in; else those spoken of before.
+      def spoken_of(sentence, from, to)
+        start = (sentence.rindex(/[,;:(]/, from) || -1) + 1
+        ends = sentence.index(/[,;:)]/, to) || sentence.length
+        here = solid.select { |mention| mention.at.between?(start, ends) }
+        return here.map(&:keys).uniq if here.any?
+
+        before = solid.select { |mention| mention.at < start }
+        before.any? ? together(before.reverse).map(&:keys).uniq : @last
+      end
+
+      # Cut behind its cooking: in a sentence that says so, or behind the words that cook it.
+      def cut_once_cooked(sentence)
+        at = sentence =~ CUT or return []
+        cut = Regexp.last_match(0).downcase
+        behind = ways(sentence).any? { |place, _| place < at } || sentence.match?(COOKED)
+        return [] unless behind
+
+        spoken_of(sentence, at, at + cut.length)
+          .select(&:any?)
+          .map { |of| fact(of, "cut_after", cut, sentence) }
+      end
+
+      def served(sentence)
+        found = sentence[SERVED] or return []
+        [fact([], "served", found.downcase, sentence)]
+      end
+    end
+  end
+end
