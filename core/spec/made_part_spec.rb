@@ -195,4 +195,27 @@ RSpec.describe Scullion::Salad::Made do
     ).not_to be_empty
     expect(faults.call(->(part) { part["fruit"] = "juice" })).not_to be_empty
   end
+
+  # Half an egg on each plate: 63 portions are 32 eggs, whatever they weigh.
+  it "counts what is laid on the plate, through every stage" do
+    text = "Egg salad\nServes 8\n400 g rocket\n4 eggs, halved, on top\n100 ml olive oil"
+    egg = salad(text)["components"].find { |each| each["ingredient"] == "hen-egg" }
+    expect(egg["pieces"]).to eq 0.5
+    made = planned(salad(text))
+    layer = made.portions.first.layers.find { |each| each.component.pieces }
+    expect(layer.words["pieces"]).to eq "½ each, 32 pieces in all"
+    expect(made.preps.find { |line| line.ingredient.key == "hen-egg" }.words["pieces"]).to eq "32 pieces"
+    expect(made.purchases.find { |line| line.ingredient.key == "hen-egg" }.words["pieces"]).to eq(
+      "32 pieces for the plates"
+    )
+    share = made.builds.first.ordered.find { |each| each.layer == layer }
+    expect(share.words["pieces"]).to eq layer.words["pieces"]
+    expect(Scullion::Plan::Paper.new(made).to_s).to include(
+      "½ each, 32 pieces in all",
+      "32 pieces for the plates"
+    )
+    expect(salad("Egg salad\nServes 8\n400 g rocket\n4 eggs, chopped")["components"].last).not_to have_key(
+      "pieces"
+    )
+  end
 end

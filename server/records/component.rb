@@ -27,6 +27,7 @@ module Scullion
           "ingredient" => ingredient.key,
           "name" => name,
           "grams" => grams,
+          "pieces" => pieces,
           "role" => role,
           "trim" => trim,
           "cut" => cut,

@@ -78,6 +78,7 @@ module Scullion
             position: position,
             ingredient: kept(component.ingredient),
             grams: component.grams,
+            pieces: component.pieces,
             name: component.name,
             role: component.role,
             trim: component.trim,

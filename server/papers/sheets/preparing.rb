@@ -42,7 +42,13 @@ module Scullion
                   [
                     line["name"],
                     amount(line, "ap_grams"),
-                    [line["fruit"], line["trim"], cut(line), line.dig("treat", "name")].compact.join(", "),
+                    [
+                      line["pieces"],
+                      line["fruit"],
+                      line["trim"],
+                      cut(line),
+                      line.dig("treat", "name")
+                    ].compact.join(", "),
                     amount(line, "ready_grams"),
                     amount(line, "hands_minutes")
                   ]

@@ -2121,6 +2121,8 @@ export interface components {
             grams?: number;
             /** @description The same as a cook writes it, e.g. ½ cup */
             amount?: string;
+            /** @description So many on a serving, of what is counted on the plate */
+            pieces?: number;
             /** @enum {string} */
             role: "base" | "body" | "accent" | "creamy" | "crunch" | "sweet" | "fresh" | "garnish";
             trim?: string;
@@ -2783,6 +2785,8 @@ export interface components {
             made?: components["schemas"]["Below"][];
             /** @description What cooks along */
             with?: components["schemas"]["Below"][];
+            /** @description How many on a serving and in all, where it is counted on the plate */
+            pieces?: string;
             /** @description Where its grams per serving can be changed */
             change_at: string;
             grams: components["schemas"]["Figure"];
@@ -2831,6 +2835,8 @@ export interface components {
             surplus_use?: string | null;
             /** @description How many whole fruit, for juice and zest */
             fruit?: string;
+            /** @description How many are counted on plates */
+            pieces?: string;
             allergens: string[];
             need_grams: components["schemas"]["Figure"];
             on_hand_grams: components["schemas"]["Figure"];
@@ -2849,6 +2855,8 @@ export interface components {
             colour: string;
             /** @description The preparation itself; stays the same when lines move */
             key: string;
+            /** @description How many of it are counted on plates */
+            pieces?: string;
             /** @description The whole fruit for it, in words */
             fruit?: string;
             /** @description Where it is done; none when it goes straight from the pack */
@@ -3169,6 +3177,8 @@ export interface components {
             role: string;
             step: string;
             why: string;
+            /** @description How many on a serving and in all, where it is counted on the plate */
+            pieces?: string;
             /** @description Grams for each bowl, in order */
             bowls: number[];
             top_grams: components["schemas"]["Figure"];

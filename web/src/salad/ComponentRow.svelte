@@ -208,6 +208,22 @@
             >{/each}</select
         ></label
       >
+      {#if component.pieces !== undefined}
+        <label class="block"
+          ><span class="quiet block">On each plate</span><input
+            class="input h-11 w-24 text-right text-lg"
+            type="number"
+            min="0.25"
+            max="200"
+            step="0.25"
+            value={component.pieces}
+            onchange={(event) =>
+              editor.component(index, {
+                pieces: event.currentTarget.value ? Number(event.currentTarget.value) : undefined,
+              })}
+          /></label
+        >
+      {/if}
       <label class="block"
         ><span class="quiet block">For the top</span><select
           class="select h-11 w-36 text-lg"

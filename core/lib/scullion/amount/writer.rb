@@ -122,6 +122,12 @@ module Scullion
       def days(value) = counted(value, "day")
       def covers(value) = counted(value, "cover")
       def pieces(value) = counted(value, "piece")
+      # "½", "2¼": quarters of one.
+      def pieces_each(value)
+        quarters = (value * 4).round
+        whole = quarters / 4
+        "#{whole unless whole.zero? && quarters.positive?}#{FRACTIONS[quarters % 4]}"
+      end
       def portions(value) = "#{decimal(value, 1)} portions"
       def packs(value) = counted(value, "pack")
       def moment(value) = value.to_s

@@ -55,7 +55,8 @@ module Scullion
           "role" => layer.component.role,
           "step" => role["step"],
           "why" => role["why"],
-          "bowls" => per_bowl
+          "bowls" => per_bowl,
+          **{ "pieces" => (layer.component.pieces && layer.pieces_in_words) }.compact
         }
       end
 

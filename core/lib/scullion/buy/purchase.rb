@@ -95,6 +95,9 @@ module Scullion
       def fruit? = uses.any? { |_, figure| figure == :fruit_grams }
       def self.fruit_words(count) = "#{count} for juice and zest, zested first"
 
+      # Counted on the plates, of what it is bought for.
+      def pieces = uses.map(&:first).grep(Prep::Line).sum { |line| line.need.pieces }
+
       def of_fruit(kind)
         uses.select { |sheet, figure| figure == :fruit_grams && sheet.fruit.kind == kind }
       end
@@ -121,7 +124,8 @@ module Scullion
           "loose" => loose?,
           "surplus_use" => ingredient.surplus,
           "allergens" => ingredient.allergens,
-          "fruit" => fruit? ? Purchase.fruit_words(fruit_count) : nil
+          "fruit" => fruit? ? Purchase.fruit_words(fruit_count) : nil,
+          "pieces" => pieces.positive? ? "#{writer.write(pieces, :pieces)} for the plates" : nil
         }.compact
       end
     end

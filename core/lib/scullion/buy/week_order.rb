@@ -42,16 +42,20 @@ module Scullion
       # @return [Array<Hash>] each line as an order has it, with what each service takes
       def to_a
         lines.map do |line|
-          line.to_h.merge(fruit(line), "services" => line.uses.map { |purchase, _| taken(purchase) })
+          line.to_h.merge(counted(line), "services" => line.uses.map { |purchase, _| taken(purchase) })
         end
       end
 
       private
 
-      # Whole fruit is counted for each service, as it is bought for each.
-      def fruit(line)
+      # What is counted is counted for each service, as it is bought for each.
+      def counted(line)
         counts = line.uses.map(&:first).select(&:fruit?).map(&:fruit_count)
-        counts.empty? ? {} : { "fruit" => Purchase.fruit_words(counts.sum) }
+        pieces = line.uses.map(&:first).sum(&:pieces)
+        {
+          "fruit" => (Purchase.fruit_words(counts.sum) if counts.any?),
+          "pieces" => ("#{line.writer.write(pieces, :pieces)} for the plates" if pieces.positive?)
+        }.compact
       end
 
       def purchases = @plans.flat_map(&:purchases)

@@ -6,6 +6,8 @@ module Scullion
     class Layer < Worksheet
       # g on a serving that no scale shows.
       LITTLE = 0.1
+      # Nobody lays less than a quarter of one.
+      QUARTERS = 4.0
 
       attr_reader :portion, :component, :index
 
@@ -56,6 +58,32 @@ module Scullion
       figure(:finished_grams, "To make", :g, how: "per serving × portions to make") do |grams, servings|
         grams * servings
       end
+      decision(
+        :build_pieces,
+        "Pieces in the build",
+        :pieces_each,
+        change: nil,
+        shown: false,
+        source: -> { component.pieces ? "Decided in #{portion.salad.name}." : "Not counted on the plate." }
+      ) { component.pieces || 0.0 }
+      figure(
+        :serving_pieces,
+        "Pieces on a serving",
+        :pieces_each,
+        shown: false,
+        how: "in the build × resize, to a quarter of one; at least a quarter"
+      ) do |build_pieces, resize|
+        next 0.0 if build_pieces.zero?
+
+        [(build_pieces * resize * QUARTERS).round, 1].max / QUARTERS
+      end
+      figure(
+        :pieces,
+        "Pieces to make",
+        :pieces,
+        shown: false,
+        how: "pieces on a serving × portions to make, rounded up to whole ones"
+      ) { |serving_pieces, servings| Amount::Whole.up(serving_pieces * servings) }
       figure(
         :dressing_grams,
         "Its dressing, per serving",
@@ -84,12 +112,18 @@ module Scullion
           "form" => component.form,
           "carries_as" => component.uptake_class,
           "held_back" => held_back,
+          "pieces" => (component.pieces && pieces_in_words),
           "made" =>
             component.made && below(component.made.parts) { |part| grams * component.made.share(part) },
           "with" =>
             (below(component.with) { |with| grams / component.grams * with.grams } if component.with.any?),
           "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams"
         }.compact
+      end
+
+      # "½ each, 32 in all"
+      def pieces_in_words
+        "#{writer.pieces_each(serving_pieces)} each, #{writer.write(pieces, :pieces)} in all"
       end
 
       private

@@ -43,6 +43,10 @@ module Scullion
           .map { |layers, index| new("needs/#{index}", layers) }
       end
 
+      # Of what is counted on the plate, in all the salads that count it. @return [Integer] 0 where none does
+      def pieces = layers.select { |layer| layer.component.pieces }.sum(&:pieces)
+      def pieces_in_words = pieces.positive? ? layers.first.writer.write(pieces, :pieces) : nil
+
       def ingredient = component.ingredient
       def practice = layers.first.practice
       def name = component.name

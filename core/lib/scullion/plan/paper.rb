@@ -24,7 +24,7 @@ module Scullion
               line.order,
               [
                 "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}",
-                line.words["fruit"]
+                *line.words.values_at("fruit", "pieces")
               ].compact.join("; ")
             )
           end
@@ -75,7 +75,9 @@ module Scullion
         @plan.portions.each do |portion|
           section("Count: #{portion.salad.name}") do
             portion.layers.each do |layer|
-              row(layer.component.name, text(layer, :grams), "#{text(layer, :finished_grams)} to make")
+              made = "#{text(layer, :finished_grams)} to make"
+              counted = layer.pieces_in_words if layer.component.pieces
+              row(layer.component.name, text(layer, :grams), [made, counted].compact.join("; "))
             end
             row("Dressing", text(portion, :dressing_grams))
             row(

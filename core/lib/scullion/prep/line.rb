@@ -229,7 +229,7 @@ module Scullion
           "cut" => cut,
           "treat" => treat,
           "bench" => bench,
-          **{ "fruit" => fruit_words }.compact
+          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words }.compact
         }
       end
 

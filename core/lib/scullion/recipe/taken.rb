@@ -72,6 +72,7 @@ module Scullion
           "right" => right? || nil,
           "held_back" => read.line.item.held || (1.0 if into == "top"),
           "fruit" => fruit,
+          "pieces" => on_the_plate,
           **zest.to_h
         ).compact
       end
@@ -80,6 +81,23 @@ module Scullion
       def fruit
         kind = read.amount&.part
         kind if Salad::Fruit::KINDS.include?(kind) && Salad::Fruit.of(kind, ingredient, @house.larder)
+      end
+
+      # How cuts leave what is still counted on a plate.
+      COUNTABLE = [nil, "halved", "quartered", "wedges"].freeze
+      # Of one thing on a plate; more are weighed.
+      PLATED = (0.25..12.0).freeze
+      QUARTERS = 4
+
+      # So many on each plate, where the line counts them by the head or lays them on top, and they are whole
+      # or in halves. @return [Float, nil]
+      def on_the_plate
+        amount, item = read.amount, read.line.item
+        return unless amount&.unit == :piece && COUNTABLE.include?(component["cut"]) && fruit.nil?
+        return unless read.per_head || item.place == "top" || item.said?(:per_head)
+
+        each = read.per_head ? amount.value : amount.value / @servings
+        each if PLATED.cover?(each) && (each * QUARTERS % 1).zero?
       end
 
       # A part of the dressing. @param whole [Float] g of all that was taken, of which "to taste" is the least

@@ -9,6 +9,7 @@ module Scullion
         name
         grams
         amount
+        pieces
         role
         trim
         cut
@@ -24,10 +25,13 @@ module Scullion
 
       # g a serving that a component may weigh.
       GRAMS = (0.1..5000.0).freeze
+      # Of what is counted on the plate, so many to a serving.
+      PIECES = (0.05..200.0).freeze
 
       attr_reader :ingredient,
                   :name,
                   :grams,
+                  :pieces,
                   :role,
                   :trim,
                   :cut,
@@ -58,11 +62,13 @@ module Scullion
         made: nil,
         with: [],
         fruit: nil,
+        pieces: nil,
         held_back: 0.0,
         right: false
       )
         @like, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
         @cook, @made, @with, @fruit, @held_back, @right = cook, made, with, fruit, held_back, right
+        @pieces = pieces
         @given_name = name
         @name = name || ingredient.name
         @ingredient = made ? made.ingredient(ingredient, @name) : ingredient
@@ -104,6 +110,7 @@ module Scullion
           made: made,
           with: with.map { |each| each.times(grams / self.grams) },
           fruit: fruit,
+          pieces: pieces && (pieces * grams / self.grams),
           held_back: held_back,
           right: right
         )
@@ -115,6 +122,7 @@ module Scullion
           "ingredient" => ingredient.key,
           "name" => @given_name,
           "grams" => grams,
+          "pieces" => pieces,
           "role" => role,
           "trim" => trim,
           "cut" => cut,

@@ -43,6 +43,7 @@ module Scullion
         parts = {
           name: item.text("name", default: nil, most: 60),
           role: item.choice("role", @practice.roles.keys),
+          pieces: item.number("pieces", Salad::Component::PIECES, "pieces on a serving", default: nil),
           held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
           right: item.flag("right"),
           cut: item.choice("cut", @practice.cuts.keys, default: nil),

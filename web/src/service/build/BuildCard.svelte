@@ -55,7 +55,7 @@
               ><span class="flex items-center gap-2"
                 ><Dot colour={share.colour} /><b class="text-lg">{share.name}</b><span
                   class="quiet hidden @3xl:inline">{share.why}</span
-                ></span
+                >{#if share.pieces}<b>{share.pieces}</b>{/if}</span
               ></td
             >
             <td class="text-right"
@@ -107,7 +107,9 @@
       <h3 class="text-lg">Held back{topped.length > 0 ? " for the top" : ""}</h3>
       {#each topped as share (share.at)}
         <div class="border-base-300 flex items-center gap-2 border-t py-2">
-          <Dot colour={share.colour} /><b class="grow text-lg">{share.name}</b>
+          <Dot colour={share.colour} /><b class="grow text-lg"
+            >{share.name}{#if share.pieces}<span class="block text-base">{share.pieces}</span>{/if}</b
+          >
           <span class="text-right"
             ><Figure of={share.top_grams} size="text-2xl" label="{share.name} for the top" /><br
             /><Figure

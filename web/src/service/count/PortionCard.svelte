@@ -75,7 +75,11 @@
                   label="{layer.name}, per serving"
                 /></td
               >
-              <td class="text-right"><Figure of={layer.finished_grams} label={layer.name} /></td>
+              <td class="text-right"
+                ><Figure of={layer.finished_grams} label={layer.name} />{#if layer.pieces}<span
+                    class="quiet block">{layer.pieces}</span
+                  >{/if}</td
+              >
             </tr>
           {/each}
           <tr class="border-base-300 h-12 border-t">

@@ -55,7 +55,9 @@
         <span class="quiet">hands on</span>{#if line.cut}<span
             >&nbsp;· <b>{line.cut.name}</b>{line.cut.after_cooking ? ", once cooked" : ""}, {line.cut
               .tool}</span
-          >{/if}{#if line.fruit}<span>&nbsp;· <b>{line.fruit}</b></span>{/if}
+          >{/if}{#if line.pieces}<span>&nbsp;· <b>{line.pieces}</b></span>{/if}{#if line.fruit}<span
+            >&nbsp;· <b>{line.fruit}</b></span
+          >{/if}
       </p>
       {#if line.trim_off}<p>
           Trim: <Figure of={line.trim_grams} size="text-lg" label="{line.name}, trim" />

@@ -35,6 +35,7 @@
           <td class="py-2 pl-3 text-right text-xl whitespace-nowrap">{line.ready_grams.text}</td>
           <td class="py-2 pl-4">
             {[
+              line.pieces,
               line.fruit,
               line.trim,
               line.cut &&
