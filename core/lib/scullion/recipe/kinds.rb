@@ -59,6 +59,7 @@ module Scullion
       def of(text, place, section)
         return "note" if note?(text)
         return "title" if place.zero? && title?(text)
+        return "step" if told_of?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
         return "note" if place == 1 && subtitle?(text)
@@ -101,6 +102,12 @@ module Scullion
 
         !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !list_heading?(plain) &&
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text))
+      end
+
+      # "Chickpeas: simmer an hour"
+      def told_of?(text)
+        verb = text[/\A[[:upper:]][[:alpha:] ]{2,20}:\s+([[:lower:]]+)\b(?!\s*,)/, 1]
+        verb && @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? && !text.match?(LABELLED)
       end
 
       # "Quinoa salad for the school trip - 12 lunchboxes"
