@@ -81,7 +81,7 @@ module Scullion
         return CONTAINERS[@item.container] if CONTAINERS.key?(@item.container)
         return "dry" if @item.words["treats"].nil? && @item.name.to_s.match?(/\A(?:dry|dried)\b/i)
 
-        "dry" if @item.words["cooks"] == "simmer" || spooned_herb?
+        "dry" if @item.words["cooks"] == "simmer" || @item.said?(:timed) || spooned_herb?
       end
 
       def spooned_herb?

@@ -66,6 +66,8 @@ module Scullion
           food(token, index)
         when :word
           word(token, index)
+        when :time
+          item.flags << :timed if item.food?
         when :length
           item.long ||= long(token.text)
         end

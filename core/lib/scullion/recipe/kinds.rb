@@ -38,7 +38,7 @@ module Scullion
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
       GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
       # "Gas 5, 1 hr."
-      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?°?\s?[CF]\b/i.freeze
+      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.

@@ -44,6 +44,7 @@ module Scullion
             .each
             .with_index(1)
             .map { |line, number| [number, cells(line)] }
+        lines = Separated.new(lines).lines
         table = Table.new
         rows =
           Columns

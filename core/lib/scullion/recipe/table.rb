@@ -15,6 +15,15 @@ module Scullion
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
 
+      # @param cells [Array<String>] @return [Array<String, nil>] what each column is
+      def self.heads(cells) = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
+
+      # Is that a row of heads?
+      def self.head?(cells)
+        heads = heads(cells)
+        heads.compact.size >= 2 && heads.include?("food")
+      end
+
       # @return [Rows::Row, nil] nil where the line is no row of a sheet
       def row(number, line)
         return unless line.include?("\t")
@@ -27,12 +36,8 @@ module Scullion
 
       private
 
-      def heads(cells) = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
-
-      def head?(cells)
-        heads = heads(cells)
-        heads.compact.size >= 2 && heads.include?("food")
-      end
+      def heads(cells) = Table.heads(cells)
+      def head?(cells) = Table.head?(cells)
 
       def head(number, cells)
         @heads = heads(cells)

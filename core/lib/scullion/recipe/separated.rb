@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "csv"
+
+module Scullion
+  module Recipe
+    # The lines of a sheet whose cells are set apart by commas or semicolons, below heads that say so: by tabs,
+    # as those of any other sheet.
+    class Separated
+      SIGNS = %w[, ;].freeze
+
+      # @param lines [Array<Array(Integer, String)>] with their numbers
+      def initialize(lines)
+        @lines = lines
+        @sign = SIGNS.find { |sign| lines.any? { |_, line| Table.head?(line.split(sign).map(&:strip)) } }
+      end
+
+      # @return [Array<Array(Integer, String)>]
+      def lines
+        return @lines unless @sign
+
+        @lines.map { |number, line| [number, line.include?(@sign) ? cells(line).join("\t") : line] }
+      end
+
+      private
+
+      def cells(line)
+        CSV.parse_line(line, col_sep: @sign).map { |cell| cell.to_s.strip }
+      rescue CSV::MalformedCSVError
+        line.split(@sign).map(&:strip)
+      end
+    end
+  end
+end
