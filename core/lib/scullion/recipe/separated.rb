@@ -4,8 +4,8 @@ require "csv"
 
 module Scullion
   module Recipe
-    # The lines of a sheet whose cells are set apart by commas or semicolons, below heads that say so: by tabs,
-    # as those of any other sheet.
+    # The lines of a sheet whose cells are set apart by commas or semicolons, below heads that say so:
+    # by tabs, as those of any other sheet.
     class Separated
       SIGNS = %w[, ;].freeze
 
