@@ -18,7 +18,8 @@ module Scullion
       SPACED =
         /\A(?<food>\S.*?\S)\s{3,}(?<amount>(?:\d|½|¼|¾|to\ taste)\S*(?:\ \S+){0,4}?)
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
-      LEADER = /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S.*)\z/.freeze
+      LEADER =
+        /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       IN_GRAMS = /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b/i.freeze
 
       # @param lines [Array<Array(Integer, String)>] with their numbers

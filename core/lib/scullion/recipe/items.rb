@@ -117,6 +117,7 @@ module Scullion
         return kind_of_it(token) if @clauses.bracketed?
         return if @around.kept?(index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
+        return which(token) if which_of_them?(token)
         if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
           return cooked_with(token)
         end
@@ -184,7 +185,8 @@ module Scullion
         roles = token.value
         return if @around.word_before(index) == "not"
 
-        begin_item(token) if roles["pieces"] && item.food? && @around.of_food?(index)
+        counted = roles["pieces"] || roles["containers"]
+        begin_item(token) if counted && item.food? && @around.of_food?(index)
         return counted_as(roles["pieces"], index) if roles["pieces"] && counts?(index, roles)
         return packed(roles, index) if roles["containers"] && holds?(index)
 

@@ -89,6 +89,9 @@ module Scullion
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
+      # Of one family?
+      def kin?(one, other) = @larder[one]&.family == @larder[other]&.family
+
       # What comes in a tin or a jar, with what it lies in.
       PRESERVED = %w[cured pickle fish].freeze
       def preserved?(key) = PRESERVED.include?(@larder[key]&.family)

@@ -144,7 +144,9 @@ module Scullion
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
-        return "#{amount.value.round} of what: grams, or pieces?" if Counted.many?(amount)
+
+        many = [item.amount, amount].compact.find { |each| Counted.many?(each) }
+        return "#{many.value.round} of what: grams, or pieces?" if many
 
         return "Its juice, its zest, or whole?" if for_what?(item, amount, ingredient)
 

@@ -5,6 +5,9 @@ module Scullion
     # What the food of a line is called, when its name stands in one piece, on both sides of a bracket, or is
     # turned by a word behind it.
     module Naming
+      # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
+      GENERIC = 3
+
       private
 
       # Two foods of one name are an item each.
@@ -47,6 +50,16 @@ module Scullion
       def kind_of_it(token)
         return unless item.foods.first.start_with?("mixed-") && @around.opens?(@tokens.index(token))
 
+        item.foods, item.name = token.value[:keys], token.text
+      end
+
+      # "Cheese, mozzarella": what is said behind a name for several says which.
+      def which_of_them?(token)
+        item.foods.size >= Naming::GENERIC && @clauses.number == item.clause + 1 && token.value[:keys].one? &&
+          !@prose && @lexicon.kin?(item.foods.first, token.value[:keys].first)
+      end
+
+      def which(token)
         item.foods, item.name = token.value[:keys], token.text
       end
 

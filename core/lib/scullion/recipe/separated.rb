@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "csv"
-
 module Scullion
   module Recipe
     # The lines of a sheet whose cells are set apart by commas or semicolons, below heads that say so:
@@ -24,10 +22,12 @@ module Scullion
 
       private
 
+      # A cell in quotes may hold the sign.
       def cells(line)
-        CSV.parse_line(line, col_sep: @sign).map { |cell| cell.to_s.strip }
-      rescue CSV::MalformedCSVError
-        line.split(@sign).map(&:strip)
+        sign = Regexp.escape(@sign)
+        line
+          .scan(/\G(?:"((?:[^"]|"")*)"|([^#{sign}]*))(?:#{sign}|\z)/)
+          .map { |quoted, bare| (quoted ? quoted.gsub('""', '"') : bare).strip }
       end
     end
   end

@@ -17,7 +17,7 @@ module Scullion
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             eaters|mains?|(?:plates|heads|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|kids|children|little\ ones|pupils|residents|diners|patients|
+            hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
