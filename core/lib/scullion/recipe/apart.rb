@@ -22,7 +22,6 @@ module Scullion
         /(?<count>\d{1,3}|½|¼|¾|one|two|three|four|five|six)\s*(?:=|to|for|in|into)\s+
           (?<done>[^,;=]{2,60})/ix.freeze
       MOST_PARTS = 4
-      SHARES = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
       # Counts that are the same.
       NEARLY = 0.01
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
@@ -78,7 +77,7 @@ module Scullion
         said if said.none? { |count, _| count.zero? }
       end
 
-      def number(text) = SHARES[text] || Amount::Words::NUMBERS[text.downcase] || text.to_f
+      def number(text) = Shares::WORDS[text]&.to_f || Amount::Words::NUMBERS[text.downcase] || text.to_f
 
       # By count, where the numbers add up to what there is, or where none is said but they.
       def in_counts(item)

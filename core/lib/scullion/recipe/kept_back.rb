@@ -5,21 +5,6 @@ module Scullion
     # How much of a food its line keeps for the top: "half of it on top", "4 eggs (1 is for the top)", "one
     # crumbled in, the other kept back".
     class KeptBack
-      SHARES = {
-        "half" => 0.5,
-        "a half" => 0.5,
-        "½" => 0.5,
-        "1/2" => 0.5,
-        "other half" => 0.5,
-        "a third" => 1 / 3r,
-        "1/3" => 1 / 3r,
-        "two thirds" => 2 / 3r,
-        "2/3" => 2 / 3r,
-        "a quarter" => 0.25,
-        "1/4" => 0.25,
-        "three quarters" => 0.75,
-        "3/4" => 0.75
-      }.freeze
       NUMBERS =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(1, 12) }.freeze
       FOR_TOP =
@@ -28,9 +13,7 @@ module Scullion
             (?:to|for\s+the|for)\s+(?:finish|garnish)\w*)/ix.freeze
       BETWEEN = /(?:(?!\bin\b)[^,;.()]){0,32}?/.freeze
       SAID =
-        /\b(?<share>#{
-          SHARES.keys.sort_by { |word| -word.length }.map { |word| Regexp.escape(word) }.join("|")
-        }
+        /(?<![[:alnum:]])(?<share>#{Shares::ANY}
            |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b#{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
       # @param plain [String] the line
@@ -44,7 +27,7 @@ module Scullion
         return unless @found
 
         said = @found[:share].downcase.squeeze(" ")
-        share = SHARES[said] || counted(said, amount)
+        share = Shares::WORDS[said] || counted(said, amount)
         share.to_f if share&.positive? && share < 1
       end
 

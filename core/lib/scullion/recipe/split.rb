@@ -5,13 +5,6 @@ module Scullion
     # How a recipe's own words split its dressing: "two thirds on while they are warm, the rest just before
     # serving", "use half, the rest in jugs on the table". What it does not say of the rest is tossed.
     class Split
-      SHARES = {
-        %r{\btwo[- ]thirds\b|\b2/3\b|⅔}i => 2 / 3r,
-        %r{\b(?:three[- ]quarters)\b|\b3/4\b|¾}i => 0.75,
-        %r{\bhalf\b|\b1/2\b|½}i => 0.5,
-        %r{\b(?:a|one)[- ]third\b|\b1/3\b|⅓}i => 1 / 3r,
-        %r{\b(?:a|one)[- ]quarter\b|\b1/4\b|¼}i => 0.25
-      }.freeze
       OF_IT = /\b(?:dressing|dressed|dress|vinaigrette|sauce|paste)\b/i.freeze
       WARM = /\b(?:warm|hot|lukewarm|tepid)\b/i.freeze
       AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
@@ -50,7 +43,7 @@ module Scullion
       end
 
       def share_in(sentence)
-        SHARES.each do |pattern, share|
+        Shares::PATTERNS.each do |pattern, share|
           at = sentence =~ pattern or next
           around = sentence[[at - NEAR, 0].max, NEAR * 2]
           return share.to_f if around.match?(OF_IT)

@@ -24,7 +24,6 @@ module Scullion
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
-      SHARE_WORDS = Regexp.union(KeptBack::SHARES.keys).source.freeze
       # "A handful per 10 people"
       FOR_SOME = /\bper\s+\d+\s+(?:people|persons?|portions?|covers|guests|plates|heads)\b/i.freeze
 
@@ -169,8 +168,8 @@ module Scullion
 
       # "All the zest, half the juice"
       def share_of(part)
-        said = @plain[/\b(#{SHARE_WORDS})\s+(?:of\s+)?(?:the\s+|its\s+)?#{part}\b/i, 1]
-        said ? KeptBack::SHARES.fetch(said.downcase).to_f : 1
+        said = @plain[/\b(#{Shares::ANY})\s+(?:of\s+)?(?:the\s+|its\s+)?#{part}\b/i, 1]
+        said ? Shares::WORDS.fetch(said.downcase).to_f : 1
       end
     end
   end
