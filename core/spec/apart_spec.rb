@@ -44,6 +44,11 @@ RSpec.describe Scullion::Recipe::Apart do
 
   it "asks what a lemon is for, unless its line, its neighbours or the steps say so" do
     expect(read("2 limes\n200 g rocket").first).to eq %w[limes ?]
+    text = "Leaves\nServes 4\n200 g rocket\n2 limes"
+    asked = Scullion::Recipe::Draft.new(text, house).to_h["lines"].last
+    expect(asked["guesses"].map { |guess| guess["key"] }).to eq %w[lime-juice lime]
+    chosen = Scullion::Recipe::Draft.new(text, house, choices: { asked["number"] => "lime-juice" })
+    expect(chosen.taken(chosen.reads.last).prepared).to eq 60
     expect(read("200 g rocket\n2 limes\nSqueeze the limes over the rocket.").last).to eq [
          "lime-juice",
          60,

@@ -53,6 +53,7 @@ module Scullion
           item.dup.tap do |each|
             each.amount, each.name, each.held = item.amount.times(0.5), "#{item.name}, #{part}", nil
             each.place = place == "salad" ? nil : place
+            each.words = item.words.merge("plant_part" => part)
             each.unknown = item.unknown.reject { |word, *| word.match?(/\A(?:#{PART.source})\z/i) }
           end
         end

@@ -6,7 +6,8 @@ module Scullion
     # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
       # to: where the line itself says that it goes; packed: weighed with what it is drained of; per_head: so
-      # much for each who is served; guesses: best first
+      # much for each who is served; guesses: best first; instead: the amount by key, where another than the
+      # first is chosen and counts otherwise
       Read =
         Struct.new(
           :line,
@@ -19,10 +20,12 @@ module Scullion
           :to,
           :packed,
           :per_head,
+          :instead,
           keyword_init: true
         )
 
       GUESSES = 3
+      FOR_WHAT = "Its juice, or whole?".freeze
 
       # @param house [House]
       def initialize(house)
@@ -37,6 +40,8 @@ module Scullion
         found = Candidates.new(item, amount, @house)
         amount, candidates = of_part(item, amount, found.all)
         why = doubt(item, amount, candidates, found, counted, mended)
+        instead = why == FOR_WHAT ? juice_of(candidates.first, amount) : {}
+        candidates = [*instead.keys.map { |key| @larder[key] }, *candidates]
         Read.new(
           line: line,
           amount: amount,
@@ -47,6 +52,7 @@ module Scullion
           to: item.place,
           packed: counted.packed?(amount),
           per_head: item.said?(:per_head),
+          instead: instead,
           guesses: candidates.first(GUESSES)
         )
       end
@@ -104,6 +110,12 @@ module Scullion
         [squeezed(amount, fruit), [juice, *candidates]]
       end
 
+      # @return [Hash{String=>Amount}] by the juice's key
+      def juice_of(fruit, amount)
+        key = "#{fruit.key}-juice"
+        @larder.key?(key) ? { key => squeezed(amount, fruit) } : {}
+      end
+
       def squeezed(amount, fruit)
         each = fruit.figures["pieces/juice"]
         return amount unless each && amount.unit == :piece
@@ -148,7 +160,7 @@ module Scullion
         many = [item.amount, amount].compact.find { |each| Counted.many?(each) }
         return "#{many.value.round} of what: grams, or pieces?" if many
 
-        return "Its juice, its zest, or whole?" if for_what?(item, amount, ingredient)
+        return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
       end

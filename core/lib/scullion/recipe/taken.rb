@@ -17,7 +17,9 @@ module Scullion
       # @param servings [Integer] @param right [Boolean] an unusual amount is meant
       # @param bound [Bound, nil] what the steps say of how it is cooked
       def initialize(read, ingredient, house, servings, right: false, bound: nil)
-        @read, @ingredient, @house, @servings, @right = read, ingredient, house, servings, right
+        @ingredient, @house, @servings, @right = ingredient, house, servings, right
+        instead = read.instead.to_h[ingredient.key]
+        @read = instead ? read.dup.tap { |own| own.amount = instead } : read
         @bound = bound
       end
 
@@ -66,14 +68,14 @@ module Scullion
 
       # The same with its grams a serving.
       def served
-        zest = { "name" => "Zest of #{ingredient.name.downcase}" } if zest?
+        name = { "name" => called }.compact
         component.merge(
           "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
           "right" => right? || nil,
           "held_back" => read.line.item.held || (1.0 if into == "top"),
           "fruit" => fruit,
           "pieces" => on_the_plate,
-          **zest.to_h
+          **name
         ).compact
       end
 
@@ -81,6 +83,14 @@ module Scullion
       def fruit
         kind = read.amount&.part
         kind if Salad::Fruit::KINDS.include?(kind) && Salad::Fruit.of(kind, ingredient, @house.larder)
+      end
+
+      # What only a part of it is called. @return [String, nil]
+      def called
+        return "Zest of #{ingredient.name.downcase}" if zest?
+
+        part = read.line.item.words["plant_part"]
+        "#{ingredient.name}, #{part}" if part
       end
 
       # How cuts leave what is still counted on a plate.
