@@ -93,7 +93,16 @@ module Scullion
 
       # Is it bought whole, for its juice or zest?
       def fruit? = uses.any? { |_, figure| figure == :fruit_grams }
-      def self.fruit_words(count) = "#{count} for juice and zest, zested first"
+      # What whole fruit is bought for. @return [Array<String>] juice, zest
+      def fruit_kinds = uses.filter_map { |sheet, figure| sheet.fruit.kind if figure == :fruit_grams }.uniq
+
+      # In words: "24 for juice and zest, zested first". @param kinds [Array<String>]
+      def self.fruit_words(count, kinds) = "#{count} #{FRUIT.fetch(kinds.uniq.sort)}"
+      FRUIT = {
+        ["juice"] => "to squeeze here",
+        ["zest"] => "to zest",
+        %w[juice zest] => "for juice and zest, zested first"
+      }.freeze
 
       # Counted on the plates, of what it is bought for.
       def pieces = uses.map(&:first).grep(Prep::Line).sum { |line| line.need.pieces }
@@ -124,7 +133,7 @@ module Scullion
           "loose" => loose?,
           "surplus_use" => ingredient.surplus,
           "allergens" => ingredient.allergens,
-          "fruit" => fruit? ? Purchase.fruit_words(fruit_count) : nil,
+          "fruit" => fruit? ? Purchase.fruit_words(fruit_count, fruit_kinds) : nil,
           "pieces" => pieces.positive? ? "#{writer.write(pieces, :pieces)} for the plates" : nil
         }.compact
       end

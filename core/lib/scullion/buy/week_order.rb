@@ -50,10 +50,12 @@ module Scullion
 
       # What is counted is counted for each service, as it is bought for each.
       def counted(line)
-        counts = line.uses.map(&:first).select(&:fruit?).map(&:fruit_count)
-        pieces = line.uses.map(&:first).sum(&:pieces)
+        bought = line.uses.map(&:first)
+        fruit = bought.select(&:fruit?)
+        count, kinds = fruit.sum(&:fruit_count), fruit.flat_map(&:fruit_kinds)
+        pieces = bought.sum(&:pieces)
         {
-          "fruit" => (Purchase.fruit_words(counts.sum) if counts.any?),
+          "fruit" => (Purchase.fruit_words(count, kinds) if fruit.any?),
           "pieces" => ("#{line.writer.write(pieces, :pieces)} for the plates" if pieces.positive?)
         }.compact
       end

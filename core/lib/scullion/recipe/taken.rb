@@ -8,6 +8,7 @@ module Scullion
       # ml of water to a dressing at most.
       THINNING = 100
       COOKED_HERE = "weighed cooked, and cooked here from raw"
+      CUT_THEN = "cut once it is cooked"
       # What stands beside the salad: cooked along and taken out, for the tray, on the table.
       BESIDE = %w[pot cook table].freeze
 
@@ -128,6 +129,7 @@ module Scullion
         return if dressing?
 
         here = COOKED_HERE if read.words["cooked"] && component["cook"]
+        here ||= CUT_THEN if component.dig("cook", "cut_after")
         said = [in_words(worked.select { |kind, word| read.words[kind] == word }), here].compact.join(", ")
         said unless said.empty?
       end
