@@ -5,7 +5,7 @@ module Scullion
     # A recipe's list held against its own steps: what is in one and not in the other.
     class AgainstSteps
       EVERYTHING = /\b(?:everything|all (?:the )?ingredients|the rest)\b/
-      SHORTEST, MOST = 4, 10
+      MOST = 10
       # More than the list has, beyond rounding; and a teaspoon for a tablespoon.
       MORE = 1.02
       ANOTHER_SPOON = (2.9..4.1).freeze
@@ -26,10 +26,12 @@ module Scullion
       def missing
         return [] if @steps.empty?
 
-        others = @larder.values.reject { |ingredient| @taken.include?(ingredient) }
-        others
-          .filter_map { |ingredient| names(ingredient).find { |name| said?(name) } }
-          .reject { |name| in_list.include?(name) }
+        taken = @taken.to_h { |ingredient| [ingredient.key, true] }
+        @items
+          .lexicon
+          .named_in(phrases)
+          .reject { |key, name| taken.key?(key) || in_list.include?(name) }
+          .map(&:last)
           .uniq
           .first(MOST)
       end
@@ -67,13 +69,21 @@ module Scullion
 
       # Amounts of it that the steps say, weighed or measured.
       def in_steps(read)
-        told
-          .select { |item| item.foods.intersect?(read.line.item.foods) }
-          .filter_map(&:amount)
-          .reject { |amount| amount.estimated || amount.unit == :piece }
+        read.line.item.foods.flat_map { |key| told.fetch(key, []) }.uniq
       end
 
-      def told = @told ||= @sentences.flat_map { |sentence| @items.of(sentence, prose: true) }.select(&:food?)
+      # @return [Hash{String=>Array<Amount>}] by food
+      def told
+        @told ||=
+          @sentences
+            .flat_map { |sentence| @items.of(sentence, prose: true) }
+            .each_with_object({}) do |item, all|
+              amount = item.amount
+              next if amount.nil? || amount.estimated || amount.unit == :piece
+
+              item.foods.each { |key| (all[key] ||= []) << amount }
+            end
+      end
 
       def other?(listed, used)
         used.unit == listed.unit && !listed.estimated &&
@@ -86,8 +96,15 @@ module Scullion
 
       def names(ingredient) = [ingredient.name, *ingredient.aliases].map(&:downcase)
 
-      def said?(name)
-        name.length >= SHORTEST && !name.include?(",") && @steps.match?(/\b#{Regexp.escape(name)}\b/)
+      # All that the steps say, in so many words as a name has.
+      def phrases
+        @phrases ||=
+          begin
+            all = Lexicon.words_of(@steps)
+            (1..Lexicon::LONGEST)
+              .flat_map { |size| all.each_cons(size).map { |each| each.join(" ") } }
+              .to_h { [_1, true] }
+          end
       end
 
       def in_steps?(word) = word.length > 2 && @steps.include?(word.chomp("s"))

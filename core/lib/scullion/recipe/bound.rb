@@ -42,7 +42,8 @@ module Scullion
       # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
       # @param ingredient [Ingredient] @return [Hash]
       def cooked(component, read, ingredient)
-        told = facts.select { |fact| fact.line == read.line.number && fact.set }
+        @set ||= facts.select(&:set).group_by(&:line)
+        told = @set.fetch(read.line.number, [])
         method = way(component, read, told, ingredient)
         return component unless method
 

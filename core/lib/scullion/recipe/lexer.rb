@@ -29,7 +29,7 @@ module Scullion
         @fill = /(?:#{@loose.fill_words.source})\s+/i
         # What an amount without a number begins with.
         @unit_words = /(?:#{[*@loose.words, *@loose.fills.keys].join("|")}|#{BIG_WORDS}|t|d|c|p)/i
-        @folded, @read = {}, {}
+        @folded, @read, @plain = {}, {}, {}
       end
 
       # @param text [String] @return [Array<Token>]
@@ -46,7 +46,11 @@ module Scullion
       def piece(word) = @lexicon.roles([word])["pieces"]
 
       # One kind of fraction and dash.
-      def plain(text)
+      def plain(text) = @plain[text] ||= in_one_writing(text)
+
+      private
+
+      def in_one_writing(text)
         text
           .gsub(/[#{FRACTIONS.keys.join}]/o) { |char| " #{FRACTIONS[char]} " }
           .tr("⁄×", "/x")
@@ -59,8 +63,6 @@ module Scullion
           .gsub(%r{(\d+)\s+/\s*(\d)}, '\1/\2')
           .squeeze(" ")
       end
-
-      private
 
       def tokens(text)
         @scan, @tokens = StringScanner.new(plain(text)), []

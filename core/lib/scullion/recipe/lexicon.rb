@@ -6,6 +6,10 @@ module Scullion
     # food. What stands in a line is looked up here, the longest first.
     class Lexicon
       ROLES = %w[cuts trims treats states pieces containers places].freeze
+      # Words of which the one of each is remembered.
+      MOST_WORDS = 20_000
+      # Letters to a name that is looked for in running text.
+      SHORTEST = 4
       # Words to the longest phrase.
       LONGEST = 5
 
@@ -45,7 +49,10 @@ module Scullion
       end
 
       # One of it: "tomatoes" as "tomato". @param word [String] folded
-      def self.singular(word)
+      def self.singular(word) = @singular.fetch(word) { @singular[word] = one_of(word) }
+
+      def self.one_of(word)
+        @singular.clear if @singular.size > MOST_WORDS
         case word
         when /(?:ss|us|is|ous)\z/
           word
@@ -59,6 +66,8 @@ module Scullion
           word.length > 3 ? word.chomp("s") : word
         end
       end
+      private_class_method :one_of
+      @singular = {}
 
       # @param words [Array<String>] folded @return [Hash] roles of the phrase that they are, may be empty
       def roles(words) = @phrases.fetch(words.join(" "), NOTHING)
@@ -70,6 +79,22 @@ module Scullion
 
         singular = words.map { |word| Lexicon.singular(word) }
         @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if words.size == 2)
+      end
+
+      # A text's words as names are looked up in it. @return [Array<String>]
+      def self.words_of(text) = text.downcase.split(/[^[:alnum:]'’]+/).reject(&:empty?)
+
+      # Foods whose own names or aliases are among these phrases, in the larder's order, each by the first.
+      # @param phrases [Hash{String=>Boolean}] @return [Hash{String=>String}] names by key
+      def named_in(phrases)
+        @named_by ||=
+          @larder
+            .values
+            .flat_map { |food| names_of(food) }
+            .group_by(&:first)
+            .transform_values { _1.map { |_, *rest| rest } }
+        found = phrases.keys.flat_map { |phrase| @named_by.fetch(phrase, []) }.sort
+        found.each_with_object({}) { |(_, _, key, name), all| all[key] ||= name }
       end
 
       # Words of a file, as they stand there. @return [Hash, Array]
@@ -128,6 +153,16 @@ module Scullion
       end
 
       private
+
+      # A name that may be looked for: its words, its place in the larder and among the names of its food.
+      def names_of(food)
+        @places ||= @larder.keys.each_with_index.to_h
+        [food.name, *food.aliases].each_with_index.filter_map do |name, index|
+          next if name.length < SHORTEST || name.include?(",")
+
+          [Lexicon.words_of(name).join(" "), @places.fetch(food.key), index, food.key, name.downcase]
+        end
+      end
 
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value
 

@@ -5,6 +5,8 @@ module Scullion
     # What only the running text of a recipe says: foods with an amount that no list holds, and what is
     # whisked together.
     class Prose
+      include LeftOpen
+
       # What is done to a dressing alone.
       SAUCE =
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
@@ -18,7 +20,6 @@ module Scullion
         /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
             gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
-      BOILED_DRY = /\b(?:simmer|boil|soak)\w*/i.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
@@ -153,38 +154,6 @@ module Scullion
         line.into = told_into(line) if open?(line)
       end
 
-      # "2 limes" that the steps squeeze, or zest.
-      def tell_part(line)
-        item = line.item
-        return unless whole_fruit?(item)
-
-        said = mentions(item).join(" ")
-        item.parts << "zest" if said.match?(/\bzest/i)
-        return unless item.parts.empty? && (said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line))
-        item.parts << "juice"
-      end
-
-      # "Tahini 4 tbsp, lemon 1, garlic 1"
-      def poured_with?(line)
-        @lines.any? do |other|
-          other.row == line.row && !other.equal?(line) && other.item&.food? && other.item.amount &&
-            @items.poured?(other.item)
-        end
-      end
-
-      # Lentils that the steps simmer are dry.
-      def tell_state(item)
-        return if item.foods.size < 2 || item.words.key?("states") || item.container
-        return unless item.foods.any? { |key| key.start_with?("dry-") }
-
-        item.words["states"] = "dry" if mentions(item).any? { |text| text.match?(BOILED_DRY) }
-      end
-
-      def whole_fruit?(item)
-        @items.lexicon.squeezed?(item.foods.first) && item.counted? && item.parts.empty? &&
-          item.words.empty? && item.place.nil?
-      end
-
       def open?(line) = line.into.nil? && line.item.place.nil?
 
       # Where the steps say that it goes. @return [String, nil]
@@ -200,9 +169,8 @@ module Scullion
       # "½ lemon, zest and juice"
       def zest_beside_juice?(line)
         line.item.parts == %w[zest] &&
-          @lines.any? do |other|
-            other.row == line.row && other.item &&
-              (other.item.parts == %w[juice] || other.item.name.to_s.match?(Items::JUICE))
+          beside(line).any? do |other|
+            other.item.parts == %w[juice] || other.item.name.to_s.match?(Items::JUICE)
           end
       end
 
@@ -214,7 +182,12 @@ module Scullion
 
         @dressing_at ||=
           @lines.index { |each| each.item&.food? && each.into == "dressing" && each.heading } || 0
-        @lines.index { |each| each.equal?(line) }.to_i < @dressing_at
+        places.fetch(line, 0) < @dressing_at
+      end
+
+      # Where each line stands. @return [Hash{Page::Line=>Integer}]
+      def places
+        @places ||= {}.compare_by_identity.tap { |all| @lines.each_with_index { |line, at| all[line] = at } }
       end
 
       # Is all of it on the tray or in the pan, by the one sentence that speaks of it?
@@ -225,16 +198,21 @@ module Scullion
 
       # Sentences of the steps with this food, the only oil also where just "oil" is said.
       def mentions(item)
-        told
-          .select do |_, foods|
-            foods.intersect?(item.foods) || (only_oil?(item) && foods.intersect?(ANY_OIL))
+        keys = only_oil?(item) ? item.foods + ANY_OIL : item.foods
+        keys.flat_map { |key| spoken.fetch(key, []) }.uniq
+      end
+
+      # @return [Hash{String=>Array<String>}] the sentences that speak of a food
+      def spoken
+        @spoken ||=
+          told.each_with_object({}) do |(text, foods), all|
+            foods.uniq.each { |key| (all[key] ||= []) << text }
           end
-          .map(&:first)
       end
 
       def only_oil?(item)
-        oils = @lines.filter_map(&:item).select { |each| oil?(each) }
-        oil?(item) && oils.map(&:foods).uniq.size == 1
+        @oils ||= @lines.filter_map(&:item).select { |each| oil?(each) }.map(&:foods).uniq.size
+        @oils == 1 && oil?(item)
       end
 
       def oil?(item) = item.foods.first.to_s.end_with?("-oil")
@@ -251,7 +229,12 @@ module Scullion
       # A part with a name of its own that is whisked: "blitz the salsa verde".
       def part_whisked?(line)
         name = line.heading.to_s.downcase.delete(":").strip
-        !name.empty? && whisked.any? { |text| text.downcase.include?(name) }
+        return false if name.empty?
+
+        @parts_whisked ||= {}
+        @parts_whisked.fetch(name) do
+          @parts_whisked[name] = whisked.any? { |text| text.downcase.include?(name) }
+        end
       end
 
       # What is kept whole for the top, or goes over it last.

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a line leaves open and the steps, or what stands beside it, settle: the part of a fruit that is meant,
+    # and whether a pulse is dry. For Prose, which it is a part of.
+    module LeftOpen
+      BOILED_DRY = /\b(?:simmer|boil|soak)\w*/i.freeze
+
+      private
+
+      # "2 limes" that the steps squeeze, or zest.
+      def tell_part(line)
+        item = line.item
+        return unless whole_fruit?(item)
+
+        said = mentions(item).join(" ")
+        item.parts << "zest" if said.match?(/\bzest/i)
+        return unless item.parts.empty? && (said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line))
+        item.parts << "juice"
+      end
+
+      # "Tahini 4 tbsp, lemon 1, garlic 1"
+      def poured_with?(line)
+        beside(line).any? { |other| other.item.food? && other.item.amount && @items.poured?(other.item) }
+      end
+
+      # Lentils that the steps simmer are dry.
+      def tell_state(item)
+        return if item.foods.size < 2 || item.words.key?("states") || item.container
+        return unless item.foods.any? { |key| key.start_with?("dry-") }
+
+        item.words["states"] = "dry" if mentions(item).any? { |text| text.match?(BOILED_DRY) }
+      end
+
+      def whole_fruit?(item)
+        @items.lexicon.squeezed?(item.foods.first) && item.counted? && item.parts.empty? &&
+          item.words.empty? && item.place.nil?
+      end
+
+      # What else stands on its row. @return [Array<Page::Line>]
+      def beside(line)
+        @rows ||= @lines.select(&:item).group_by(&:row)
+        @rows.fetch(line.row, []).reject { |other| other.equal?(line) }
+      end
+    end
+  end
+end
