@@ -2,8 +2,8 @@
 
 module Scullion
   module Recipe
-    # What a line leaves open and the steps, or what stands beside it, settle: the part of a fruit that is meant,
-    # and whether a pulse is dry. For Prose, which it is a part of.
+    # What a line leaves open and the steps, or what stands beside it, settle: the part of a fruit that is
+    # meant, and whether a pulse is dry. For Prose, which it is a part of.
     module LeftOpen
       BOILED_DRY = /\b(?:simmer|boil|soak)\w*/i.freeze
 
