@@ -20,7 +20,13 @@ module Scullion
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
-      IN_GRAMS = /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b/i.freeze
+      IN_GRAMS =
+        /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
+          |\b(?:net|ep|gross|qty|quantity|wt|weight|amount)\s*[(,]?\s*g(?:rams)?\b(?!\s*\d)/ix.freeze
+      # What a bare number counts, and does not weigh.
+      COUNTED = /\b(?:whole|bulb|head|bunch|each|ea)\b/i.freeze
+      # A bare number in a column of its own, two spaces off, where everything is in grams.
+      BARE = /\A(?<food>\S.*?\S)\s{2,}(?<amount>\d[\d.,]*)(?:\s{2,}(?<how>\S.*))?\s*\z/.freeze
 
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)
@@ -38,12 +44,14 @@ module Scullion
         return line if line.length > LONGEST || line.include?("\t")
 
         scaled = @scales.last(line) and return scaled
-        found = line.match(LEADER) || line.match(SPACED)
-        return line if found.nil? || found[:amount].match?(/\A\d[.)]|#{Servings::THEM}/o)
+        found = line.match(LEADER) || bare(line) || line.match(SPACED)
+        return line if found.nil? || found[:amount].match?(/\A\d[.)](?!\d)|#{Servings::THEM}/o)
 
         how = found[:how] if found.names.include?("how")
         ["#{leading(found[:amount])} #{found[:food]}", how].compact.join(", ")
       end
+
+      def bare(line) = @grams && !line.match?(COUNTED) ? line.match(BARE) : nil
 
       # A bare number is grams where everything is.
       def leading(amount)

@@ -151,6 +151,8 @@ module Scullion
         return false if plain.match?(/\bof\b|→/)
 
         words = plain.sub(/\(.*\)\z/, "").split
+        return false if words.size > 2 && @lexicon.food(words.last(2))
+
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
           (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/) && !measured?(plain)

@@ -175,12 +175,15 @@ module Scullion
         own.each { |name, key| own_name(name, key) }
         everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
         everyday = everyday.reject { |_, keys| keys.empty? }
-        everyday.each { |name, keys| @foods[named(name)] = keys }
+        everyday.each { |name, keys| @foods[named(name)] = keys unless container?(named(name)) }
         @foods.merge!(everyday.transform_keys { |name| Lexicon.fold(name) })
         # "Almonds, flaked" and "flaked almonds".
         @turned =
           @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
       end
+
+      # "Pots" are potatoes, a pot is what something comes in.
+      def container?(name) = @phrases.fetch(name, NOTHING).key?("containers")
 
       # "Cranberries, dried" is also asked for the other way round, and so is "dry" before a pulse.
       def called(name)

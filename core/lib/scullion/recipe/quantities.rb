@@ -23,6 +23,10 @@ module Scullion
         "tblsp" => "tbsp",
         "Tb" => "tbsp",
         "k" => "kg",
+        "msk" => "tbsp",
+        "tsk" => "tsp",
+        "EL" => "tbsp",
+        "TL" => "tsp",
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze
