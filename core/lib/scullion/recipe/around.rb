@@ -9,6 +9,8 @@ module Scullion
       # "Keep the oil": that is not weighed.
       KEEP = %w[keep save reserve saving keeping reserving catch].freeze
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
+      EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
+      BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
       NAMES = %i[word food].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
@@ -151,9 +153,18 @@ module Scullion
           .reverse_each do |token|
             return done_with?(token) if Around.joins?(token)
             return false if token.kind == :mark || token.value.is_a?(Amount)
-            return !of_another?(index) if Around.towards?(token)
+            return !counts_of?(token) && !of_another?(index) if Around.towards?(token)
           end
         false
+      end
+
+      # "Each of mint and parsley", "2 heads of chicory and endive": so many of what comes.
+      def counts_of?(token)
+        return false unless token.folded == %w[of]
+
+        before = before(@tokens.index { |each| each.equal?(token) })
+        before&.kind == :amount || EACH.include?(Around.word(before)) ||
+          (before&.kind == :word && before.value.keys.intersect?(COUNTED))
       end
 
       # "A clove of garlic and a bit of water": of its own.
@@ -170,6 +181,12 @@ module Scullion
           @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) || token.text == "." }
         at = clause.index { |token| WITH.include?(Around.word(token)) } or return false
         clause.drop(at).any? { |token| token.kind == :word && token.value["cooks"] }
+      end
+
+      # "Brushed with oil": that is not listed.
+      def brushed_with?(index)
+        index > 1 && (WITH.include?(word_before(index)) || word_before(index) == "in") &&
+          BRUSHED.include?(word_before(index - 1))
       end
 
       # Said to be kept, and so not weighed.

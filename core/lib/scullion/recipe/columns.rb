@@ -22,6 +22,7 @@ module Scullion
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       IN_GRAMS =
         /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
+          |\bper\s+(?:portion|person|head|cover)\s*,?\s*g\b
           |\b(?:net|ep|gross|qty|quantity|wt|weight|amount)\s*[(,]?\s*g(?:rams)?\b(?!\s*\d)/ix.freeze
       # What a bare number counts, and does not weigh.
       COUNTED = /\b(?:whole|bulb|head|bunch|each|ea)\b/i.freeze

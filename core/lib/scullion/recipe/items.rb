@@ -121,7 +121,7 @@ module Scullion
         if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
           return cooked_with(token)
         end
-        return spoken_of(token, index) if @around.towards?(index)
+        return spoken_of(token, index) if @around.towards?(index) || @around.brushed_with?(index)
         return listed_too(token) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)

@@ -22,6 +22,10 @@ module Scullion
       CHAT = /\A\[?(?:#{DAY})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*[[:alpha:]]{1,20}:\s+/i.freeze
       WHO = /\A[[:alpha:]]{2,12}\s+\d{1,2}:\d\d\s*(?:[AP]M)?\z/i.freeze
 
+      # Those who speak by turns in a thread without times: "Kim: bring the orzo".
+      SPEAKER = /\A\s*(?<who>[[:upper:]][[:lower:]]{1,11}):\s+(?=\S)/.freeze
+      TURNS, SPEAKERS = 2, 2
+
       # @param text [String]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text)
@@ -37,6 +41,13 @@ module Scullion
 
       private
 
+      def unspoken(lines)
+        turns = lines.filter_map { |_, line| line[SPEAKER, :who] }.tally.select { |_, times| times >= TURNS }
+        return lines if turns.size < SPEAKERS
+
+        lines.map { |number, line| [number, turns.key?(line[SPEAKER, :who]) ? line.sub(SPEAKER, "") : line] }
+      end
+
       def rows_of(text)
         lines =
           plain(text.to_s.scrub)
@@ -44,7 +55,7 @@ module Scullion
             .each
             .with_index(1)
             .map { |line, number| [number, cells(line)] }
-        lines = Separated.new(lines).lines
+        lines = Separated.new(unspoken(lines)).lines
         table = Table.new
         rows =
           Columns

@@ -47,7 +47,7 @@ module Scullion
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
-        /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|plate|salad|staff\s+meal|buffet|party)
+        /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
@@ -69,6 +69,7 @@ module Scullion
           @number = searched(rows, index).filter_map { |row| read(row, pattern) }.first
           break if @number
         end
+        @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(/\bper\s+portion\b/i) }
       end
 
       private
