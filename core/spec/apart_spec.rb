@@ -112,4 +112,25 @@ RSpec.describe Scullion::Recipe::Apart do
       [%w[rocket salad], %w[sherry-vinegar dressing], %w[walnut-oil dressing]]
     )
   end
+
+  it "drops no second food of a line, and lists nothing that is only brushed on" do
+    expect(read("a fistful each of mint and parsley").map { |each| each.first(2) }).to eq(
+      [["mint", 30], ["parsley", 30]]
+    )
+    expect(read("a bag of rocket and spinach").map(&:first)).to eq %w[rocket spinach]
+    expect(read("3 eggs, a tin of mackerel").map(&:first)).to eq %w[hen-egg mackerel]
+    expect(read("2 pittas, split, brushed with oil, baked").map(&:first)).to eq %w[flatbread]
+    expect(read("oil 2 tbsp / lemon, a squeeze / salt").map(&:first)).to eq %w[
+         olive-oil
+         lemon-juice
+         fine-salt
+       ]
+  end
+
+  it "takes a bare number for grams where the sheet is headed so, and a thread for what is said in it" do
+    sheet = "(per portion, g)\nRice, brown, cooked      120\nParsley, chopped      2"
+    expect(read(sheet).map { |each| each.first(2) }).to eq [["brown-rice", 4 * 120], ["parsley", 4 * 2]]
+    thread = "Kim: 200 g rocket\nLee: olives?\nKim: 60 g feta\nLee: lovely"
+    expect(read(thread).map(&:first)).to include("rocket", "brined-white-cheese")
+  end
 end

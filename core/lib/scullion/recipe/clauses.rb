@@ -4,7 +4,7 @@ module Scullion
   module Recipe
     # Where a line stands as it is walked: its clauses, its brackets, and whether an "or" is open.
     class Clauses
-      APART = %w[, ; : - < > ! ? = | • → ←].freeze
+      APART = %w[, ; : - < > ! ? = | / • → ←].freeze
 
       # The number of the clause. @return [Integer]
       attr_reader :number

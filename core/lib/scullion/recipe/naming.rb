@@ -86,6 +86,7 @@ module Scullion
         return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
+        return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         return false if @around.half_before?(@tokens.index(token))
 
