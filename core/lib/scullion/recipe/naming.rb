@@ -36,20 +36,9 @@ module Scullion
       def name(token)
         item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
         item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
-        item.parts << "juice" if squeezed?
         rind_of_it unless @lexicon.fruit?(item.foods.first)
         item.piece ||= token.folded.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
-      end
-
-      # "A squeeze of lime"
-      def squeezed?
-        unless item.amount&.estimated && item.parts.empty? && @lexicon.squeezed?(item.foods.first)
-          return false
-        end
-
-        said = @tokens.find { |token| token.value.equal?(item.amount) }
-        said&.text.to_s.match?(/squeeze/i)
       end
 
       # "The rind of 1 preserved lemon": what is not eaten of it is taken off.

@@ -45,6 +45,7 @@ module Scullion
         cooked_as_labelled(all)
         for_cooking(all)
         SaidOnce.new(@plain, @lexer).of(all)
+        all.each { |item| item.parts << "juice" if squeezed?(item) }
         keep_back(all)
         weighed = all.select { |item| item.food? && item.amount }
         beside(all, weighed.size)
@@ -132,6 +133,14 @@ module Scullion
         bare = items.select { |item| item.amount.nil? }
         bare.each { |item| item.flags << :beside_weighed }
         bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
+      end
+
+      # "A squeeze of lime", "lemon, a squeeze"
+      def squeezed?(item)
+        return false unless item.food? && item.amount&.estimated && item.parts.empty?
+        return false unless lexicon.squeezed?(item.foods.first)
+
+        @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
       end
 
       # Where the line has one food alone.
