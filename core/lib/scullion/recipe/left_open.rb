@@ -30,7 +30,14 @@ module Scullion
         return if item.foods.size < 2 || item.words.key?("states") || item.container
         return unless item.foods.any? { |key| key.start_with?("dry-") }
 
-        item.words["states"] = "dry" if mentions(item).any? { |text| text.match?(BOILED_DRY) }
+        item.words["states"] = "dry" if by_name(item).any? { |text| text.match?(BOILED_DRY) }
+      end
+
+      # Sentences with it, or with the last word of its name: "the lentils" of small dark lentils.
+      def by_name(item)
+        word = head(item.name)
+        named = word.length < Lexicon::SHORTEST ? [] : told.map(&:first).grep(/\b#{Regexp.escape(word)}s?\b/i)
+        mentions(item) | named
       end
 
       def whole_fruit?(item)
