@@ -36,6 +36,7 @@ RSpec.describe Scullion::Recipe::Apart do
     expect(read("lemons: 6 for juice in the dressing, another 8 in wedges for the table")).to eq(
       [["lemon-juice", 282, "dressing"], ["lemon", 855, "table", "wedges"]]
     )
+    expect(read("2 to 3 carrots, in 1 to 2 cm dice").size).to eq 1
     expect(read("Rapeseed oil 5 tbsp, 2 to roast, 3 for dressing").map { |each| each[2] }).to eq %w[
          cook
          dressing

@@ -20,12 +20,12 @@ module Scullion
       # "3 to roast, 1 to shave raw": so many of them each.
       SOME =
         /(?<count>\d{1,3}|½|¼|¾|one|two|three|four|five|six)\s*(?:=|to|for|in|into)\s+
-          (?<done>[^,;=]{2,60})/ix.freeze
+          (?<done>[[:alpha:]][^,;=]{1,59})/ix.freeze
       MOST_PARTS = 4
       # Counts that are the same.
       NEARLY = 0.01
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
-      COOK = /\A+(?:roast|fry|grill|bake|sear)\b/i.freeze
+      COOK = /\A(?:roast|fry|grill|bake|sear)\b/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
       # @param plain [String] the line @param lexicon [Lexicon]
