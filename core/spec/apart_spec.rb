@@ -91,6 +91,12 @@ RSpec.describe Scullion::Recipe::Apart do
     expect(salad["dressing"]["parts"].map { |part| part["ingredient"] }).to eq %w[hazelnut-oil sherry-vinegar]
   end
 
+  it "takes pot company to what takes it up, and not to the eggs" do
+    text = "Lentils\nServes 4\n4 eggs, boiled\n300 g puy lentils, dry, simmered\n2 bay leaves, for the pot"
+    components = Scullion::Recipe::Draft.new(text, house).to_h["salad"]["components"]
+    expect(components.map { |each| each["with"]&.size }).to eq [nil, 1]
+  end
+
   it "takes no full stop of a short word for the end of a sentence" do
     expect(Scullion::Recipe::Sentences.of("1 Tbs. vinegar, 3 tsp. oil. Whisk it.")).to eq(
       ["1 Tbs. vinegar, 3 tsp. oil.", "Whisk it."]

@@ -25,14 +25,14 @@ module Scullion
       private
 
       def in_pot(components)
-        at = components.index { |component| kind(component)&.in_pot? }
+        pots = components.each_index.select { |index| kind(components[index])&.in_pot? }
+        at = pots.find { |index| !in_shell?(components[index]) } || pots.first
         components[at] = accompanied(components[at]) if at && @along.any?
       end
 
       # With what stands above it in the text, or else with the first that is cooked without water.
       def on_tray(components, solid)
-        dry =
-          components.each_index.select { |index| kind(components[index]) && !in_water?(components[index]) }
+        dry = components.each_index.select { |index| kind(components[index])&.dry? }
         return if dry.empty?
 
         @on_tray.each do |taken|
@@ -43,7 +43,8 @@ module Scullion
       end
 
       def kind(component) = Cook::Parcels.kind(component.dig("cook", "method"))
-      def in_water?(component) = kind(component).in_pot? || component.dig("cook", "method") == "tinned"
+      # What cooks in its shell takes nothing of its company.
+      def in_shell?(component) = component.dig("cook", "method") == "eggs"
 
       def add(components, at, with)
         return unless with
