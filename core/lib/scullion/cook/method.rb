@@ -115,9 +115,6 @@ module Scullion
 
         # Is it cooked in a pot that can be chosen?
         def in_pot? = include?(InPot)
-
-        # In the oven, on metal or in a pan, with nothing poured away: what is on it stays on it.
-        def dry? = [InOven, OnMetal, OneLayer].any? { |way| include?(way) }
       end
 
       # @param need [Count::Need] @param brief [Brief]

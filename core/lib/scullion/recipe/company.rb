@@ -32,7 +32,7 @@ module Scullion
 
       # With what stands above it in the text, or else with the first that is cooked without water.
       def on_tray(components, solid)
-        dry = components.each_index.select { |index| kind(components[index])&.dry? }
+        dry = components.each_index.select { |index| dry?(components[index]) }
         return if dry.empty?
 
         @on_tray.each do |taken|
@@ -43,6 +43,12 @@ module Scullion
       end
 
       def kind(component) = Cook::Parcels.kind(component.dig("cook", "method"))
+      # In the oven, on metal or in a pan: nothing is poured away, and what is on it stays on it.
+      def dry?(component)
+        kind = kind(component)
+        !kind.nil? && [Cook::InOven, Cook::OnMetal, Cook::OneLayer].any? { |way| kind.include?(way) }
+      end
+
       # What cooks in its shell takes nothing of its company.
       def in_shell?(component) = component.dig("cook", "method") == "eggs"
 
