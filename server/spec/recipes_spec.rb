@@ -21,7 +21,7 @@ RSpec.describe "A pasted recipe", :server do
 
   def paste(text, **more) = ask(:post, "/api/paste", { "text" => text }.merge(more.transform_keys(&:to_s)))
 
-  # Recipes as cooks jot them down, with their truth; what is not reached yet is in the README.
+  # Recipes as cooks jot them down, with their truth; bin/bench says how far the aims are.
   it "is read at least as well as it was" do
     recipes = WrittenRecipes.new(Scullion::House.shipped)
     built_with, = WrittenRecipes.parts
