@@ -11,6 +11,7 @@ RSpec.describe "Limits of what is written" do
     "service/lines/0/covers" => [1, 5000, 1],
     "service/lines/0/portion_grams" => [10, 2000, 0.1],
     "#{component}/grams" => [0.1, 5000, 0.01],
+    "#{component}/pieces" => [0.05, 200, 0.001],
     "#{component}/held_back" => [0, 1, 0.001],
     "#{part}/ml" => [0.01, 100_000, 0.001],
     "kitchen/measures/cup_ml" => [100, 400, 0.1],

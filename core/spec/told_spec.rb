@@ -148,6 +148,7 @@ RSpec.describe Scullion::Recipe::Told do
     it "is trimmed and cut out of the cold, and said so at the bench" do
       made = planned("Dice the potatoes once they are cold.")
       expect(made.preps.first.words["cut"]).to include("after_cooking" => true)
+      expect(Scullion::Plan::Paper.new(made).to_s).to include("; cut once cooked")
       all = tasks(made)
       trims = all.keys.grep(%r{\Aprep/0/trim})
       expect(all.fetch("prep/0/cut").after.map(&:task)).to eq trims

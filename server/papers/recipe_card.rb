@@ -57,13 +57,12 @@ module Scullion
         @plan["prep"]
           .reject { |line| made.include?(line["at"]) }
           .map do |line|
+            cut, cooked = line.dig("cut", "key"), method(line["name"])
+            last = line.dig("cut", "after_cooking") ? [cooked, cut] : [cut, cooked]
             done =
-              [
-                line["trim"],
-                line.dig("cut", "key"),
-                line.dig("treat", "name")&.downcase,
-                method(line["name"])
-              ].compact.map { |word| word.tr("-", " ") }
+              [line["trim"], last.first, line.dig("treat", "name")&.downcase, last.last].compact.map do |word|
+                word.tr("-", " ")
+              end
             "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
           end
       end

@@ -44,6 +44,23 @@ RSpec.describe "A salad's card", :server do
     expect(Scullion::Exchange::Carried.salad("<!-- scullion-salad 0123456789abcdef nonsense -->")).to be_nil
   end
 
+  it "keeps a cut after its cooking, also for who reads the card without its own line" do
+    build = paste(<<~TEXT).merge("key" => "potatoes")
+      Potatoes
+      Serves 8
+      100 g rocket
+      1.6 kg waxy potatoes, boiled in their skins, then peeled and diced
+      60 ml olive oil
+      20 ml red wine vinegar
+    TEXT
+    plain = cards(build).first.lines.grep_v(/<!--/).join
+    expect(plain).to match(/potato.*peeled, boil.*, diced$/i)
+    [build, paste(plain)].each do |salad|
+      potatoes = salad["components"].find { |each| each["ingredient"].include?("potato") }
+      expect(potatoes).to include("cut" => "diced", "cook" => include("cut_after" => true))
+    end
+  end
+
   # The order's grams: the barley, the carrots' oil and salt, each part of what is made.
   it "holds every gram of the order" do
     build = ask(:get, "/api/salads/barley-roast-carrot-dill")

@@ -69,7 +69,12 @@ module Scullion
                       end
                     )
                   [
-                    [share["step"], share["name"], *weighed, some(share, "top_grams")],
+                    [
+                      share["step"],
+                      share.values_at("name", "pieces").compact.join(", "),
+                      *weighed,
+                      some(share, "top_grams")
+                    ],
                     *bowls["pours"]
                       .select { |pour| pour["after"] == index }
                       .map do |pour|

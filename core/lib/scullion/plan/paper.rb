@@ -76,8 +76,7 @@ module Scullion
           section("Count: #{portion.salad.name}") do
             portion.layers.each do |layer|
               made = "#{text(layer, :finished_grams)} to make"
-              counted = layer.pieces_in_words if layer.component.pieces
-              row(layer.component.name, text(layer, :grams), [made, counted].compact.join("; "))
+              row(layer.component.name, text(layer, :grams), [made, layer.words["pieces"]].compact.join("; "))
             end
             row("Dressing", text(portion, :dressing_grams))
             row(
@@ -95,11 +94,13 @@ module Scullion
             .preps
             .select(&:bench?)
             .each do |line|
+              words = line.words.values_at("fruit", "pieces")
+              words << "cut once cooked" if line.component.cut_after?
               row(
                 line.need.name,
                 text(line, :ap_grams),
                 "AP → #{text(line, :ep_grams)} EP → #{text(line, :prepped_grams)} cut → " \
-                  "#{[text(line, :ready_grams), "ready", line.fruit_words].compact.join(" ")}"
+                  "#{["#{text(line, :ready_grams)} ready", *words].compact.join("; ")}"
               )
               mind(line.at)
             end
@@ -149,7 +150,7 @@ module Scullion
               row(
                 share.layer.component.name,
                 "#{text(share, :per_bowl_grams)} a bowl",
-                "#{text(share, :top_grams)} for the top"
+                ["#{text(share, :top_grams)} for the top", share.words["pieces"]].compact.join("; ")
               )
             end
             build.pours.each do |pour|
