@@ -131,7 +131,7 @@ module EdgeAnswers
   # A day that is too full in several kitchens, and what would help.
   def ways_out
     example = WorkedAnswers.example
-    { "250" => 250, "420" => 420, "900" => 900 }.transform_values do |covers|
+    { "250" => 250, "420" => 420 }.transform_values do |covers|
       brief = example.merge("service" => example["service"].merge("covers" => covers))
       cooks = brief["kitchen"]["cooks"].first(2)
       plan = WorkedAnswers.plan(brief.merge("kitchen" => brief["kitchen"].merge("cooks" => cooks)))

@@ -78,7 +78,7 @@ module Scullion
 
     # What the worksheet is about, for a reader of one of its figures.
     # @return [String, nil]
-    def subject = words.then { |said| said["name"] || said["salad_name"] }
+    def subject = @subject ||= words.then { |said| said["name"] || said["salad_name"] }
 
     # @return [Working]
     # @raise [UnknownFigure]

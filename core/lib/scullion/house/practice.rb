@@ -60,14 +60,20 @@ module Scullion
     def self.bound(address)
       return NARROWER[address] if NARROWER.key?(address)
 
-      address
-        .split("/")
-        .reverse_each do |part|
-          word = BOUNDS.keys.find { |known| part == known || part.end_with?("_#{known}") }
-          return BOUNDS[word] if word
-        end
+      address.split("/").reverse_each { |part| (bound = bound_of(part)) && (return bound) }
       nil
     end
+
+    # By the whole of a word or by what it ends with: "setup_minutes" as "minutes".
+    def self.bound_of(word)
+      until BOUNDS.key?(word)
+        at = word.index("_") or return
+
+        word = word[(at + 1)..]
+      end
+      BOUNDS[word]
+    end
+    private_class_method :bound_of
 
     # @raise [MissingFigure]
     def fetch(at) = figures.fetch(at)

@@ -26,9 +26,6 @@ module Scullion
       # @param imperial [Boolean] its pints are British
       def initialize(lexicon, practice, measures, imperial: false)
         @lexicon, @loose, @measures, @imperial = lexicon, practice.loose, measures, imperial
-        @fill = /(?:#{@loose.fill_words.source})\s+/i
-        # What an amount without a number begins with.
-        @unit_words = /(?:#{[*@loose.words, *@loose.fills.keys].join("|")}|#{BIG_WORDS}|t|d|c|p)/i
         @folded, @read, @plain = {}, {}, {}
       end
 
@@ -113,7 +110,7 @@ module Scullion
           return
         end
 
-        return unless @scan.check(@unit_words)
+        return unless @scan.check(@lexicon.unit_words)
 
         fill = fill_word
         word = loose_word

@@ -13,8 +13,15 @@ module Scullion
       # Words to the longest phrase.
       LONGEST = 5
 
-      # What one phrase is: role => value.
-      attr_reader :sections, :verbs
+      # What a part of a recipe may be called by its heading, where it stands before what belongs to it.
+      PART =
+        '(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:%s)' \
+          '|for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))'
+      AFTER_PART = '(?:\s*(?:[:=]|!+|\s[-–—]{1,2}\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)'
+
+      # What one phrase is: role => value; a part and what stands behind it; what something is filled with
+      # ("of rice"), and what an amount without a number begins with.
+      attr_reader :sections, :verbs, :part, :fill, :unit_words
 
       # @param house [House]
       def initialize(house)
@@ -32,6 +39,7 @@ module Scullion
           words("headings"),
           words("verbs").to_h { [_1, true] }
         @pairs = words("pairs").transform_keys { |name| Lexicon.fold(name) }
+        write_patterns(house.practice.loose)
         name_foods
       end
 
@@ -162,6 +170,13 @@ module Scullion
 
           [Lexicon.words_of(name).join(" "), @places.fetch(food.key), index, food.key, name.downcase]
         end
+      end
+
+      # @param loose [Amount::Loose]
+      def write_patterns(loose)
+        @part = /\A#{format(PART, sections.keys.join("|"))}#{AFTER_PART}\z/i
+        @fill = /(?:#{loose.fill_words.source})\s+/i
+        @unit_words = /(?:#{[*loose.words, *loose.fills.keys].join("|")}|#{Quantities::BIG_WORDS}|t|d|c|p)/i
       end
 
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value

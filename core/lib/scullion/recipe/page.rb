@@ -153,7 +153,7 @@ module Scullion
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
       def part_and_foods(row)
-        found = row.text.match(part_pattern)
+        found = row.text.match(@lexicon.part)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
 
         begin_part(found[:name], row.indent)
@@ -194,15 +194,6 @@ module Scullion
       end
 
       def food?(name) = @items.of(name).any?(&:food?)
-
-      def sections = @lexicon.sections.keys.join("|")
-
-      def part_pattern
-        @part_pattern ||=
-          /\A(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:#{sections})
-               |for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))
-             (?:\s*(?:[:=]|!+|\s[-–—]{1,2}\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)\z/ix
-      end
 
       # One line for each food of the row, in its own words; the row itself where there is none.
       def foods(row, text)

@@ -160,7 +160,7 @@ module Scullion
         if @scan.check(/\s*(?:big|good|really)\s+(?:heaped|heaping)\b/i)
           @scan.skip(/\s*(?:(?:big|good|really)\s+)?/i)
         end
-        word = @scan.scan(@fill)
+        word = @scan.scan(@lexicon.fill)
         word ? @loose.fills.fetch(word.strip.downcase) : 1.0
       end
 
