@@ -218,7 +218,7 @@ RSpec.describe Scullion::Dress do
     }.each { |ml, text| expect(ladles.of(ml)).to eq text }
   end
 
-  house = Scullion::House.shipped
+  house = ExampleBrief::SHIPPED
   house.practice.presets.each_key do |preset|
     it "#{preset}: its stages add up to the batch at any covers, and only the bowl gets pours" do
       [1, 7, 140, 2777].each do |covers|

@@ -7,14 +7,14 @@ require_relative "random_salads"
 RSpec.describe Scullion::Safety::Path do
   include AnyLegalSalad
 
-  rules = Scullion::House.shipped.rule_sets["a"]
+  rules = ExampleBrief::SHIPPED.rule_sets["a"]
 
   def path(*stretches, **more)
     made =
       stretches.map do |state, from, to|
         described_class::Stretch.new(state: state, from: from, to: to, name: state)
       end
-    described_class.new(made, Scullion::House.shipped.rule_sets["a"], **more)
+    described_class.new(made, ExampleBrief::SHIPPED.rule_sets["a"], **more)
   end
 
   def miss(...) = path(...).miss&.limit

@@ -12,7 +12,7 @@ RSpec.describe "Every hazard on every medium", :server do
 
   # Prepared once for all media of a case.
   def media(key, data)
-    house = Scullion::House.shipped
+    house = ExampleBrief::SHIPPED
     plan = Scullion::Plan.for(Scullion::Brief.read(data, house))
     roster = Scullion::Day::Roster.new(plan)
     finding = roster.hazards.find { |each| each.hazard == key }

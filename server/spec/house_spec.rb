@@ -103,7 +103,7 @@ RSpec.describe "The one house", :server do
   }.each do |at, (value, routes)|
     it "follows #{at} on every route and paper that it is in" do
       # A figure that has no bounds has no setting either.
-      next expect(Scullion::House.shipped.bound(at)).to be_nil if Scullion::House.shipped.bound(at).nil?
+      next expect(ExampleBrief::SHIPPED.bound(at)).to be_nil if ExampleBrief::SHIPPED.bound(at).nil?
 
       before = routes.to_h { |route| [route, said(route)] }
       own(at, value)

@@ -82,7 +82,7 @@ RSpec.describe "What the kitchen keeps", :sqlite do
         expect(is.keys).to include(*was.keys)
         was.each { |name, then_said| expect(is[name]).to eq(then_said), name }
         was["briefs"].each_with_index do |brief, index|
-          plan = Scullion::Plan.for(Scullion::Brief.read(brief, Scullion::House.shipped))
+          plan = Scullion::Plan.for(Scullion::Brief.read(brief, ExampleBrief::SHIPPED))
           service = records::Service.order(:id)[index]
           now = Scullion::Plan.for(Scullion::Exchange::Briefing.brief(service, records::House.ours))
           expect(now.to_h).to eq plan.to_h

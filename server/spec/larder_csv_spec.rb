@@ -3,11 +3,13 @@
 require_relative "server_helper"
 
 RSpec.describe "The larder as a table", :server do
-  let(:table) do
-    header "Host", "127.0.0.1"
-    get "/api/larder.csv"
-    last_response.body.force_encoding("UTF-8").delete_prefix("\uFEFF")
+  # A table of some rows is as good as one of all, but for coming in just as it went out.
+  before(:context) do
+    foods = Scullion::Records::Ingredient.where(key: %w[carrot dill fine-salt cucumber])
+    @table = Scullion::Exchange::LarderCsv.write(foods.order(:name).map(&:facts))
   end
+
+  let(:table) { @table.dup.force_encoding("UTF-8").delete_prefix("\uFEFF") }
 
   def bring_in(csv, **more)
     ask(:post, "/api/larder/import", { "csv" => csv }.merge(more.transform_keys(&:to_s)))
@@ -16,7 +18,8 @@ RSpec.describe "The larder as a table", :server do
   def refused = answer["rows"].select { |row| row["fate"] == "refused" }
 
   it "comes in again just as it went out" do
-    expect(bring_in(table)["rows"].map { |row| row["fate"] }.uniq).to eq ["same"]
+    whole = raw("/api/larder.csv").force_encoding("UTF-8").delete_prefix("\uFEFF")
+    expect(bring_in(whole)["rows"].map { |row| row["fate"] }.uniq).to eq ["same"]
     expect(ask(:get, "/api/larder.json").size).to eq Scullion::Records::Ingredient.count
   end
 

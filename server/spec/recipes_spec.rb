@@ -23,7 +23,7 @@ RSpec.describe "A pasted recipe", :server do
 
   # Recipes as cooks jot them down, with their truth; bin/bench says how far the aims are.
   it "is read at least as well as it was" do
-    recipes = WrittenRecipes.new(Scullion::House.shipped)
+    recipes = WrittenRecipes.new(ExampleBrief::SHIPPED)
     built_with, = WrittenRecipes.parts
     verdicts = built_with.flat_map { |path| recipes.verdicts(path) }
     share = ->(kind) { verdicts.count { |verdict| verdict.share == kind }.fdiv(verdicts.size) }
@@ -31,13 +31,13 @@ RSpec.describe "A pasted recipe", :server do
     expect(share[:wrong]).to be <= 0.08
     expect(share[:needless]).to be <= 0.03
     expect(recipes.servings(built_with).values.count(true)).to be >= 45
-    said, found, bound = WrittenSteps.new(Scullion::House.shipped, recipes).counted(built_with)
+    said, found, bound = WrittenSteps.new(ExampleBrief::SHIPPED, recipes).counted(built_with)
     expect(found).to be >= said * 0.72
     expect(bound).to be >= found * 0.79
   end
 
   it "is read whole where it is made from parts, on any seed" do
-    found = MadeRecipes.new(Scullion::House.shipped, 77).read(25)
+    found = MadeRecipes.new(ExampleBrief::SHIPPED, 77).read(25)
     expect(found.keys).to contain_exactly("right", "told", "servings")
   end
 

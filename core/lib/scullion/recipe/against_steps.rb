@@ -29,7 +29,7 @@ module Scullion
         taken = @taken.to_h { |ingredient| [ingredient.key, true] }
         @items
           .lexicon
-          .named_in(phrases)
+          .named_in(Lexicon.words_of(@steps))
           .reject { |key, name| taken.key?(key) || in_list.include?(name) }
           .map(&:last)
           .uniq
@@ -95,17 +95,6 @@ module Scullion
       end
 
       def names(ingredient) = [ingredient.name, *ingredient.aliases].map(&:downcase)
-
-      # All that the steps say, in so many words as a name has.
-      def phrases
-        @phrases ||=
-          begin
-            all = Lexicon.words_of(@steps)
-            (1..Lexicon::LONGEST)
-              .flat_map { |size| all.each_cons(size).map { |each| each.join(" ") } }
-              .to_h { [_1, true] }
-          end
-      end
 
       def in_steps?(word) = word.length > 2 && @steps.include?(word.chomp("s"))
 

@@ -92,16 +92,10 @@ module Scullion
       # A text's words as names are looked up in it. @return [Array<String>]
       def self.words_of(text) = text.downcase.split(/[^[:alnum:]'’]+/).reject(&:empty?)
 
-      # Foods whose own names or aliases are among these phrases, in the larder's order, each by the first.
-      # @param phrases [Hash{String=>Boolean}] @return [Hash{String=>String}] names by key
-      def named_in(phrases)
-        @named_by ||=
-          @larder
-            .values
-            .flat_map { |food| names_of(food) }
-            .group_by(&:first)
-            .transform_values { _1.map { |_, *rest| rest } }
-        found = phrases.keys.flat_map { |phrase| @named_by.fetch(phrase, []) }.sort
+      # Foods whose own names or aliases stand among these words, in the larder's order, each by the first.
+      # @param words [Array<String>] @return [Hash{String=>String}] names by key
+      def named_in(words)
+        found = words.each_index.flat_map { |at| named_from(words, at) }.uniq.sort
         found.each_with_object({}) { |(_, _, key, name), all| all[key] ||= name }
       end
 
@@ -170,6 +164,30 @@ module Scullion
 
           [Lexicon.words_of(name).join(" "), @places.fetch(food.key), index, food.key, name.downcase]
         end
+      end
+
+      # Foods by each of their names: places in the larder and among its names, key and name.
+      def by_name
+        @by_name ||=
+          @larder
+            .values
+            .flat_map { |food| names_of(food) }
+            .group_by(&:first)
+            .transform_values { |all| all.map { |_, *rest| rest } }
+      end
+
+      # Words to the longest name that begins with each.
+      def name_sizes
+        @name_sizes ||=
+          by_name
+            .keys
+            .map(&:split)
+            .group_by(&:first)
+            .transform_values { |names| [names.map(&:size).max, LONGEST].min }
+      end
+
+      def named_from(words, at)
+        (1..name_sizes.fetch(words[at], 0)).flat_map { |size| by_name.fetch(words[at, size].join(" "), []) }
       end
 
       # @param loose [Amount::Loose]

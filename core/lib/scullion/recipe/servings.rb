@@ -5,6 +5,8 @@ module Scullion
     # How many a written recipe serves, where it says so.
     class Servings
       MOST = 5000
+      # Letters of a row in which it is looked for.
+      LONGEST = 4000
       NEAR_TOP = 4
       WORDS =
         Amount::Words::NUMBERS
@@ -81,7 +83,7 @@ module Scullion
       end
 
       def read(row, pattern)
-        found = row.match(pattern) or return
+        found = row[0, LONGEST].match(pattern) or return
         number = WORDS[found[:number].downcase] || found[:number].to_i
         return number if number.between?(1, MOST)
 

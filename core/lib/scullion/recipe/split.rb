@@ -43,6 +43,8 @@ module Scullion
       end
 
       def share_in(sentence)
+        return unless sentence.match?(OF_IT)
+
         Shares::PATTERNS.each do |pattern, share|
           at = sentence =~ pattern or next
           around = sentence[[at - NEAR, 0].max, NEAR * 2]

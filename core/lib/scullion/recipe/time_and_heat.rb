@@ -81,7 +81,9 @@ module Scullion
       end
 
       # Every time in it, where it stands. @return [Array<Array(Integer, Array(Float, Float))>]
-      def times(sentence)
+      def times(sentence) = @times ||= times_in(sentence)
+
+      def times_in(sentence)
         found =
           sentence
             .to_enum(:scan, TIME)

@@ -21,6 +21,8 @@ module Scullion
 
       # Without any of these it says neither how long nor how hot.
       MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|\bo/n\b}i.freeze
+      # Letters of one sentence that are read for what they tell: whole recipes are shorter.
+      LONGEST = 4000
       # Ways of cooking to a sentence.
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
@@ -48,9 +50,10 @@ module Scullion
 
       private
 
-      def told(written)
+      def told(whole)
+        written = whole[0, LONGEST]
         sentence = @mentions.plain(written)
-        @sentence, @found, @ways = sentence, @mentions.in(written), nil
+        @sentence, @found, @ways, @times = sentence, @mentions.in(written), nil, nil
         said = said_of(sentence)
         return said + heard unless ways(sentence).any? || sentence.match?(MAYBE)
 
