@@ -17,7 +17,15 @@ module Scullion
       end
 
       # @return [Array<Told::Fact>] before they are bound to lines
-      def told = @told ||= Told.new(@page.sentences, mentions, @house.words.fetch("told")).facts
+      def told
+        @told ||=
+          Told.new(
+            @page.sentences,
+            mentions,
+            @house.words.fetch("told"),
+            fan_celsius: @house.practice.fetch("heating/oven/fan_celsius")
+          ).facts
+      end
 
       # Where the steps speak of the foods of the list. @return [Mentions]
       def mentions

@@ -4,12 +4,8 @@ module Scullion
   module Recipe
     # How much of a food a line comes to: so many of that size, the size of it all, so many pieces.
     class Counted
-      # Of a big bunch or a small head there is so much more or less.
-      BIG = { "large" => 1.35, "small" => 0.7 }.freeze
       TO_TASTE = %w[salt spice fat acid herb condiment sweetener].freeze
       BESIDE_OTHERS = %w[salt spice].freeze
-      # cm of a root that is a thumb of it.
-      THUMB = 5.0
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -57,6 +53,9 @@ module Scullion
         @item.container != "tin" || ingredient.family != "tinned-pulse"
       end
 
+      # What one of that size weighs of one as usual. @param size [String, nil] @return [Float]
+      def self.big(size, practice) = practice.figures["reading/big/#{size}_times"] || 1.0
+
       private
 
       def one = Amount.new(1, 1, :piece, piece: "each")
@@ -84,7 +83,7 @@ module Scullion
       end
 
       def by_length
-        thumbs = @item.long / THUMB * (@item.amount&.value || 1)
+        thumbs = @item.long / @practice.fetch("reading/thumb_cm") * (@item.amount&.value || 1)
         Amount.new(thumbs, thumbs, :piece, piece: "thumb", estimated: true)
       end
 
@@ -112,7 +111,7 @@ module Scullion
 
       def pieces(amount)
         piece = @item.container ? "pack" : own_size || @item.piece || @item.big || "each"
-        times = @item.piece && piece == @item.piece ? BIG.fetch(@item.big, 1) : 1
+        times = @item.piece && piece == @item.piece ? Counted.big(@item.big, @practice) : 1
         Amount.new(amount.low * times, amount.high * times, :piece, piece: piece, estimated: amount.estimated)
       end
     end

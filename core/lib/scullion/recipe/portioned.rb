@@ -65,7 +65,7 @@ module Scullion
         return unless amount.unit == :piece && piece?(amount)
 
         one = WHOLE.filter_map { |piece| @ingredient.figures["pieces/#{piece}"] }.first
-        one && (one * Counted::BIG.fetch(amount.piece, 1))
+        one && (one * Counted.big(amount.piece, @practice))
       end
 
       # Counted and weighed things are written as bought; a cup of diced is diced.

@@ -5,8 +5,6 @@ module Scullion
     # One food of a recipe as it was taken: how it comes in, how much of it, and where it goes.
     class Taken
       SERVING = Salad::Component::GRAMS
-      # ml of water to a dressing at most.
-      THINNING = 100
       COOKED_HERE = "weighed cooked, and cooked here from raw"
       CUT_THEN = "cut once it is cooked"
       # What stands beside the salad: cooked along and taken out, for the tray, on the table.
@@ -144,7 +142,10 @@ module Scullion
       def practice = @house.practice
       def lexicon = @house.lexicon
       # So little water is whisked in, not boiled in.
-      def thins? = ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= THINNING
+      def thins?
+        most = practice.fetch("reading/thinning_ml")
+        ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= most
+      end
       def raw? = !read.words.keys.intersect?(%w[cook cooked])
       def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
       def usually = @usually ||= @house.default_component(ingredient).to_h

@@ -13,8 +13,8 @@ module Scullion
       BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
       OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b/i.freeze
       GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
-      # °F of gas mark 1 less a step, and of each mark more; °C more without a fan.
-      GAS_NONE, GAS_STEP, FAN_LESS = 250, 25, 20
+      # A gas mark is 25 °F more than the one before it, and the first is 275 °F: what the marks mean.
+      GAS_NONE, GAS_STEP = 250, 25
       # °F above which a bare oven's number is in °F.
       HOTTEST_C = 280
       SPANS = [
@@ -52,13 +52,13 @@ module Scullion
 
       def fan(sentence)
         found = sentence.match(FAN) or return
-        degrees = (found[:low] || found[:high]).to_i + FAN_LESS
+        degrees = (found[:low] || found[:high]).to_i + @fan_celsius
         [degrees, degrees]
       end
 
       def plain(sentence)
         found = sentence.match(CELSIUS) or return
-        ends(found).map { |degrees| hottest(found[:fan] ? degrees + FAN_LESS : degrees) }
+        ends(found).map { |degrees| hottest(found[:fan] ? degrees + @fan_celsius : degrees) }
       end
 
       def bare(sentence)

@@ -35,8 +35,9 @@ module Scullion
       # @param sentences [Array<String>] of all that is told, in order
       # @param mentions [Mentions] where they speak of the foods of the list
       # @param words [Hash] as in facts/words/told.yml
-      def initialize(sentences, mentions, words)
-        @sentences, @mentions, @words = sentences, mentions, words
+      # @param fan_celsius [Float] °C that an oven without a fan is set higher
+      def initialize(sentences, mentions, words, fan_celsius:)
+        @sentences, @mentions, @words, @fan_celsius = sentences, mentions, words, fan_celsius
       end
 
       # @return [Array<Fact>] in the order they are told
