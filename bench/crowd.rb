@@ -12,16 +12,17 @@ class Crowd
 
   # @param env [Hash] for the server
   # @yield [Crowd] while it is served
-  def self.run(env = {})
-    Dir.mktmpdir do |folder|
-      port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-      given = {
-        "PORT" => port.to_s,
-        "SCULLION_DB" => "#{folder}/crowd.sqlite3",
-        "SCULLION_DEMO_FROM" => "2026-11-24"
-      }
-      yield new(port, given.merge(env), folder)
-    end
+  def self.run(env = {}) = Dir.mktmpdir { |folder| yield at(folder, env) }
+
+  # @param folder [String] for what it keeps @return [Crowd] to be stopped by who asks for it
+  def self.at(folder, env = {})
+    port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    given = {
+      "PORT" => port.to_s,
+      "SCULLION_DB" => "#{folder}/crowd.sqlite3",
+      "SCULLION_DEMO_FROM" => "2026-11-24"
+    }
+    new(port, given.merge(env), folder)
   end
 
   attr_reader :pid, :folder

@@ -7,12 +7,16 @@ require_relative "../../bench/crowd"
 RSpec.describe "A crowd at the pass" do
   clients, edits = 8, 5
 
-  around do |example|
-    Crowd.run(ENV["SCULLION_TEST_DB"] ? { "SCULLION_DB" => ENV["SCULLION_TEST_DB"] } : {}) do |crowd|
-      (@crowd = crowd) && example.run
-    end
+  # One server for all of it; each example has a part of its data to itself.
+  before(:context) do
+    @folder = Dir.mktmpdir
+    given = ENV["SCULLION_TEST_DB"] ? { "SCULLION_DB" => ENV["SCULLION_TEST_DB"] } : {}
+    @crowd = Crowd.at(@folder, given)
   end
-  after { @crowd.stop }
+  after(:context) do
+    @crowd.stop
+    FileUtils.rm_rf(@folder)
+  end
 
   def sound
     statuses = @crowd.said.map(&:status).tally

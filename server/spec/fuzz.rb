@@ -56,7 +56,7 @@ class Fuzz
   def operations = @operations.map(&:first)
 
   # @param spoilt [Boolean] @return [Request]
-  def request(operation = drawn, spoilt: @dice.rand < 0.85)
+  def request(operation = drawn, spoilt: @dice.rand < 0.95)
     name, verb, path = @operations.assoc(operation)
     values, query, body = @right.call(name)
     values, query, body = spoil(values, query, body) if spoilt
@@ -68,7 +68,7 @@ class Fuzz
 
   def drawn
     operation = pick(operations)
-    operation.match?(LONG) && @dice.rand < 0.8 ? drawn : operation
+    operation.match?(LONG) && @dice.rand < 0.9 ? drawn : operation
   end
 
   def pick(list) = list[@dice.rand(list.size)]
