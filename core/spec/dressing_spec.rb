@@ -261,7 +261,7 @@ RSpec.describe Scullion::Dress do
       faults do |data|
         data["salads"][0]["dressing"]["stages"] = [{ **own[0], "share" => 1, "to" => ["gravel"] }]
       end
-    ).to include("/salads/0/dressing/stages/0/to" => include("not a kind"))
+    ).to include("/salads/0/dressing/stages/0/to" => include("neither a kind"))
     own.first["share"] = 1
     expect(
       faults { |data| data["salads"][0]["dressing"]["stages"] = own }["/salads/0/dressing/stages"]

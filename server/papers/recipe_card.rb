@@ -124,7 +124,7 @@ module Scullion
         [
           whisk,
           *batch["stages"].map do |stage|
-            "#{stage["name"]}: #{stage.dig("grams", "text")}, #{stage["when"]}."
+            "#{stage["name"]}: #{stage.dig("grams", "text")}, #{stage["told"]}."
           end
         ]
       end

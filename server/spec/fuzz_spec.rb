@@ -142,7 +142,7 @@ RSpec.describe "Requests as nobody would send them", :server do
     return free if free
 
     build = Scullion::Records::Salad.first.to_build
-    fields = Scullion::DocumentReader.new(build.call.merge("key" => "spare"))
+    fields = Scullion::DocumentReader.new(build.merge("key" => "spare"))
     Scullion::Records::Salad.new.write(Scullion::Salad::Form.read(fields, Scullion::Records::House.ours))
   end
 

@@ -133,7 +133,7 @@ module Scullion
               end
             stages =
               batch["stages"].map do |stage|
-                ["→ #{stage["name"]}", amount(stage, "grams"), amount(stage, "ml"), stage["when"]]
+                ["→ #{stage["name"]}", amount(stage, "grams"), amount(stage, "ml"), stage["told"]]
               end
             sheet(
               "dressing-#{key(batch["salad"])}",

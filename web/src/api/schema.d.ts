@@ -2222,8 +2222,10 @@ export interface components {
                 share?: number;
                 /** @enum {string} */
                 into?: "bowl" | "warm" | "ahead" | "plate" | "table" | "back";
-                /** @description Kinds of component, such as warm-grain; none means all */
+                /** @description Foods by their key, or kinds of component, such as warm-grain; none means all */
                 to?: string[];
+                /** @description How long what it is poured on ahead of the rest stands in it; else as usual */
+                minutes?: number;
             }[];
             parts: {
                 ingredient: components["schemas"]["KeyName"];
@@ -3078,8 +3080,12 @@ export interface components {
             ml: components["schemas"]["Figure"];
         };
         DressingStage: {
-            /** @description Kinds of component it goes onto; none means all */
+            /** @description Foods by their key, or kinds of component, that it goes onto; none means all */
             to: string[];
+            /** @description When, and how long it stands where that is written */
+            told: string;
+            /** @description As written: how long it stands ahead of the rest */
+            minutes?: number;
             at: string;
             key: string;
             name: string;

@@ -21,18 +21,24 @@
   const MOST = 8;
 
   const stages = $derived<Stage[]>(
-    batch.stages.map(({ key, name, when, into, to, share }) => ({
+    batch.stages.map(({ key, name, when, into, to, minutes, share }) => ({
       key,
       name,
       when,
       into,
       to,
+      ...(minutes ? { minutes } : {}),
       share: Number(share.value),
     })),
   );
   const kinds = $derived(
     [...new Set(layers.map((layer) => layer.carries_as))].filter((kind) => kind !== "none"),
   );
+  // What a stage may be poured onto: kinds of component, and each component by itself.
+  const targets = $derived([
+    ...kinds.map((kind) => [kind, kind.replace("-", " ")] as const),
+    ...layers.map((layer) => [layer.ingredient, layer.name] as const),
+  ]);
 
   const put = (index: number, change: Partial<Stage>) =>
     onchange(stages.map((stage, place) => (place === index ? { ...stage, ...change } : stage)));
@@ -67,6 +73,16 @@
       (each) => !stages.some((stage) => stage.key === each),
     )!;
     onchange(leaving(largest, [...stages, { key, name: "Another", into: "back", share: 0.1, to: [] }]));
+  }
+  // How long it stands ahead of the rest; nothing, or no number, is as long as usual.
+  function stands(index: number, text: string): void {
+    const { minutes: _minutes, ...stage } = stages[index]!;
+    const minutes = Math.round(Number(text.replace(/[^\d.]/g, "")));
+    onchange(
+      stages.map((each, place) =>
+        place !== index ? each : minutes > 0 ? { ...stage, minutes } : stage,
+      ),
+    );
   }
   function toggle(index: number, kind: string): void {
     const to = stages[index]!.to ?? [];
@@ -107,17 +123,30 @@
         >{#each Object.entries(INTO) as [into, words] (into)}<option value={into}>{words}</option
           >{/each}</select
       >
-      {#if ONTO.includes(stage.into ?? "bowl") && kinds.length > 1}
+      {#if ONTO.includes(stage.into ?? "bowl") && layers.length > 1}
         <div class="flex flex-wrap gap-2" role="group" aria-label="{stage.name}: onto">
-          {#each kinds as kind (kind)}<button
-              class="btn h-11 {stage.to?.includes(kind) ? 'btn-primary' : 'btn-outline'}"
-              aria-pressed={stage.to?.includes(kind)}
-              onclick={() => toggle(index, kind)}>{kind.replace("-", " ")}</button
+          {#each targets as [target, words] (target)}<button
+              class="btn h-11 {stage.to?.includes(target) ? 'btn-primary' : 'btn-outline'}"
+              aria-pressed={stage.to?.includes(target)}
+              onclick={() => toggle(index, target)}>{words}</button
             >{/each}
-          {#if !stage.to?.some((kind) => kinds.includes(kind))}<span class="quiet self-center"
-              >over everything</span
+          {#if !stage.to?.some((each) => targets.some(([target]) => target === each))}<span
+              class="quiet self-center">over everything</span
             >{/if}
         </div>
+      {/if}
+      {#if stage.into === "ahead"}
+        <label class="flex items-center gap-2"
+          >stands
+          <input
+            class="input h-11 w-28 text-right text-lg font-bold"
+            aria-label="{stage.name}: how many minutes it stands"
+            maxlength="6"
+            placeholder="usual"
+            value={stage.minutes ?? ""}
+            onchange={(event) => stands(index, event.currentTarget.value)}
+          /> min</label
+        >
       {/if}
       <input
         class="input h-11 w-full"

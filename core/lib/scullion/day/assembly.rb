@@ -70,7 +70,8 @@ module Scullion
         end
       end
 
-      Marinade = Struct.new(:task, :jobs)
+      # most: minutes that it may wait for the rest once it has stood
+      Marinade = Struct.new(:task, :jobs, :most)
 
       # Raw cuts stand in some of it before the rest joins them.
       # @return [Array<Marinade>] with the jobs that it waits for
@@ -90,16 +91,14 @@ module Scullion
                 minutes("pour", "per_kg", stage.grams / 1000),
                 after_whisk + waiting_for(jobs)
               )
-            made.segments += [
-              Segment.new(
-                minutes: @practice.fetch("day/marinate/minutes").ceil,
-                uses: [],
-                name: "Stands in it"
-              )
-            ]
-            Marinade.new(made, jobs)
+            made.segments += [Segment.new(minutes: stage.stands_minutes, uses: [], name: stands(stage))]
+            Marinade.new(made, jobs, [limp, stage.stands_minutes].max)
           end
       end
+
+      # What stands longer than raw cuts may at most stands in the cold, and may as long again.
+      def stands(stage) = stage.stands_minutes > limp ? "Stands in it, covered, in the cold" : "Stands in it"
+      def limp = @practice.fetch("day/marinate/most_minutes").to_i
 
       # All at once, and shared out between cooks where it takes long; none where it is dressed wave by wave.
       def mixes
@@ -164,11 +163,10 @@ module Scullion
           end
         return waiting_for(chosen) if held
 
-        most = @practice.fetch("day/marinate/most_minutes").to_i
         [
           *after_whisk,
           *waiting_for(chosen - marinades.flat_map(&:jobs)),
-          *marinades.map { |each| Link.new(task: each.task.key, least: 0, most: most, why: "marinated") }
+          *marinades.map { |each| Link.new(task: each.task.key, least: 0, most: each.most, why: "marinated") }
         ]
       end
 

@@ -119,7 +119,7 @@ module Scullion
         hash
       end
 
-      def snags = [*heavy_or_light, *thirst, *full&.snags]
+      def snags = [*heavy_or_light, *thirst, *astray, *full&.snags]
 
       private
 
@@ -163,6 +163,20 @@ module Scullion
                 "#{back.zero? ? "nothing" : writer.g(back)} is kept back."
           )
         ]
+      end
+
+      # Stages that are meant for something that is not in the salad.
+      def astray
+        stages
+          .flat_map { |stage| stage.missed.map { |key| [stage, key] } }
+          .map do |stage, key|
+            Snag.new(
+              severity: "look",
+              stage: "dress",
+              remedy: "Choose what it goes onto instead, or take that stage out.",
+              what: "#{stage.name} is meant for #{key.tr("-", " ")}, which #{portion.salad.name} has not."
+            )
+          end
       end
 
       # A stage kept by the hold takes what the salad drinks; the others share the rest as they did.

@@ -70,33 +70,57 @@ module Scullion
       def before_bowl?(layer) = into == AHEAD || (into == WARM && layer.component.dressed_warm?(practice))
       def onto_components? = [BOWL, WARM, AHEAD].include?(into)
 
+      # How long what stands in it ahead of the rest stands: as it is written, else as long as raw cuts do.
+      # @return [Integer] minutes
+      def stands_minutes = (@stage["minutes"] || practice.fetch("day/marinate/minutes")).ceil
+
+      # When it is poured, and how long that stands where it is written.
+      def told
+        stands = "stands #{practice.writer.min(stands_minutes)}" if into == AHEAD && @stage["minutes"]
+        [@stage["when"], stands].compact.join("; ")
+      end
+
+      # Components that it is meant for by name and that are not in the salad. @return [Array<String>] keys
+      def missed
+        classes = practice.words("dressing", "uptake").keys
+        Array(@stage["to"]) - classes - dressing.portion.layers.map { |layer| layer.component.ingredient.key }
+      end
+
       def words
         {
           "at" => at,
           "key" => @stage["key"],
           "name" => @stage["name"],
           "when" => @stage["when"],
+          "told" => told,
+          "minutes" => @stage["minutes"],
           "into" => into,
           "to" => Array(@stage["to"]),
           "ladles" => Ladles.new(practice).of(onto_components? || into == BACK ? ml : per_serving_ml),
           "pours" => pours.map(&:to_h)
-        }
+        }.compact
       end
 
       private
 
-      # Components of the stage's uptake classes that carry dressing; all of them if none match.
+      # The components that it names, and those of its uptake classes that carry dressing; all that carry some
+      # if none match.
       def targets
-        carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
-        chosen = carrying.select { |layer| Array(@stage["to"]).include?(layer.component.uptake_class) }
         return [] unless onto_components?
 
+        carrying = dressing.portion.layers.select { |layer| layer.uptake.positive? }
+        chosen = dressing.portion.layers.select { |layer| named?(layer) || meant?(layer) }
         chosen.empty? ? carrying : chosen
       end
 
+      def named?(layer) = Array(@stage["to"]).include?(layer.component.ingredient.key)
+      def meant?(layer) = layer.uptake.positive? && Array(@stage["to"]).include?(layer.component.uptake_class)
+
+      # By what each carries; by weight, where what it names carries none.
       def pour(layers)
-        parts =
-          Amount::Split.steps(@split, layers.map(&:dressing_grams), Amount::Split.step(dressing.batch_grams))
+        weights = layers.map(&:dressing_grams)
+        weights = layers.map(&:grams) if weights.sum.zero?
+        parts = Amount::Split.steps(@split, weights, Amount::Split.step(dressing.batch_grams))
         parts.each_with_index.map do |grams, index|
           Pour.new("#{at}/pours/#{index}", self, layers[index], grams)
         end

@@ -137,7 +137,7 @@ module Scullion
                 [text(part, :ml), part.fruit_words].compact.join("  ")
               )
             end
-            batch.stages.each { |stage| row(stage.name, text(stage, :grams), stage.words["when"]) }
+            batch.stages.each { |stage| row(stage.name, text(stage, :grams), stage.told) }
             mind(batch.at)
           end
         end

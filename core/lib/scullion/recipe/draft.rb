@@ -268,14 +268,23 @@ module Scullion
         {
           "name" => "Dressing",
           "preset" => "all-at-once",
-          "stages" => split.stages,
+          "stages" => stages,
           "grams" => (parts.sum { |part| part["grams"] } / @servings).round(1).clamp(WRITTEN),
           "parts" => parts
         }.compact
       end
 
+      # What stands in some of it ahead of the rest is named as it was taken.
+      def stages
+        split.stages&.map { |stage| stage.merge("to" => stage["to"].map { |key| taken_for(key) }) }
+      end
+
+      def taken_for(key)
+        loose.find { |taken| taken.read.line.item.foods.include?(key) }&.ingredient&.key || key
+      end
+
       def split
-        @split ||= Split.new(@page.told_of_dressing)
+        @split ||= Split.new(@page.told_of_dressing, bound.told)
       end
     end
   end

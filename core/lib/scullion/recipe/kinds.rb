@@ -39,6 +39,12 @@ module Scullion
       GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
       # "Gas 5, 1 hr."
       HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
+      # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
+      SHARED =
+        /\A(?:about\s+|roughly\s+)?
+         (?:#{Shares::ANY}|most|all|(?:the\s+)?(?:rest|remainder))\s+(?:of\s+)?
+         (?:the|your|that|this)\s+(?:\S+\s+)?
+         (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]/ix.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.
@@ -202,7 +208,7 @@ module Scullion
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
         return false if plain.match?(LABELLED)
-        return true if plain.match?(HOT)
+        return true if plain.match?(HOT) || plain.match?(SHARED)
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))

@@ -61,6 +61,7 @@ module Scullion
 
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT)
+        return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
         return true if @alone && item.amount && more?(item, sentence)
         return false if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item)
         return false unless @alone || item.piece || item.container || weighed?(item)

@@ -35,7 +35,9 @@ module Scullion
               \b(?:back|aside|separate|apart|for\s+(?:the\s+top|later|scattering)|to\s+(?:finish|scatter))\b
           |\b(?:keep|hold|save|reserve)\s+(?:the|its|some|back|\d)
           |\b(?:all|everything)\s+but\b|\b(?:rest|remainder)\s+of\s+(?:the\s+)?dressing\b
-          |\b(?:the\s+rest|remaining|half|a\s+third|most)\b[^.;]{0,30}\b(?:top|over|last)\b/ix.freeze
+          |\b(?:the\s+rest|remaining|half|a\s+third|most)\b
+             (?!\s(?:of\s)?(?:the\s)?(?:dressing|vinaigrette|sauce)\b)
+             [^.;]{0,30}\b(?:top|over|last)\b/ix.freeze
       SERVED =
         /\b(?:room\s+temp\w*
               |serve(?:d)?\s+(?:it\s+)?(?:just\s+)?(?:warm|cold|hot|at\s+once|straight|chilled|cool|tepid)

@@ -10,13 +10,17 @@ module Scullion
       AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
       REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
       USED = /\buse (?:only |just )?(?:half|a third|two[- ]thirds|a quarter|three[- ]quarters)\b/i.freeze
+      # On one of the foods, ahead of the rest.
+      AHEAD = /\b(?:marinat\w+|macerat\w+|steep\w*|marinade|leave|stand|sit)\b/i.freeze
+      STANDS = %w[marinate_minutes rest_minutes soak_minutes chill_minutes].freeze
       WHEN = { "bowl" => "the rest, over everything", "back" => "not used: it keeps for another day" }.freeze
       # Letters between a share and what it is of.
       NEAR = 60
 
       # @param sentences [Array<String>] of the steps, in order
-      def initialize(sentences)
-        @sentences = sentences
+      # @param told [Array<Told::Fact>] what they tell of their foods
+      def initialize(sentences, told)
+        @sentences, @told = sentences, told
       end
 
       # @return [Array<Hash>, nil] stages as a salad has them; nil where nothing is said
@@ -54,15 +58,34 @@ module Scullion
       end
 
       def first_stage(sentence, share)
-        warm = sentence.match?(WARM)
+        key, name, into = first_into(sentence)
         {
-          "key" => warm ? "soak" : "first",
-          "name" => warm ? "Soak" : "First",
+          "key" => key,
+          "name" => name,
           "when" => sentence.strip[0, 120],
           "share" => share.round(4),
-          "into" => warm ? "warm" : "bowl",
-          "to" => []
+          "into" => into,
+          "to" => [],
+          **(into == "ahead" ? marinade(sentence) : {})
         }
+      end
+
+      def first_into(sentence)
+        return %w[marinate Marinate ahead] if marinade(sentence).any?
+
+        sentence.match?(WARM) ? %w[soak Soak warm] : %w[first First bowl]
+      end
+
+      # What stands in it, and for how long. @return [Hash] none where the sentence names no food for it
+      def marinade(sentence)
+        return {} if sentence.match?(WARM) || !sentence.match?(AHEAD)
+
+        said =
+          @told.select { |fact| fact.text == sentence.strip[0, Told::SHOWN] && STANDS.include?(fact.fact) }
+        said = said.select { |fact| fact.of.any? }
+        return {} if said.empty?
+
+        { "to" => said.map { |fact| fact.of.first }.uniq, "minutes" => said.first.value.last.round }
       end
 
       def rest_stage(share)

@@ -23,6 +23,8 @@ module Scullion
       MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|\bo/n\b}i.freeze
       # Letters of one sentence that are read for what they tell: whole recipes are shorter.
       LONGEST = 4000
+      # Letters of it that are shown.
+      SHOWN = 200
       # Ways of cooking to a sentence.
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
@@ -144,7 +146,7 @@ module Scullion
         mentions.slice_when { |one, other| !@mentions.together?(one, other, TOGETHER) }.first
       end
 
-      def fact(of, fact, value, text) = Fact.new(of: of, fact: fact, value: value, text: text.strip[0, 200])
+      def fact(of, fact, value, text) = Fact.new(of: of, fact: fact, value: value, text: text.strip[0, SHOWN])
 
       # What its minutes are: those of the cooking, unless the nearest word says that something else takes
       # them.

@@ -7,6 +7,8 @@ module Scullion
       include Below
 
       LEAST_STAGE = 0.01
+      # Minutes that something may stand in its dressing ahead of the rest: two days.
+      STANDS = (1..2880).freeze
       INTO = %w[bowl warm ahead plate table back].freeze
       # What components written as shares may make up together: the others weigh the rest.
       MOST_SHARED = 0.95
@@ -234,27 +236,29 @@ module Scullion
       end
 
       def stage(item)
-        item.only("key", "name", "when", "share", "into", "to")
+        item.only("key", "name", "when", "share", "into", "to", "minutes")
         {
           "key" => item.key("key"),
           "name" => item.text("name", most: 40),
           "when" => item.text("when", most: 120, default: "as written in the salad"),
           "share" => item.number("share", LEAST_STAGE..1, "as a share", default: nil),
           "into" => item.choice("into", INTO, default: "bowl"),
-          "to" => classes(item)
-        }
+          "to" => onto(item),
+          "minutes" => item.number("minutes", STANDS, "minutes", default: nil)
+        }.compact
       end
 
-      def classes(item)
+      # Kinds of component, and foods by their key.
+      def onto(item)
         known = @practice.words("dressing", "uptake").keys
-        strange = Array(item.raw("to")).reject { |name| known.include?(name) }
+        strange = Array(item.raw("to")).reject { |name| known.include?(name) || @larder.key?(name) }
         if strange.empty?
           Array(item.raw("to"))
         else
           item.fault(
             "to",
-            "#{Fault.shown(strange.first)} is not a kind of component.",
-            "Use: #{known.join(", ")}."
+            "#{Fault.shown(strange.first)} is neither a kind of component nor a food.",
+            "Use the key of a component, or: #{known.join(", ")}."
           )
         end
       end

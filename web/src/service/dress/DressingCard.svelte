@@ -118,7 +118,7 @@
       {#each batch.stages as stage (stage.at)}
         <tr class="border-base-300 h-12 border-t">
           <td>
-            <b class="text-lg">{stage.name}</b> <span class="quiet">{stage.when}</span><br />
+            <b class="text-lg">{stage.name}</b> <span class="quiet">{stage.told}</span><br />
             {#if stage.jugs && stage.fill_ml && stage.tables}
               <span class="quiet"
                 ><Figure of={stage.jugs} size="text-lg" label="Jugs in all" /> on <Figure
