@@ -57,6 +57,54 @@ RSpec.describe "A recipe in its own words" do
     end
   end
 
+  # What stands twice in a line, or beside its food, and is no food more.
+  it "takes once what is said twice, and what is spoken of for nothing" do
+    {
+      "⅓ cup lime juice (about 3 limes)" => [["lime-juice", nil]],
+      "400 g carrots (roughly 4 carrots), diced" => [["carrot", nil]],
+      "1 apple, chopped about the size of a sugar lump" => [["apple", nil]],
+      "6 chicken breasts, poached in stock with a bay leaf" => [["chicken-breast", nil], ["bay-leaf", nil]],
+      "500 g barley, simmered in stock" => [["pearl-barley", nil]],
+      "3 kg sweet potato, roasted with 100 ml oil and 2 tbsp smoked paprika" => [
+        ["sweet-potato", nil],
+        %w[olive-oil cook],
+        %w[smoked-paprika cook]
+      ],
+      "2 pots of basil" => [["basil", nil]]
+    }.each do |text, meant|
+      items = house.recipe_items.of(text).select(&:food?)
+      expect(items.map { |item| [item.foods.first, item.place] }).to eq(meant), text
+    end
+  end
+
+  it "asks which of two weights is meant, and about what nobody knows; what remains is out of the whole" do
+    drafted = ->(text) { Scullion::Recipe::Draft.new("Serves 4\n#{text}", house).to_h["lines"].drop(1) }
+    expect(drafted["4 kg beetroot, roasted, 1 kg"].first["why"]).to match(/Two amounts/)
+    expect(drafted["400 g tin beans, 240 g drained"].first["why"].to_s).not_to match(/Two amounts/)
+    expect(drafted["4 sticks celery, two Zorples left unpeeled"].map { |line| line["status"] }).to eq(
+      %w[sure unknown]
+    )
+    salt = drafted["1½ tsp fine salt, divided\n500 g carrots\nRemaining ½ tsp salt"]
+    expect(salt.first["grams"] / salt.last["grams"]).to be_within(0.02).of(2)
+  end
+
+  it "hears who asks and who answers in a thread" do
+    thread = <<~TEXT
+      [18:03] Priya: 1.2 kg orzo
+      [18:04] Dan: how much spinach
+      [18:04] Priya: 400 g baby spinach
+      [18:06] Dan: basil?
+      [18:06] Priya: yes 60 g
+      [18:09] Dan: olives?
+      [18:09] Priya: no, kids hate them
+    TEXT
+    lines = Scullion::Recipe::Draft.new("Serves 25\n#{thread}", house).to_h["lines"].drop(1)
+    expect(lines.map { |line| line["taken"] ? line["taken"]["key"] : line["kind"] }).to eq(
+      %w[orzo note spinach note basil note note]
+    )
+    expect(lines[4]["text"]).to eq "60 g of basil"
+  end
+
   it "settles the weight where it is said, of each or of all" do
     {
       "2 cans (15 oz.) kidney beans" => 850.5,

@@ -34,11 +34,13 @@
   const kinds = $derived(
     [...new Set(layers.map((layer) => layer.carries_as))].filter((kind) => kind !== "none"),
   );
-  // What a stage may be poured onto: kinds of component, and each component by itself.
-  const targets = $derived([
+  // What a stage may be poured onto: kinds of component; ahead of the bowl, each component by itself too.
+  const targets = (stage: Stage) => [
     ...kinds.map((kind) => [kind, kind.replace("-", " ")] as const),
-    ...layers.map((layer) => [layer.ingredient, layer.name] as const),
-  ]);
+    ...layers
+      .filter((layer) => stage.into !== "bowl" || stage.to?.includes(layer.ingredient))
+      .map((layer) => [layer.ingredient, layer.name] as const),
+  ];
 
   const put = (index: number, change: Partial<Stage>) =>
     onchange(stages.map((stage, place) => (place === index ? { ...stage, ...change } : stage)));
@@ -125,12 +127,12 @@
       >
       {#if ONTO.includes(stage.into ?? "bowl") && layers.length > 1}
         <div class="flex flex-wrap gap-2" role="group" aria-label="{stage.name}: onto">
-          {#each targets as [target, words] (target)}<button
+          {#each targets(stage) as [target, words] (target)}<button
               class="btn h-11 {stage.to?.includes(target) ? 'btn-primary' : 'btn-outline'}"
               aria-pressed={stage.to?.includes(target)}
               onclick={() => toggle(index, target)}>{words}</button
             >{/each}
-          {#if !stage.to?.some((each) => targets.some(([target]) => target === each))}<span
+          {#if !stage.to?.some((each) => targets(stage).some(([target]) => target === each))}<span
               class="quiet self-center">over everything</span
             >{/if}
         </div>

@@ -8,6 +8,13 @@ module Scullion
       # A bare number in brackets behind a tin is its grams from here on.
       BARE_GRAMS = 30
       CM_AN_INCH = 2.54
+      # Share by which one weight may differ in two writings.
+      SAME = 0.1
+      # What is weighed twice for a reason.
+      THEN =
+        %r{\b(?:drain\w*|trim\w*|peel\w*|net|gross|clean\w*|prep\w*|ready|cook\w*|dry|dried|raw|boned?|pod\w*|
+            shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
+            lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b|[~≈=/]}ix.freeze
 
       private
 
@@ -21,7 +28,7 @@ module Scullion
 
       def amount(token, index)
         amount = token.value
-        return if @clauses.or? && item.food?
+        return if (@clauses.or? && item.food?) || @around.size_of?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
         return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
@@ -54,6 +61,7 @@ module Scullion
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?
+        return true if @around.counted_stranger?(index)
 
         @around.food_follows?(index) || stranger_before?
       end
@@ -61,7 +69,13 @@ module Scullion
       # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.
       def other_in_brackets?(index)
         food = @around.food_next(index)
-        !food.nil? && !food.value[:keys].intersect?(item.foods)
+        !food.nil? && !food.value[:keys].intersect?(item.foods) && !named_again?(food)
+      end
+
+      # "⅓ cup lime juice (about 3 limes)": the same once more, counted.
+      def named_again?(food)
+        own = Lexicon.fold(item.name.to_s).split.map { |word| Lexicon.singular(word) }
+        food.folded.map { |word| Lexicon.singular(word) }.intersect?(own)
       end
 
       # ", pom mol 60 ml": words that nobody knows, in a clause of their own before the amount.
@@ -83,11 +97,21 @@ module Scullion
 
       # "125 g ball x 2"; else the size of what is counted.
       def second_amount(amount, index)
-        return item.flags << :contradicts if @around.joined?(index) && !@prose
+        twice = @around.joined?(index) || another_weight?(amount)
+        return item.flags << :contradicts if twice && !@prose
         return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
 
         item.size, item.amount = item.amount, amount
         item.flags << :each
+      end
+
+      # A second weight of what is weighed already, with nothing said of what it is: "4 kg beetroot, 1 kg".
+      def another_weight?(amount)
+        weights = [item.amount, amount]
+        return false if @clauses.bracketed? || item.size || weights.any?(&:estimated)
+        return false unless weights.all? { |each| each.unit == :g } && !@text.match?(THEN)
+
+        (amount.value - item.amount.value).abs > item.amount.value * SAME
       end
 
       # Two amounts before the name: "two 400 g tins"; in a sentence the last one is meant.

@@ -66,9 +66,16 @@ module Scullion
         after if after&.kind == :food
       end
 
-      # "Fried in 2 Tbsp oil", and not "beat in 2 Tbsp oil".
+      # "Fried in 2 Tbsp oil", "roasted with 100 ml oil", and not "beat in 2 Tbsp oil".
       def cooked_in?(index)
-        word_before(index) == "in" && !(index > 1 && ADDED.include?(word_before(index - 1)))
+        return false if index < 2
+
+        case word_before(index)
+        when "in"
+          !ADDED.include?(word_before(index - 1))
+        when *WITH
+          before(index - 1).kind == :word && before(index - 1).value.key?("cooks")
+        end
       end
 
       # Where what comes next goes when something is done in it: stock into the pot, oil into the pan.
@@ -224,6 +231,18 @@ module Scullion
       def stranger?(index)
         after = @tokens.drop(index + 1).find { |token| token.folded != ["of"] }
         after&.kind == :word && after.value.empty?
+      end
+
+      # "About the size of a sugar lump": that is not listed.
+      def size_of?(index)
+        @tokens.first(index).last(4).each_cons(2).any? { |pair| pair.map { Around.word(_1) } == %w[size of] }
+      end
+
+      # "Celery, two Coxes left unpeeled": so many of what nobody knows, in a clause of its own.
+      def counted_stranger?(index)
+        mark = before(index)
+        mark&.kind == :mark && mark.text == "," && stranger?(index) &&
+          @tokens[index + 1].text.match?(/\A[[:upper:]][[:lower:]]{2,}/)
       end
 
       # Only words without a role stand between the last mark and this amount.

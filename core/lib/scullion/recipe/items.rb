@@ -91,11 +91,19 @@ module Scullion
         if !item.food? && token.value[:roles]["pieces"] && @around.food_follows?(index)
           return counted_by(token)
         end
+        return item.container = "pot" if potted?(token, index)
+
         begin_item(token) if stranger_counted?
         return named(token) unless item.food?
         return if turned_name?(token)
 
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+      end
+
+      # "2 pots of basil" are no potatoes.
+      def potted?(token, index)
+        !item.food? && item.counted? && token.folded == %w[pots] && @around.of_ahead?(index) &&
+          @around.food_follows?(index + 1)
       end
 
       # "Flat pars 20 bunches, mint 10": what nobody knows has an amount of its own behind it.
@@ -115,7 +123,7 @@ module Scullion
       def more_food(token, index)
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
-        return if @around.kept?(index)
+        return if @around.kept?(index) || @around.size_of?(index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
         if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
@@ -143,6 +151,8 @@ module Scullion
 
       def spoken_of(token, index)
         if @lexicon.cooked_in?(token.value[:keys].first)
+          return if @lexicon.eaten?(item.foods.first)
+
           item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
           item.place ||= "cook"

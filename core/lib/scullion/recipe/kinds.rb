@@ -134,7 +134,8 @@ module Scullion
         @items.of(text, prose: true).any? { |item| item.food? && item.amount && !item.counted? }
       end
 
-      def list_heading?(plain) = @lexicon.heading("list").include?(plain)
+      # With or without how many it is for: "ingredients (serves 10)".
+      def list_heading?(plain) = @lexicon.heading("list").include?(plain.sub(/\s*\(.*\)\z/, ""))
 
       def heading?(text)
         return false if amount?(text) || text.match?(Servings::LINE)

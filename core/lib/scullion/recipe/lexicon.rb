@@ -109,6 +109,10 @@ module Scullion
       POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       def poured?(key) = POURED.include?(@larder[key]&.family)
 
+      # What is eaten, and never only cooked along.
+      EATEN = %w[grain pasta pulse tinned-pulse meat fish cured plant-protein].freeze
+      def eaten?(key) = EATEN.include?(@larder[key]&.family)
+
       SEASONS = %w[herb spice salt].freeze
       def seasons?(key) = SEASONS.include?(@larder[key]&.family)
 

@@ -32,7 +32,7 @@ module Scullion
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @servings = Servings.new(rows.texts).number
-        @lines = Prose.new(same_as_above(lay_out(rows)), @items).lines
+        @lines = Prose.new(remaining(same_as_above(lay_out(rows))), @items).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end
@@ -177,6 +177,24 @@ module Scullion
             item.flags.delete(:same) if take_over(item, before)
           end
         lines
+      end
+
+      # "1½ tsp salt, divided" and "remaining ½ tsp salt": what comes later is out of what came first.
+      def remaining(lines)
+        items = lines.filter_map(&:item).select { |item| item.food? && item.amount }
+        items.each_with_index do |item, index|
+          next unless item.said?(:remaining)
+
+          first = items.first(index).reverse.find { |before| out_of?(before, item) }
+          first.amount = first.amount.times(1 - (item.amount.value / first.amount.value)) if first
+        end
+        lines
+      end
+
+      def out_of?(before, item)
+        head = ->(each) { Lexicon.singular(Lexicon.fold(each.name).split.last.to_s) }
+        before.amount.unit == item.amount.unit && before.amount.value > item.amount.value &&
+          (before.foods.intersect?(item.foods) || head[before] == head[item])
       end
 
       def take_over(item, before)

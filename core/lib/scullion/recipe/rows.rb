@@ -29,6 +29,7 @@ module Scullion
       # @param text [String]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text)
+        @asked = {}
         @rows = rows_of(text)
         refuse("There is nothing to read.", "Paste an ingredient list, one a line.") if @rows.empty?
         return if @rows.map(&:number).uniq.size <= MOST_LINES
@@ -41,11 +42,21 @@ module Scullion
 
       private
 
+      # What was said, without who said it and when.
       def unspoken(lines)
         turns = lines.filter_map { |_, line| line[SPEAKER, :who] }.tally.select { |_, times| times >= TURNS }
+        if lines.count { |_, line| line.match?(CHAT) } > TURNS
+          return in_turn(lines) { |line| line.sub(CHAT, "") }
+        end
         return lines if turns.size < SPEAKERS
 
-        lines.map { |number, line| [number, turns.key?(line[SPEAKER, :who]) ? line.sub(SPEAKER, "") : line] }
+        in_turn(lines) { |line| turns.key?(line[SPEAKER, :who]) ? line.sub(SPEAKER, "") : line }
+      end
+
+      def in_turn(lines)
+        talk = Talk.new(lines.map { |number, line| [number, yield(line)] })
+        @asked = talk.asked
+        talk.lines
       end
 
       def rows_of(text)
@@ -93,7 +104,7 @@ module Scullion
 
       def written(number, line)
         text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "")
-        return Row.new(number: number, text: text, kind: "note") if text.match?(WHO)
+        return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || @asked.key?(number)
 
         Row.new(number: number, text: Scanned.mended(unmarked(text)), indent: line[/\A[[:space:]]*/].size)
       end

@@ -39,10 +39,9 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
-        all.each { |item| item.place = "pot" } if all.any? { |each|
-          each.place == "pot" && !each.said?(:in_it)
-        }
+        into_the_pot(all)
         cooked_as_labelled(all)
+        cooked_with_it(all)
         for_cooking(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
@@ -59,6 +58,13 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
+
+      # What goes with it goes there too, but for what is eaten: "chicken breasts, poached with a bay leaf".
+      def into_the_pot(items)
+        return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
+
+        items.each { |item| item.place = "pot" unless lexicon.eaten?(item.foods.first) }
+      end
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
@@ -105,6 +111,17 @@ module Scullion
       def ends(items)
         items.each_cons(2) { |one, other| one.to ||= other.from }
         items.last&.then { |last| last.to ||= @plain.bytesize }
+      end
+
+      # "Roasted with 100 ml oil and 2 tbsp paprika": the spice goes where the oil goes.
+      def cooked_with_it(items)
+        items.each_cons(2) do |one, other|
+          next unless one.said?(:in_it) && one.place == "cook" && other.place.nil?
+          next unless lexicon.seasons?(other.foods.first)
+
+          between = @plain.byteslice(one.from...other.from).to_s.scrub
+          other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
+        end
       end
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A thread of messages: what is asked there is no food, and "yes, 2 pots" is 2 pots of what was asked for.
+    class Talk
+      ASKED =
+        /\?\s*\z
+         |\A(?:how\ (?:much|many)|what\ about|which|shall|should|(?:do|have)\ (?:we|you))\b/ix.freeze
+      YES = /\A(?:yes|yeah|yep|yup|ya|aye|ok|okay|sure|please)\b[\s,.!:-]*(?=\S)/i.freeze
+      NO = /\A(?:no|nope|nah|not|never)\b/i.freeze
+      # An amount that has no food behind it.
+      AMOUNT = /\A(?:[\d½¼¾]|an?\b|one\b|two\b|three\b|half\b|few\b|couple\b)/i.freeze
+
+      # Numbers of the lines that ask, or say no.
+      attr_reader :asked
+
+      # @param lines [Array<Array(Integer, String)>] as they were said, with their numbers
+      def initialize(lines)
+        @lines, @asked = lines, {}
+        @answers = {}
+        lines.each_cons(2) { |(number, text), (next_number, reply)| note(number, text, next_number, reply) }
+      end
+
+      # @return [Array<Array(Integer, String)>] each answer with what was asked
+      def lines
+        @lines.map { |number, text| [number, @answers.fetch(number, text)] }
+      end
+
+      private
+
+      def note(number, text, next_number, reply)
+        return unless text.match?(ASKED)
+
+        asked[number] = true
+        asked[next_number] = true if reply.match?(NO)
+        answer = reply.sub(YES, "")
+        return unless reply.match?(YES) && answer.match?(AMOUNT)
+
+        asked_for = text.sub(/\s*\?\s*\z/, "").sub(/\A(?:and|any|the)\s+/i, "")
+        @answers[next_number] = "#{answer} of #{asked_for}"
+      end
+    end
+  end
+end
