@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Is a food or an amount of a line listed there, or only spoken of? For Around, which it is a part of.
+    module SpokenOf
+      # "Keep the oil": that is not weighed.
+      KEEP = %w[keep save reserve saving keeping reserving catch].freeze
+      WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
+      EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
+      BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
+      NAMES = %i[word food].freeze
+      DONE = %w[cuts treats cooks trims].freeze
+
+      # Said to be in it: "crumbled in barley water", not "a bit of water".
+      def in?(index)
+        @tokens
+          .first(index)
+          .reverse_each do |token|
+            return false if token.kind == :mark
+            return INSIDE.include?(Around.word(token)) if Around.towards?(token)
+          end
+        false
+      end
+
+      # "About the size of a sugar lump": that is not listed.
+      def size_of?(index)
+        @tokens.first(index).last(4).each_cons(2).any? { |pair| pair.map { Around.word(_1) } == %w[size of] }
+      end
+
+      # "crumbled in barley water", "for the squash": since the last mark it is spoken of, not listed.
+      def towards?(index)
+        @tokens
+          .first(index)
+          .reverse_each do |token|
+            return done_with?(token) if Around.joins?(token)
+            return false if token.kind == :mark || token.value.is_a?(Amount)
+            return !counts_of?(token) && !of_another?(index) if Around.towards?(token)
+          end
+        false
+      end
+
+      # "Each of mint and parsley", "2 heads of chicory and endive": so many of what comes.
+      def counts_of?(token)
+        return false unless token.folded == %w[of]
+
+        before = before(@tokens.index { |each| each.equal?(token) })
+        before&.kind == :amount || EACH.include?(Around.word(before)) ||
+          (before&.kind == :word && before.value.keys.intersect?(COUNTED))
+      end
+
+      # "A clove of garlic and a bit of water": of its own.
+      def of_another?(index)
+        between = @tokens.first(index).reverse.take_while { |token| token.kind != :food }
+        of = between.index { |token| Around.towards?(token) } or return false
+        between[of].folded == ["of"] &&
+          between.drop(of).any? { |token| token.kind == :mark || Around.joins?(token) }
+      end
+
+      # Roasted, fried or toasted with it, in this clause.
+      def cooked_with?(index)
+        clause =
+          @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) || token.text == "." }
+        at = clause.index { |token| WITH.include?(Around.word(token)) } or return false
+        clause.drop(at).any? { |token| token.kind == :word && token.value["cooks"] }
+      end
+
+      # "Brushed with oil": that is not listed.
+      def brushed_with?(index)
+        index > 1 && (WITH.include?(word_before(index)) || word_before(index) == "in") &&
+          BRUSHED.include?(word_before(index - 1))
+      end
+
+      # Said to be kept, and so not weighed.
+      def kept?(index)
+        words = @tokens.first(index).last(3).reverse.take_while { |token| token.kind == :word }
+        words.first&.folded == %w[not] || words.any? { |token| KEEP.include?(Around.word(token)) }
+      end
+
+      # "massaged with oil and salt": what something is done with.
+      def done_with?(token)
+        at = @tokens.index { |each| each.equal?(token) }
+        before = before(at)
+        return before&.kind == :food && towards?(at - 1) unless WITH.include?(Around.word(token))
+
+        before&.kind == :word && before.value.keys.intersect?(DONE)
+      end
+    end
+  end
+end
