@@ -88,6 +88,30 @@ RSpec.describe "A recipe in its own words" do
     expect(salt.first["grams"] / salt.last["grams"]).to be_within(0.02).of(2)
   end
 
+  # A bare number goes on in the measure before it, whatever that is; of litres nobody means that.
+  it "goes on in the measure before, and takes no kind's name for a count" do
+    said = ->(text) do
+      house.recipe_items.of(text).map { |item| [item.foods.first, item.amount&.value, item.piece] }
+    end
+    expect(said["200 mil soy, a hundred of rice vinegar, fifty of sesame oil"].map { |one| one[1] }).to eq(
+      [200, 100, 50]
+    )
+    expect(said["200 ml oil, 50 vinegar"].last).to eq ["red-wine-vinegar", 50, nil]
+    expect(house.recipe_items.of("1 l oil, 2 vinegar").last).to be_counted
+    expect(said["flat leaf parsley, loads"]).to eq [["parsley", nil, nil]]
+    expect(said["2 sticks celery, 6 bay leaves"].map(&:last)).to eq %w[stick leaf]
+    expect(said["oil and chilli"].map(&:first)).to eq %w[olive-oil red-chilli]
+  end
+
+  it "reads a sheet whose cells are set apart by bars" do
+    sheet =
+      "Serves 50\ningredient | gross | trim % | net\norange | 24 ea | - | 3.2 kg\nrocket | 800 g | 0 | 800 g"
+    reads = Scullion::Recipe::Draft.new(sheet, house).reads
+    expect(reads.map { |read| [read.line.item.foods.first, read.amount.value] }).to eq(
+      [["orange", 24.0], ["rocket", 800.0]]
+    )
+  end
+
   it "hears who asks and who answers in a thread" do
     thread = <<~TEXT
       [18:03] Priya: 1.2 kg orzo

@@ -36,6 +36,8 @@ module Scullion
           "ml" => %w[
             ml
             mls
+            mil
+            mils
             cc
             millilitre
             millilitres
@@ -67,10 +69,23 @@ module Scullion
             tablespoons
             tablespon
             tablespons
+            tablesp
             tablespoonful
             tablespoonfuls
           ],
-          "tsp" => %w[tsp tsps tspn teaspoon teaspoons teaspon teaspons teespoon teaspoonful teaspoonfuls]
+          "tsp" => %w[
+            tsp
+            tsps
+            tspn
+            teaspoon
+            teaspoons
+            teaspon
+            teaspons
+            teasp
+            teespoon
+            teaspoonful
+            teaspoonfuls
+          ]
         }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
 
       # @return [Array(Float, Symbol), nil] how many :g or :ml one of this unit is, nil if unknown

@@ -11,7 +11,8 @@ module Scullion
         /\A(?:[\d½¼¾⅓⅔⅛.]|
              (?:about|approx\w*|roughly|around|a|an|one|two|three|four|five|six|half|pinch|handful|juice|
                 zest|dash|glug|few|some|bunch|small|
-                large|big|tin|bag|splash|squeeze(?!\s+(?:the|over|out|it|in))|tsp|tbsp)\b)/ix.freeze
+                large|big|tin|bag|splash|squeeze(?!\s+(?:the|over|out|it|in))|tsp|tbsp)
+             \b(?!-[[:alpha:]]))/ix.freeze
       # A name and its amount, at the beginning.
       BEHIND =
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
@@ -91,7 +92,7 @@ module Scullion
       # Who wrote it: what stands below is no food.
       def signs?(text)
         text.match?(
-          /\A(?:--\s*\z|_{4,}|(?:best\ wishes|love|regards|cheers|yours|sent\ from)\b|
+          /\A(?:--\s*\z|_{4,}|(?:best\ wishes|love|regards|cheers|yours|sent\ from)\b|thanks\b[^\d]{0,20}\z|
                        (?-i:[[:alpha:]]+,?\s+[xX]+)\z)/ix
         )
       end

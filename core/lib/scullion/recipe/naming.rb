@@ -37,7 +37,9 @@ module Scullion
         item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
         item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
         rind_of_it unless @lexicon.fruit?(item.foods.first)
-        item.piece ||= token.folded.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
+        # A garlic clove is one of them, flat leaf parsley is no leaf.
+        ends = token.folded.values_at(-1, 0)
+        item.piece ||= ends.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
       end
 
@@ -76,6 +78,7 @@ module Scullion
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
+        return false if @around.joined?(@tokens.index(token))
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         return false if @around.half_before?(@tokens.index(token))
 

@@ -8,6 +8,8 @@ module Scullion
       OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
+      MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
+      LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
       CHAIN = /=\s*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
 
       # @param plain [String] the line as its tokens count their places @param lexer [Lexer]
@@ -50,6 +52,8 @@ module Scullion
       # "Cumin and coriander seed", "lemon and lime juice".
       def head_too(one, other)
         return unless other.amount.nil? || other.amount.equal?(one.amount)
+        # Oil and chilli are no chilli oil.
+        return unless other.name.to_s.include?(" ")
 
         keys = with_head(one.name, other)
         one.foods = keys if keys && joined?(one, other)
@@ -134,16 +138,19 @@ module Scullion
         bare = other.counted? && !other.amount.estimated && other.food? && other.piece.nil?
         return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
 
-        step = steps[one.amount] || step(one.amount)
+        step = steps[one.amount] || step(one.amount) or return
         other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
         steps[other.amount] = step
       end
 
-      # g, or ml to a spoon
+      # g, or ml to a spoon; none where so many litres cannot be meant
       def step(amount)
         return 1.0 if amount.unit == :g
 
         one = @lexer.read(@plain).find { |token| token.value.equal?(amount) }
+        return 1.0 if one&.text.to_s.match?(MILLILITRES)
+        return if one&.text.to_s.match?(LITRES)
+
         one&.text.to_s.match?(/\A(?:an?|one)\b|\A[^\d]+\z/i) ? amount.value : @lexer.spoon(amount)
       end
     end

@@ -2,10 +2,10 @@
 
 module Scullion
   module Recipe
-    # The lines of a sheet whose cells are set apart by commas or semicolons, below heads that say so:
+    # The lines of a sheet whose cells are set apart by commas, semicolons or bars, below heads that say so:
     # by tabs, as those of any other sheet.
     class Separated
-      SIGNS = %w[, ;].freeze
+      SIGNS = %w[, ; |].freeze
 
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)

@@ -5,7 +5,7 @@ module Scullion
     # The rows of a sheet, whose cells are set apart by tabs, in the order of a line: amount, unit, food, how.
     class Table
       HEADS = {
-        "amount" => /\A(?:qty|quantity|amt|amount|#)\z/i,
+        "amount" => /\A(?:qty|quantity|amt|amount|gross|#)\z/i,
         "unit" => /\Aunits?\z/i,
         "food" => /\A(?:item|ingredients?|food|what)\z/i,
         "how" => /\A(?:prep|preparation|notes?|how|method)\z/i,
