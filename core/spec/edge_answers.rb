@@ -30,7 +30,8 @@ module EdgeAnswers
       "more-recipes" => -> { RecipeTexts::ALL.drop(12).to_h { |each| [each["title"], draft(each["text"])] } },
       "ways-out" => -> { ways_out },
       "any-salad" => -> { (7201..7260).to_h { |seed| [seed.to_s, tried(seed)] } },
-      "counted" => -> { counted }
+      "counted" => -> { counted },
+      "jotted" => -> { jotted.transform_values { |text| read(text) } }
     }
   end
 
@@ -124,6 +125,22 @@ module EdgeAnswers
       name = ingredient.name.downcase.delete(",")
       [ingredient.key, mark(WAYS.map { |way| draft("Salad\n\nServes 4\n\n#{format(way, name)}\n") })]
     end
+  end
+
+  # Texts as cooks jot them down, and those that the reader is measured on.
+  def jotted
+    measured = WrittenRecipes.parts.first.to_h { |path| [File.basename(path, ".txt"), File.read(path)] }
+    YAML.safe_load_file(File.join(__dir__, "jotted_texts.yml")).merge(measured)
+  end
+
+  # A mark of each of its lines, of what its steps tell, and of the salad that comes of it.
+  def read(text)
+    draft = Scullion::Recipe::Draft.new(text, HOUSE).to_h
+    draft
+      .transform_values { |part| mark(part) }
+      .merge("servings" => draft["servings"], "lines" => draft["lines"].map { |line| mark(line) }.join(" "))
+  rescue Scullion::Error => e
+    e.faults.map(&:what)
   end
 
   def draft(text) = mark(Scullion::Recipe::Draft.new(text, HOUSE).to_h)

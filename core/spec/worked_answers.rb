@@ -5,6 +5,7 @@ $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
 require "scullion"
 require_relative "../../bench/large_day"
 require_relative "recipe_texts"
+require_relative "../../bench/written_recipes"
 require_relative "wide_answers"
 require_relative "edge_answers"
 
