@@ -107,7 +107,9 @@ module Scullion
         cooking = @plan["cook"].map { |cook| "#{cook["name"]}: #{cook["setting"]}. #{cook["done"]}" }
         building =
           @plan["build"].flat_map do |build|
-            build["shares"].map { |share| "#{share["step"]}: #{share["name"].downcase}." }
+            build["shares"].map do |share|
+              "#{share["step"]}: #{[share["name"].downcase, share["pieces"]].compact.join(", ")}."
+            end
           end
         cooking + making + batches.flat_map { |batch| mixing(batch) } + building
       end

@@ -44,6 +44,20 @@ RSpec.describe "A salad's card", :server do
     expect(Scullion::Exchange::Carried.salad("<!-- scullion-salad 0123456789abcdef nonsense -->")).to be_nil
   end
 
+  it "says how many are on each plate, and so does the sheet of the build" do
+    text = "Egg salad\nServes 8\n400 g rocket\n4 eggs, halved, on top\n100 ml olive oil"
+    build = paste(text).merge("key" => "eggs")
+    eggs =
+      plan do |data|
+        data["salads"] = [build]
+        data["service"]["lines"] = [{ "salad" => "eggs" }]
+      end
+    sheets = Scullion::Papers::Sheets.new(Scullion::Day::Roster.new(eggs)).all
+    sheet = sheets.find { |each| each.key.start_with?("build-") }
+    expect(sheet.rows.flatten.join(" ")).to match(/½ each, \d+ pieces in all/)
+    expect(cards(build).first).to match(/egg.*, ½ each, 20 pieces in all\.$/i)
+  end
+
   it "keeps a cut after its cooking, also for who reads the card without its own line" do
     build = paste(<<~TEXT).merge("key" => "potatoes")
       Potatoes
