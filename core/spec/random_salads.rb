@@ -95,7 +95,7 @@ class RandomSalads
       "name" => "Any salad",
       "serves_as" => pick(%w[side starter main]),
       "components" => components,
-      "dressing" => maybe(0.8) { dressing }
+      "dressing" => maybe(0.8) { dressing(components) }
     }.compact
   end
 
@@ -155,19 +155,26 @@ class RandomSalads
     }
   end
 
-  def dressing
-    own =
-      maybe(0.2) do
-        [
-          { "key" => "one", "name" => "One", "share" => 0.01, "into" => pick(Scullion::Salad::Form::INTO) },
-          { "key" => "two", "name" => "Two" }
-        ]
-      end
+  def dressing(components)
+    own = maybe(0.2) { [first_stage(components), { "key" => "two", "name" => "Two" }] }
     {
       "name" => "Any dressing",
       "preset" => pick(@house.practice.presets.keys),
       "stages" => own,
       "parts" => Array.new(count(1, 5)) { part }
+    }.compact
+  end
+
+  # On anything, on one component, or on what is not there.
+  def first_stage(components)
+    {
+      "key" => "one",
+      "name" => "One",
+      "share" => 0.01,
+      "into" => pick(Scullion::Salad::Form::INTO),
+      "to" =>
+        maybe { [pick([pick(components), pick(components), { "ingredient" => "dill" }])["ingredient"]] },
+      "minutes" => maybe { spread(1, 2880).round }
     }.compact
   end
 
