@@ -29,7 +29,7 @@ module Scullion
         /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%]|[-–]?\d))
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
-      NUMBER = %r{\d+\s+\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
+      NUMBER = %r{\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
       TIME =
