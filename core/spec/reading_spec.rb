@@ -103,6 +103,34 @@ RSpec.describe "A recipe in its own words" do
     expect(said["oil and chilli"].map(&:first)).to eq %w[olive-oil red-chilli]
   end
 
+  it "is for each plate where the title says so, and for how many where it makes them" do
+    plates =
+      Scullion::Recipe::Draft.new(
+        "Fish and egg, per plate (24 plates tonight)\nolives 60 g\nrocket 20 g",
+        house
+      )
+    expect(plates.reads.map(&:per_head)).to eq [true, true]
+    expect(plates.to_h["servings"]).to eq 24
+    bulk =
+      Scullion::Recipe::Draft.new(
+        "SLAW BULK  makes 40 x 90g\n\nwhite cabbage 1.8kg\nwh pepper 2g",
+        house
+      ).to_h
+    expect(bulk.values_at("servings", "servings_said")).to eq [40, true]
+    expect(bulk["lines"].filter_map { |line| line.dig("taken", "key") }).to eq %w[white-cabbage white-pepper]
+  end
+
+  it "takes spice for the tray with its oil, halves of what is weighed, and what is ticked off" do
+    items =
+      house.recipe_items.of("3 tbsp olive oil and 1 tsp each fennel seed and chilli flakes for roasting")
+    expect(items.map { |item| [item.foods.first, item.place] }).to eq(
+      [%w[olive-oil cook], %w[fennel-seed cook], %w[chilli-flakes cook]]
+    )
+    drafted = ->(text) { Scullion::Recipe::Draft.new("Serves 4\n#{text}", house).to_h["lines"].last }
+    expect(drafted["120 g walnuts, toasted, half chopped and half left in pieces"]["why"]).to be_nil
+    expect(drafted["☐ za'atar to finish"]).to include("kind" => "ingredient", "to" => "top")
+  end
+
   it "reads a sheet whose cells are set apart by bars" do
     sheet =
       "Serves 50\ningredient | gross | trim % | net\norange | 24 ea | - | 3.2 kg\nrocket | 800 g | 0 | 800 g"

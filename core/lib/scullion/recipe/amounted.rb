@@ -97,6 +97,9 @@ module Scullion
 
       # "125 g ball x 2"; else the size of what is counted.
       def second_amount(amount, index)
+        # "Half chopped and half left": of what is weighed already.
+        return if amount.unit == :piece && amount.value.between?(0.49, 0.51) && !item.counted?
+
         twice = @around.joined?(index) || another_weight?(amount)
         return item.flags << :contradicts if twice && !@prose
         return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)

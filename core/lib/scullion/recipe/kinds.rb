@@ -18,6 +18,7 @@ module Scullion
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
              (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
+      TICKED = /\A\s*(?:[☐☑☒✓]|\[[ x]\])/i.freeze
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
       # "Salt and pepper" is no step.
       VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])}.freeze
@@ -143,6 +144,8 @@ module Scullion
 
         plain = bare(text)
         return part_between_dashes?(text) if text.match?(DASHED)
+        # "☐ Sumac to finish" is ticked off, and heads nothing.
+        return false if text.match?(TICKED) && !text.end_with?(":")
 
         marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text)
       end

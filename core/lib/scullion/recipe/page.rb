@@ -14,6 +14,8 @@ module Scullion
         /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
           (?:per|for\s+each|on\s+each|each)\s+(?:plate|person|head|portion|cover|guest)\b/ix.freeze
 
+      # Said in the title: "Lentils and egg, per plate (24 tonight)".
+      FOR_A_PLATE = /[,(–-]\s*(?:amounts?\s+)?per\s+(?:plate|person|head|portion|cover|guest)\b/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.
@@ -102,6 +104,7 @@ module Scullion
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
         leave_indented(row)
+        @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
         return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
 
         case kind

@@ -47,6 +47,7 @@ module Scullion
           (?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
@@ -58,7 +59,7 @@ module Scullion
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 5, SAID.size - 1
+      NEAR, FIRST = 6, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number

@@ -132,6 +132,10 @@ module Scullion
         items
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
           .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
+        # "3 tbsp oil and 1 tsp each fennel seed and chilli flakes for roasting"
+        return unless items.first&.place == "cook" && @plain.match?(/#{FOR_COOKING}\W*\z/o)
+
+        items.each { |item| item.place ||= "cook" if lexicon.seasons?(item.foods.first) }
       end
 
       # Of the only food, or of the one that it is said of.
