@@ -124,7 +124,7 @@ class Crowd
   def connected(&) = Net::HTTP.start("127.0.0.1", @port, read_timeout: 60, &)
 
   def wait
-    200.times do
+    600.times do
       return if Net::HTTP.get_response("127.0.0.1", "/api/health", @port).code == "200"
     rescue SystemCallError
       sleep 0.1

@@ -14,7 +14,7 @@ RSpec.describe "A crowd at the pass" do
     @crowd = Crowd.at(@folder, given)
   end
   after(:context) do
-    @crowd.stop
+    @crowd&.stop
     FileUtils.rm_rf(@folder)
   end
 
