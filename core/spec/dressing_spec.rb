@@ -28,7 +28,7 @@ RSpec.describe Scullion::Dress do
       expect(flat).to match ["cider-vinegar", be_within(0.2).of(79.5)]
     end
 
-    # With 200 g of oil at once: 13.46 − 0.010768 × 1,200 = 0.54 g too much, and sugar hides a quarter of its
+    # With 200 g of oil at once: 13.46 − 0.010768 × 1,200 = 0.54 g too much; sugar hides a quarter of its
     # weight: 0.54 ÷ (0.010768 + 0.25) = 2.07 g.
     it "adds two small things where one is more than a cook would dare" do
       careful = house.with(figures: { "practice/corrections/dare/fat" => [0.2, "Here."] })

@@ -7,7 +7,7 @@ RSpec.describe "A recipe in its own words" do
   def food(text) = foods(draft("Serves 4\n#{text}")).first
   def named(read) = foods(read).map { |line| line.dig("taken", "key") }
 
-  # 3 of 4 parts of 120 ml are 90 ml of oil, × 0.913 g/ml ÷ 6 = 13.7 g; 30 ml of vinegar, × 1.01 ÷ 6 = 5.05 g.
+  # 3 of 4 parts of 120 ml are 90 ml of oil, × 0.913 g/ml ÷ 6 = 13.7 g; 30 ml of vinegar × 1.01 ÷ 6 = 5 g.
   it "takes the whole of a note: parts with a total, what goes on top, how the dressing is split" do
     read = draft(<<~TEXT)
         Lentils, warm and cold
@@ -65,6 +65,8 @@ RSpec.describe "A recipe in its own words" do
       "1 apple, chopped about the size of a sugar lump" => [["apple", nil]],
       "6 chicken breasts, poached in stock with a bay leaf" => [["chicken-breast", nil], ["bay-leaf", nil]],
       "500 g barley, simmered in stock" => [["pearl-barley", nil]],
+      "300 g green lentils, simmered in the stock" => [["green-lentils", nil]],
+      "2 chicken thighs, for the pot only" => [%w[chicken-thigh pot]],
       "3 kg sweet potato, roasted with 100 ml oil and 2 tbsp smoked paprika" => [
         ["sweet-potato", nil],
         %w[olive-oil cook],
@@ -80,6 +82,9 @@ RSpec.describe "A recipe in its own words" do
   it "asks which of two weights is meant, and about what nobody knows; what remains is out of the whole" do
     drafted = ->(text) { Scullion::Recipe::Draft.new("Serves 4\n#{text}", house).to_h["lines"].drop(1) }
     expect(drafted["4 kg beetroot, roasted, 1 kg"].first["why"]).to match(/Two amounts/)
+    # A tenth more or less is the same in another writing.
+    expect(drafted["400 g beetroot, 440 g"].first["why"].to_s).not_to match(/Two amounts/)
+    expect(drafted["400 g beetroot, 441 g"].first["why"]).to match(/Two amounts/)
     expect(drafted["400 g tin beans, 240 g drained"].first["why"].to_s).not_to match(/Two amounts/)
     expect(drafted["4 sticks celery, two Zorples left unpeeled"].map { |line| line["status"] }).to eq(
       %w[sure unknown]
@@ -155,6 +160,11 @@ RSpec.describe "A recipe in its own words" do
       %w[orzo note spinach note basil note note]
     )
     expect(lines[4]["text"]).to eq "60 g of basil"
+    more = "[18:10] Bo: 400 g feta?\n[18:11] Ada: no, but 200 g rocket"
+    read = Scullion::Recipe::Draft.new("Serves 25\n#{thread}#{more}", house).reads.last(2)
+    expect(read.map { |each| [each.line.item.foods.first, each.amount.value] }).to eq(
+      [["brined-white-cheese", 400], ["rocket", 200]]
+    )
   end
 
   it "settles the weight where it is said, of each or of all" do

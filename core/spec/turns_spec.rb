@@ -28,6 +28,18 @@ RSpec.describe "Where rules turn" do
     expect(ways.last).to eq %w[carrot roast]
   end
 
+  it "hears what a sentence tells within its first letters, and no further" do
+    [0, 1].each do |beyond|
+      said = "Simmer the barley for an hour"
+      step = ("well " * 900)[0, Scullion::Recipe::Told::LONGEST - said.length + beyond] + said
+      page = Struct.new(:sentences).new([step])
+      reads = Scullion::Recipe::Draft.new("Salad\nServes 4\n\n400 g pearl barley", house).reads
+      found =
+        Scullion::Recipe::Bound.new(page, reads, house, []).told.select { |fact| fact.fact == "minutes" }
+      expect(found.size).to eq(1 - beyond)
+    end
+  end
+
   it "says how long a service may last" do
     data = example
     data["service"].merge!("from" => "12:00", "to" => "12:00")

@@ -14,7 +14,8 @@ module Scullion
       THEN =
         %r{\b(?:drain\w*|trim\w*|peel\w*|net|gross|clean\w*|prep\w*|ready|cook\w*|dry|dried|raw|boned?|pod\w*|
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
-            lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b|[~≈=/]}ix.freeze
+            lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
+          |[~≈=/]}ix.freeze
 
       private
 

@@ -33,7 +33,8 @@ module Scullion
       DESSERTSPOON = /\A(?:dess?erts|dsp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
       TIME =
-        /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|secs?\b|seconds?\b|days?\b|d\b|['′″]|m\b)/i.freeze
+        /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|m\b|['′″]
+          |secs?\b|seconds?\b|days?\b|d\b)/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # A number before a bare C or F is heat from here on.

@@ -144,8 +144,6 @@ module Scullion
       # So little water is whisked in, not boiled in.
       def thins?
         most = practice.fetch("reading/thinning_ml")
-        return true if ingredient.key == "water" && read.line.into == "dressing" && grams.nil?
-
         ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= most
       end
       def raw? = !read.words.keys.intersect?(%w[cook cooked])

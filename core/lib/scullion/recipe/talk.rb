@@ -9,6 +9,8 @@ module Scullion
          |\A(?:how\ (?:much|many)|what\ about|which|shall|should|(?:do|have)\ (?:we|you))\b/ix.freeze
       YES = /\A(?:yes|yeah|yep|yup|ya|aye|ok|okay|sure|please)\b[\s,.!:-]*(?=\S)/i.freeze
       NO = /\A(?:no|nope|nah|not|never)\b/i.freeze
+      # What names an amount is no mere question, and no mere no: "400 g feta?", "no, but 200 g feta".
+      NUMBER = /[\d½¼¾⅓⅔]/.freeze
       # An amount that has no food behind it.
       AMOUNT = /\A(?:[\d½¼¾]|an?\b|one\b|two\b|three\b|half\b|few\b|couple\b)/i.freeze
 
@@ -30,10 +32,10 @@ module Scullion
       private
 
       def note(number, text, next_number, reply)
-        return unless text.match?(ASKED)
+        return unless text.match?(ASKED) && !text.match?(NUMBER)
 
         asked[number] = true
-        asked[next_number] = true if reply.match?(NO)
+        asked[next_number] = true if reply.match?(NO) && !reply.match?(NUMBER)
         answer = reply.sub(YES, "")
         return unless reply.match?(YES) && answer.match?(AMOUNT)
 

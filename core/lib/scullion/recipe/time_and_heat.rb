@@ -52,13 +52,13 @@ module Scullion
 
       def fan(sentence)
         found = sentence.match(FAN) or return
-        degrees = (found[:low] || found[:high]).to_i + @fan_celsius
+        degrees = (found[:low] || found[:high]).to_i + @fan_celsius.round
         [degrees, degrees]
       end
 
       def plain(sentence)
         found = sentence.match(CELSIUS) or return
-        ends(found).map { |degrees| hottest(found[:fan] ? degrees + @fan_celsius : degrees) }
+        ends(found).map { |degrees| hottest(found[:fan] ? degrees + @fan_celsius.round : degrees) }
       end
 
       def bare(sentence)

@@ -20,6 +20,7 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
+      POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -59,11 +60,14 @@ module Scullion
 
       def lexicon = @lexer.lexicon
 
-      # What goes with it goes there too, but for what is eaten: "chicken breasts, poached with a bay leaf".
+      # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
+      # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
       def into_the_pot(items)
         return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
 
-        items.each { |item| item.place = "pot" unless lexicon.eaten?(item.foods.first) }
+        eaten, company = items.partition { |item| lexicon.eaten?(item.foods.first) }
+        company.each { |item| item.place = "pot" }
+        eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
       end
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
