@@ -125,6 +125,14 @@ RSpec.describe "A recipe in its own words" do
     expect(bulk["lines"].filter_map { |line| line.dig("taken", "key") }).to eq %w[white-cabbage white-pepper]
   end
 
+  it "takes heads of lettuce for no guests, and starters and tubs of a title for them" do
+    serves = ->(text) { Scullion::Recipe::Draft.new(text, house).to_h.values_at("servings", "servings_said") }
+    expect(serves["Chicory and pear (10 starters)\n5 heads chicory\n200 g blue cheese"]).to eq [10, true]
+    expect(serves["Lentils and feta for the stall - 35 tubs\n2 kg lentils\nhummus 2 tubs"]).to eq [35, true]
+    expect(serves["Slaw\n2 heads cabbage\n200 g carrots"].last).to be false
+    expect(serves["Slaw, lunch for 60 heads\n2 kg cabbage"]).to eq [60, true]
+  end
+
   it "takes spice for the tray with its oil, halves of what is weighed, and what is ticked off" do
     items =
       house.recipe_items.of("3 tbsp olive oil and 1 tsp each fennel seed and chilli flakes for roasting")

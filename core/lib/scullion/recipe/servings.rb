@@ -17,7 +17,7 @@ module Scullion
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            eaters|mains?|(?:plates|heads|boxes|bowls)(?!\s+of)|
+            eaters|mains?|starters?|heads(?!\s+(?:of|[[:alpha:]]))|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
@@ -55,7 +55,7 @@ module Scullion
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
-        /\A[^\d]{6,}\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)\z/ix,
+        /\A[^\d]{6,}(?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
