@@ -82,25 +82,20 @@ class Crowd
     threads.map(&:value)
   end
 
-  # While the block runs somebody asks again and again for one thing.
+  # While the block runs somebody asks again and again for one thing: in a process of its own, so that what
+  # else the clients have to do does not stand in the way.
   # @return [Array(Object, Array<Float>)] what the block gives, and how long each answer took
   def beside(path)
-    going, taken = true, []
-    watcher =
-      Thread.new do
-        connected do |http|
-          while going
-            from = now
-            http.get(path)
-            taken << (now - from)
-            sleep 0.01
-          end
-        end
-      end
+    said, saying = IO.pipe
+    watcher = fork { watch(path, saying) }
+    saying.close
+    said.gets
     result = yield
-    going = false
-    watcher.join
-    [result, taken]
+    Process.kill("TERM", watcher)
+    [result, JSON.parse(said.read)]
+  ensure
+    Process.wait(watcher)
+    said.close
   end
 
   # Changes what stands at a path until nobody else was quicker.
@@ -118,6 +113,25 @@ class Crowd
   end
 
   private
+
+  # Says when it has begun, and how long each answer took when it is told to end.
+  def watch(path, saying)
+    going, taken = true, []
+    trap("TERM") { going = false }
+    connected do |http|
+      saying.puts
+      while going
+        from = now
+        http.get(path)
+        taken << (now - from)
+        sleep 0.01
+      end
+    end
+    saying.write(JSON.generate(taken))
+    saying.close
+  ensure
+    exit!(0)
+  end
 
   def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   def parsed(answer) = answer["content-type"].to_s.include?("json") ? JSON.parse(answer.body) : answer.body

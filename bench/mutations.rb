@@ -90,40 +90,90 @@ class Places
   end
 end
 
-# Which specs come by which lines, and how long each takes.
+# Which examples come by which lines, and how long each takes.
 class Reach
   UNITS = [*Dir.chdir(ROOT) { Dir["core/spec/*_spec.rb"] }, "core/methods"].freeze
-  WHOLE = "core/spec/worked_spec.rb"
+  # Seconds of examples that are asked first.
+  FIRST = 15.0
+  # Writes down after each example which lines were come by since the one before; what a file of specs comes
+  # by while it is read belongs to all of its examples.
   WATCH = <<~'RUBY'
     require "coverage"
     require "json"
-    Coverage.start(oneshot_lines: true)
-    at_exit do
-      seen = Coverage.result.select { |path, _| path.start_with?(Dir.pwd) }
-      lines = seen.to_h { |path, found| [path.delete_prefix("#{Dir.pwd}/"), found[:oneshot_lines]] }
-      File.write(ENV.fetch("REACH"), JSON.generate(lines))
+    Coverage.start(lines: true)
+    require "rspec/core"
+
+    WATCHED = { "loaded" => {}, "examples" => {} }
+    lines_since = -> do
+      Coverage.result(stop: false, clear: true).filter_map do |path, found|
+        next unless path.start_with?(Dir.pwd)
+
+        come_by = found[:lines].each_index.select { |index| found[:lines][index].to_i.positive? }
+        [path.delete_prefix("#{Dir.pwd}/"), come_by.map(&:succ)] if come_by.any?
+      end.to_h
+    end
+    RSpec.configure do |config|
+      config.before(:suite) { WATCHED["loaded"] = lines_since.call }
+      config.append_after do |example|
+        seconds = RSpec::Core::Time.now - example.execution_result.started_at
+        WATCHED["examples"][example.id] = { "seconds" => seconds, "lines" => lines_since.call }
+      end
+      config.after(:suite) { File.write(ENV.fetch("REACH"), JSON.generate(WATCHED)) }
     end
   RUBY
 
   # @param copies [Array<Copy>] @param paths [Array<String>] that may be spoilt
   def initialize(copies, paths)
-    @seconds, @lines = {}, {}
+    @found = {}
     @counted = paths.to_h { |path| [path, Coverage.line_stub(File.join(copies.first.folder, path))] }
     units = Queue.new
     UNITS.each { |unit| units << unit }
-    threads = copies.map { |copy| Thread.new { measure(copy, units.pop) until units.empty? } }
+    units.close
+    threads =
+      copies.map do |copy|
+        Thread.new do
+          while (unit = units.pop)
+            measure(copy, unit)
+          end
+        end
+      end
     threads.each(&:join)
   end
 
-  # @return [Array<String>] specs that come by this place: whole answers first, which notice most, then the
-  #   quickest
-  def by(mutation)
+  # @return [Array<Array<String>>] what is run, one after the other, until something fails: the quickest
+  #   examples that come by this place, then every file of specs that does
+  def rounds(mutation)
     line = counted(mutation)
-    by_it = UNITS.select { |unit| @lines[unit].fetch(mutation.path, []).include?(line) }
-    by_it.sort_by { |unit| [unit == WHOLE ? 0 : 1, @seconds[unit]] }
+    units =
+      UNITS.select do |unit|
+        come_by?(@found[unit]["loaded"], mutation, line) || examples(unit, mutation, line).any?
+      end
+    quick = within(FIRST, units.flat_map { |unit| examples(unit, mutation, line) })
+    [quick, units.sort_by { |unit| seconds(unit) }].reject(&:empty?)
+  end
+
+  # @return [Float] how long these take when nothing is spoilt
+  def usual(names)
+    names.sum do |name|
+      @found.key?(name) ? seconds(name) : @found.dig(unit_of(name), "examples", name, "seconds")
+    end
   end
 
   private
+
+  def seconds(unit) = @found[unit]["examples"].each_value.sum { |each| each["seconds"] }
+  def unit_of(id) = UNITS.find { |unit| id.delete_prefix("./").start_with?(unit) }
+  def loads?(unit, mutation, line) = come_by?(@found[unit]["loaded"], mutation, line)
+  def come_by?(lines, mutation, line) = lines.fetch(mutation.path, []).include?(line)
+
+  def examples(unit, mutation, line)
+    @found[unit]["examples"].select { |_, each| come_by?(each["lines"], mutation, line) }.keys
+  end
+
+  def within(budget, ids)
+    spent = 0.0
+    ids.sort_by { |id| usual([id]) }.take_while { |id| (spent += usual([id])) <= budget }
+  end
 
   # A statement of several lines counts at one of them.
   def counted(mutation)
@@ -134,19 +184,20 @@ class Reach
   def measure(copy, unit)
     found = File.join(copy.folder, "reach.json")
     File.write(File.join(copy.folder, "watch.rb"), WATCH)
-    begun = now
-    raise "#{unit} fails as it is" unless copy.run([unit], { "REACH" => found }, %w[-r ./watch.rb])
+    environment = { "REACH" => found }
+    raise "#{unit} fails as it is" unless copy.run([unit], Copy::LONGEST, environment, %w[-r ./watch.rb])
 
-    @seconds[unit], @lines[unit] = now - begun, JSON.parse(File.read(found))
+    @found[unit] = JSON.parse(File.read(found))
   end
-
-  def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 end
 
 # A copy of what the core's specs need, to be spoilt and mended again.
 class Copy
   PARTS = %w[.rspec core spec docs bench].freeze
-  LONGEST = 150
+  # Seconds that all of a file's specs may take, watched.
+  LONGEST = 1200
+  # A change that makes specs this many times slower than usual does not come to an end.
+  SLOWER, AT_LEAST = 5, 60
   attr_reader :folder
 
   def initialize(folder)
@@ -155,19 +206,20 @@ class Copy
   end
 
   # @return [Boolean] whether a spec fails, or does not come to an end
-  def notices?(mutation, units)
+  def notices?(mutation, reach)
     path = File.join(folder, mutation.path)
     source = File.binread(path)
     File.binwrite(path, mutation.in(source))
-    !run(units)
+    reach.rounds(mutation).any? { |names| !run(names, (reach.usual(names) * SLOWER) + AT_LEAST) }
   ensure
     File.binwrite(path, source)
   end
 
-  def run(units, env = {}, flags = [])
+  # @param longest [Numeric] seconds @return [Boolean] whether all of them pass within these
+  def run(names, longest, env = {}, flags = [])
     said = { chdir: folder, out: File::NULL, err: File::NULL, pgroup: true }
-    pid = spawn(env, "ruby", *flags, "-S", "rspec", "--fail-fast", *units, **said)
-    Timeout.timeout(LONGEST) { Process.wait2(pid).last.success? }
+    pid = spawn(env, "ruby", "--yjit", *flags, "-S", "rspec", "--fail-fast", *names, **said)
+    Timeout.timeout(longest) { Process.wait2(pid).last.success? }
   rescue Timeout::Error
     Process.kill("KILL", -pid)
     Process.wait(pid)
@@ -192,23 +244,16 @@ Dir.mktmpdir do |folder|
       .sample(asked[:count], random: Random.new(asked[:seed]))
   waiting, unnoticed = Queue.new, Queue.new
   chosen.each { |mutation| waiting << mutation }
+  waiting.close
   threads =
     copies.map do |copy|
       Thread.new do
-        while (
-                mutation =
-                  begin
-                    waiting.pop(true)
-                  rescue ThreadError
-                    nil
-                  end
-              )
-          units = reach.by(mutation)
+        while (mutation = waiting.pop)
           warn "#{waiting.size} to go" if (waiting.size % 20).zero?
-          next if units.any? && copy.notices?(mutation, units)
+          next if copy.notices?(mutation, reach)
 
           unnoticed << mutation
-          puts "#{mutation}#{"  (no spec comes by)" if units.empty?}"
+          puts "#{mutation}#{"  (no spec comes by)" if reach.rounds(mutation).empty?}"
           $stdout.flush
         end
       end

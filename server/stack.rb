@@ -30,13 +30,13 @@ module Scullion
           use Guards::TimeLimit
           use Rack::Protection::HttpOrigin, logging: false
           use Guards::BodyLimit
+          use Guards::Turns
           use Committee::Middleware::RequestValidation,
               schema: Contract.schema,
               strict_reference_validation: true,
               parse_response_by_content_type: false,
               raise: true,
               coerce_date_times: false
-          use Guards::Turns
           run app
         end
         .to_app

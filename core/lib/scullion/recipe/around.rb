@@ -82,6 +82,28 @@ module Scullion
         "cook" if lexicon.poured?(key)
       end
 
+      # The words before it that it is listed with: "red, green" of "red, green and yellow peppers".
+      # @return [Array<Lexer::Token>] in the order of the line
+      def enumerated(index)
+        found = []
+        at = index
+        while between_words?(at - 1, found) && plain_word?(at - 2)
+          found.unshift(@tokens[at - 2])
+          at -= 2
+        end
+        found
+      end
+
+      # "And", before the last; commas only before that.
+      def between_words?(at, found)
+        return false if at < 1
+
+        JOINS.include?(Around.word(@tokens[at])) || %w[& +].include?(@tokens[at].text) ||
+          (found.any? && @tokens[at].text == ",")
+      end
+
+      def plain_word?(at) = at >= 0 && @tokens[at].kind == :word && !Around.joins?(@tokens[at])
+
       # The first in a bracket that holds nothing else.
       def opens?(index) = before(index)&.text == "(" && [nil, ")"].include?(@tokens[index + 1]&.text)
 

@@ -138,14 +138,15 @@ module Scullion
       def listed_too(token)
         same = item
         begin_item(token)
-        as_much_each(same) if same.said?(:each)
+        as_much_each(same) if same.said?(:each_of)
         item.place = same.place
         name(token)
       end
 
       # "A saltspoon each of mustard, sugar and salt"
       def as_much_each(same)
-        item.amount = same.amount
+        item.amount, item.piece, item.container = same.amount, same.piece, same.container
+        item.size, item.big = same.size, same.big
         item.flags << :each
       end
 
@@ -177,6 +178,7 @@ module Scullion
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
           @around.count_before?(index)
         @flags[word]&.then { |flag| item.flags << flag.to_sym }
+        item.flags << :each_of if item.said?(:each) && !item.food?
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
         return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"
@@ -202,6 +204,7 @@ module Scullion
 
         known = ROLES.select { |name| roles[name] }
         item.words.delete("trims") if peeled_then?(roles)
+        item.flags << :called_cooked if roles["cooks"] && !item.food?
         known.each { |name| item.words[name] ||= roles[name] }
         item.place ||= roles["places"] unless @around.more?(index)
         unknown(token, index) if known.empty? && roles.empty?

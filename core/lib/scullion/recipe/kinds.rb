@@ -20,8 +20,12 @@ module Scullion
                |\s*(?:,|\z))}x.freeze
       TICKED = /\A\s*(?:[☐☑☒✓]|\[[ x]\])/i.freeze
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
+      # Before the verb of a step.
+      NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
+      # "Eggs quartered on top" is told of the eggs.
+      ON_IT = /\A(?!for\b|to\b).*\b(?:on|over)\s+(?:the\s+)?top\z/.freeze
       # "Salt and pepper" is no step.
-      VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:])}.freeze
+      VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:=])}.freeze
       COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
       NUMBERED = /\A\d{1,2}[.)]\s/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
@@ -35,10 +39,19 @@ module Scullion
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
-      # "Roast veg: courgettes 5 kg, peppers 4 kg": a list behind its label.
-      LABELLED = /\A[^:\d.]{3,24}:\s(?:[^.!?]*?\d\s?(?:k?g|ml|l|oz|lbs?)\b){2}/i.freeze
+      # "Roast veg: courgettes 5 kg, peppers 4 kg", "dress = 1.2 l oil / 400 ml vinegar": a list behind its
+      # label.
+      LABELLED =
+        /\A[^:=\d.]{3,24}\s?[:=]\s
+         (?:[^.!?]*?[\d½¼¾⅓⅔]\s?
+            (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|cups?|cloves?|bunch(?:es)?)\b){2}/ix.freeze
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
       GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
+      # "Prep 20 min", "Ready in: 1 h 10", "Easy"
+      TIME_ALONE =
+        /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
+          \d[\d\s]*(?:h|hrs?|hours?|m|mins?|minutes?)\b[\d\s]*(?:mins?|m|minutes?)?\W*\z
+         |\A(?:easy|medium|simple)\z/ix.freeze
       # "Gas 5, 1 hr."
       HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
       # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
@@ -73,11 +86,18 @@ module Scullion
         return "note" if place == 1 && subtitle?(text)
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
-        return "servings" if text.match?(Servings::LINE)
+        return "servings" if (text.match?(Servings::LINE) && !weighed?(text)) || times_and_servings?(text)
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
+      end
+
+      # "Prep 20 min · Cook 1 hr · 4 servings"
+      def times_and_servings?(text)
+        said = text.split(%r{\s*[·|•;,/]\s+})
+        said.size > 1 && said.any? { |each| each.match?(Servings::LINE) } &&
+          said.all? { |each| each.match?(Servings::LINE) || each.match?(TIME_ALONE) }
       end
 
       # A heading's own words.
@@ -106,10 +126,11 @@ module Scullion
       # The first line is the title, unless it is plainly something else.
       def title?(text)
         plain = bare(text)
+        return false if text.match?(Servings::LINE)
         return true if text.match?(DISH)
 
-        !amount?(text) && !text.match?(Servings::LINE) && !text.end_with?(":") && !list_heading?(plain) &&
-          !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text))
+        !amount?(text) && !text.end_with?(":") && !list_heading?(plain) && !steps_heading?(plain) &&
+          !(text.split.size > TITLE_WORDS && weighed?(text))
       end
 
       # "Chickpeas: simmer an hour"
@@ -155,6 +176,7 @@ module Scullion
       # "For the squash", "onion pickle", "dressing (blender)": the name of a part, and nothing that is
       # weighed.
       def part?(plain)
+        return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
         return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
 
         return part_for_all?(plain) if plain.include?(",")
@@ -212,7 +234,7 @@ module Scullion
       def step?(text, section)
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
-        return false if plain.match?(LABELLED)
+        return false if plain.match?(LABELLED) || part_listed?(plain)
         return true if plain.match?(HOT) || plain.match?(SHARED)
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
@@ -220,6 +242,12 @@ module Scullion
         return true if words >= LONG_PROSE || told?(plain, words)
 
         section == "open" && words > 3 && plain.end_with?(".")
+      end
+
+      # "For the dressing: 4 Tbsp oil; zest and juice of 1 orange; flaky salt."
+      def part_listed?(plain)
+        rest = plain.match(@lexicon.part)&.[](:rest)&.lstrip or return false
+        rest.match?(AMOUNT) && @items.of(rest).count { |item| item.food? && item.amount } > 1
       end
 
       def told?(plain, words)
@@ -236,6 +264,7 @@ module Scullion
 
       # "Salt the steak"; not "salt and pepper".
       def begins_step?(plain)
+        plain = plain.sub(NEXT, "")
         first = plain[/\A[[:alpha:]]+/].to_s
         @lexicon.verbs.key?(first.downcase) && !plain.match?(VERB_BESIDE) && !food_by_name?(plain)
       end

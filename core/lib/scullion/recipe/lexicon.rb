@@ -116,6 +116,8 @@ module Scullion
       SEASONS = %w[herb spice salt].freeze
       def seasons?(key) = SEASONS.include?(@larder[key]&.family)
 
+      def sweet?(key) = @larder[key]&.family == "sweetener"
+
       # What others are cooked in, or with, and what gives a dressing its taste.
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
@@ -140,6 +142,15 @@ module Scullion
 
       # Is this a food's own name, and no other way to call it?
       def own?(words) = @own.key?(words.map { |word| Lexicon.singular(word) }.join(" "))
+
+      # "Purple carrots": a colour that makes no other food of it.
+      def coloured?(key, word)
+        coloured = words("kept").fetch("coloured")
+        coloured["words"].include?(word) && coloured["families"].include?(@larder[key]&.family)
+      end
+
+      # Is there something to dress with among these: a fat and an acid?
+      def dresses?(keys) = %w[fat acid].all? { |family| keys.any? { |key| @larder[key]&.family == family } }
 
       # What has a juice and a zest of its own.
       def fruit?(key) = @larder[key]&.family == "fruit"

@@ -86,14 +86,17 @@ module Scullion
           "trim" => said["trims"],
           "treat" => said["treats"],
           "cook" => said["cooks"],
-          "cut_after" => (true if cooked_first?(said)),
+          "cut_after" => (true if cooked_first?(item)),
           "cooked" => (true if cooked && ingredient&.family != "cured")
         }.compact
       end
 
-      # "Boiled in their skins, then peeled and diced": by the order of its words.
-      def cooked_first?(said)
-        order = said.keys
+      # "Boiled in their skins, then peeled and diced": by the order of its words; not "roast squash, 2 cm
+      # chunks, 200 fan for 35 min", where how it is cooked stands last.
+      def cooked_first?(item)
+        order = item.words.keys
+        return false if item.said?(:timed) && item.said?(:called_cooked)
+
         order.include?("cooks") && order.include?("cuts") && order.index("cooks") < order.index("cuts")
       end
 
@@ -140,7 +143,7 @@ module Scullion
         return "Which of these is it?" unless item.food?
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
-        open = open_word(item)
+        open = open_word(item, candidates.first)
         return "What is “#{open}” here?" if open
 
         (found.dry_or_not? ? "Dry, or from a tin?" : "Which of these is it?") if found.open?
@@ -165,12 +168,20 @@ module Scullion
         "How much is in one?" if counted.unsized?(amount, ingredient)
       end
 
+      # A colour that no kind of it is called by.
+      def only_coloured?(item, ingredient, word)
+        head = Lexicon.fold(item.name.to_s).split.last.to_s
+        lexicon = @house.lexicon
+        lexicon.coloured?(ingredient.key, word) && lexicon.food([word, Lexicon.singular(head)]).nil?
+      end
+
       # A word beside the name that nobody knows: it may be what makes it another food. A name of its own in
       # the middle of a line says where it comes from.
-      def open_word(item)
+      def open_word(item, ingredient)
         found =
           item.unknown.find do |word, clause, beside|
-            beside && clause == item.clause && !word.match?(/\A[[:upper:]][[:lower:]]/)
+            beside && clause == item.clause && !word.match?(/\A[[:upper:]][[:lower:]]/) &&
+              !only_coloured?(item, ingredient, word.downcase)
           end
         found&.first
       end

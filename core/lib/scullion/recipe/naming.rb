@@ -15,7 +15,37 @@ module Scullion
         name(token)
         name_over_bracket(token)
         token.value.fetch(:also, []).each { |key| name_too(key, token) }
+        kinds_of_it(token)
       end
+
+      # "Red and yellow peppers": an item each, of the amount that is said of each of them, or of its share.
+      def kinds_of_it(token)
+        kinds = @around.enumerated(@tokens.index(token)).map { |word| [word, kind_called(word, token)] }
+        return if kinds.empty? || kinds.any? { |_, keys| keys.nil? || keys == item.foods }
+
+        whole, amount = item, item.amount
+        share = whole.said?(:each) || amount.nil? ? 1 : kinds.size + 1
+        whole.unknown.reject! { |word, *| kinds.any? { |kind, _| kind.text == word } }
+        whole.amount = amount&.times(1.0 / share)
+        of_kinds(kinds, whole, token)
+      end
+
+      def of_kinds(kinds, whole, token)
+        last = whole.dup
+        (word, keys), *others = kinds
+        whole.foods, whole.name = keys, "#{word.text} #{token.text.split.last}"
+        others.each { |other, named| @items << another_kind(whole, named, other, token) }
+        @items << last.tap { |each| each.from = token.at }
+        @items.last(kinds.size + 1).each_cons(2) { |one, other| one.to = other.from }
+      end
+
+      def another_kind(whole, keys, word, token)
+        whole.dup.tap do |each|
+          each.foods, each.name, each.from = keys, "#{word.text} #{token.text.split.last}", word.at
+        end
+      end
+
+      def kind_called(word, token) = @lexicon.food([Lexicon.fold(word.text), token.folded.last])
 
       # "Small red (Spanish) onion": the word before the bracket is a part of the name.
       def name_over_bracket(token)

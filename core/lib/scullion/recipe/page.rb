@@ -16,6 +16,8 @@ module Scullion
 
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
       FOR_A_PLATE = /[,(–-]\s*(?:amounts?\s+)?per\s+(?:plate|person|head|portion|cover|guest)\b/i.freeze
+      UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
+      NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.
@@ -34,7 +36,7 @@ module Scullion
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @servings = Servings.new(rows.texts).number
-        @lines = Prose.new(remaining(same_as_above(lay_out(rows))), @items).lines
+        @lines = Prose.new(remaining(same_as_above(dressed_over(lay_out(rows)))), @items).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end
@@ -77,7 +79,7 @@ module Scullion
 
       def lay_out(rows)
         @section, @heading, @into, @signed = "list", nil, nil, false
-        @per_head = false
+        @per_head, @listed = false, Set.new
         last = 0
         following = rows.to_a.drop(1)
         rows.each_with_index.flat_map do |row, place|
@@ -103,6 +105,8 @@ module Scullion
         @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
+        kind = "step" if kind == "ingredient" && said_again?(row.text)
+
         leave_indented(row)
         @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
         return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
@@ -117,6 +121,15 @@ module Scullion
           @section = "open" if kind == "step" && @section == "list"
           [line(row, row.text, kind)]
         end
+      end
+
+      # "Eggs quartered on top" below the steps, of eggs that were listed above.
+      def said_again?(text)
+        return false unless @section == "open"
+
+        items = @items.of(text).select(&:food?)
+        items.any? && items.none?(&:amount) &&
+          items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
       end
 
       # What is set in below a heading ends where the text goes back to its margin.
@@ -182,6 +195,19 @@ module Scullion
         lines
       end
 
+      # "For over the top" with oil and vinegar below it is a dressing.
+      def dressed_over(lines)
+        headed = lines.select { |line| line.item && line.into == "top" && line.heading }
+        headed
+          .group_by(&:heading)
+          .each_value do |below|
+            next unless @lexicon.dresses?(below.flat_map { |line| line.item.foods.first(1) })
+
+            below.each { |line| line.into = "dressing" }
+          end
+        lines
+      end
+
       # "1½ tsp salt, divided" and "remaining ½ tsp salt": what comes later is out of what came first.
       def remaining(lines)
         items = lines.filter_map(&:item).select { |item| item.food? && item.amount }
@@ -222,18 +248,28 @@ module Scullion
         items = @items.of(plain).reject { |item| !item.food? && item.amount.nil? && item.parts.empty? }
         return [without_food(row, text, plain)] if items.empty?
 
+        items.each { |item| @listed.merge(item.foods) }
         items.each { |item| item.flags << :per_head } if @per_head
         items.each { |item| item.flags << :prepared } if @net
-        return [line(row, text, "ingredient", item: items.first)] if items.size == 1
-
         words = @items.plain(plain)
-        items.map { |item| line(row, Page.own_words(words, item), "ingredient", item: item) }
+        items.map do |item|
+          own = items.one? ? text : Page.own_words(words, item)
+          unwanted?(item, words) ? line(row, own, "note") : line(row, own, "ingredient", item: item)
+        end
       end
+
+      # "No lettuce": said of what is not in it.
+      def unwanted?(item, words)
+        item.amount.nil? && item.food? &&
+          words.scrub[/\A.*?(?=#{Regexp.escape(item.name)})/].to_s.match?(UNWANTED)
+      end
+
+      def said_beside?(plain) = @kinds.remark?(plain) || plain.match?(NOTHING_OF_IT)
 
       def without_food(row, text, plain)
         item = Item.begun(0)
         item.unknown = plain.split.map { |word| [word, 0, true] }
-        line(row, text, @kinds.remark?(plain) ? "note" : "ingredient", item: item)
+        line(row, text, said_beside?(plain) ? "note" : "ingredient", item: item)
       end
     end
   end

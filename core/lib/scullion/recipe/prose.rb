@@ -6,6 +6,7 @@ module Scullion
     # whisked together.
     class Prose
       include LeftOpen
+      include ToldPlaces
 
       # What is done to a dressing alone.
       SAUCE =
@@ -16,18 +17,11 @@ module Scullion
       BEFORE_IT_GOES =
         /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
 
-      COOKING =
-        /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
-            gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
-      TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
-      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
-      SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
-      # Foods to a sentence in which all of them are meant.
-      FEW = 3
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
+      IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
       # What is not to be taken.
       NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
 
@@ -60,15 +54,30 @@ module Scullion
       end
 
       def new?(item, sentence)
-        return false if !item.food? || sentence.match?(NOT)
+        return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
         return true if @alone && item.amount && more?(item, sentence)
+        return true if zest_of_the_same?(item, sentence)
         return false if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item)
         return false unless @alone || item.piece || item.container || weighed?(item)
         return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
         @heads[head(item.name)] = true
         item.foods.each { |key| @listed[key] = true }
+      end
+
+      # "This bean salad": the name of a dish.
+      def of_a_dish?(item, sentence)
+        sentence.match?(/#{Regexp.escape(item.name)}\s+(?:salad|slaw|soup|bowl|sandwich)/i)
+      end
+
+      # The other of "zest and juice of an orange" is there with the first.
+      def zest_of_the_same?(item, sentence)
+        return false unless item.parts == %w[zest] && item.amount
+
+        beside =
+          @items.of(sentence, prose: true).find { |each| each.foods == item.foods && each.from == item.from }
+        !beside.equal?(item)
       end
 
       # "A further teaspoon of lemon juice": of what has been said already.
@@ -145,7 +154,15 @@ module Scullion
 
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
-        named > at && (!@alone || sentence[at...named].match?(/\bwith\b[^,;]*\z/i))
+        named > at && (goes_along?(item, sentence) || sentence[at...named].match?(/\bwith\b[^,;]*\z/i))
+      end
+
+      def goes_along?(item, sentence)
+        lexicon = @items.lexicon
+        return false if @alone
+
+        lexicon.seasons?(item.foods.first) || lexicon.cooked_in?(item.foods.first) ||
+          ((item.amount.nil? || item.counted?) && sentence.match?(IN_WATER))
       end
 
       # What part of a fruit it is, and where it goes.
@@ -156,40 +173,6 @@ module Scullion
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?
-
-      # Where the steps say that it goes. @return [String, nil]
-      def told_into(line)
-        return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
-
-        return "cook" if @items.poured?(line.item) && fried?(line.item)
-        return "salad" if above_dressing?(line)
-
-        "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
-      end
-
-      # "½ lemon, zest and juice"
-      def zest_beside_juice?(line)
-        line.item.parts == %w[zest] &&
-          beside(line).any? do |other|
-            other.item.parts == %w[juice] || other.item.name.to_s.match?(Items::JUICE)
-          end
-      end
-
-      # Weighed above the heading of a dressing that has a list of its own: it is not for that.
-      def above_dressing?(line)
-        item = line.item
-        return false unless item.amount && (@items.poured?(item) || item.parts.include?("juice"))
-        return false if @items.lexicon.cooked_in?(item.foods.first)
-
-        @dressing_at ||=
-          @lines.index { |each| each.item&.food? && each.into == "dressing" && each.heading } || 0
-        places.fetch(line, 0) < @dressing_at
-      end
-
-      # Where each line stands. @return [Hash{Page::Line=>Integer}]
-      def places
-        @places ||= {}.compare_by_identity.tap { |all| @lines.each_with_index { |line, at| all[line] = at } }
-      end
 
       # Is all of it on the tray or in the pan, by the one sentence that speaks of it?
       def fried?(item)
@@ -237,19 +220,6 @@ module Scullion
           @parts_whisked[name] = whisked.any? { |text| text.downcase.include?(name) }
         end
       end
-
-      # What is kept whole for the top, or goes over it last.
-      def topping
-        @topping ||=
-          told
-            .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) }
-            .map { |text, _| @items.of(goes_over(text), prose: true).flat_map(&:foods) }
-            .select { |foods| foods.uniq.size <= FEW }
-            .flatten
-      end
-
-      # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
-      def goes_over(text) = text[SCATTER, :what] || text
 
       # Is it whisked into a dressing somewhere in the steps?
       def whisked?(item)

@@ -73,12 +73,19 @@ module Scullion
       def cut_once_cooked(sentence)
         at = sentence =~ CUT or return []
         cut = Regexp.last_match(0).downcase
-        behind = ways(sentence).any? { |place, _| place < at } || sentence.match?(COOKED)
+        behind = cooked_before?(sentence, at) || sentence.match?(COOKED)
         return [] unless behind
 
         spoken_of(sentence, at, at + cut.length)
           .select(&:any?)
           .map { |of| fact(of, "cut_after", cut, sentence) }
+      end
+
+      # Not where how long or how hot is said behind the cut: "roast squash, 2 cm chunks, 200 fan".
+      def cooked_before?(sentence, at)
+        ways(sentence).any? do |place, _|
+          place < at && (sentence[place...at].match?(Told::TIMED) || !sentence[at..].match?(Told::TIMED))
+        end
       end
 
       def served(sentence)

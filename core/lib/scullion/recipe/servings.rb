@@ -20,6 +20,7 @@ module Scullion
             eaters|mains?|starters?|heads(?!\s+(?:of|[[:alpha:]]))|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
+            folks?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
@@ -33,7 +34,7 @@ module Scullion
       # A line that says this and little else.
       LINE =
         /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|for|enough\s+for|it's\s+for)\s*:?\s*
-          (?:about\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
+          (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
@@ -45,7 +46,7 @@ module Scullion
       SAID = [
         /\b(?<!per\s)
           (?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
-          (?:about\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,

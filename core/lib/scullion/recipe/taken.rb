@@ -126,7 +126,7 @@ module Scullion
       def done
         return if dressing?
 
-        here = COOKED_HERE if read.words["cooked"] && component["cook"]
+        here = COOKED_HERE if read.words["cooked"] && cooked_here?
         here ||= CUT_THEN if component.dig("cook", "cut_after")
         said = [in_words(worked.select { |kind, word| read.words[kind] == word }), here].compact.join(", ")
         said unless said.empty?
@@ -146,6 +146,8 @@ module Scullion
         most = practice.fetch("reading/thinning_ml")
         ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= most
       end
+      # Not what comes cooked, in a tin or a pouch.
+      def cooked_here? = component["cook"] && component.dig("cook", "method") != "tinned"
       def raw? = !read.words.keys.intersect?(%w[cook cooked])
       def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
       def usually = @usually ||= @house.default_component(ingredient).to_h

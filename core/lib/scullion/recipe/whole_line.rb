@@ -101,7 +101,14 @@ module Scullion
 
       def each_has?(item)
         item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
-          @plain.byteslice(item.from...item.to).scrub.match?(EACH_HAS)
+          behind_its_name(item).match?(EACH_HAS)
+      end
+
+      # "Half a burrata each"; not "½ bunch each dill and mint".
+      def behind_its_name(item)
+        words = @plain.byteslice(item.from...item.to).scrub
+        named = words.downcase.index(item.name.downcase.split.last) or return ""
+        words.index(/\beach\b/i, named) ? words : ""
       end
 
       def mark_head(items, at)

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Where the steps put a food of the list: in the dressing, on the tray, on top. For Prose, which it is a
+    # part of.
+    module ToldPlaces
+      COOKING =
+        /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
+            gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
+      TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
+      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
+      SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
+      # Foods to a sentence in which all of them are meant.
+      FEW = 3
+      FOR_FOOD = /\Afor\s+(?:the\s+)?(?<what>[[:alpha:]][[:alpha:] ]{2,30})\W*\z/i.freeze
+      POURED_OVER = /\b(?:pour|ladle|tip|spoon)\w*\b[^.;]*\b(?:over|onto|on)\b/i.freeze
+      BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
+
+      private
+
+      # Where the steps say that it goes. @return [String, nil]
+      def told_into(line)
+        return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
+
+        return "cook" if @items.poured?(line.item) && fried?(line.item)
+        return "dressing" if poured_over?(line.item)
+        return "cook" if cooked_on?(line)
+        return "salad" if above_dressing?(line)
+
+        "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # "For the carrots: carrots, oil, cumin", where the carrots are roasted: what is with them on the tray.
+      def cooked_on?(line)
+        named = line.heading && line.heading[FOR_FOOD, :what] or return false
+        return false unless on_tray?(line.item)
+
+        headed = @items.of(named).flat_map(&:foods)
+        headed.any? { |key| spoken.fetch(key, []).any? { |text| text.match?(COOKING) } }
+      end
+
+      def on_tray?(item)
+        lexicon = @items.lexicon
+        oil?(item) || lexicon.seasons?(item.foods.first) || lexicon.sweet?(item.foods.first)
+      end
+
+      # Stock that is poured over what it dresses, and boils nothing.
+      def poured_over?(item)
+        return false unless @items.lexicon.cooked_in?(item.foods.first)
+
+        poured, others =
+          told.map(&:first).grep(/\b(?:stock|broth)\b/i).partition { |text| text.match?(POURED_OVER) }
+        poured.any? && others.none? { |text| text.match?(BOILING) }
+      end
+
+      # "½ lemon, zest and juice"
+      def zest_beside_juice?(line)
+        line.item.parts == %w[zest] &&
+          beside(line).any? do |other|
+            other.item.parts == %w[juice] || other.item.name.to_s.match?(Items::JUICE)
+          end
+      end
+
+      # Weighed above the heading of a dressing that has a list of its own: it is not for that.
+      def above_dressing?(line)
+        item = line.item
+        return false unless item.amount && (@items.poured?(item) || item.parts.include?("juice"))
+        return false if @items.lexicon.cooked_in?(item.foods.first)
+
+        @dressing_at ||=
+          @lines.index { |each| each.item&.food? && each.into == "dressing" && each.heading } || 0
+        places.fetch(line, 0) < @dressing_at
+      end
+
+      # Where each line stands. @return [Hash{Page::Line=>Integer}]
+      def places
+        @places ||= {}.compare_by_identity.tap { |all| @lines.each_with_index { |line, at| all[line] = at } }
+      end
+
+      # What is kept whole for the top, or goes over it last.
+      def topping
+        @topping ||=
+          told
+            .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) }
+            .map { |text, _| @items.of(goes_over(text), prose: true).flat_map(&:foods) }
+            .select { |foods| foods.uniq.size <= FEW }
+            .flatten
+      end
+
+      # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
+      def goes_over(text) = text[SCATTER, :what] || text
+    end
+  end
+end

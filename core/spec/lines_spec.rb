@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+# What one line, or one step, makes of its foods: where they go, how much each has, and what is no food.
+RSpec.describe "Lines of a recipe" do
+  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
+
+  # @return [Hash{String=>Hash}] lines by the food that they were taken for
+  def taken(text)
+    lines = draft(text)["lines"].select { |line| line["taken"] }
+    lines.to_h { |line| [line["taken"]["key"], line] }
+  end
+
+  def grams(text) = taken(text).transform_values { |line| line["serving"] }
+  def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
+
+  it "reads how many it is for in a kitchen's own words" do
+    {
+      "Kale bowl\nfeeds around 30\n1 kg kale" => 30,
+      "WALDORF, GASTRO 1/1, 45 ptn\ncelery 2.4 kg" => 45,
+      "Bean bowl\nPrep 20 min · Cook 1 hr · 6 servings\n1 kg kale" => 6,
+      "Serves 10 as a side.\n1 kg kale" => 10
+    }.each { |text, number| expect(draft(text)["servings"]).to eq(number), text }
+    expect(kinds("Bean bowl\nPrep 20 min · Cook 1 hr · 6 servings\n1 kg kale")[1]).to eq "servings"
+    expect(draft("Serves 10 as a side.\n1 kg kale")).not_to include "title"
+  end
+
+  it "loses no food to a line that also says how many it is for" do
+    text = "For 8 I boil 1 kg potatoes for 20 minutes.\n\nThen whisk 100 ml oil with the juice of 2 lemons."
+    expect(taken(text).transform_values { |line| line["to"] }).to eq(
+      "waxy-potato" => "salad",
+      "olive-oil" => "dressing",
+      "lemon-juice" => "dressing"
+    )
+  end
+
+  it "shares an amount among all that it is said of, and not among those who eat" do
+    pairs = {
+      "½ bunch each dill and mint" => "½ bunch dill\n½ bunch mint",
+      "½ bunch each of dill, mint" => "½ bunch dill\n½ bunch mint",
+      "2 sprigs each thyme and rosemary" => "2 sprigs thyme\n2 sprigs rosemary",
+      "1 tin each chickpeas and kidney beans" => "1 tin chickpeas\n1 tin kidney beans",
+      "2 each red and yellow peppers" => "2 red peppers\n2 yellow peppers",
+      "4 red and yellow peppers" => "2 red peppers\n2 yellow peppers",
+      "600 g red, green and yellow peppers" => "200 g red peppers\n200 g green peppers\n200 g yellow peppers",
+      "1 kg red & white onions" => "500 g red onions\n500 g white onions"
+    }
+    pairs.each do |short, long|
+      expect(grams("Salad for 10\n#{short}")).to eq(grams("Salad for 10\n#{long}")), short
+    end
+    expect(grams("Salad for 10\n½ burrata each")).to eq grams("Salad for 10\n5 burrata")
+  end
+
+  # A colour makes another food of it, or it does not.
+  it "asks about a colour only where there is a food of that colour" do
+    status = ->(line) { taken("Salad for 4\n#{line}").values.first&.fetch("status") }
+    expect(status["4 red apples"]).to eq "sure"
+    expect(status["2 kg purple carrots"]).to eq "sure"
+    expect(status["6 red or yellow peppers"]).to eq "doubtful"
+  end
+
+  it "takes nothing that the cook does not want" do
+    ["NO lettuce", "no onion, no garlic", "without salt", "no olives"].each do |line|
+      text = "Salad for 4\n400 g feta\n#{line}"
+      expect(taken(text).keys).to eq(["brined-white-cheese"]), line
+      expect(kinds(text).uniq).to contain_exactly("title", "ingredient", "note"), line
+    end
+  end
+
+  it "reads a list behind its label to the last word" do
+    [
+      "For the dressing: 4 Tbsp olive oil; zest and juice of 1 orange; flaky salt.",
+      "Dress = 200 ml olive oil / juice and zest of 1 orange / flaky salt"
+    ].each do |line|
+      to = taken("Potatoes\n1 kg potatoes\n#{line}").transform_values { |each| each["to"] }
+      expect(to).to eq(
+        "waxy-potato" => "salad",
+        "olive-oil" => "dressing",
+        "orange-juice" => "dressing",
+        "orange" => "dressing",
+        "sea-salt-flakes" => "dressing"
+      ),
+      line
+    end
+  end
+
+  it "dresses with what has oil and acid in it, wherever its heading says that it is poured" do
+    text =
+      "Kale bowl for 4\n400 g kale\n\nfor over the top:\n90 ml rapeseed oil\n30 ml cider vinegar\n1 tbsp honey"
+    expect(taken(text).values.map { |line| line["to"] }).to eq %w[salad dressing dressing dressing]
+    crumbs = "Kale bowl for 4\n400 g kale\n\nfor the top:\n30 ml oil\n80 g walnuts"
+    expect(taken(crumbs)["walnuts"]["to"]).to eq "top"
+  end
+
+  it "leaves on the tray what is listed with what is roasted" do
+    text = <<~TEXT
+      Carrots for 10
+      For the carrots: 1.2 kg carrots; 3 Tbsp olive oil; 2 tsp cumin seeds; 1 Tbsp date syrup
+      For the dressing: 4 Tbsp extra virgin olive oil; 1 Tbsp sherry vinegar
+      1. Toss the carrots in the oil, cumin and date syrup, and roast 30 minutes.
+    TEXT
+    expect(taken(text).transform_values { |line| line["to"] }).to eq(
+      "carrot" => "salad",
+      "olive-oil" => "cook",
+      "cumin-seed" => "cook",
+      "date-syrup" => "cook",
+      "extra-virgin-olive-oil" => "dressing",
+      "sherry-vinegar" => "dressing"
+    )
+  end
+
+  it "dresses with stock that is poured over, and boils in stock that boils" do
+    list = "Potatoes for 8\n- 1 kg potatoes\n- 200 ml beef stock, hot\n- 3 tbsp oil\n"
+    to = ->(step) { taken(list + step)["beef-stock"]["to"] }
+    expect(to["Pour the hot stock over the warm slices, then the oil."]).to eq "dressing"
+    expect(to["Simmer the potatoes in the stock. Spoon the stock over them."]).to eq "pot"
+    expect(to["Slice the potatoes."]).to eq "pot"
+  end
+
+  it "takes what is told again below the steps for no second food" do
+    text =
+      "Potatoes for 8\n- 1 kg potatoes\n- 4 eggs\nBoil the potatoes for 20 minutes.\neggs quartered on top"
+    expect(kinds(text)).to eq %w[title ingredient ingredient step step]
+    expect(taken(text)["hen-egg"]["to"]).to eq "top"
+  end
+
+  it "takes the name of a dish for no food" do
+    text = "I make this bean salad for a dozen people: I soak half a kilo of dried cannellini and boil them."
+    expect(taken(text).keys).to eq %w[dry-cannellini]
+  end
+
+  it "cuts first what is told to be cooked behind its cut" do
+    done = ->(line) { taken("Squash for 8\n- #{line}\n- 100 g rocket").values.first["done"] }
+    expect(done["roast squash - 3 kg, 2 cm chunks, 200 fan for 35 min"]).not_to include "once it is cooked"
+    expect(done["1 kg spuds, boiled in their skins 20 min, peeled and sliced"]).to include "once it is cooked"
+  end
+
+  it "says that nothing is cooked here which comes cooked" do
+    ["250 g pouch cooked puy lentils", "2 tins tuna in oil (160 g drained each)"].each do |line|
+      expect(taken("Lunch for 4\n#{line}").values.first["done"].to_s).not_to include("from raw"), line
+    end
+  end
+end
