@@ -22,8 +22,11 @@ class Crowd
       "SCULLION_DB" => "#{folder}/crowd.sqlite3",
       "SCULLION_DEMO_FROM" => "2026-11-24"
     }
-    new(port, given.merge(env), folder)
+    new(port, room.merge(given, env), folder)
   end
+
+  # As bin/start gives it. @return [Hash{String=>String}]
+  def self.room = File.read("#{ROOT}/bin/room").scan(/^([A-Z_]+)=(.+)$/).to_h
 
   attr_reader :pid, :folder
 

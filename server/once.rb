@@ -31,7 +31,7 @@ module Scullion
 
     # Where who began it went away, it is begun again.
     def waited_for(kept)
-      Guards::Turns.aside { kept.wait }
+      Guards::Turns.aside { kept.wait } unless kept.complete?
       kept.reason.is_a?(IOError) || kept.reason.is_a?(SystemCallError) ? yield : kept.value!
     end
 

@@ -21,7 +21,6 @@ module Scullion
     def self.of(hosts:, access_code: nil, proxied: false, app: App)
       Rack::Builder
         .new do
-          use Rack::Deflater, if: COMPRESSED, sync: false
           use Guards::Headers
           use Guards::Problems, explain: Guards::Explain.new
           use Rack::Protection::HostAuthorization, permitted_hosts: hosts, logging: false
@@ -31,6 +30,8 @@ module Scullion
           use Rack::Protection::HttpOrigin, logging: false
           use Guards::BodyLimit
           use Guards::Turns
+          use Guards::AtOnce
+          use Rack::Deflater, if: COMPRESSED, sync: false
           use Committee::Middleware::RequestValidation,
               schema: Contract.schema,
               strict_reference_validation: true,

@@ -31,7 +31,9 @@ module EdgeAnswers
       "ways-out" => -> { ways_out },
       "any-salad" => -> { (7201..7260).to_h { |seed| [seed.to_s, tried(seed)] } },
       "counted" => -> { counted },
-      "jotted" => -> { jotted.transform_values { |text| read(text) } }
+      "jotted" => -> { jotted.transform_values { |text| read(text) } },
+      "made" => -> { (81..84).to_h { |seed| [seed.to_s, made(seed)] } },
+      "crowded-days" => -> { (7301..7324).to_h { |seed| [seed.to_s, CrowdedDays.answer(seed)] } }
     }
   end
 
@@ -129,8 +131,18 @@ module EdgeAnswers
 
   # Texts as cooks jot them down, and those that the reader is measured on.
   def jotted
-    measured = WrittenRecipes.parts.first.to_h { |path| [File.basename(path, ".txt"), File.read(path)] }
-    YAML.safe_load_file(File.join(__dir__, "jotted_texts.yml")).merge(measured)
+    paths = Dir[File.join(__dir__, "jotted", "*.txt")] + WrittenRecipes.parts.first
+    paths.sort.to_h { |path| [File.basename(path, ".txt"), File.read(path)] }
+  end
+
+  # Lines and whole recipes from the generators.
+  def made(seed)
+    lines = MadeLines.new(HOUSE, seed).lines(60).map(&:text)
+    recipes = MadeRecipes.new(HOUSE, seed)
+    {
+      "lines" => read("Lunch\nServes 40\n#{lines.join("\n")}"),
+      **(1..8).to_h { |count| ["recipe #{count}", read(recipes.recipe.text)] }
+    }
   end
 
   # A mark of each of its lines, of what its steps tell, and of the salad that comes of it.

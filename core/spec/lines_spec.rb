@@ -85,7 +85,7 @@ RSpec.describe "Lines of a recipe" do
 
   it "dresses with what has oil and acid in it, wherever its heading says that it is poured" do
     text =
-      "Kale bowl for 4\n400 g kale\n\nfor over the top:\n90 ml rapeseed oil\n30 ml cider vinegar\n1 tbsp honey"
+      "Kale for 4\n400 g kale\n\nfor over the top:\n90 ml rapeseed oil\n30 ml cider vinegar\n1 tbsp honey"
     expect(taken(text).values.map { |line| line["to"] }).to eq %w[salad dressing dressing dressing]
     crumbs = "Kale bowl for 4\n400 g kale\n\nfor the top:\n30 ml oil\n80 g walnuts"
     expect(taken(crumbs)["walnuts"]["to"]).to eq "top"

@@ -82,4 +82,84 @@ RSpec.describe "Where rules turn" do
     missing = Scullion::Recipe::Draft.new(text, house).to_h["missing"]
     expect(missing.size).to eq Scullion::Recipe::AgainstSteps::MOST
   end
+
+  it "asks of a house's own set what the strictest of all sets asks" do
+    catalogue = Scullion::Safety::Catalogue.shipped
+    codes = YAML.safe_load_file(File.expand_path("../facts/safety/codes.yml", __dir__)).values
+    own = catalogue.code("one of our own")
+    longest, shortest = %w[boil_minutes soak_boil_minutes], %w[ambient_minutes rice_days hot_display_minutes]
+    longest.each { |field| expect(own[field]).to eq(codes.map { |code| code[field] }.max), field }
+    shortest.each { |field| expect(own[field]).to eq(codes.map { |code| code[field] }.min), field }
+    own["core"].each do |kind, asked|
+      expect(asked["celsius"]).to eq(codes.map { |code| code["core"][kind]["celsius"] }.max), kind
+    end
+  end
+
+  # On the day that the clocks go on an hour at two, three is two hours after midnight; before the hour that
+  # is left out nothing changes, at it all does.
+  it "counts the minutes that pass where the clocks change" do
+    zone, ENV["TZ"] = ENV.fetch("TZ", nil), "Europe/London"
+    forward, back = Date.new(2026, 3, 29), Date.new(2026, 10, 25)
+    { 59 => 59, 120 => 60, 121 => 61, 180 => 120 }.each do |reading, passed|
+      expect(Scullion::Moment.minute(forward, reading)).to eq(passed), reading.to_s
+    end
+    { 59 => 59, 120 => 180, 180 => 240 }.each do |reading, passed|
+      expect(Scullion::Moment.minute(back, reading)).to eq(passed), reading.to_s
+    end
+    [forward, back].each do |day|
+      [0, 59, 60, 61, 119, 120, 179, 180, 181, 600].each do |passed|
+        shown = Scullion::Moment.reading(day, passed)
+        expect(Scullion::Moment.reading(day, Scullion::Moment.minute(day, shown))).to eq(shown), passed.to_s
+      end
+    end
+  ensure
+    ENV["TZ"] = zone
+  end
+
+  it "shows what another service has of a cook as one stretch where it touches, else as two" do
+    cook = Scullion::Day::Roster.new(plan).to_h["lanes"].find { |lane| lane["kind"] == "cook" }["key"]
+    stretches = [%w[07:00 07:30], %w[07:30 08:00], %w[08:05 08:20]]
+    taken =
+      stretches.map do |from, to|
+        {
+          "on" => cook,
+          "amount" => 1,
+          "for" => "Quay",
+          "from" => "2026-11-28T#{from}",
+          "to" => "2026-11-28T#{to}"
+        }
+      end
+    taken << taken.first.merge("for" => "Sluice", "from" => "2026-11-28T08:20", "to" => "2026-11-28T08:30")
+    made = plan { |data| data["day"] = { "taken" => taken } }
+    lane = Scullion::Day::Roster.new(made).to_h["lanes"].find { |each| each["key"] == cook }
+    shown = lane["busy"].map { |each| [each["from"][-5..], each["to"][-5..], each["name"]] }
+    expect(shown).to contain_exactly(%w[07:00 08:00 Quay], %w[08:05 08:20 Quay], %w[08:20 08:30 Sluice])
+  end
+
+  # What lies on top of, or beside, several may be left out; what a salad is made of alone may not.
+  it "does without what its role can spare, and never without all of a salad" do
+    spare = ->(made) { Scullion::Day::Roster.new(made).spare.map(&:first) }
+    salad = ->(*roles) do
+      foods = %w[cucumber radish celery]
+      lambda do |data|
+        data["salads"][0]["components"] = roles
+          .zip(foods)
+          .map { |role, food| { "ingredient" => food, "grams" => 50, "role" => role } }
+        data["salads"] = data["salads"].first(1)
+        data["service"]["lines"] = [{ "salad" => data["salads"][0]["key"] }]
+      end
+    end
+    expect(spare[plan(&salad["base", "accent"])].map(&:downcase)).to eq %w[radishes]
+    expect(spare[plan(&salad["accent"])]).to eq []
+    expect(spare[plan(&salad["base", "base"])]).to eq []
+  end
+
+  it "gives a part of the dressing that is to taste what is usual of it" do
+    text = "Salad\nServes 4\n400 g cucumber\n100 ml oil\nblack pepper to taste"
+    draft = Scullion::Recipe::Draft.new(text, house).to_h
+    pepper = draft["salad"]["dressing"]["parts"].find { |part| part["ingredient"] == "black-pepper" }
+    whole = draft["lines"].sum { |line| line["grams"].to_f } * 4
+    usual = house.larder["black-pepper"].figures["usual/low"]
+    expect(pepper["grams"]).to be_within(0.02).of(usual * whole / 100)
+  end
 end

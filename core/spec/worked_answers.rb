@@ -8,6 +8,9 @@ require_relative "recipe_texts"
 require_relative "../../bench/written_recipes"
 require_relative "wide_answers"
 require_relative "edge_answers"
+require_relative "crowded_days"
+require_relative "../../bench/made_lines"
+require_relative "../../bench/made_recipes"
 
 # Whole answers of the core, kept in core/spec/worked so that no figure moves unseen. Where one is meant to
 # move, `bundle exec ruby core/spec/worked_answers.rb` writes them anew, and the difference says which did.

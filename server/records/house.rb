@@ -16,8 +16,7 @@ module Scullion
       class << self
         # @return [Scullion::House]
         def ours
-          now = [Records.database&.to_s, Scullion::Cook::Parcels.keys, Stamp.house]
-          kept = @kept
+          now, kept = made_from, @kept
           return kept.house if kept&.stamp == now
           return kept.house if @busy && LOCK.locked? && !LOCK.owned? && same_place?(kept, now)
 
@@ -27,12 +26,24 @@ module Scullion
           end
         end
 
+        # While very much is written, and until the house is made of it, others go on with the one before.
+        # @return what the block gives
+        def renewed
+          LOCK.synchronize do
+            @busy = true
+            yield.tap { @kept = made(made_from, @kept) }
+          ensure
+            @busy = false
+          end
+        end
+
         # As it comes, before a kitchen has decided anything: what a new database is filled from.
         # @return [Scullion::House]
         def shipped = (@shipped ||= {})[Scullion::Cook::Parcels.keys] ||= Scullion::House.shipped
 
         private
 
+        def made_from = [Records.database&.to_s, Scullion::Cook::Parcels.keys, Stamp.house]
         def same_place?(kept, now) = kept && kept.stamp.first(2) == now.first(2)
 
         def made(now, before)
@@ -60,7 +71,7 @@ module Scullion
           names = larder.transform_values(&:names)
           return ->(ours) { Finder.new(ours, names) } unless before
 
-          ->(ours) { before.finder.over(ours, changed.to_h { |key| [key, names[key]] }) }
+          lambda { |ours| before.finder.over(ours, changed.to_h { |key| [key, names[key]] }) { Thread.pass } }
         end
 
         def rule_sets

@@ -6,7 +6,7 @@ module Scullion
     module LarderRead
       # One ingredient, the version of its record that it was read from, and the names it is found by.
       Read = Struct.new(:version, :ingredient, :names)
-      SLICE = 100
+      SLICE = 10
 
       # @param before [Hash{String=>Read}, nil] @param sources [Hash{String=>String}] see IngredientForm
       # @yield when there is very much to read

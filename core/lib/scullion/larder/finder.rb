@@ -16,10 +16,11 @@ module Scullion
 
     # @param larder [Hash{String=>Ingredient}]
     # @param names [Hash{String=>Names}] by key, as Finder.names gave them
-    def initialize(larder, names = {}, index: nil, heads: nil)
+    # @yield after each ingredient whose names are indexed
+    def initialize(larder, names = {}, index: nil, heads: nil, &between)
       @larder = larder
       @names = names.size == larder.size ? names : larder.transform_values { |each| Finder.names(each) }
-      @index, @heads = index || indexed, heads || @names.each_value.flat_map(&:heads).tally
+      @index, @heads = index || indexed(between), heads || @names.each_value.flat_map(&:heads).tally
     end
 
     # @return [Names] of an ingredient
@@ -58,10 +59,11 @@ module Scullion
     # Over another larder, of which only some is called otherwise.
     # @param larder [Hash{String=>Ingredient}]
     # @param changed [Hash{String=>Names, nil}] by key; nil for what is gone
+    # @yield now and then, where very much is called otherwise
     # @return [Finder]
-    def over(larder, changed)
+    def over(larder, changed, &)
       names = @names.merge(changed).compact
-      return Finder.new(larder, names) if changed.size > FEW
+      return Finder.new(larder, names, &) if changed.size > FEW
 
       index, heads = @index.dup, @heads.dup
       changed.each do |key, now|
@@ -92,11 +94,12 @@ module Scullion
 
     private
 
-    def indexed
+    def indexed(between)
       @names
         .each_value
         .with_object({}) do |names, index|
           names.all.each { |name| name.pairs.each { |pair| (index[pair] ||= []) << name } }
+          between&.call
         end
     end
 
