@@ -139,4 +139,74 @@ RSpec.describe "Lines of a recipe" do
       expect(taken("Lunch for 4\n#{line}").values.first["done"].to_s).not_to include("from raw"), line
     end
   end
+
+  it "takes one amount of two kinds for half of each" do
+    pairs = {
+      "300 ml oil (half walnut half sunflower)" => "150 ml walnut oil\n150 ml sunflower oil",
+      "1 kg grains (half wheat berries, half wild rice)" => "500 g wheat berries\n500 g wild rice",
+      "2 kg beetroot, half golden half candy" => "1 kg golden beetroot\n1 kg candy beetroot"
+    }
+    pairs.each do |short, long|
+      expect(grams("Salad for 10\n#{short}")).to eq(grams("Salad for 10\n#{long}")), short
+    end
+    expect(taken("Salad for 10\n1 kg potatoes, half boiled half roasted").keys).to eq %w[waxy-potato]
+  end
+
+  it "eats what is only cooked in water, and what is told in a bracket is told of what stands there" do
+    expect(taken("Salad for 16\neggs 16 poached (vinegar in the water)")["hen-egg"]["to"]).to eq "salad"
+  end
+
+  it "is made from what is weighed" do
+    text = "Salad for 8\n2 heads frisee\ncroutons from 1 stale baguette"
+    expect(taken(text).keys).to eq %w[frisee baguette]
+  end
+
+  it "counts heads of a lettuce as no guests, and a staff or scoops as such" do
+    {
+      "Lyonnaise – staff of 16\nfrisée 4 heads, washed" => 16,
+      "beans\n1 kg beans\nserve @ room temp, 110 scoops" => 110
+    }.each { |text, number| expect(draft(text)["servings"]).to eq(number), text }
+  end
+
+  it "hears of the list's own oil and nuts in the steps" do
+    text = <<~TEXT
+      Peaches for 4
+      400 g peaches
+      40 g hazelnuts
+      4 tbsp olive oil
+      1 tbsp lemon juice
+      Brush the peaches with 1 tbsp of the oil and griddle for 2 minutes. Whisk the lemon juice and the oil.
+      Top with the peaches and nuts, then spoon over the rest.
+    TEXT
+    expect(taken(text).keys).to eq %w[peach hazelnuts olive-oil lemon-juice]
+  end
+
+  it "puts on top what stands beside the words, and not all of the sentence" do
+    text = "Frisée for 4\n2 heads frisee\n4 eggs\nDress the frisee, eggs on top last."
+    expect(taken(text).transform_values { |line| line["to"] }).to eq("frisee" => "salad", "hen-egg" => "top")
+  end
+
+  it "reads a text that is all in capitals" do
+    text =
+      "COLD BEEF SALAD - FEEDS 5\nABOUT A POUND OF COLD ROAST BEEF CUT IN STRIPS\nFRENCH BEANS HALF A POUND\nLETTUCE"
+    expect(taken(text).keys).to include("roast-beef", "green-beans")
+  end
+
+  it "whisks so little water, and cooks in more" do
+    to = ->(water) { taken("Lunch for 40\n1 kg couscous\n200 g tahini\n#{water}")["water"]["to"] }
+    expect(to["0.2 kg water"]).to eq "dressing"
+    expect(to["0.21 kg water"]).to eq "pot"
+  end
+
+  it "puts on the tray what is said to be for roasting" do
+    expect(
+      taken("Lunch for 40\n3 kg cauliflower\n0.16 kg olive oil (roasting)")["olive-oil"]["to"]
+    ).to eq "cook"
+  end
+
+  it "takes nobody's name for bread" do
+    expect(
+      taken("Nan's coleslaw for 6\nNan's coleslaw: half a white cabbage, two carrots").keys
+    ).not_to include "naan"
+  end
 end

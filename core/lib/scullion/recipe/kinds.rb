@@ -88,7 +88,7 @@ module Scullion
         return "heading" if heading?(text)
         return "servings" if (text.match?(Servings::LINE) && !weighed?(text)) || times_and_servings?(text)
         return "heading" if place >= SHOUTED && capitals?(text)
-        return "heading" if place < SHOUTED && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
+        return "heading" if place < SHOUTED && capitals_alone?(text)
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
       end
@@ -212,9 +212,14 @@ module Scullion
         @small_letters && text.match?(CAPITALS) && text.split.size.between?(2, PART_WORDS)
       end
 
+      # Near the top, where not all of the text is in capitals.
+      def capitals_alone?(text)
+        @small_letters && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
+      end
+
       # "SATURDAY - in separate tubs"
       def shouted?(text)
-        text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= SHOUTED_WORDS &&
+        @small_letters && text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= SHOUTED_WORDS &&
           @items.of(text).none?(&:food?)
       end
 

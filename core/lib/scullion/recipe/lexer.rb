@@ -93,7 +93,7 @@ module Scullion
             next if ends[size] == ends[size - 1]
 
             found = named(words.first(size))
-            next unless found
+            next if found.nil? || somebodys?(found, from, ends[size - 1])
 
             @scan.pos = ends[size - 1]
             return push(*found.first(1), from, found.last, folded: words.first(size))
@@ -145,6 +145,11 @@ module Scullion
         else
           [words, ends]
         end
+      end
+
+      # "Nan's coleslaw" has no bread in it.
+      def somebodys?(found, from, to)
+        found.first == :food && @scan.string.byteslice(from...to).match?(/\A[[:upper:]][[:lower:]]+['’]s\z/)
       end
 
       def named(words)

@@ -110,7 +110,21 @@ module Scullion
       def poured?(key) = POURED.include?(@larder[key]&.family)
 
       # What is eaten, and never only cooked along.
-      EATEN = %w[grain pasta pulse tinned-pulse meat fish cured plant-protein].freeze
+      EATEN = %w[
+        grain
+        pasta
+        pulse
+        tinned-pulse
+        meat
+        fish
+        cured
+        plant-protein
+        egg
+        bread
+        leaf
+        pod
+        squash
+      ].freeze
       def eaten?(key) = EATEN.include?(@larder[key]&.family)
 
       SEASONS = %w[herb spice salt].freeze

@@ -58,7 +58,9 @@ module Scullion
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
         return true if @alone && item.amount && more?(item, sentence)
         return true if zest_of_the_same?(item, sentence)
-        return false if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item)
+        if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
+          return false
+        end
         return false unless @alone || item.piece || item.container || weighed?(item)
         return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
@@ -106,6 +108,20 @@ module Scullion
       # "The lentils" of a list with small dark lentils.
       def listed_head?(item)
         @heads.key?(head(item.name)) && (item.amount.nil? || (!@alone && !item.name.include?(" ")))
+      end
+
+      # "1 tbsp of the oil", "the nuts": the list has it under its own name.
+      def of_the_list?(item)
+        return false if @alone
+
+        key = item.foods.first
+        return oil_listed? if key == "jar-oil"
+
+        key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
+      end
+
+      def oil_listed?
+        @listed.each_key.any? { |key| key.end_with?("-oil") }
       end
 
       def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)

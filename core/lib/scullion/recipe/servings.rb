@@ -17,10 +17,10 @@ module Scullion
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            eaters|mains?|starters?|heads(?!\s+(?:of|[[:alpha:]]))|(?:plates|boxes|bowls)(?!\s+of)|
+            eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
-            folks?|ptns?|portns?|prtns?|
+            scoops|folks?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
@@ -51,6 +51,7 @@ module Scullion
         /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
+        /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
@@ -60,7 +61,7 @@ module Scullion
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 6, SAID.size - 1
+      NEAR, FIRST = 7, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number

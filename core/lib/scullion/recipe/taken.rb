@@ -143,8 +143,11 @@ module Scullion
       def lexicon = @house.lexicon
       # So little water is whisked in, not boiled in.
       def thins?
-        most = practice.fetch("reading/thinning_ml")
-        ingredient.key == "water" && read.amount&.unit == :ml && read.amount.value <= most
+        return false unless ingredient.key == "water" && %i[ml g].include?(read.amount&.unit)
+
+        amount = read.amount.value
+        amount <= practice.fetch("reading/thinning_ml") ||
+          amount / @servings <= practice.fetch("reading/thinning_serving_ml")
       end
       # Not what comes cooked, in a tin or a pouch.
       def cooked_here? = component["cook"] && component.dig("cook", "method") != "tinned"

@@ -10,6 +10,7 @@ module Scullion
             gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
+      ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # Foods to a sentence in which all of them are meant.
       FEW = 3
@@ -89,7 +90,13 @@ module Scullion
       end
 
       # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
-      def goes_over(text) = text[SCATTER, :what] || text
+      def goes_over(text) = text[SCATTER, :what] || said_on_top(text) || text
+
+      # "Dress the leaves, egg on top last": of what stands beside it.
+      def said_on_top(text)
+        clause = text.split(/[,;]/).find { |each| each.match?(ON_TOP) }
+        clause if clause && @items.of(clause, prose: true).any?(&:food?)
+      end
     end
   end
 end

@@ -4,7 +4,7 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
-      TASTE = /\b(?:to taste|as needed|as required|q\.?\s?s\.?|tt|if you like|how u like it)\b/i.freeze
+      TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
@@ -17,7 +17,8 @@ module Scullion
         /\bfor\s+(?:the\s+)?
           (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
           (?:(?:shallow|deep|stir|pan)[ -]?)?
-          (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*/ix.freeze
+          (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
+         |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
@@ -36,7 +37,7 @@ module Scullion
 
       # @param items [Array<Item>] @return [Array<Item>]
       def of(items)
-        all = without_labels(items.reject(&:nothing?))
+        all = Halved.new(@plain, lexicon).of(without_labels(items.reject(&:nothing?)))
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
@@ -72,14 +73,22 @@ module Scullion
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
-        return items unless @plain.match?(/\A[^\d,]*\s?[-:]\s?\d/)
+        return items unless @plain.match?(/\A[^\d,]*\s?(?:[-:]\s?\d|from\s)/)
 
         items.reject.with_index { |item, index| label?(item, items[index + 1]) }
       end
 
       def label?(item, other)
+        return true if made_from?(item, other)
+
         item.food? && item.amount.nil? && item.words.empty? && other&.food? &&
           Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
+      end
+
+      # "Croutons from 1 stale baguette": what is weighed is what they are made from.
+      def made_from?(item, other)
+        item.food? && item.amount.nil? && other&.amount &&
+          @plain.byteslice(item.from...other.from).to_s.scrub.match?(/\bfrom\s*(?:about\s*)?\z/i)
       end
 
       # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
