@@ -124,6 +124,19 @@ RSpec.describe Scullion::Recipe::Items do
     expect(stages.call("makes double, use half")).to eq [[0.5, "bowl"], [0.5, "back"]]
   end
 
+  it "leaves a split that the steps set to the cook, as every other fact of theirs" do
+    text =
+      "Slaw for 8\n1 white cabbage\n120 ml oil\n40 ml vinegar\nToss with half the dressing, the rest last."
+    key = Scullion::Recipe::Split::KEY
+    fact = ->(draft) { draft["told"].find { |each| each["key"] == key } }
+    taken = Scullion::Recipe::Draft.new(text, house).to_h
+    expect(fact[taken]).to include("what" => "50 % first, 50 % toss", "set" => true, "can" => true)
+    expect(taken["salad"]["dressing"]["stages"].size).to eq 2
+    declined = Scullion::Recipe::Draft.new(text, house, declined: [key]).to_h
+    expect(fact[declined]["set"]).to be false
+    expect(declined["salad"]["dressing"]).not_to include "stages"
+  end
+
   # 7 spears of 20 g on each of four plates; the dressing is for all.
   it "takes a list that is headed so for each plate, until its next heading" do
     text = "(per plate)\n7 spears asparagus\n1 egg\nDressing, for the lot\n120 ml olive oil"

@@ -20,6 +20,12 @@ RSpec.describe "Where rules turn" do
     end
   end
 
+  it "takes a time before service for no time of cooking" do
+    expect(told("Dress the barley 5 minutes before serving, the carrots an hour ahead.")).to all(
+      have_attributes(fact: "order")
+    )
+  end
+
   it "gives a time to the food before it, and a way of cooking to the one behind" do
     facts = told("Simmer the barley 30 min and roast the carrots 40 min.")
     minutes = facts.select { |fact| fact.fact == "minutes" }.map { |fact| [fact.of.first, fact.value.last] }

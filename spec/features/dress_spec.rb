@@ -45,6 +45,11 @@ RSpec.describe "The dressing", :journey, type: :feature do
       click_button "As carried"
       expect(page).to have_no_content("as written", exact: true)
     end
+    find("textarea").set("#{find("textarea").value}\n\nToss with half the dressing, the rest at the end.")
+    click_button "Done"
+    split = find("input[type=checkbox][aria-label^='Dressing: 50 % first']")
+    split.click
+    expect(page).to have_css("input[aria-label^='Dressing: 50 % first']:not(:checked)")
     click_button "Into a service"
     fill_in "Day", with: Date.new(2026, 12, 3)
     fill_in "Covers", with: "55"

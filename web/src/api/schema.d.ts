@@ -1823,9 +1823,9 @@ export interface components {
             /** @description What the steps say of its foods, each bound to its line */
             told?: {
                 key: string;
-                /** @description Number of the line; none: of the salad */
+                /** @description Number of the line; none: of the salad or its dressing */
                 line?: number;
-                /** @description A way of cooking, minutes, or heat, in words */
+                /** @description A way of cooking, minutes, heat, or a split, in words */
                 what: string;
                 /** @description The sentence that says so */
                 text: string;
@@ -1842,8 +1842,6 @@ export interface components {
             missing: string[];
             unused: string[];
             settled: boolean;
-            /** @description The words of the steps that split the dressing */
-            split?: string;
             salad?: {
                 name: string;
                 components: components["schemas"]["Component"][];

@@ -27,16 +27,19 @@
   const listed = $derived(draft.lines.filter((line) => !["step", "title"].includes(line.kind)));
   const told = $derived(draft.told ?? []);
   // Those of one line together, each line as it comes.
+  const subject = (fact: NonNullable<RecipeDraft["told"]>[number]): string =>
+    fact.key.startsWith("dressing/")
+      ? "Dressing"
+      : (draft.lines.find((line) => line.number === fact.line)?.taken?.name ?? "The salad");
   const bound = $derived(
-    [...new Set(told.map((fact) => fact.line))].map((number) => ({
-      name: draft.lines.find((line) => line.number === number)?.taken?.name ?? "The salad",
-      facts: told.filter((fact) => fact.line === number),
-    })),
+    [...new Set(told.map((fact) => fact.line ?? subject(fact)))].map((whose) => {
+      const facts = told.filter((fact) => (fact.line ?? subject(fact)) === whose);
+      return { name: subject(facts[0]!), facts };
+    }),
   );
   const loose = $derived(draft.steps.filter((step) => step.ratio || step.reserve));
   const said = $derived(
-    draft.split ||
-      [told, loose, draft.missing, draft.unused, draft.differs ?? []].some((each) => each.length > 0),
+    [told, loose, draft.missing, draft.unused, draft.differs ?? []].some((each) => each.length > 0),
   );
   // Does it stand below the heading of the part that it goes into?
   const below = (line: RecipeLine): boolean => {
@@ -100,7 +103,6 @@
 {#if said}
   <section class="bg-base-200 mt-3 rounded-lg p-3" aria-label="Found in the steps">
     <h3 class="font-bold">Found in the steps</h3>
-    {#if draft.split}<p><b>Dressing</b> <span class="quiet">{draft.split}</span></p>{/if}
     <ul class="grid gap-1">
       {#each bound as { name, facts } (name + facts[0]?.key)}
         <li class="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -116,6 +118,7 @@
                   onchange={() => ondeclined(fact.key)}
                 /><span class={fact.set ? "" : "line-through opacity-70"}>{fact.what}</span></label
               >
+              {#if subject(fact) === "Dressing"}<span class="quiet">{fact.text}</span>{/if}
             {:else}<span class="quiet" title={fact.text}>{fact.what}</span>{/if}
           {/each}
         </li>

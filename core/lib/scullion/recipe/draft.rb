@@ -42,11 +42,10 @@ module Scullion
           "servings_said" => !@page.servings.nil?,
           "lines" => @page.lines.map { |line| line_to_h(line) },
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
-          "told" => bound.facts.map { |fact| told(fact) },
+          "told" => bound.facts.map { |fact| told(fact) } + split.told(@practice.writer, @declined),
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
           "differs" => against_steps.differs,
-          "split" => split.words,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact
@@ -276,6 +275,8 @@ module Scullion
 
       # What stands in some of it ahead of the rest is named as it was taken.
       def stages
+        return if @declined.include?(Split::KEY)
+
         split.stages&.map { |stage| stage.merge("to" => stage["to"].map { |key| taken_for(key) }) }
       end
 

@@ -14,6 +14,8 @@ module Scullion
       AHEAD = /\b(?:marinat\w+|macerat\w+|steep\w*|marinade|leave|stand|sit)\b/i.freeze
       STANDS = %w[marinate_minutes rest_minutes soak_minutes chill_minutes].freeze
       WHEN = { "bowl" => "the rest, over everything", "back" => "not used: it keeps for another day" }.freeze
+      # What the switch of it is called by.
+      KEY = "dressing/split"
       # Letters between a share and what it is of.
       NEAR = 60
 
@@ -31,10 +33,29 @@ module Scullion
         [first_stage(sentence, share), rest_stage(1 - share)]
       end
 
-      # The words that say so. @return [String, nil]
-      def words = said&.first
+      # As one of the facts that the steps tell, with a switch of its own. @param writer [Amount::Writer]
+      # @param declined [Array<String>] @return [Array<Hash>] one, or none where nothing is said
+      def told(writer, declined)
+        return [] unless said
+
+        what = stages.map { |stage| in_words(stage, writer) }.join(", ")
+        [
+          {
+            "key" => KEY,
+            "what" => what,
+            "text" => said.first,
+            "set" => !declined.include?(KEY),
+            "can" => true
+          }
+        ]
+      end
 
       private
+
+      def in_words(stage, writer)
+        stands = ", stands #{writer.min(stage["minutes"])}" if stage["minutes"]
+        "#{(stage["share"] * 100).round} % #{stage["name"].downcase}#{stands}"
+      end
 
       def said
         return @said if defined?(@said)
@@ -105,7 +126,7 @@ module Scullion
       # On the table, kept where only half is used and nothing is said of the rest, else tossed.
       def rest_into(sentence)
         return "rest", "On the table", "table" if sentence&.match?(AT_TABLE)
-        return "rest", "Kept back", "back" if sentence.nil? && words.match?(USED)
+        return "rest", "Kept back", "back" if sentence.nil? && said.first.match?(USED)
 
         %w[rest Toss bowl]
       end

@@ -29,6 +29,8 @@ module Scullion
         /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%]|[-–]?\d))
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
+      # "5 minutes before" is when, and not how long.
+      BEFOREHAND = /\A\s*(?:before|ahead|in advance|beforehand|earlier|prior)\b/i.freeze
       NUMBER = %r{\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
@@ -88,6 +90,7 @@ module Scullion
           sentence
             .to_enum(:scan, TIME)
             .map { Regexp.last_match }
+            .reject { |time| time.post_match.match?(BEFOREHAND) }
             .map { |time| [time.begin(0), minutes(time)] }
         found.any? ? found : [*span(sentence), *bare_minutes(sentence)].first(1)
       end
@@ -101,7 +104,10 @@ module Scullion
 
       def span(sentence)
         SPANS
-          .filter_map { |pattern, low, high| (sentence =~ pattern)&.then { |at| [at, [low, high || low]] } }
+          .filter_map do |pattern, low, high|
+            found = sentence.match(pattern)
+            [found.begin(0), [low, high || low]] if found && !found.post_match.match?(BEFOREHAND)
+          end
           .first(1)
       end
 
