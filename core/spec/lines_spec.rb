@@ -37,6 +37,7 @@ RSpec.describe "Lines of a recipe" do
     pairs = {
       "½ bunch each dill and mint" => "½ bunch dill\n½ bunch mint",
       "½ bunch each of dill, mint" => "½ bunch dill\n½ bunch mint",
+      "1 tsp each of mustard, sugar & salt" => "1 tsp mustard\n1 tsp sugar\n1 tsp salt",
       "2 sprigs each thyme and rosemary" => "2 sprigs thyme\n2 sprigs rosemary",
       "1 tin each chickpeas and kidney beans" => "1 tin chickpeas\n1 tin kidney beans",
       "2 each red and yellow peppers" => "2 red peppers\n2 yellow peppers",
@@ -207,5 +208,74 @@ RSpec.describe "Lines of a recipe" do
     expect(
       taken("Nan's coleslaw for 6\nNan's coleslaw: half a white cabbage, two carrots").keys
     ).not_to include "naan"
+  end
+
+  it "reads a sheet that is set by wide gaps below its heads" do
+    sheet = <<~TEXT
+      CANTEEN, COUSCOUS          PORTIONS: 180
+      ITEM                QTY          NOTES
+      Couscous, medium    8 kg         soak in boiling stock
+      Bouillon pdr        120 g
+      Carrot              6 kg         1cm dice, roast
+      Flatbread           ½ per portion
+    TEXT
+    list = <<~TEXT
+      Couscous for 180
+      8 kg couscous
+      120 g vegetable stock powder
+      6 kg carrots, 1 cm dice, roasted
+      90 flatbreads
+    TEXT
+    expect(draft(sheet)["servings"]).to eq 180
+    expect(grams(sheet)).to eq grams(list)
+  end
+
+  it "reads for each bowl what is listed so" do
+    sauce = "Sauce per bowl: 15 ml soy, 5 ml sesame oil"
+    text = "Poke bowl station — per bowl:\n30 g edamame\n#{sauce}\nBowls tonight: 55"
+    all = "Poke for 55\n1650 g edamame\n825 ml soy\n275 ml sesame oil"
+    expect(draft(text)["servings"]).to eq 55
+    expect(grams(text)).to eq grams(all)
+  end
+
+  it "hears several things in one message" do
+    thread = <<~TEXT
+      [09:14] Anja: morning! covers tmrw 65
+      [09:15] Tom: the nectarine one
+      [09:17] Tom: nectarines 30. burrata 16 (quarter each). rocket 1.2k. honey 200 g
+      [09:18] Anja: fine
+    TEXT
+    list = "For 65\n30 nectarines\n16 burrata\n1.2 kg rocket\n200 g honey"
+    expect(draft(thread)["servings"]).to eq 65
+    expect(grams(thread)).to eq grams(list)
+  end
+
+  it "loses no food to the verb before it" do
+    list = "sat prep for 20\n- blanch asp 6 bun, shock\n- shave fen 12 hd\n- tst almond flk 500 g"
+    expect(taken(list).keys).to eq %w[asparagus fennel flaked-almonds]
+    step = "Salad for 4\n400 g rice\nDrain a 180 g pack of beetroot and slice it thinly over the rice."
+    expect(kinds(step).last(2)).to include "step"
+  end
+
+  it "takes numbered steps for steps, and what they call the dressing for no other one" do
+    text = <<~TEXT
+      Chopped salad
+      Yield: 6 servings
+      1 cucumber, diced
+      For the vinaigrette
+      80 ml olive oil
+      45 ml red wine vinegar
+      Step 1
+      In a jar, shake all vinaigrette ingredients.
+      Step 2
+      Toss with most of the dressing.
+    TEXT
+    expect(taken(text).keys).to eq %w[cucumber olive-oil red-wine-vinegar]
+    expect(kinds(text).last(4)).to eq %w[heading step heading step]
+  end
+
+  it "takes a share of what is there for nothing more of it" do
+    text = "Wheat for 6\n340 g wheat\n60 ml oil\n30 ml vinegar\n½ dress the wheat hot"
+    expect(taken(text).keys).to eq %w[wheat-berries olive-oil red-wine-vinegar]
   end
 end

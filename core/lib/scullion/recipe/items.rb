@@ -147,7 +147,7 @@ module Scullion
       def as_much_each(same)
         item.amount, item.piece, item.container = same.amount, same.piece, same.container
         item.size, item.big = same.size, same.big
-        item.flags << :each
+        item.flags.push(:each, :each_of)
       end
 
       def spoken_of(token, index)

@@ -5,29 +5,16 @@ module Scullion
     # What a row of a recipe is: title, servings, heading, note, step or ingredient; by its words alone, and
     # by whether steps have begun.
     class Kinds
-      # Words from which a row with a full stop in it, or any row, is no ingredient.
-      PROSE_WORDS, LONG_PROSE = 8, 22
+      include StepRows
+
       AMOUNT =
         /\A(?:[\d½¼¾⅓⅔⅛.]|
              (?:about|approx\w*|roughly|around|a|an|one|two|three|four|five|six|half|pinch|handful|juice|
                 zest|dash|glug|few|some|bunch|small|
                 large|big|tin|bag|splash|squeeze(?!\s+(?:the|over|out|it|in))|tsp|tbsp)
              \b(?!-[[:alpha:]]))/ix.freeze
-      # A name and its amount, at the beginning.
-      BEHIND =
-        %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
-             (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
-               |\s*(?:,|\z))}x.freeze
       TICKED = /\A\s*(?:[☐☑☒✓]|\[[ x]\])/i.freeze
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
-      # Before the verb of a step.
-      NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
-      # "Eggs quartered on top" is told of the eggs.
-      ON_IT = /\A(?!for\b|to\b).*\b(?:on|over)\s+(?:the\s+)?top\z/.freeze
-      # "Salt and pepper" is no step.
-      VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:=])}.freeze
-      COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
-      NUMBERED = /\A\d{1,2}[.)]\s/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
       SHOUTED, SHOUTED_WORDS = 4, 6
       # A first row that ends in the name of a dish, whatever it begins with.
@@ -39,12 +26,6 @@ module Scullion
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
-      # "Roast veg: courgettes 5 kg, peppers 4 kg", "dress = 1.2 l oil / 400 ml vinegar": a list behind its
-      # label.
-      LABELLED =
-        /\A[^:=\d.]{3,24}\s?[:=]\s
-         (?:[^.!?]*?[\d½¼¾⅓⅔]\s?
-            (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|cups?|cloves?|bunch(?:es)?)\b){2}/ix.freeze
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
       GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
@@ -52,14 +33,10 @@ module Scullion
         /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
           \d[\d\s]*(?:h|hrs?|hours?|m|mins?|minutes?)\b[\d\s]*(?:mins?|m|minutes?)?\W*\z
          |\A(?:easy|medium|simple)\z/ix.freeze
-      # "Gas 5, 1 hr."
-      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
-      # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
-      SHARED =
-        /\A(?:about\s+|roughly\s+)?
-         (?:#{Shares::ANY}|most|all|(?:the\s+)?(?:rest|remainder))\s+(?:of\s+)?
-         (?:the|your|that|this)\s+(?:\S+\s+)?
-         (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]/ix.freeze
+      # Said back in a thread.
+      HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
+      # "The nectarine one": which salad is meant.
+      THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.
@@ -102,7 +79,9 @@ module Scullion
 
       # A heading's own words.
       def bare(text) = text.gsub(/\A[#-]+\s*|\*\*|[:=_!-]+\z/, "").strip.downcase
-      def steps_heading?(plain) = @lexicon.heading("steps").include?(plain)
+      def steps_heading?(plain)
+        @lexicon.heading("steps").include?(plain) || plain.match?(NUMBERED_STEP)
+      end
 
       # Where the part that a heading names goes. @return [String, nil]
       def into(plain)
@@ -113,7 +92,9 @@ module Scullion
       # Who wrote it: what stands below is no food.
       def signs?(text)
         text.match?(
-          /\A(?:--\s*\z|_{4,}|(?:best\ wishes|love|regards|cheers|yours|sent\ from)\b|thanks\b[^\d]{0,20}\z|
+          /\A(?:--\s*\z|_{4,}|thanks\b[^\d]{0,20}\z|
+               (?:best\ wishes|kind\ regards|fondly|warmly|yours\ truly|all\ best|love|regards|cheers|yours|
+                  sent\ from)\b|
                        (?-i:[[:alpha:]]+,?\s+[xX]+)\z)/ix
         )
       end
@@ -161,6 +142,7 @@ module Scullion
       def list_heading?(plain) = @lexicon.heading("list").include?(plain.sub(/\s*\(.*\)\z/, ""))
 
       def heading?(text)
+        return true if text.match?(NUMBERED_STEP)
         return false if amount?(text) || text.match?(Servings::LINE)
 
         plain = bare(text)
@@ -231,53 +213,10 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
+        return true if text.match?(THE_ONE) || text.match?(HEARD)
         return part_between_dashes?(text) == false if text.match?(DASHED)
 
         !amount?(text) && @lexicon.note?(text)
-      end
-
-      def step?(text, section)
-        plain = text.sub(Rows::BULLET, "")
-        words = plain.split.size
-        return false if plain.match?(LABELLED) || part_listed?(plain)
-        return true if plain.match?(HOT) || plain.match?(SHARED)
-        return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
-        return true if text.match?(COUNTED_STEP) && numbered_step?(text)
-        return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
-        return true if words >= LONG_PROSE || told?(plain, words)
-
-        section == "open" && words > 3 && plain.end_with?(".")
-      end
-
-      # "For the dressing: 4 Tbsp oil; zest and juice of 1 orange; flaky salt."
-      def part_listed?(plain)
-        rest = plain.match(@lexicon.part)&.[](:rest)&.lstrip or return false
-        rest.match?(AMOUNT) && @items.of(rest).count { |item| item.food? && item.amount } > 1
-      end
-
-      def told?(plain, words)
-        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/)
-      end
-
-      def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
-
-      # "2 Stir in the chickpeas", not "2 slices of bread"
-      def numbered_step?(text)
-        word = Lexicon.fold(text[/[[:upper:]][[:lower:]]+/])
-        @lexicon.verbs.key?(word) && @lexicon.roles([word]).empty? && @lexicon.food([word]).nil?
-      end
-
-      # "Salt the steak"; not "salt and pepper".
-      def begins_step?(plain)
-        plain = plain.sub(NEXT, "")
-        first = plain[/\A[[:alpha:]]+/].to_s
-        @lexicon.verbs.key?(first.downcase) && !plain.match?(VERB_BESIDE) && !food_by_name?(plain)
-      end
-
-      # "Roast chestnuts": the verb is a part of the food's own name.
-      def food_by_name?(plain)
-        two = Lexicon.fold(plain[/\A[[:alpha:]]+\s+[[:alpha:]]+/].to_s).split
-        two.size > 1 && !@lexicon.food(two).nil?
       end
 
       def amount?(text) = text.sub(Rows::BULLET, "").match?(AMOUNT)

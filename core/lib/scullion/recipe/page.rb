@@ -12,10 +12,13 @@ module Scullion
       # Said of a whole list: its amounts are for each who is served.
       EACH_PLATE =
         /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
-          (?:per|for\s+each|on\s+each|each)\s+(?:plate|person|head|portion|cover|guest)\b/ix.freeze
+          (?:per|for\s+each|on\s+each|each)\s+
+          (?:plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar)\b/ix.freeze
 
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
-      FOR_A_PLATE = /[,(–-]\s*(?:amounts?\s+)?per\s+(?:plate|person|head|portion|cover|guest)\b/i.freeze
+      FOR_A_PLATE =
+        /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:amounts?\s+)?
+          per\s+(?:plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar)\b/ix.freeze
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
@@ -164,7 +167,7 @@ module Scullion
         plain = @kinds.bare(heading)
         @section = @kinds.steps_heading?(plain) ? "steps" : "list"
         @heading, @into = heading, @kinds.into(plain)
-        @per_head = heading.match?(EACH_PLATE)
+        @per_head = heading.match?(EACH_PLATE) || heading.match?(FOR_A_PLATE)
       end
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.

@@ -56,6 +56,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
+        return false if share_of_it?(item)
         return true if @alone && item.amount && more?(item, sentence)
         return true if zest_of_the_same?(item, sentence)
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
@@ -66,6 +67,13 @@ module Scullion
 
         @heads[head(item.name)] = true
         item.foods.each { |key| @listed[key] = true }
+      end
+
+      # "Two thirds may go on while the wheat is warm": nothing of the wheat.
+      def share_of_it?(item)
+        between = item.unknown.select { |_, _, beside| beside }.map(&:first)
+        item.counted? && item.piece.nil? && between.any? &&
+          (item.amount.value < 1 || between.first.match?(/\A(?:thirds|quarters)\z/i))
       end
 
       # "This bean salad": the name of a dish.
@@ -116,6 +124,8 @@ module Scullion
 
         key = item.foods.first
         return oil_listed? if key == "jar-oil"
+
+        return @lines.any? { |line| line.into == "dressing" } if key.start_with?("bought-")
 
         key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
       end

@@ -25,6 +25,7 @@ module Scullion
         "k" => "kg",
         "msk" => "tbsp",
         "tsk" => "tsp",
+        "krm" => "ml",
         "EL" => "tbsp",
         "TL" => "tsp",
         "tspn" => "tsp",

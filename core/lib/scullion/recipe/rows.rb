@@ -54,9 +54,15 @@ module Scullion
       end
 
       def in_turn(lines)
-        talk = Talk.new(lines.map { |number, line| [number, yield(line)] })
+        talk = Talk.new(lines.flat_map { |number, line| apart(yield(line)).map { |said| [number, said] } })
         @asked = talk.asked
         talk.lines
+      end
+
+      # "Burrata 16. rocket 1.2k. speck 65 slices": so many things that are said, each with its number.
+      def apart(line)
+        said = line.split(/(?<=[[:alnum:])])\.\s+(?=[[:alnum:]])/)
+        said.count { |each| each.match?(/\d/) } > 1 ? said : [line]
       end
 
       def rows_of(text)

@@ -2,10 +2,11 @@
 
 module Scullion
   module Recipe
-    # The lines of a sheet whose cells are set apart by commas, semicolons or bars, below heads that say so:
-    # by tabs, as those of any other sheet.
+    # The lines of a sheet whose cells are set apart by commas, semicolons, bars or by wide gaps, below heads
+    # that say so: by tabs, as those of any other sheet.
     class Separated
       SIGNS = %w[, ; |].freeze
+      GAP = /\s{2,}/.freeze
 
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)
@@ -15,12 +16,26 @@ module Scullion
 
       # @return [Array<Array(Integer, String)>]
       def lines
-        return @lines unless @sign
+        return spaced unless @sign
 
         @lines.map { |number, line| [number, line.include?(@sign) ? cells(line).join("\t") : line] }
       end
 
       private
+
+      # "ITEM      QTY      NOTES", and what stands below it.
+      def spaced
+        at = @lines.index { |_, line| Table.head?(line.strip.split(GAP)) } or return @lines
+
+        columns = @lines[at].last.strip.split(GAP).size
+        @lines.first(at) + @lines.drop(at).map { |number, line| [number, row(line, columns)] }
+      end
+
+      # A row that lacks its last cells has them empty.
+      def row(line, columns)
+        cells = line.strip.split(GAP, columns)
+        cells.size > 1 ? (cells + ([""] * columns)).first(columns).join("\t") : line
+      end
 
       # A cell in quotes may hold the sign.
       def cells(line)

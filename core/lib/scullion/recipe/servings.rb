@@ -20,7 +20,7 @@ module Scullion
             eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
-            scoops|folks?|ptns?|portns?|prtns?|
+            scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
@@ -33,7 +33,8 @@ module Scullion
             (?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
-        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|for|enough\s+for|it's\s+for)\s*:?\s*
+        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
+            (?:bowls|plates|boxes)\s+(?:tonight|today)|for|enough\s+for|it's\s+for)\s*:?\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
@@ -51,6 +52,8 @@ module Scullion
         /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
+        /\b(?:covers|pax|bowls|plates|boxes|portions|guests|heads)\s+
+          (?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+)\s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
@@ -61,7 +64,7 @@ module Scullion
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 7, SAID.size - 1
+      NEAR, FIRST = 8, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number

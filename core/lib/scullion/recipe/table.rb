@@ -55,7 +55,10 @@ module Scullion
             .each_with_object({}) { |(head, cell), all| all[head] = [all[head], cell].compact.join(" ") }
         return if by["food"].to_s.empty?
 
-        text = [joined([amount(by), by["food"]].compact), by["how"]].compact.reject(&:empty?).join(", ")
+        named = [amount(by), by["food"]].compact
+        # "½ per portion" is said behind what it is of.
+        named.reverse! if by["amount"].to_s.match?(/\bper\b/)
+        text = [joined(named), by["how"]].compact.reject(&:empty?).join(", ")
         Rows::Row.new(number: number, text: text, into: INTO[by["into"].to_s.downcase])
       end
 

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Whether a row of a recipe is a step, by its words. For Kinds, which it is a part of.
+    module StepRows
+      # Words from which a row with a full stop in it, or any row, is no ingredient.
+      PROSE_WORDS, LONG_PROSE = 8, 22
+      # A name and its amount, at the beginning.
+      BEHIND =
+        %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
+             (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
+               |\s*(?:,|\z))}x.freeze
+      COUNTED_BEHIND =
+        %r{\A[[:alpha:]]+\s+(?!(?:an?|the|half|in|for|with|at|all|until|to|and|your|this|these|off|up|out)\b)
+          (?:[[:alpha:]]+\s+){1,2}
+          (?:x\s*)?\d[\d.,/½¼]*\s?
+          (?:k?g|lbs?|\#|oz|l|ml|bun\w*|hds?|heads?|cs|ea|x|pcs?|bags?|tins?|punnets?)\b
+          (?!\s*(?:min|h\b))}ix.freeze
+      # Before the verb of a step.
+      NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
+      # "Eggs quartered on top" is told of the eggs.
+      ON_IT = /\A(?!for\b|to\b).*\b(?:on|over)\s+(?:the\s+)?top\z/.freeze
+      # "Salt and pepper" is no step.
+      VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:=])}.freeze
+      COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
+      NUMBERED_STEP = /\A\W*step\s+(?:\d{1,2}|one|two|three|four|five|six)\W*\z/i.freeze
+      NUMBERED = /\A\d{1,2}[.)]\s/.freeze
+      # "Roast veg: courgettes 5 kg, peppers 4 kg", "dress = 1.2 l oil / 400 ml vinegar": a list behind its
+      # label.
+      LABELLED =
+        /\A[^:=\d.]{3,24}\s?[:=]\s
+         (?:[^.!?]*?[\d½¼¾⅓⅔]\s?
+            (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|cups?|cloves?|bunch(?:es)?)\b){2}/ix.freeze
+      # "Gas 5, 1 hr."
+      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
+      # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
+      SHARED =
+        /\A(?:about\s+|roughly\s+)?
+         (?:#{Shares::ANY}|most|all|(?:the\s+)?(?:rest|remainder))\s+(?:of\s+)?
+         (?:the|your|that|this)\s+(?:\S+\s+)?
+         (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]/ix.freeze
+      # "½ dress the wheat hot"
+      SHARE_DONE =
+        /\A(?:[½⅓⅔¼¾]|half|a third|two thirds|most)\s+(?:dress|toss|go(?:es)?|on|over|now)\b/i.freeze
+
+      private
+
+      def step?(text, section)
+        plain = text.sub(Rows::BULLET, "")
+        words = plain.split.size
+        return false if plain.match?(LABELLED) || part_listed?(plain)
+        return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
+        return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
+        return false if counted_behind_verb?(plain)
+        return true if text.match?(COUNTED_STEP) && numbered_step?(text)
+        return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
+        return true if words >= LONG_PROSE || told?(plain, words)
+
+        section == "open" && words > 3 && plain.end_with?(".")
+      end
+
+      # "For the dressing: 4 Tbsp oil; zest and juice of 1 orange; flaky salt."
+      def part_listed?(plain)
+        rest = plain.match(@lexicon.part)&.[](:rest)&.lstrip or return false
+        amount?(rest) && @items.of(rest).count { |item| item.food? && item.amount } > 1
+      end
+
+      def told?(plain, words)
+        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/)
+      end
+
+      def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
+
+      # "2 Stir in the chickpeas", not "2 slices of bread"
+      def numbered_step?(text)
+        word = Lexicon.fold(text[/[[:upper:]][[:lower:]]+/])
+        @lexicon.verbs.key?(word) && @lexicon.roles([word]).empty? && @lexicon.food([word]).nil?
+      end
+
+      # "Blanch asp 6 bun, shock": how much of it there is, told in the fewest words.
+      def counted_behind_verb?(plain)
+        plain.split.size <= PROSE_WORDS && begins_step?(plain) && plain.match?(COUNTED_BEHIND)
+      end
+
+      # "Salt the steak"; not "salt and pepper".
+      def begins_step?(plain)
+        plain = plain.sub(NEXT, "")
+        first = plain[/\A[[:alpha:]]+/].to_s
+        @lexicon.verbs.key?(first.downcase) && !plain.match?(VERB_BESIDE) && !food_by_name?(plain)
+      end
+
+      # "Roast chestnuts": the verb is a part of the food's own name.
+      def food_by_name?(plain)
+        two = Lexicon.fold(plain[/\A[[:alpha:]]+\s+[[:alpha:]]+/].to_s).split
+        two.size > 1 && !@lexicon.food(two).nil?
+      end
+    end
+  end
+end
