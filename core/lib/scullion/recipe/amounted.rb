@@ -59,12 +59,18 @@ module Scullion
       # The amount of another food, known or not.
       def another?(index)
         return @around.joined?(index) && item.unknown.any? && item.counted? unless item.food?
+        return false if behind_its_name?(index)
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?
         return true if @around.counted_stranger?(index)
 
         @around.food_follows?(index) || stranger_before?
+      end
+
+      # "Gherkins 100 g and capers a spoonful": right behind the one, and the other has its own.
+      def behind_its_name?(index)
+        item.amount.nil? && @around.before(index)&.kind == :food && @around.amount_behind_next?(index)
       end
 
       # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.

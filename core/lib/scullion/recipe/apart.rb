@@ -21,6 +21,10 @@ module Scullion
       SOME =
         /(?<count>\d{1,3}|½|¼|¾|one|two|three|four|five|six)\s*(?:=|to|for|in|into)\s+
           (?<done>[[:alpha:]][^,;=]{1,59})/ix.freeze
+      # "2 juiced 2 segmented": so many of them done so.
+      DONE =
+        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>[[:alpha:]]+ed)\b
+          (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
       MOST_PARTS = 4
       # Counts that are the same.
       NEARLY = 0.01
@@ -71,12 +75,13 @@ module Scullion
 
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]
       def counts(plain)
-        found = plain.to_enum(:scan, SOME).map { Regexp.last_match }.first(MOST_PARTS)
-        return unless found.size > 1
+        found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 } or return
 
         said = found.map { |each| [number(each[:count]), each[:done]] }
         said if said.none? { |count, _| count.zero? }
       end
+
+      def all(plain, pattern) = plain.to_enum(:scan, pattern).map { Regexp.last_match }.first(MOST_PARTS)
 
       def number(text) = Shares::WORDS[text]&.to_f || Amount::Words::NUMBERS[text.downcase] || text.to_f
 
@@ -96,7 +101,7 @@ module Scullion
         item.amount = item.amount.times(share)
         item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
         item.place = going(done) || (poured && done.match?(COOK) ? "cook" : nil)
-        item.parts = done.scan(/\b(?:juice|zest)\b/i).map(&:downcase).uniq
+        item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
       end
 
       # @return [String, nil]

@@ -104,6 +104,12 @@ module Scullion
 
       def plain_word?(at) = at >= 0 && @tokens[at].kind == :word && !Around.joins?(@tokens[at])
 
+      # "And capers a spoonful" ahead: another food with an amount behind it.
+      def amount_behind_next?(index)
+        joins, food, amount = @tokens[index + 1, 3]
+        Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
+      end
+
       # The first in a bracket that holds nothing else.
       def opens?(index) = before(index)&.text == "(" && [nil, ")"].include?(@tokens[index + 1]&.text)
 

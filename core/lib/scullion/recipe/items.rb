@@ -92,6 +92,7 @@ module Scullion
           return counted_by(token)
         end
         return item.container = "pot" if potted?(token, index)
+        return if in_pots?(token, index)
 
         begin_item(token) if stranger_counted?
         return named(token) unless item.food?
@@ -104,6 +105,11 @@ module Scullion
       def potted?(token, index)
         !item.food? && item.counted? && token.folded == %w[pots] && @around.of_ahead?(index) &&
           @around.food_follows?(index + 1)
+      end
+
+      # "Dressing in pots": what it is put into.
+      def in_pots?(token, index)
+        token.folded == %w[pots] && %w[in into little small].include?(@around.word_before(index))
       end
 
       # "Flat pars 20 bunches, mint 10": what nobody knows has an amount of its own behind it.

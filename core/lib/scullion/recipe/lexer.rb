@@ -14,6 +14,10 @@ module Scullion
       include Quantities
 
       WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
+      # Where a scanner may have taken a letter for another.
+      READ_WRONG =
+        /(?<![[:alnum:]])(?=[[:alnum:]]*[lIi105])
+          [[:alpha:]0-9]*[[:alpha:]]{2}[[:alpha:]0-9]*(?![[:alnum:]])/x.freeze
       NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
       # "A splash, say a tablespoon, of": what is said second is how much.
@@ -57,8 +61,10 @@ module Scullion
           .gsub(/[–—‒−]/, "-")
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
           .tr("’‘", "''")
+          .gsub(%r{\bw/(?=\s?[[:alnum:]])}i, "w ")
           .gsub(%r{(\d+)\s+/\s*(\d)}, '\1/\2')
           .squeeze(" ")
+          .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }
       end
 
       def tokens(text)

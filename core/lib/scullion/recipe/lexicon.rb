@@ -174,6 +174,13 @@ module Scullion
         sections.key?(word) || words("made").each_value.any? { |names| names.key?(word) }
       end
 
+      # The word that a scanner read wrong. @return [String, nil]
+      def misread(word)
+        @misread ||=
+          Misread.new([*@foods.keys, *@phrases.keys, *@asides.keys, *@verbs.keys].flat_map(&:split))
+        @misread.meant(word)
+      end
+
       def aside?(word) = @asides.key?(word)
       def heading(kind) = @headings.fetch(kind)
 

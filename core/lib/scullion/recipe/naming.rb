@@ -78,8 +78,11 @@ module Scullion
         item.words["trims"] ||= "rind only" if item.parts.delete("zest")
       end
 
-      # "Mixed nuts (walnuts)"
+      # "Mixed nuts (walnuts)", "mush (chestnut)"
       def kind_of_it(token)
+        keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
+        return item.foods, item.name = keys, "#{token.text} #{item.name}" if keys && keys != item.foods
+
         return unless item.foods.first.start_with?("mixed-") && @around.opens?(@tokens.index(token))
 
         item.foods, item.name = token.value[:keys], token.text

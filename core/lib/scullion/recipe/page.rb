@@ -73,11 +73,12 @@ module Scullion
       private
 
       def titled
-        title = lines.find { |line| line.kind == "title" } or return
+        titles = lines.select { |line| line.kind == "title" }
+        title = titles.find { |line| line.text.match?(Kinds::NAMED) } || titles.first or return
         title
           .text
           .sub(Servings::IN_TITLE, "")
-          .gsub(/\A(?:title|recipe):\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i, "")
+          .gsub(/\A(?:title|recipe|dish|item|recipe name):\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i, "")
       end
 
       def lay_out(rows)
@@ -252,7 +253,7 @@ module Scullion
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| @listed.merge(item.foods) }
-        items.each { |item| item.flags << :per_head } if @per_head
+        items.each { |item| item.flags << :per_head } if @per_head || row.text.match?(EACH_PLATE)
         items.each { |item| item.flags << :prepared } if @net
         words = @items.plain(plain)
         items.map do |item|

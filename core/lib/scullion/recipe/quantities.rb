@@ -128,6 +128,9 @@ module Scullion
       end
 
       def kind_of(from, low, high)
+        # "Twenty five thirty minutes"
+        return push(:time, from) if @scan.skip(/(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix)
+
         if @scan.skip(LENGTH)
           @scan.skip(/\s*(?:thick|long|wide|deep)\b/i)
           return push(:length, from)

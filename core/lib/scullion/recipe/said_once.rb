@@ -7,6 +7,7 @@ module Scullion
     class SaidOnce
       OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
+      MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
       MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
@@ -22,6 +23,7 @@ module Scullion
         name_heads(items)
         each_as_much(items)
         the_same(items)
+        mix(items)
         chain(items)
         share_out(items)
         steps = {}.compare_by_identity
@@ -87,6 +89,18 @@ module Scullion
           other.amount, other.piece, other.container = one.amount, other.piece || one.piece, one.container
           one.flags.delete(:same)
         end
+      end
+
+      # "Tarragon/chervil/chive mix: 120 g": as much of each, and all of them so much.
+      def mix(items)
+        last = items.last
+        return unless last&.amount && @plain.match?(MIX)
+
+        among = items.select(&:food?)
+        return unless among.size > 1 && among[0...-1].all? { |item| item.amount.nil? }
+
+        share = last.amount.times(1.0 / among.size)
+        among.each { |item| item.amount, item.piece = share, last.piece }
       end
 
       # "Walnut oil : canola : vinegar = 2 : 1 : 1"

@@ -29,7 +29,8 @@ module Scullion
         [/\bl(?=\d)/, "1"],
         [/(?<![[:alnum:]])[lI1]Vi(?![[:alnum:]])/, "1½"],
         [/(?<![[:alnum:]])Vi(?=\s*(?:tbsp|tsp|cup|lb|oz)\b)/, "½"],
-        [/(?<=\d)OO(?![[:alnum:]])/, "00"]
+        [/(?<=\d)OO(?![[:alnum:]])/, "00"],
+        [/\b5(?=erv(?:es|ings?)\b)/, "S"]
       ].freeze
 
       # @param text [String] a line @return [String]

@@ -34,7 +34,7 @@ module Scullion
       # A line that says this and little else.
       LINE =
         /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
-            (?:bowls|plates|boxes)\s+(?:tonight|today)|for|enough\s+for|it's\s+for)\s*:?\s*
+            (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
@@ -52,8 +52,10 @@ module Scullion
         /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
-        /\b(?:covers|pax|bowls|plates|boxes|portions|guests|heads)\s+
-          (?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+)\s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:covers|pax|bowls|plates|boxes|portions|guests|heads)
+          (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
+                    |(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*))?
+          \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,

@@ -94,7 +94,7 @@ module Scullion
 
       # "Dress the leaves, egg on top last": of what stands beside it.
       def said_on_top(text)
-        clause = text.split(/[,;]/).find { |each| each.match?(ON_TOP) }
+        clause = text.split(/[,;]|\b(?:and\s+)?then\b/).find { |each| each.match?(ON_TOP) }
         clause if clause && @items.of(clause, prose: true).any?(&:food?)
       end
     end

@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+# What the rows of a text are: a sheet, messages, steps, words read wrong.
+RSpec.describe "Rows of a recipe" do
+  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
+
+  # @return [Hash{String=>Hash}] lines by the food that they were taken for
+  def taken(text)
+    lines = draft(text)["lines"].select { |line| line["taken"] }
+    lines.to_h { |line| [line["taken"]["key"], line] }
+  end
+
+  def grams(text) = taken(text).transform_values { |line| line["serving"] }
+  def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
+
+  it "reads a sheet that is set by wide gaps below its heads" do
+    sheet = <<~TEXT
+      CANTEEN, COUSCOUS          PORTIONS: 180
+      ITEM                QTY          NOTES
+      Couscous, medium    8 kg         soak in boiling stock
+      Bouillon pdr        120 g
+      Carrot              6 kg         1cm dice, roast
+      Flatbread           ½ per portion
+    TEXT
+    list = <<~TEXT
+      Couscous for 180
+      8 kg couscous
+      120 g vegetable stock powder
+      6 kg carrots, 1 cm dice, roasted
+      90 flatbreads
+    TEXT
+    expect(draft(sheet)["servings"]).to eq 180
+    expect(grams(sheet)).to eq grams(list)
+  end
+
+  it "reads for each bowl what is listed so" do
+    sauce = "Sauce per bowl: 15 ml soy, 5 ml sesame oil"
+    text = "Poke bowl station — per bowl:\n30 g edamame\n#{sauce}\nBowls tonight: 55"
+    all = "Poke for 55\n1650 g edamame\n825 ml soy\n275 ml sesame oil"
+    expect(draft(text)["servings"]).to eq 55
+    expect(grams(text)).to eq grams(all)
+  end
+
+  it "hears several things in one message" do
+    thread = <<~TEXT
+      [09:14] Anja: morning! covers tmrw 65
+      [09:15] Tom: the nectarine one
+      [09:17] Tom: nectarines 30. burrata 16 (quarter each). rocket 1.2k. honey 200 g
+      [09:18] Anja: fine
+    TEXT
+    list = "For 65\n30 nectarines\n16 burrata\n1.2 kg rocket\n200 g honey"
+    expect(draft(thread)["servings"]).to eq 65
+    expect(grams(thread)).to eq grams(list)
+  end
+
+  it "loses no food to the verb before it" do
+    list = "sat prep for 20\n- blanch asp 6 bun, shock\n- shave fen 12 hd\n- tst almond flk 500 g"
+    expect(taken(list).keys).to eq %w[asparagus fennel flaked-almonds]
+    step = "Salad for 4\n400 g rice\nDrain a 180 g pack of beetroot and slice it thinly over the rice."
+    expect(kinds(step).last(2)).to include "step"
+  end
+
+  it "takes numbered steps for steps, and what they call the dressing for no other one" do
+    text = <<~TEXT
+      Chopped salad
+      Yield: 6 servings
+      1 cucumber, diced
+      For the vinaigrette
+      80 ml olive oil
+      45 ml red wine vinegar
+      Step 1
+      In a jar, shake all vinaigrette ingredients.
+      Step 2
+      Toss with most of the dressing.
+    TEXT
+    expect(taken(text).keys).to eq %w[cucumber olive-oil red-wine-vinegar]
+    expect(kinds(text).last(4)).to eq %w[heading step heading step]
+  end
+
+  it "takes a share of what is there for nothing more of it" do
+    text = "Wheat for 6\n340 g wheat\n60 ml oil\n30 ml vinegar\n½ dress the wheat hot"
+    expect(taken(text).keys).to eq %w[wheat-berries olive-oil red-wine-vinegar]
+  end
+
+  it "reads what a scanner read wrong where one letter or two make it a word that is known" do
+    scanned =
+      "Salad 5erves 6\n1 red 0nion, sl1ced\n2 tbsp capers, rlnsed\n125ml olive oiI\n3 tbsp red wine vlnegar"
+    printed =
+      "Salad serves 6\n1 red onion, sliced\n2 tbsp capers, rinsed\n125ml olive oil\n3 tbsp red wine vinegar"
+    expect(grams(scanned)).to eq grams(printed)
+    expect(house.lexicon.misread("zilch")).to be_nil
+    expect(house.lexicon.misread("250ml")).to be_nil
+  end
+
+  it "takes spoken numbers before minutes for a time" do
+    text = "For six: two cups of farro, cook that maybe twenty five thirty minutes, and a pound of feta."
+    expect(taken(text).keys).to eq %w[farro brined-white-cheese]
+  end
+
+  it "shares a mix among all that are in it" do
+    text = "Salad for 24\nTarragon/chervil/chive/parsley mix: 120 g"
+    list = %w[tarragon chervil chives parsley].map { |herb| "30 g #{herb}" }.join("\n")
+    expect(grams(text)).to eq grams("Salad for 24\n#{list}")
+  end
+
+  it "takes so many of them apart" do
+    text = "Salad for 8\n4 oranges, 2 juiced 2 segmented"
+    expect(grams(text)).to eq grams("Salad for 8\njuice of 2 oranges\n2 oranges, segmented")
+  end
+
+  it "leaves an amount with the name that it stands right behind" do
+    text = "Salad for 8\ngherkins 100 g and capers 30 g\n150 ml oil and 50 ml vinegar"
+    list = "Salad for 8\n100 g gherkins\n30 g capers\n150 ml oil\n50 ml vinegar"
+    expect(grams(text)).to eq grams(list)
+  end
+
+  it "names the dish by its own label, and the kind by its bracket" do
+    card = "RECIPE CARD 118\nDish: Green Goddess Salad\nPortions: 24\n2 kg mush (chestnut)"
+    expect(draft(card)["title"]).to eq "Green Goddess Salad"
+    expect(taken(card).keys).to eq %w[chestnut-mushrooms]
+  end
+
+  it "takes no pots that something is put into for potatoes" do
+    expect(
+      taken("Farro for 36\n2 kg farro\ndressing in pots separate 30 ml each").keys
+    ).not_to include "waxy-potato"
+  end
+
+  it "roasts with what stands behind w/" do
+    expect(taken("Lunch for 36\n2 kg mushrooms roast w/ 150ml oil")["olive-oil"]["to"]).to eq "cook"
+  end
+end
