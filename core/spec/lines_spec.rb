@@ -1,17 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "read_texts"
+
 # What one line, or one step, makes of its foods: where they go, how much each has, and what is no food.
 RSpec.describe "Lines of a recipe" do
-  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
-
-  # @return [Hash{String=>Hash}] lines by the food that they were taken for
-  def taken(text)
-    lines = draft(text)["lines"].select { |line| line["taken"] }
-    lines.to_h { |line| [line["taken"]["key"], line] }
-  end
-
-  def grams(text) = taken(text).transform_values { |line| line["serving"] }
-  def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
+  include ReadTexts
 
   it "reads how many it is for in a kitchen's own words" do
     {

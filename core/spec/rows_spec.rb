@@ -1,17 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "read_texts"
+
 # What the rows of a text are: a sheet, messages, steps, words read wrong.
 RSpec.describe "Rows of a recipe" do
-  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
-
-  # @return [Hash{String=>Hash}] lines by the food that they were taken for
-  def taken(text)
-    lines = draft(text)["lines"].select { |line| line["taken"] }
-    lines.to_h { |line| [line["taken"]["key"], line] }
-  end
-
-  def grams(text) = taken(text).transform_values { |line| line["serving"] }
-  def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
+  include ReadTexts
 
   it "reads a sheet that is set by wide gaps below its heads" do
     sheet = <<~TEXT

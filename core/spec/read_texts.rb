@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+# What the reader makes of a text, for specs.
+module ReadTexts
+  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
+
+  # @return [Hash{String=>Hash}] lines by the food that they were taken for
+  def taken(text)
+    lines = draft(text)["lines"].select { |line| line["taken"] }
+    lines.to_h { |line| [line["taken"]["key"], line] }
+  end
+
+  def grams(text) = taken(text).transform_values { |line| line["serving"] }
+  def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
+end
