@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+
+# Where a rule turns at a number, exactly there.
+RSpec.describe "Exactly there" do
+  include ReadTexts
+
+  it "takes a word for the share that it is" do
+    shares = {
+      ["two thirds", "two-thirds", "2/3", "⅔"] => 0.6667,
+      ["three quarters", "three-quarters", "3/4", "¾"] => 0.75,
+      ["other half", "a half", "half", "1/2", "½"] => 0.5,
+      ["a third", "one third", "1/3", "⅓"] => 0.3333,
+      ["a quarter", "one quarter", "1/4", "¼"] => 0.25
+    }
+    meant = shares.flat_map { |words, share| words.map { |word| [word, share] } }.to_h
+    expect(Scullion::Recipe::Shares::WORDS.transform_values { |share| share.to_f.round(4) }).to eq meant
+  end
+
+  # 100 ml of fat at 3.7 to 1 are 27.03 ml of acid: of 30 ml, 33.33 in the formula, 30.03.
+  it "brings a formula to another ratio, to the hundredth" do
+    part = Struct.new(:role, :ml, :amount)
+    parts = [part.new("fat", 100.0, 111.111), part.new("acid", 30.0, 33.333)]
+    expect(Scullion::Dress::Ratio.amounts(parts, 3.7)).to eq [111.11, 30.03]
+  end
+
+  it "takes a break only where some of the shift is left on either side" do
+    refused = ->(from, to) do
+      shift = { "from" => "08:00", "to" => "16:00", "break_from" => from, "break_to" => to }
+      found = faults { |data| data["kitchen"]["cooks"] = [data["kitchen"]["cooks"][0].merge(shift)] }
+      found.keys.any? { |at| at.include?("break_from") }
+    end
+    expect([%w[08:00 08:30], %w[15:30 16:00], %w[10:00 10:00]].map { |ends| refused[*ends] }).to all(be true)
+    expect([%w[08:01 08:30], %w[15:30 15:59], %w[10:00 10:01]].map { |ends| refused[*ends] }).to all(be false)
+  end
+
+  it "weighs what cooks along with what it cooks with" do
+    row = {
+      "ingredient" => "dry-cannellini",
+      "role" => "body",
+      "grams" => 50,
+      "cook" => {
+        "method" => "simmer"
+      },
+      "with" => [{ "ingredient" => "bay-leaf", "grams" => 0.2 }]
+    }
+    fields = Scullion::DocumentReader.new("key" => "beans", "name" => "Beans", "components" => [row])
+    component = Scullion::Salad::Form.read(fields, house).components.first
+    expect(component.weighing(150.0).with.map { |each| each.grams.round(6) }).to eq [0.6]
+    expect(component.weighing(25.0).with.map { |each| each.grams.round(6) }).to eq [0.1]
+  end
+
+  it "refuses an ingredient of which any part has another shape than it should" do
+    %w[density content holds_for carries hold sources].each do |field|
+      facts = { "key" => "own", "name" => "Own", "family" => "herb", "colour" => "#55aa33", field => "much" }
+      done = Scullion::FillIn.new(house.families, house.practice).complete(facts)
+      expect(done[field]).to eq("much"), field
+    end
+  end
+
+  it "finds the name itself before what begins with it, and that before what only holds it" do
+    scores = house.finder.ranked("rocket").to_h { |food, score| [food.key, score] }
+    expect(scores["rocket"]).to be >= 2
+    expect(house.finder.ranked("rock").find { |food, _| food.key == "rocket" }.last).to be_between(
+      1,
+      2
+    ).exclusive
+  end
+
+  it "takes a first row of ten words for a title, though something is weighed in it" do
+    ten = "The big salad with 400 g rocket for our lunch"
+    expect(ten.split.size).to eq Scullion::Recipe::Kinds::TITLE_WORDS
+    expect(kinds("#{ten}\n100 g feta")).to eq %w[title ingredient]
+    expect(kinds("#{ten} today\n100 g feta").first).not_to eq "title"
+  end
+
+  it "ends a part that is listed behind its heading where three of it stand there" do
+    to = ->(listed) { taken("Lunch for 4\n400 g rocket\nDressing: #{listed}\n20 g wholegrain mustard") }
+    expect(to["60 ml oil, 20 ml vinegar, 5 g salt"].keys).to include "wholegrain-mustard"
+    lines = ->(listed) { draft("Lunch for 4\n400 g rocket\nDressing: #{listed}\n40 g walnuts")["lines"] }
+    walnuts = ->(listed) { lines[listed].find { |line| line.dig("taken", "key") == "walnuts" }["to"] }
+    expect(walnuts["60 ml oil, 20 ml vinegar, 5 g salt"]).to eq "salad"
+    expect(walnuts["60 ml oil, 20 ml vinegar"]).to eq "dressing"
+  end
+
+  it "keeps a row whole up to its longest, and cuts it behind a comma" do
+    most = Scullion::Recipe::Rows::LONGEST_ROW
+    said = "b" * 10
+    whole = "#{"a" * (most - 12)}. #{said}"
+    texts = ->(row) { Scullion::Recipe::Rows.new("Salad\n#{row}").texts.drop(1) }
+    expect(texts[whole]).to eq [whole]
+    expect(texts["a#{whole}"]).to eq ["a#{"a" * (most - 12)}.", said]
+    expect(texts["#{"a" * 380}, #{"b" * 50}"]).to eq ["#{"a" * 380},", "b" * 50]
+  end
+end
