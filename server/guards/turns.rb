@@ -17,14 +17,14 @@ module Scullion
 
         def owned? = @turn.equal?(Thread.current)
 
+        # Who is sent away while waiting, however, keeps neither the place nor the turn.
         def take
-          mine = [Thread.current, Queue.new]
+          mine, taken = [Thread.current, Queue.new], false
           @lock.synchronize { @turn ? @waiting << mine : @turn = Thread.current }
           mine.last.pop unless owned?
-        rescue Exception # rubocop:disable Lint/RescueException -- who goes away must not keep the turn
-          @lock.synchronize { @waiting.delete(mine) }
-          give
-          raise
+          taken = true
+        ensure
+          leave(mine) unless taken
         end
 
         # To the next one, if it is one's own.
@@ -36,6 +36,13 @@ module Scullion
             @turn = thread
             woken&.push(true)
           end
+        end
+
+        private
+
+        def leave(mine)
+          @lock.synchronize { @waiting.delete(mine) }
+          give
         end
       end
       TURN = InOrder.new

@@ -13,6 +13,7 @@ module Scullion
       # What is one without a number, wherever it stands: "basil, big bunch".
       PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
       BUNCHED = %w[bunch head punnet loaf bulb].freeze
+      MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
@@ -178,6 +179,7 @@ module Scullion
 
       def word(token, index)
         word = Around.word(token)
+        return item.unknown << [token.text, item.clause, true] if made_of_it?(word, index)
         return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
@@ -191,6 +193,12 @@ module Scullion
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 
         role(token, index)
+      end
+
+      # "Sesame dressing" is no sesame.
+      def made_of_it?(word, index)
+        MADE_OF_IT.include?(word) && !@prose && item.food? && @around.before(index)&.kind == :food &&
+          @around.before(index)&.folded&.last != "salad"
       end
 
       def drained

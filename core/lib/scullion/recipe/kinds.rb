@@ -109,6 +109,7 @@ module Scullion
         plain = bare(text)
         return false if text.match?(Servings::LINE)
         return true if text.match?(DISH)
+        return false if text.match?(StepRows::FOR_PART)
 
         !amount?(text) && !text.end_with?(":") && !list_heading?(plain) && !steps_heading?(plain) &&
           !(text.split.size > TITLE_WORDS && weighed?(text))

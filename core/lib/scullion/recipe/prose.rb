@@ -20,10 +20,11 @@ module Scullion
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
+      JUICED = /\bjuic\w*/i.freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
       # What is not to be taken.
-      NOT = /\A\W*(?:no|not|never|don't|you can't)\b|\bcan't use\b|\binstead of\b/i.freeze
+      NOT = /\A\W*(?:no|not|never|don't|you can't|next time)\b|\bcan't use\b|\binstead of\b/i.freeze
 
       # @param lines [Array<Page::Line>] laid out @param items [Items]
       def initialize(lines, items)
@@ -78,7 +79,8 @@ module Scullion
 
       # "This bean salad": the name of a dish.
       def of_a_dish?(item, sentence)
-        sentence.match?(/#{Regexp.escape(item.name)}\s+(?:salad|slaw|soup|bowl|sandwich)/i)
+        name = Regexp.escape(item.name)
+        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
       end
 
       # The other of "zest and juice of an orange" is there with the first.
@@ -152,7 +154,7 @@ module Scullion
 
       # Whisked together it is a dressing; what is poured while something cooks is for cooking.
       def into(item, sentence)
-        return "dressing" if sauced?(item, sentence)
+        return "dressing" if sauced?(item, sentence) || (item.parts == %w[zest] && sentence.match?(JUICED))
         return "cook" if @items.poured?(item) && in_heat?(sentence)
 
         "pot" if boiled_along?(item, sentence)

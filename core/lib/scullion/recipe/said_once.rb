@@ -6,6 +6,7 @@ module Scullion
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
       OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
+      EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
@@ -72,11 +73,19 @@ module Scullion
 
       # "Mint, dill, coriander – a handful of each"
       def each_as_much(items)
-        last = items.last
-        return unless items.size > 1 && last.amount && @plain.match?(OF_EACH)
+        last = each_of(items) or return
 
-        others = items[0...-1].reverse.take_while { |item| item.food? && item.amount.nil? }
+        others = items[0...items.index(last)].reverse.take_while { |item| item.food? && item.amount.nil? }
         others.each { |item| item.amount, item.piece = last.amount, item.piece || last.piece }
+      end
+
+      # The last of those that "each" is said of: at the end of the line, or of a clause.
+      def each_of(items)
+        return if items.size < 2
+
+        at = @plain =~ OF_EACH || @plain =~ EACH_IN_IT or return
+        last = items.reverse.find { |item| item.from < @plain[0...at].bytesize }
+        last if last&.amount
       end
 
       # "A handful of dill and the same of parsley"

@@ -61,6 +61,7 @@ module Scullion
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
+        /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\A[^\d]{6,}(?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix

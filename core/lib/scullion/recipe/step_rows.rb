@@ -32,6 +32,8 @@ module Scullion
         /\A[^:=\d.]{3,24}\s?[:=]\s
          (?:[^.!?]*?[\d½¼¾⅓⅔]\s?
             (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|cups?|cloves?|bunch(?:es)?)\b){2}/ix.freeze
+      # "For the lentils" heads what stands below it, wherever it stands.
+      FOR_PART = /\Afor the [[:alpha:]]+(?: [[:alpha:]]+)?:?\z/i.freeze
       # "Gas 5, 1 hr."
       HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
       # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.

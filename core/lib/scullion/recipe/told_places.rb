@@ -14,6 +14,10 @@ module Scullion
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # Foods to a sentence in which all of them are meant.
       FEW = 3
+      DISCARDED =
+        /\bwith\b(?<with>[^.;]*?)
+          \b(?:discard|fish(?:ing)?\s+out|take\s+out|bin|throw\s+away|remove|lose)\b(?<what>.*)/ix.freeze
+      ALL_OF_IT = /\b(?:both|them|all|these|aromatics)\b/i.freeze
       FOR_FOOD = /\Afor\s+(?:the\s+)?(?<what>[[:alpha:]][[:alpha:] ]{2,30})\W*\z/i.freeze
       POURED_OVER = /\b(?:pour|ladle|tip|spoon)\w*\b[^.;]*\b(?:over|onto|on)\b/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
@@ -24,12 +28,24 @@ module Scullion
       def told_into(line)
         return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
 
+        return "pot" if discarded?(line.item)
         return "cook" if @items.poured?(line.item) && fried?(line.item)
         return "dressing" if poured_over?(line.item)
         return "cook" if cooked_on?(line)
         return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # "Cook the lentils with bay and onion, drain, discard both": what they are cooked with.
+      def discarded?(item)
+        mentions(item).any? do |text|
+          found = text.match(DISCARDED) or next
+          words = ->(part) { Lexicon.fold(part).split.map { |word| Lexicon.singular(word) } }
+          own = words[item.name.to_s]
+          words[found[:with]].intersect?(own) &&
+            (found[:what].match?(ALL_OF_IT) || words[found[:what]].intersect?(own))
+        end
       end
 
       # "For the carrots: carrots, oil, cumin", where the carrots are roasted: what is with them on the tray.
