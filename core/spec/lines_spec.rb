@@ -203,36 +203,25 @@ RSpec.describe "Lines of a recipe" do
     ).not_to include "naan"
   end
 
-  it "asks what a dressing of something is, and takes it for no seeds" do
-    lines = taken("Bowl for 50\n2.5 l sesame dressing")
-    expect(lines["sesame"]["status"]).to eq "doubtful"
-    expect(taken("Bowl for 50\n200 g sesame, for the dressing")["sesame"]["status"]).to eq "sure"
+  # A word that is passed over must change nothing of what is eaten.
+  it "passes over no word that makes another food, or keeps it from somebody" do
+    telling = %w[smoked hot-smoked cold-smoked cured dry-cured pickled candied fermented sprouted raw]
+    telling += %w[vegan plant-based vegetarian gluten-free dairy-free nut-free egg-free lactose-free]
+    expect(house.words.fetch("asides") & telling).to eq []
+    {
+      "2 hot-smoked trout fillets" => "smoked-trout",
+      "200 g vegan feta" => "vegan-feta",
+      "200 g gluten-free pasta" => "gluten-free-pasta"
+    }.each { |line, key| expect(taken("Lunch for 2\n#{line}").keys).to eq([key]), line }
+    ["100 g hot-smoked halibut", "100 g vegan sausage", "100 g gluten-free tortilla"].each do |line|
+      statuses = draft("Lunch for 2\n#{line}")["lines"].drop(1).map { |each| each["status"] }
+      expect(statuses).not_to include("sure"), line
+    end
   end
 
-  it "leaves to the pot what is cooked along and thrown out" do
-    list = "Lentils for 4\n300 g lentils\n1 bay leaf\n1 onion, halved\n"
-    to = ->(step) { taken(list + step)["white-onion"]["to"] }
-    expect(to["Cook the lentils with bay and onion 20 min, drain, discard both."]).to eq "pot"
-    expect(to["Cook the lentils with bay and onion 20 min, drain, discard the bay."]).to eq "salad"
-    expect(taken("#{list}Cook the lentils 20 min.").keys.first).to eq "dry-green-lentils"
-    expect(taken("#{list}Cook the lentils 20 min.").values.first["status"]).to eq "sure"
-  end
-
-  it "takes what was made before, and what is for another time, for nothing of this" do
-    made = "Diary. Made the pea one for the fete, 60 went."
-    diary = "#{made} 4 kg podded peas, mint and dill a bunch of each, 900 g feta. Next time 3 bunches mint."
-    expect(draft(diary)["servings"]).to eq 60
-    expect(grams(diary)).to eq grams("For 60\n4 kg podded peas\n1 bunch mint\n1 bunch dill\n900 g feta")
-  end
-
-  it "zests into the dressing what is juiced for it" do
-    text = "For 60: 4 kg peas, 4 lemons zest and juice, 700 ml oil and salt."
-    expect(taken(text)["lemon"]["to"]).to eq "dressing"
-  end
-
-  it "takes a part's heading for no title" do
-    text = "For the lentils\n300 g lentils\nTo serve\n100 g feta\nServes 4. Simmer the lentils 20 min."
-    expect(kinds(text).first(3)).to eq %w[heading ingredient heading]
-    expect(draft(text)).not_to include "title"
+  it "tops beans where a sheet says so, and puts on top what is said to go there" do
+    beans = ->(how) { taken("Beans for 12\n900 g French beans, #{how}")["green-beans"] }
+    expect(beans["top, boil 4 min"]["to"]).to eq "salad"
+    expect(beans["on top"]["to"]).to eq "top"
   end
 end

@@ -122,4 +122,37 @@ RSpec.describe "Rows of a recipe" do
   it "roasts with what stands behind w/" do
     expect(taken("Lunch for 36\n2 kg mushrooms roast w/ 150ml oil")["olive-oil"]["to"]).to eq "cook"
   end
+
+  it "asks what a dressing of something is, and takes it for no seeds" do
+    lines = taken("Bowl for 50\n2.5 l sesame dressing")
+    expect(lines["sesame"]["status"]).to eq "doubtful"
+    expect(taken("Bowl for 50\n200 g sesame, for the dressing")["sesame"]["status"]).to eq "sure"
+  end
+
+  it "leaves to the pot what is cooked along and thrown out" do
+    list = "Lentils for 4\n300 g lentils\n1 bay leaf\n1 onion, halved\n"
+    to = ->(step) { taken(list + step)["white-onion"]["to"] }
+    expect(to["Cook the lentils with bay and onion 20 min, drain, discard both."]).to eq "pot"
+    expect(to["Cook the lentils with bay and onion 20 min, drain, discard the bay."]).to eq "salad"
+    expect(taken("#{list}Cook the lentils 20 min.").keys.first).to eq "dry-green-lentils"
+    expect(taken("#{list}Cook the lentils 20 min.").values.first["status"]).to eq "sure"
+  end
+
+  it "takes what was made before, and what is for another time, for nothing of this" do
+    made = "Diary. Made the pea one for the fete, 60 went."
+    diary = "#{made} 4 kg podded peas, mint and dill a bunch of each, 900 g feta. Next time 3 bunches mint."
+    expect(draft(diary)["servings"]).to eq 60
+    expect(grams(diary)).to eq grams("For 60\n4 kg podded peas\n1 bunch mint\n1 bunch dill\n900 g feta")
+  end
+
+  it "zests into the dressing what is juiced for it" do
+    text = "For 60: 4 kg peas, 4 lemons zest and juice, 700 ml oil and salt."
+    expect(taken(text)["lemon"]["to"]).to eq "dressing"
+  end
+
+  it "takes a part's heading for no title" do
+    text = "For the lentils\n300 g lentils\nTo serve\n100 g feta\nServes 4. Simmer the lentils 20 min."
+    expect(kinds(text).first(3)).to eq %w[heading ingredient heading]
+    expect(draft(text)).not_to include "title"
+  end
 end

@@ -110,6 +110,9 @@ module Scullion
         Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
       end
 
+      # Between two marks, or at the end behind one.
+      def alone?(index) = before(index)&.kind == :mark && [nil, :mark].include?(@tokens[index + 1]&.kind)
+
       # The first in a bracket that holds nothing else.
       def opens?(index) = before(index)&.text == "(" && [nil, ")"].include?(@tokens[index + 1]&.text)
 

@@ -220,8 +220,15 @@ module Scullion
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
         known.each { |name| item.words[name] ||= roles[name] }
+        return item.words["trims"] ||= "topped" if topped?(token, index)
+
         item.place ||= roles["places"] unless @around.more?(index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "French beans, top, boil 4 min": off with their ends.
+      def topped?(token, index)
+        token.folded == %w[top] && @around.alone?(index) && item.food? && @lexicon.topped?(item.foods.first)
       end
 
       # "Boiled in their skins, then peeled"

@@ -154,6 +154,9 @@ module Scullion
         end
       end
 
+      # May it be topped: "French beans, top"?
+      def topped?(key) = @larder[key]&.trims&.key?("topped") || false
+
       # Is this a food's own name, and no other way to call it?
       def own?(words) = @own.key?(words.map { |word| Lexicon.singular(word) }.join(" "))
 

@@ -39,6 +39,8 @@ module Scullion
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
+         |\A\W*per\s+#{NUMBER}\s*#{THEM}[^,.]{0,30}\z
+         |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
         /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z
@@ -56,6 +58,7 @@ module Scullion
           (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
                     |(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*))?
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
@@ -67,7 +70,7 @@ module Scullion
         /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 8, SAID.size - 1
+      NEAR, FIRST = 9, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
