@@ -155,4 +155,34 @@ RSpec.describe "Rows of a recipe" do
     expect(kinds(text).first(3)).to eq %w[heading ingredient heading]
     expect(draft(text)).not_to include "title"
   end
+
+  it "counts all the groups that a kitchen cooks for" do
+    {
+      "TUNA PASTA – KS1 90 / KS2 120 / staff 12" => 222,
+      "Slaw (for the rolls, 40)" => 40
+    }.each { |title, number| expect(draft("#{title}\n9 kg carrots")["servings"]).to eq(number), title }
+    expect(draft("Lunch, staff 12 g\nserves 8\n9 kg carrots")["servings"]).to eq 8
+  end
+
+  it "weighs and measures what nobody counts, and asks of oil and of what may be pieces" do
+    bare = "Slaw for 40\n2 kg cabbage\ncreme fraiche 600\nwholegrain mustard 100\ncider vinegar 80"
+    said = "Slaw for 40\n2 kg cabbage\n600 g creme fraiche\n100 g wholegrain mustard\n80 ml cider vinegar"
+    expect(grams(bare)).to eq grams(said)
+    statuses = taken("Slaw for 40\n2 kg cabbage\noil 400\nfigs 80").transform_values { |line| line["status"] }
+    expect(statuses.values_at("olive-oil", "fig")).to eq %w[doubtful doubtful]
+    most = Scullion::Recipe::Counted::MANY
+    status = ->(count) { taken("Slaw for 40\n2 kg cabbage\nhoney #{count}")["honey"]["status"] }
+    expect([status[most - 1], status[most]]).to eq %w[doubtful sure]
+  end
+
+  it "reads a sheet of weights with measures beside them" do
+    sheet = <<~TEXT
+      Grains for 50
+      Ingredient      Weight       Measure
+      Brown rice      1 kg         1 qt
+      Water                        4 l
+    TEXT
+    expect(kinds(sheet)).to eq %w[title note ingredient ingredient]
+    expect(grams(sheet)).to eq grams("Grains for 50\n1 kg brown rice\n4 l water")
+  end
 end

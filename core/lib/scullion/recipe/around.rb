@@ -65,6 +65,8 @@ module Scullion
       def cooked_in?(index)
         return false if index < 2
 
+        # "Roast w/ 150 ml oil"
+        index -= 1 if before(index).text == "/" && word_before(index - 1) == "w"
         case word_before(index)
         when "in"
           !ADDED.include?(word_before(index - 1))

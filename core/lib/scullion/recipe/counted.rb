@@ -6,6 +6,8 @@ module Scullion
     class Counted
       TO_TASTE = %w[salt spice fat acid herb condiment sweetener].freeze
       BESIDE_OTHERS = %w[salt spice].freeze
+      # What a bare number of so many is of what is poured.
+      POURED = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -19,6 +21,8 @@ module Scullion
         return Amount.new(0, 0, :taste) if @item.amount.nil? && (@item.said?(:taste) || seasoning?)
         return by_length if by_length?
 
+        return measured if poured_bare?
+
         amount = @item.amount || (one if @item.piece || @item.container || @item.parts.any?)
         return amount if amount.nil?
         return sized(amount) if sized?(amount)
@@ -29,6 +33,12 @@ module Scullion
       # "2 tins, 240 g drained": what is weighed is what is eaten.
       def drained?
         @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !@item.container.nil?
+      end
+
+      # "Mayo 400, cider vinegar 80": nobody counts what is poured. Of an oil, grams and millilitres differ.
+      def poured_bare?
+        !@item.amount.nil? && Counted.many?(@item.amount) && @item.size.nil? &&
+          POURED.key?(@larder[@item.foods.first]&.family)
       end
 
       # A small head of what is known small.
@@ -57,6 +67,10 @@ module Scullion
       def self.big(size, practice) = practice.figures["reading/big/#{size}_times"] || 1.0
 
       private
+
+      def measured
+        Amount.new(@item.amount.low, @item.amount.high, POURED.fetch(@larder[@item.foods.first].family))
+      end
 
       def one = Amount.new(1, 1, :piece, piece: "each")
 

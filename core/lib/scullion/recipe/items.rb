@@ -228,7 +228,8 @@ module Scullion
 
       # "French beans, top, boil 4 min": off with their ends.
       def topped?(token, index)
-        token.folded == %w[top] && @around.alone?(index) && item.food? && @lexicon.topped?(item.foods.first)
+        token.folded == %w[top] && @around.alone?(index) && @around.before(index).text == "," && item.food? &&
+          @lexicon.topped?(item.foods.first)
       end
 
       # "Boiled in their skins, then peeled"

@@ -61,7 +61,6 @@ module Scullion
           .gsub(/[–—‒−]/, "-")
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
           .tr("’‘", "''")
-          .gsub(%r{\bw/(?=\s?[[:alnum:]])}i, "w ")
           .gsub(%r{(\d+)\s+/\s*(\d)}, '\1/\2')
           .squeeze(" ")
           .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }

@@ -160,7 +160,7 @@ module Scullion
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
 
-        many = [item.amount, amount].compact.find { |each| Counted.many?(each) }
+        many = [item.amount, amount].compact.find { |each| Counted.many?(each) } unless counted.poured_bare?
         return "#{many.value.round} of what: grams, or pieces?" if many
 
         return FOR_WHAT if for_what?(item, amount, ingredient)

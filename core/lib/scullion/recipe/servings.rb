@@ -45,6 +45,9 @@ module Scullion
       IN_TITLE =
         /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z
          |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
+      GROUP =
+        /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
+              teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
       # The surest first.
       SAID = [
         /\b(?<!per\s)
@@ -67,7 +70,7 @@ module Scullion
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\A[^\d]{6,}(?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
-        /\A[^\d]{6,}[x×]\s?#{NUMBER}\)?\z/ix
+        /\A[^\d]{6,}(?:[x×]|,\s)\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 9, SAID.size - 1
@@ -78,6 +81,8 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
+        @number = together(rows.first(NEAR_TOP)) and return
+
         SAID.each_with_index do |pattern, index|
           # A bare "for six" is meant so near the top, or at the very end.
           @number = searched(rows, index).filter_map { |row| read(row, pattern) }.first
@@ -87,6 +92,12 @@ module Scullion
       end
 
       private
+
+      # "KS1 90 / KS2 120 / staff 12": all of them.
+      def together(rows)
+        counts = rows.map { |row| row.scan(GROUP).flatten.map(&:to_i) }.find { |each| each.size > 1 }
+        counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
+      end
 
       def searched(rows, index)
         return rows if index < NEAR

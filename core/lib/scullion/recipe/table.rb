@@ -5,10 +5,10 @@ module Scullion
     # The rows of a sheet, whose cells are set apart by tabs, in the order of a line: amount, unit, food, how.
     class Table
       HEADS = {
-        "amount" => /\A(?:qty|quantity|amt|amount|gross|#)\z/i,
+        "amount" => /\A(?:qty|quantity|amt|amount|weight|wt|gross|#)\z/i,
         "unit" => /\Aunits?\z/i,
         "food" => /\A(?:item|ingredients?|food|what)\z/i,
-        "how" => /\A(?:prep|preparation|notes?|how|method)\z/i,
+        "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
         "into" => /\A(?:goes in|into|for|part|where)\z/i
       }.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
