@@ -185,4 +185,31 @@ RSpec.describe "Rows of a recipe" do
     expect(kinds(sheet)).to eq %w[title note ingredient ingredient]
     expect(grams(sheet)).to eq grams("Grains for 50\n1 kg brown rice\n4 l water")
   end
+
+  it "asks what is free of something, smoked or of another make, and takes it for nothing else" do
+    [
+      "pesto (nut free) 1.8 kg",
+      "egg-free mayo 400 g",
+      "vegan sausage 2 kg",
+      "smoked tomatoes 2 kg"
+    ].each do |line|
+      lines = draft("Pasta 120\n9 kg fusilli\n#{line}")["lines"].drop(2)
+      expect(lines.map { |each| each["status"] }).not_to include("sure"), line
+      expect(lines.filter_map { |each| each.dig("taken", "key") }).not_to include("mixed-nuts", "hen-egg"),
+      line
+    end
+    expect(taken("Pasta 120\n9 kg fusilli\nripe tomatoes 2 kg")["tomato"]["status"]).to eq "sure"
+  end
+
+  it "divides what it makes by a portion, and counts portions of a weight" do
+    {
+      "Makes approx. 2.5 kg, portion 100 g" => 25,
+      "school kitchen / 120 @ 180 g" => 120
+    }.each { |line, number| expect(draft("Slaw\n#{line}\n900 g cabbage")["servings"]).to eq(number), line }
+  end
+
+  it "gives each of them a slice where it says so" do
+    text = "Peppers\nFor 6: chargrill 3 peppers until soft. Serve with a slice of sourdough each."
+    expect(grams(text)["white-loaf"]).to eq grams("For 6\n6 slices of sourdough")["white-loaf"]
+  end
 end

@@ -26,6 +26,11 @@ RSpec.describe "Where rules turn" do
     )
   end
 
+  it "takes those whom it is for for no minutes" do
+    expect(told("For 6: simmer the barley and roast the carrots.").map(&:fact)).not_to include "minutes"
+    expect(told("Simmer the barley for 6, then rest.").map(&:fact)).to include "minutes"
+  end
+
   it "gives a time to the food before it, and a way of cooking to the one behind" do
     facts = told("Simmer the barley 30 min and roast the carrots 40 min.")
     minutes = facts.select { |fact| fact.fact == "minutes" }.map { |fact| [fact.of.first, fact.value.last] }

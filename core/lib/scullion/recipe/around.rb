@@ -112,6 +112,9 @@ module Scullion
         Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
       end
 
+      # "Nut free", "egg-free"
+      def free_of?(index) = @tokens[index + 1]&.folded == %w[free]
+
       # Between two marks, or at the end behind one.
       def alone?(index) = before(index)&.kind == :mark && [nil, :mark].include?(@tokens[index + 1]&.kind)
 

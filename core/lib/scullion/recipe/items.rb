@@ -92,6 +92,7 @@ module Scullion
         if !item.food? && token.value[:roles]["pieces"] && @around.food_follows?(index)
           return counted_by(token)
         end
+        return free_of_it(token) if @around.free_of?(index)
         return item.container = "pot" if potted?(token, index)
         return if in_pots?(token, index)
 
@@ -107,6 +108,9 @@ module Scullion
         !item.food? && item.counted? && token.folded == %w[pots] && @around.of_ahead?(index) &&
           @around.food_follows?(index + 1)
       end
+
+      # "Nut free": none of it, and to be asked about.
+      def free_of_it(token) = item.unknown << ["#{token.text}-free", item.clause || @clauses.number, true]
 
       # "Dressing in pots": what it is put into.
       def in_pots?(token, index)
@@ -260,8 +264,14 @@ module Scullion
       def unknown(token, index)
         return if item.food? && @lexicon.verbs.key?(Around.word(token))
 
-        beside = item.food? ? @around.before(index).kind == :food : !item.amount.nil?
+        beside =
+          item.food? ? @around.before(index).kind == :food : !item.amount.nil? || told_apart?(token, index)
         item.unknown << [token.text, @clauses.number, beside]
+      end
+
+      # Right before a name that has its amount behind it: "vegan sausage 2 kg", "egg-free mayo 400 g".
+      def told_apart?(token, index)
+        !@prose && @tokens[index + 1]&.kind == :food && token.text.match?(/\A[[:lower:]]/)
       end
 
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".

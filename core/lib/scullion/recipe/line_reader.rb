@@ -143,7 +143,7 @@ module Scullion
         return "Which of these is it?" unless item.food?
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
-        open = open_word(item, candidates.first)
+        open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))
         return "What is “#{open}” here?" if open
 
         (found.dry_or_not? ? "Dry, or from a tin?" : "Which of these is it?") if found.open?
@@ -166,6 +166,12 @@ module Scullion
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
+      end
+
+      # "Smoked tomatoes", where there are none: what is cured is as it comes.
+      def smoked_else?(item, ingredient)
+        item.words["states"] == "smoked" && ingredient.family != "cured" &&
+          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/smok/i) }
       end
 
       # A colour that no kind of it is called by.

@@ -20,6 +20,8 @@ module Scullion
         /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:amounts?\s+)?
           per\s+(?:plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar)\b/ix.freeze
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
+      # "Pesto (nut free) 1.8 kg" heads nothing.
+      ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
@@ -175,6 +177,7 @@ module Scullion
       def part_and_foods(row)
         found = row.text.match(@lexicon.part)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
+        return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
 
         begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")

@@ -48,6 +48,9 @@ module Scullion
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
               teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
+      MAKES =
+        /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
+          (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
       # The surest first.
       SAID = [
         /\b(?<!per\s)
@@ -61,6 +64,7 @@ module Scullion
           (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
                     |(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*))?
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
@@ -73,7 +77,7 @@ module Scullion
         /\A[^\d]{6,}(?:[x×]|,\s)\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 9, SAID.size - 1
+      NEAR, FIRST = 10, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -81,7 +85,7 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
-        @number = together(rows.first(NEAR_TOP)) and return
+        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) and return
 
         SAID.each_with_index do |pattern, index|
           # A bare "for six" is meant so near the top, or at the very end.
@@ -97,6 +101,13 @@ module Scullion
       def together(rows)
         counts = rows.map { |row| row.scan(GROUP).flatten.map(&:to_i) }.find { |each| each.size > 1 }
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
+      end
+
+      # "Makes approx. 2.5 kg, portion 100 g"
+      def by_portion(rows)
+        found = rows.filter_map { |row| row[0, LONGEST].match(MAKES) }.first or return
+        whole = found[:whole].tr(",", ".").to_f * (found[:unit].casecmp?("kg") ? 1000 : 1)
+        (whole / found[:each].to_f).round.then { |number| number if number.between?(1, MOST) }
       end
 
       def searched(rows, index)

@@ -27,7 +27,7 @@ module Scullion
       ].freeze
       BARE =
         /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
-          (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%]|[-–]?\d))
+          (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
       # "5 minutes before" is when, and not how long.
       BEFOREHAND = /\A\s*(?:before|ahead|in advance|beforehand|earlier|prior)\b/i.freeze
