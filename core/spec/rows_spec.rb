@@ -199,6 +199,7 @@ RSpec.describe "Rows of a recipe" do
       line
     end
     expect(taken("Pasta 120\n9 kg fusilli\nripe tomatoes 2 kg")["tomato"]["status"]).to eq "sure"
+    expect(taken("Pasta 120\n9 kg fusilli\n12 eggs free range")["hen-egg"]["status"]).to eq "sure"
   end
 
   it "divides what it makes by a portion, and counts portions of a weight" do

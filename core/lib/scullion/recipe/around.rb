@@ -112,8 +112,10 @@ module Scullion
         Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
       end
 
-      # "Nut free", "egg-free"
-      def free_of?(index) = @tokens[index + 1]&.folded == %w[free]
+      # "Nut free", and not "eggs free range".
+      def free_of?(index)
+        @tokens[index + 1]&.folded == %w[free] && Around.word(@tokens[index + 2]).to_s[/\A\w+/] != "range"
+      end
 
       # Between two marks, or at the end behind one.
       def alone?(index) = before(index)&.kind == :mark && [nil, :mark].include?(@tokens[index + 1]&.kind)
