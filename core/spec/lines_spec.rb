@@ -27,7 +27,7 @@ RSpec.describe "Lines of a recipe" do
   end
 
   it "shares an amount among all that it is said of, and not among those who eat" do
-    pairs = {
+    expect_the_same(
       "½ bunch each dill and mint" => "½ bunch dill\n½ bunch mint",
       "½ bunch each of dill, mint" => "½ bunch dill\n½ bunch mint",
       "1 tsp each of mustard, sugar & salt" => "1 tsp mustard\n1 tsp sugar\n1 tsp salt",
@@ -37,10 +37,7 @@ RSpec.describe "Lines of a recipe" do
       "4 red and yellow peppers" => "2 red peppers\n2 yellow peppers",
       "600 g red, green and yellow peppers" => "200 g red peppers\n200 g green peppers\n200 g yellow peppers",
       "1 kg red & white onions" => "500 g red onions\n500 g white onions"
-    }
-    pairs.each do |short, long|
-      expect(grams("Salad for 10\n#{short}")).to eq(grams("Salad for 10\n#{long}")), short
-    end
+    )
     expect(grams("Salad for 10\n½ burrata each")).to eq grams("Salad for 10\n5 burrata")
   end
 
@@ -135,14 +132,11 @@ RSpec.describe "Lines of a recipe" do
   end
 
   it "takes one amount of two kinds for half of each" do
-    pairs = {
+    expect_the_same(
       "300 ml oil (half walnut half sunflower)" => "150 ml walnut oil\n150 ml sunflower oil",
       "1 kg grains (half wheat berries, half wild rice)" => "500 g wheat berries\n500 g wild rice",
       "2 kg beetroot, half golden half candy" => "1 kg golden beetroot\n1 kg candy beetroot"
-    }
-    pairs.each do |short, long|
-      expect(grams("Salad for 10\n#{short}")).to eq(grams("Salad for 10\n#{long}")), short
-    end
+    )
     expect(taken("Salad for 10\n1 kg potatoes, half boiled half roasted").keys).to eq %w[waxy-potato]
   end
 

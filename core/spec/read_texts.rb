@@ -11,5 +11,12 @@ module ReadTexts
   end
 
   def grams(text) = taken(text).transform_values { |line| line["serving"] }
+  # @param pairs [Hash{String=>String}] a line, and the lines that it comes to
+  def expect_the_same(pairs)
+    pairs.each do |line, lines|
+      expect(grams("Salad for 10\n#{line}")).to eq(grams("Salad for 10\n#{lines}")), line
+    end
+  end
+
   def kinds(text) = draft(text)["lines"].map { |line| line["kind"] }
 end

@@ -173,6 +173,8 @@ RSpec.describe "Rows of a recipe" do
     most = Scullion::Recipe::Counted::MANY
     status = ->(count) { taken("Slaw for 40\n2 kg cabbage\nhoney #{count}")["honey"]["status"] }
     expect([status[most - 1], status[most]]).to eq %w[doubtful sure]
+    cubes = taken("Slaw for 40\n2 kg cabbage\nstock cubes #{most}").values.last
+    expect(cubes["grams"].to_f).not_to eq((most / 40.0).round(2))
   end
 
   it "reads a sheet of weights with measures beside them" do

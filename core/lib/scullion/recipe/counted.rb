@@ -6,8 +6,8 @@ module Scullion
     class Counted
       TO_TASTE = %w[salt spice fat acid herb condiment sweetener].freeze
       BESIDE_OTHERS = %w[salt spice].freeze
-      # What a bare number of so many is of what is poured.
-      POURED = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
+      # What a bare number of so many is of what is never counted.
+      BARE = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -35,10 +35,14 @@ module Scullion
         @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !@item.container.nil?
       end
 
-      # "Mayo 400, cider vinegar 80": nobody counts what is poured. Of an oil, grams and millilitres differ.
+      # "Honey 60, cider vinegar 80": nobody counts them. Of an oil, grams and millilitres differ; cubes of
+      # stock are counted.
       def poured_bare?
-        !@item.amount.nil? && Counted.many?(@item.amount) && @item.size.nil? &&
-          POURED.key?(@larder[@item.foods.first]&.family)
+        food = @larder[@item.foods.first]
+        return false unless @item.amount && food && BARE.key?(food.family)
+        return false if [@item.size, @item.piece, @item.container].any?
+
+        Counted.many?(@item.amount) && food.figures.addresses.none? { |at| at.start_with?("pieces/") }
       end
 
       # A small head of what is known small.
@@ -69,7 +73,7 @@ module Scullion
       private
 
       def measured
-        Amount.new(@item.amount.low, @item.amount.high, POURED.fetch(@larder[@item.foods.first].family))
+        Amount.new(@item.amount.low, @item.amount.high, BARE.fetch(@larder[@item.foods.first].family))
       end
 
       def one = Amount.new(1, 1, :piece, piece: "each")
