@@ -73,8 +73,9 @@ module Scullion
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
-        /\A[^\d]{6,}(?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\)|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
-        /\A[^\d]{6,}(?:[x×]|,\s)\s?#{NUMBER}\)?\z/ix
+        /\A[^\d]{6,}
+          (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
+        /\A[^\d]{6,}(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?\z/ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 10, SAID.size - 1
