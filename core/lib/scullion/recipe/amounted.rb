@@ -17,6 +17,12 @@ module Scullion
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
           |[~≈=/]}ix.freeze
 
+      # "Three trays (about 2.5 kg)": all of them.
+      IN_ALL =
+        /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads)\b[^()]*
+          \((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
+             |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))/ix.freeze
+
       private
 
       # @return [Float] cm
@@ -58,7 +64,7 @@ module Scullion
 
       # The amount of another food, known or not.
       def another?(index)
-        return @around.joined?(index) && item.unknown.any? && item.counted? unless item.food?
+        return behind_stranger?(index) unless item.food?
         return false if behind_its_name?(index)
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
@@ -66,6 +72,13 @@ module Scullion
         return true if @around.counted_stranger?(index)
 
         @around.food_follows?(index) || stranger_before?
+      end
+
+      # "2 tiger chillies, 60 ml water", "3 of those and 2 apples"
+      def behind_stranger?(index)
+        return false unless item.unknown.any? && item.counted?
+
+        @around.joined?(index) || (@around.before(index)&.text == "," && @around.food_follows?(index))
       end
 
       # "Gherkins 100 g and capers a spoonful": right behind the one, and the other has its own.
@@ -142,6 +155,7 @@ module Scullion
           item.amount = amount
         elsif amount.unit != :piece
           @sized = @clauses.number
+          item.flags << :sized_in_all if IN_ALL.match?(@text)
           item.size ||= amount unless amount.estimated
         elsif item.container && amount.value >= BARE_GRAMS
           item.flags << :drained_size if @drained == @clauses.number

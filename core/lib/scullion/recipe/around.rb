@@ -197,11 +197,18 @@ module Scullion
         after&.kind == :word && after.value.empty?
       end
 
-      # "Celery, two Coxes left unpeeled": so many of what nobody knows, in a clause of its own.
+      # "Celery, two Coxes left unpeeled", ", 2 tiger chillies": so many of what nobody knows, in a clause of
+      # its own.
       def counted_stranger?(index)
         mark = before(index)
-        mark&.kind == :mark && mark.text == "," && stranger?(index) &&
-          @tokens[index + 1].text.match?(/\A[[:upper:]][[:lower:]]{2,}/)
+        return false unless mark&.kind == :mark && mark.text == "," && stranger?(index)
+
+        word, other = @tokens[index + 1, 2]
+        word.text.match?(/\A[[:upper:]][[:lower:]]{2,}/) ||
+          (
+            @tokens[index].value.unit == :piece && other&.kind == :word && other.value.empty? &&
+              other.text.match?(/[[:lower:]]{3}s\z/)
+          )
       end
 
       # Only words without a role stand between the last mark and this amount.

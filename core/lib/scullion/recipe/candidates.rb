@@ -16,7 +16,7 @@ module Scullion
         "cooked" => /\A(cooked-|boiled-|roast-chicken|pouch-)/,
         "jarred" => /\A(marinated-|jarred-|tinned-)/,
         "smoked" => /\Asmoked-/,
-        "raw" => /\Araw-/
+        "raw" => /\Araw-|\Abroad-beans\z/
       }.freeze
       FAMILIES = {
         "tinned" => %w[tinned-pulse],

@@ -16,6 +16,8 @@ module Scullion
         "That would be over #{Taken::SERVING.end.to_i} g a serving: mend the amount in the text, or leave " \
           "it out.".freeze
 
+      NEVER = "So much of it? It is more than it ever is.".freeze
+
       # @param text [String] @param house [House]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
       # @param amounts [Hash{Integer=>String}] line number => an amount in place of its own
@@ -27,7 +29,8 @@ module Scullion
         @house, @larder, @practice = house, house.larder, house.practice
         @choices = choices.select { |_, key| key == "leave" || @larder.key?(key) }
         @page = Page.new(text, house)
-        @servings = servings || @page.servings || USUAL_SERVINGS
+        @said = servings || @page.servings
+        @servings = @said || USUAL_SERVINGS
         @amounts, @right = amounts, right
         @marked = Marked.new(@page.lexer)
         reader = LineReader.new(house)
@@ -72,7 +75,8 @@ module Scullion
         taken = taken(read)
         return false if taken.nil? || taken.too_much?
 
-        @choices.key?(read.line.number) || (read.status == "sure" && !taken.unweighed?)
+        @choices.key?(read.line.number) ||
+          (read.status == "sure" && !taken.unweighed? && !far_too_much?(taken))
       end
 
       private
@@ -186,6 +190,15 @@ module Scullion
         said
       end
 
+      # More than this food ever is in so much salad, as one misread is: asked about, not only shown.
+      def far_too_much?(taken)
+        return false if taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
+        return false if !@said || all_taken.size < @practice.fetch("slips/asked/foods")
+
+        least = @practice.fetch("slips/asked/portion_grams") * @servings
+        Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
+      end
+
       def all_taken = @all_taken ||= reads.filter_map { |read| taken(read) }
 
       # Of all that was taken, g.
@@ -212,6 +225,7 @@ module Scullion
         return if settled?(read)
         return ITSELF if itself?(read)
         return TOO_MUCH if taken(read)&.too_much?
+        return NEVER if read.why.nil? && far_too_much?(taken(read))
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end

@@ -45,6 +45,7 @@ module Scullion
         # Each of it has the size that is said beside it.
         def each_sized?
           return true if amount.nil?
+          return false if said?(:sized_in_all) && !said?(:each)
           return amount.value == 1 if amount.value <= 1 && container.nil?
 
           !container.nil? || said?(:each) || Item.weighed_each.include?(piece)

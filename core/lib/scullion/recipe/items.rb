@@ -6,17 +6,16 @@ module Scullion
     # dropped.
     class Items
       include Amounted
+      include CountedBy
       include Naming
       include PartOfIt
 
       ROLES = %w[cuts trims treats cooks states].freeze
-      # What is one without a number, wherever it stands: "basil, big bunch".
-      PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
-      BUNCHED = %w[bunch head punnet loaf bulb].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
-      OTHER_WATER = /\b(?:soak\w*|cold|iced?|rins\w*|chg)\b/i.freeze
+      OTHER_WATER =
+        /\b(?:soak\w*|cold|iced?|rins\w*|chg|acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/i.freeze
 
       attr_reader :lexicon
 
@@ -226,8 +225,14 @@ module Scullion
         known.each { |name| item.words[name] ||= roles[name] }
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
-        item.place ||= roles["places"] unless @around.more?(index)
+        item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "Beetroot, tossed in 2 tbsp of the dressing": it is no part of that.
+      def dressed_in?(roles, index)
+        roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
+          @around.dressed_before?(index)
       end
 
       # "French beans, top, boil 4 min": off with their ends.
@@ -239,25 +244,6 @@ module Scullion
       # "Boiled in their skins, then peeled"
       def peeled_then?(roles)
         roles["trims"] == "peeled" && item.words["trims"] == "scrubbed" && item.words.key?("cooks")
-      end
-
-      # "12 butter lettuce leaves"
-      def pieces_of_it?(index, piece)
-        item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
-          PARTED.include?(piece)
-      end
-
-      # "The leaves of 1 small bunch": the one that has the number is counted.
-      def counted_as(piece, index)
-        counted =
-          item.piece.nil? || (@around.count_before?(index) && @around.count(index).equal?(item.amount))
-        item.piece = piece if counted
-      end
-
-      # "In the jar" says only where they come from.
-      def packed(roles, index)
-        item.container ||= roles["containers"] unless @around.out_of?(index)
-        roles["states"]&.then { |state| item.words["states"] ||= state }
       end
 
       # Beside the name, or between it and its amount, a word may make another food of it.
@@ -272,27 +258,6 @@ module Scullion
       # Right before a name that has its amount behind it: "vegan sausage 2 kg", "egg-free mayo 400 g".
       def told_apart?(token, index)
         !@prose && @tokens[index + 1]&.kind == :food && token.text.match?(/\A[[:lower:]]/)
-      end
-
-      # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
-      def holds?(index)
-        return true unless item.food?
-        return false if @around.could?(index) || (item.counted? && !@around.count_before?(index))
-
-        (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
-      end
-
-      # "2 heads of", "bunch parsley"; not "leaves only".
-      def counts?(index, roles)
-        return true if @around.count_before?(index)
-        return true if pieces_of_it?(index, roles["pieces"])
-        return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
-        if roles["pieces"] == "leaf" && item.food? && item.amount.nil? && @around.count_ahead?(index)
-          return true
-        end
-        return false if item.food? || (roles["cuts"] && item.amount.nil?)
-
-        item.amount.nil? || item.counted?
       end
     end
   end

@@ -10,7 +10,7 @@ module Scullion
       FOR_TOP =
         /(?:(?:for|on|over)\s+(?:the\s+)?top|(?:kept|keep|hold|held|set|saved?|put|left)\s+(?:it\s+)?
             (?:back|aside|by)|to\s+(?:slice|crumble|grate|shave|scatter)\s+(?:on|over)|
-            (?:to|for\s+the|for)\s+(?:finish|garnish)\w*)/ix.freeze
+            (?:to|for\s+the|for)\s+(?:finish|garnish)\w*|over(?=\s*(?:\z|[,;.)])))/ix.freeze
       BETWEEN = /(?:(?!\bin\b)[^,;.()]){0,32}?/.freeze
       SAID =
         /(?<![[:alnum:]])(?<share>#{Shares::ANY}

@@ -212,9 +212,15 @@ module Scullion
         words.size > 1 && words.all? { |word| Table::HEADS.values.any? { |pattern| word.match?(pattern) } }
       end
 
+      # "(she made it for sixty, out of one bowl)", "(nuts can be done on Friday)": said beside the list.
+      def remark_in_brackets?(text)
+        text.match?(/\A\W*\([^()]*\)\W*\z/) && !text.match?(Servings::LINE) &&
+          @items.of(text).none? { |item| item.food? && item.amount }
+      end
+
       def note?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
-        return true if text.match?(THE_ONE) || text.match?(HEARD)
+        return true if text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
         return part_between_dashes?(text) == false if text.match?(DASHED)
 
         !amount?(text) && @lexicon.note?(text)

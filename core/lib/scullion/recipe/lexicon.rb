@@ -6,6 +6,7 @@ module Scullion
     # food. What stands in a line is looked up here, the longest first.
     class Lexicon
       ROLES = %w[cuts trims treats states pieces containers places].freeze
+      COUNTED_BY = %w[pieces containers].freeze
       # Words of which the one of each is remembered.
       MOST_WORDS = 20_000
       # Letters to a name that is looked for in running text.
@@ -31,6 +32,7 @@ module Scullion
         ROLES.each do |role|
           words(role).each { |phrase, value| @phrases[Lexicon.fold(phrase)][role] = value }
         end
+        several_of_one
         house.practice.words("recipe_words", "cook").each { |phrase, value| say("cooks", phrase, value) }
         house.practice.loose.words.each { |word| say("loose", word, word) }
         @asides = words("asides").to_h { |word| [Lexicon.fold(word), true] }
@@ -154,6 +156,9 @@ module Scullion
         end
       end
 
+      # Does the larder know what one such piece of it weighs?
+      def piece_known?(key, piece) = @larder[key]&.figures&.key?("pieces/#{piece}") || false
+
       # May it be topped: "French beans, top"?
       def topped?(key) = @larder[key]&.trims&.key?("topped") || false
 
@@ -194,6 +199,18 @@ module Scullion
       end
 
       private
+
+      # What a food is counted by is written of one and of several.
+      def several_of_one
+        COUNTED_BY
+          .product(@phrases.keys)
+          .each do |role, phrase|
+            value = @phrases[phrase][role]
+            next if value.nil? || phrase.length < SHORTEST || phrase.match?(/s\z|\A#|\d/)
+
+            @phrases["#{phrase}s"][role] ||= value unless @phrases.key?("#{phrase}s")
+          end
+      end
 
       # A name that may be looked for: its words, its place in the larder and among the names of its food.
       def names_of(food)
@@ -247,15 +264,15 @@ module Scullion
         own.each { |name, key| own_name(name, key) }
         everyday = words("names").transform_values { |keys| Array(keys).select { |key| @larder.key?(key) } }
         everyday = everyday.reject { |_, keys| keys.empty? }
-        everyday.each { |name, keys| @foods[named(name)] = keys unless container?(named(name)) }
+        everyday.each { |name, keys| @foods[named(name)] = keys unless other_word?(named(name)) }
         @foods.merge!(everyday.transform_keys { |name| Lexicon.fold(name) })
         # "Almonds, flaked" and "flaked almonds".
         @turned =
           @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
       end
 
-      # "Pots" are potatoes, a pot is what something comes in.
-      def container?(name) = @phrases.fetch(name, NOTHING).key?("containers")
+      # "Pots" are potatoes, a pot is what something comes in; "crumbs" are bread, "feta, crumb" is crumbled.
+      def other_word?(name) = @phrases.fetch(name, NOTHING).keys.intersect?(%w[containers cuts])
 
       # "Cranberries, dried" is also asked for the other way round, and so is "dry" before a pulse.
       def called(name)

@@ -66,11 +66,23 @@ module Scullion
       def name(token)
         item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
         item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
+        said_further_off(token)
         rind_of_it unless @lexicon.fruit?(item.foods.first)
         # A garlic clove is one of them, flat leaf parsley is no leaf.
         ends = token.folded.values_at(-1, 0)
         item.piece ||= ends.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
+      end
+
+      # "Salted roasted peanuts": another word stands between what makes it another food and the name.
+      def said_further_off(token)
+        between, word = @tokens.first(@tokens.index(token)).last(2).reverse
+        return unless [between, word].all? { |each| each&.kind == :word }
+
+        words = [*word.folded, *token.folded]
+        return unless @lexicon.own?(words) && @lexicon.food(words) != item.foods
+
+        item.foods, item.name = @lexicon.food(words), "#{word.text} #{token.text}"
       end
 
       # "The rind of 1 preserved lemon": what is not eaten of it is taken off.
@@ -116,7 +128,9 @@ module Scullion
         return false if @around.half_before?(@tokens.index(token))
 
         words = [*token.folded, *Lexicon.fold(item.name).split]
-        return false unless token.kind == :food || token.value.empty? || @lexicon.own?(words)
+        unless token.kind == :food || token.value.empty? || token.value["aside"] || @lexicon.own?(words)
+          return false
+        end
 
         keys = @lexicon.food(words)
         return false if keys.nil? || keys == item.foods

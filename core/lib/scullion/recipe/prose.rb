@@ -29,7 +29,7 @@ module Scullion
       # @param lines [Array<Page::Line>] laid out @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
-        @listed = lines.filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
+        @listed = listed(lines).filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
         @alone = @listed.empty?
         @heads = lines.filter_map { |line| line.item&.name }.to_h { |name| [head(name), true] }
         note_amounts if @alone
@@ -43,6 +43,12 @@ module Scullion
       end
 
       private
+
+      # What stands in a row of its own, and not in the midst of what is told.
+      def listed(lines)
+        told = lines.select { |line| line.kind == "step" }.to_h { |line| [line.row, true] }
+        lines.reject { |line| told.key?(line.row) }
+      end
 
       def said_in(line)
         sentences(line).flat_map do |sentence|

@@ -16,12 +16,12 @@ module Scullion
       NUMBER =
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
-        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
+        %r{(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
-            scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
-            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+            heads\b(?=\W*\z|\s*[,;)/|·-])|scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
+            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b}ix.freeze
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
@@ -69,7 +69,7 @@ module Scullion
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+)?
+        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,

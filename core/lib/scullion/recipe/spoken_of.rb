@@ -9,6 +9,7 @@ module Scullion
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
+      DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
       NAMES = %i[word food].freeze
       DONE = %w[cuts treats cooks trims].freeze
 
@@ -69,6 +70,12 @@ module Scullion
       def brushed_with?(index)
         index > 1 && (WITH.include?(word_before(index)) || word_before(index) == "in") &&
           BRUSHED.include?(word_before(index - 1))
+      end
+
+      # "Tossed in 2 tbsp of" what comes.
+      def dressed_before?(index)
+        clause = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
+        clause.any? { |token| DRESSED.include?(Around.word(token)) }
       end
 
       # Said to be kept, and so not weighed.

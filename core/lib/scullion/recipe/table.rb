@@ -5,11 +5,11 @@ module Scullion
     # The rows of a sheet, whose cells are set apart by tabs, in the order of a line: amount, unit, food, how.
     class Table
       HEADS = {
-        "amount" => /\A(?:qty|quantity|amt|amount|weight|wt|gross|#)\z/i,
+        "amount" => /\A(?:qty|quantity|amt|amount|weight|wt|gross|#)(?:\s+(?:for|x|×)\s+\d{1,4})?\z/i,
         "unit" => /\Aunits?\z/i,
-        "food" => /\A(?:item|ingredients?|food|what)\z/i,
+        "food" => /\A(?:item|ingredients?|food|what|components?|product|commodity)\z/i,
         "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
-        "into" => /\A(?:goes in|into|for|part|where)\z/i
+        "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What a sheet makes of "1/2".

@@ -153,7 +153,15 @@ module Scullion
       def cooked_here? = component["cook"] && component.dig("cook", "method") != "tinned"
       def raw? = !read.words.keys.intersect?(%w[cook cooked])
       def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
-      def usually = @usually ||= @house.default_component(ingredient).to_h
+
+      # What comes frozen is trimmed.
+      def usually
+        @usually ||= @house.default_component(ingredient).to_h.except(*("trim" if frozen?))
+      end
+
+      def frozen?
+        read.line.item.words["states"] == "frozen" || ingredient.key.start_with?("frozen-")
+      end
 
       def as_told(component) = @bound ? @bound.cooked(component, read, ingredient) : component
 

@@ -11,7 +11,8 @@ module Scullion
       FAN = /\bfan\s*(?<low>\d{3})\b|\b(?<high>\d{3})\s*(?:C\s*)?fan\b/i.freeze
       # A heat that only its size tells: "160 for 8 to 10 min".
       BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
-      OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b/i.freeze
+      NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
+      OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b#{NO_HEAT}/i.freeze
       GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
       # A gas mark is 25 °F more than the one before it, and the first is 275 °F: what the marks mean.
       GAS_NONE, GAS_STEP = 250, 25

@@ -22,6 +22,13 @@ module Scullion
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
+      LAID_OVER =
+        /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
+            lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
+            (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
+              (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|micro\w*|grater|mandolin\w*|slicer)))
+         |[,-]\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
+         |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -48,6 +55,7 @@ module Scullion
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
         keep_back(all)
+        laid_over(all)
         weighed = all.select { |item| item.food? && item.amount }
         beside(all, weighed.size)
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
@@ -165,6 +173,15 @@ module Scullion
 
         share = KeptBack.new(@plain).of(foods.first.amount) or return
         foods.first.held, foods.first.place = share, nil
+      end
+
+      # "Goat's cheese, dotted on at the last", "pine nuts, over"
+      def laid_over(items)
+        foods = items.select(&:food?)
+        return unless foods.size == 1 && foods.first.place.nil? && foods.first.held.nil?
+        return if lexicon.poured?(foods.first.foods.first)
+
+        foods.first.place = "top" if @plain.match?(LAID_OVER)
       end
 
       # Without an amount of its own beside what has one, or in a row of several that have.

@@ -18,8 +18,11 @@ module Scullion
       def slip?
         return false unless low && total.positive?
 
-        share > most || share < low * @practice.fetch("slips/beyond/under_times")
+        more? || share < low * @practice.fetch("slips/beyond/under_times")
       end
+
+      # Is it more than that?
+      def more? = !low.nil? && total.positive? && share > most
 
       # The likeliest mistake that, mended, gives a usual amount; nil when none does.
       # @return [Reading, nil]

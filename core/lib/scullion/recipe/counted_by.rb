@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Does a word of a line say what its food is counted by ("2 heads of"), what it comes in ("a tin of"), or
+    # only what is done to it ("leaves only")? For Items, which it is a part of.
+    module CountedBy
+      # What is one without a number, wherever it stands: "basil, big bunch".
+      PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
+      BUNCHED = %w[bunch head punnet loaf bulb].freeze
+
+      private
+
+      # "12 butter lettuce leaves"
+      def pieces_of_it?(index, piece)
+        item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
+          PARTED.include?(piece)
+      end
+
+      # "The leaves of 1 small bunch": the one that has the number is counted.
+      def counted_as(piece, index)
+        counted =
+          item.piece.nil? || (@around.count_before?(index) && @around.count(index).equal?(item.amount))
+        item.piece = piece if counted
+      end
+
+      # "In the jar" says only where they come from.
+      def packed(roles, index)
+        item.container ||= roles["containers"] unless @around.out_of?(index)
+        roles["states"]&.then { |state| item.words["states"] ||= state }
+      end
+
+      # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
+      def holds?(index)
+        return true unless item.food?
+        return false if @around.could?(index) || (item.counted? && !@around.count_before?(index))
+
+        (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
+      end
+
+      # "Avocados 6, slice", "fennel 4 slice": to be done to them, where nobody knows the weight of one slice.
+      def cut_so?(index, roles)
+        roles["cuts"] && item.food? && item.counted? && item.amount.value > 1 &&
+          !@tokens[index].text.end_with?("s") && !@lexicon.piece_known?(item.foods.first, roles["pieces"])
+      end
+
+      # "2 heads of", "bunch parsley"; not "leaves only".
+      def counts?(index, roles)
+        return false if cut_so?(index, roles)
+        return true if @around.count_before?(index)
+        return true if pieces_of_it?(index, roles["pieces"])
+        return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
+        if roles["pieces"] == "leaf" && item.food? && item.amount.nil? && @around.count_ahead?(index)
+          return true
+        end
+        return false if item.food? || (roles["cuts"] && item.amount.nil?)
+
+        item.amount.nil? || item.counted?
+      end
+    end
+  end
+end

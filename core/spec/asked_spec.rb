@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+
+# What is too unlikely to be taken without a question, and what must not be lost or moved in silence.
+RSpec.describe "Amounts, states and places that are not taken blindly" do
+  include ReadTexts
+
+  def line(text) = draft("Salad for 10\n2 kg waxy potatoes\n200 ml olive oil\n#{text}")["lines"].last
+
+  it "asks about more of a food than a salad ever has, until it is said to be right" do
+    text = "Salad for 10\n2 kg waxy potatoes\n90 g rocket\n80 ml olive oil\n180 g salt"
+    salt = draft(text)["lines"].last
+    expect(salt.values_at("status", "why")).to eq ["doubtful", Scullion::Recipe::Draft::NEVER]
+    right = Scullion::Recipe::Draft.new(text, house, right: [salt["number"]])
+    expect(right.to_h["settled"]).to be true
+    expect(draft(text.sub("180", "20"))["settled"]).to be true
+  end
+
+  it "takes what comes frozen as trimmed, and what comes in the pod as it grows" do
+    expect(line("1 kg frozen broad beans").dig("taken", "key")).to eq "frozen-broad-beans"
+    expect(line("1 kg broad beans in the pod").dig("taken", "key")).to eq "broad-beans"
+    expect(line("1 kg frozen peas")["serving"]).to eq "98 g"
+    expect(line("1 kg frozen mango")["serving"]).to eq "97 g"
+  end
+
+  it "puts on top what is laid over, and not what is cut on something" do
+    over = ["100 g goat's cheese, dotted on", "50 g pine nuts, over", "50 g parmesan, shaved over the lot"]
+    expect(over.map { |text| line(text)["to"] }).to all eq "top"
+    other = ["2 cloves garlic, grated on the microplane", "1 kg beetroot, laid on a tray to roast"]
+    expect(other.map { |text| line(text)["to"] }).not_to include "top"
+    expect(line("200 g basil, half in, half over")["held"]).to eq 0.5
+  end
+
+  it "takes nothing for a part of the dressing that is tossed in some of it" do
+    expect(line("1 kg cooked beetroot, tossed in 2 tbsp of the dressing")["to"]).to eq "salad"
+    expect(line("100 ml buttermilk for the dressing")["to"]).to eq "dressing"
+    expect(line("1 apple, in acidulated water")["to"]).to eq "salad"
+  end
+
+  it "asks about what is counted and not known, behind what is" do
+    lines = draft("Salad for 10\n80 g palm sugar, 2 tiger chillies, 60 ml water")["lines"]
+    expect(lines[1..].map { |each| each["text"] }).to eq [
+         "80 g palm sugar",
+         "2 tiger chillies",
+         "60 ml water"
+       ]
+    expect(lines[2]["status"]).not_to eq "sure"
+  end
+
+  it "does to them what stands behind their number, where nobody knows one such piece" do
+    expect(line("avocado 6 slice").values_at("status", "done")).to eq %w[sure sliced]
+    expect(line("sourdough 12 slices")["done"]).to be_nil
+    expect(line("feta 1 kg crumb").values_at("status", "done")).to eq %w[sure crumbled]
+  end
+
+  it "reads how much several packs are in all" do
+    expect(line("3 trays of cherry tomatoes (about 2.5 kg)")["grams"]).to be_between(240, 250)
+    expect(line("3 x 400 g tins chickpeas")["grams"]).to be < 100
+  end
+
+  it "reads a paragraph whole that has a dressing in the midst of it" do
+    text =
+      "For 30 people. Slice 6 red onions and steep them in 200 ml red wine vinegar. Toast 900 g ciabatta " \
+        "in a hot oven with 150 ml olive oil. The dressing is just 300 ml more of the oil."
+    expect(taken(text).keys).to include "red-onion", "red-wine-vinegar", "ciabatta"
+    told = draft(text)["told"].map { |fact| fact["key"] }
+    expect(told.grep(/celsius/)).to be_empty
+  end
+
+  it "takes a remark in brackets for no food" do
+    expect(kinds("Slaw for 8\n(nuts can be done on Friday)\n1 kg cabbage")).to eq %w[title note ingredient]
+    expect(kinds("Slaw\n(feeds 4 hungry)\n1 kg cabbage")).to eq %w[title servings ingredient]
+    expect(kinds("Slaw for 8\n(100 g walnuts)")).to eq %w[title ingredient]
+  end
+end
