@@ -16,12 +16,12 @@ module Scullion
       NUMBER =
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
-        %r{(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
+        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
-            heads\b(?=\W*\z|\s*[,;)/|·-])|scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
-            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b}ix.freeze
+            scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
+            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
@@ -75,7 +75,7 @@ module Scullion
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
-        /\A[^\d]{6,}(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?\z/ix
+        %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 10, SAID.size - 1
