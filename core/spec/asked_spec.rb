@@ -68,6 +68,47 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(told.grep(/celsius/)).to be_empty
   end
 
+  it "reads a list for one to its end, and what is behind a name for what it is" do
+    text = "Tubs - 48 units\nper unit\nrice ckd 120g\nedamame 20g\n\nsauce pot:\nsoy 8ml\nmirin 4ml"
+    expect(draft(text)["servings"]).to eq 48
+    expect(grams(text)).to eq(
+      "white-rice" => "120 g",
+      "edamame" => "18 g",
+      "soy-sauce" => "9.2 g",
+      "rice-wine" => "4 g"
+    )
+    expect(draft(text)["lines"].last["to"]).to eq "dressing"
+    batch = text.sub("8ml", "300ml").sub("4ml", "200ml")
+    expect(grams(batch)["soy-sauce"]).to eq "7.2 g"
+  end
+
+  it "reads a bare number behind how it is cooked as minutes" do
+    text = "Salad for 10\n1 kg dry spelt, soaked, simmer 40\n1 kg green beans, blanch 4, shock"
+    expect(kinds(text)).to eq %w[title ingredient ingredient]
+    expect(draft(text)["told"].map { |fact| fact["key"] }).to include "2/minutes/40.0-40.0",
+            "3/minutes/4.0-4.0"
+  end
+
+  it "loses no food that stands in the first row of a paragraph, or at the head of a part" do
+    text =
+      "For lunch (about 70 of us) it was a sack of beetroot, 5 kilos, roasted for an hour. 2 kg goat's curd."
+    expect(taken(text).keys).to eq %w[beetroot goat-cheese]
+    nuts = draft("Salad for 10\n1 kg rocket\nWalnuts, 10 halves per plate - spiced:\n1 tsp maple syrup")
+    expect(nuts["lines"].filter_map { |each| each.dig("taken", "key") }).to include "walnuts", "maple-syrup"
+  end
+
+  it "takes half of something else for no share of the dressing" do
+    said = ->(step) { draft("Slaw for 10\n1 kg cabbage\n100 ml oil\n50 ml vinegar\n\n#{step}")["told"] }
+    [
+      "Make a dressing with half a pint of oil and the vinegar.",
+      "Toss half the cabbage with the dressing."
+    ].each { |step| expect(said[step].map { |fact| fact["key"] }).not_to include("dressing/split"), step }
+    [
+      "Toss with half of the dressing.",
+      "Dress the cabbage with two thirds, the rest of the dressing later."
+    ].each { |step| expect(said[step].map { |fact| fact["key"] }).to include("dressing/split"), step }
+  end
+
   it "takes a remark in brackets for no food" do
     expect(kinds("Slaw for 8\n(nuts can be done on Friday)\n1 kg cabbage")).to eq %w[title note ingredient]
     expect(kinds("Slaw\n(feeds 4 hungry)\n1 kg cabbage")).to eq %w[title servings ingredient]

@@ -85,8 +85,10 @@ module Scullion
 
       # Where the part that a heading names goes. @return [String, nil]
       def into(plain)
-        word = plain.split(/[^[:alpha:]]+/).reverse.find { |each| @lexicon.sections.key?(each) }
-        @lexicon.sections[word]
+        words = plain.split(/[^[:alpha:]]+/).reverse.select { |each| @lexicon.sections.key?(each) }
+        # "Sauce pot": what the sauce is in.
+        words.shift if words.size > 1 && words.first == "pot"
+        @lexicon.sections[words.first]
       end
 
       # Who wrote it: what stands below is no food.
@@ -136,7 +138,9 @@ module Scullion
       end
 
       def weighed?(text)
-        @items.of(text, prose: true).any? { |item| item.food? && item.amount && !item.counted? }
+        @items
+          .of(text, prose: true)
+          .any? { |item| item.food? && item.amount && (!item.counted? || item.size) }
       end
 
       # With or without how many it is for: "ingredients (serves 10)".

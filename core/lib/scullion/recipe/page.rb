@@ -9,16 +9,19 @@ module Scullion
       # the food that it is; into: where the section that it stands in goes
       Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
 
+      # What one of those who are served gets.
+      SERVED =
+        "plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar|unit|serving|serve|cup|pack|tray|glass|" \
+          "lunch|child|pax".freeze
       # Said of a whole list: its amounts are for each who is served.
       EACH_PLATE =
         /\A\W*(?:all\s+)?(?:(?:amounts?|quantities|everything|weights?)\s+)?(?:is\s+|are\s+)?
           (?:per|for\s+each|on\s+each|each)\s+
-          (?:plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar)\b/ix.freeze
+          (?:#{SERVED})\b/ix.freeze
 
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
-      FOR_A_PLATE =
-        /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:amounts?\s+)?
-          per\s+(?:plate|person|head|portion|cover|guest|bowl|box|pot|tub|jar)\b/ix.freeze
+      FOR_A_PLATE = /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:amounts?\s+)?
+          per\s+(?:#{SERVED})\b/ix.freeze
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
@@ -41,7 +44,7 @@ module Scullion
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @servings = Servings.new(rows.texts).number
-        @lines = Prose.new(remaining(same_as_above(dressed_over(lay_out(rows)))), @items).lines
+        @lines = Prose.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end
@@ -121,7 +124,7 @@ module Scullion
         case kind
         when "heading"
           begin_part(row.text, row.indent)
-          [line(row, row.text, kind)]
+          [line(row, row.text, kind), *(foods(row, row.text.chomp(":")) if heads_its_food?(row.text))]
         when "ingredient"
           part_and_foods(row)
         else
@@ -137,6 +140,12 @@ module Scullion
         items = @items.of(text).select(&:food?)
         items.any? && items.none?(&:amount) &&
           items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
+      end
+
+      # "Walnuts, 10 halves per plate - spiced:" heads what is done with them, and is how many there are.
+      def heads_its_food?(text)
+        text.end_with?(":") && @into.nil? &&
+          @items.of(text).any? { |item| item.food? && item.amount && (!item.counted? || item.piece) }
       end
 
       # What is set in below a heading ends where the text goes back to its margin.
@@ -188,56 +197,6 @@ module Scullion
         # All of it stands behind its heading: what follows at the margin is not of it.
         @set_in = true if listed.count { |each| each.item&.amount } >= WHOLE_PART
         [line(row, found[:name], "heading"), *listed]
-      end
-
-      # "Parsley, same again", "1 pouch of beluga, the same size": as much as on the line above.
-      def same_as_above(lines)
-        lines
-          .select(&:item)
-          .each_cons(2) do |above, line|
-            item, before = line.item, above.item
-            next unless item.said?(:same) && item.food? && before.food?
-
-            item.flags.delete(:same) if take_over(item, before)
-          end
-        lines
-      end
-
-      # "For over the top" with oil and vinegar below it is a dressing.
-      def dressed_over(lines)
-        headed = lines.select { |line| line.item && line.into == "top" && line.heading }
-        headed
-          .group_by(&:heading)
-          .each_value do |below|
-            next unless @lexicon.dresses?(below.flat_map { |line| line.item.foods.first(1) })
-
-            below.each { |line| line.into = "dressing" }
-          end
-        lines
-      end
-
-      # "1½ tsp salt, divided" and "remaining ½ tsp salt": what comes later is out of what came first.
-      def remaining(lines)
-        items = lines.filter_map(&:item).select { |item| item.food? && item.amount }
-        items.each_with_index do |item, index|
-          next unless item.said?(:remaining)
-
-          first = items.first(index).reverse.find { |before| out_of?(before, item) }
-          first.amount = first.amount.times(1 - (item.amount.value / first.amount.value)) if first
-        end
-        lines
-      end
-
-      def out_of?(before, item)
-        head = ->(each) { Lexicon.singular(Lexicon.fold(each.name).split.last.to_s) }
-        before.amount.unit == item.amount.unit && before.amount.value > item.amount.value &&
-          (before.foods.intersect?(item.foods) || head[before] == head[item])
-      end
-
-      def take_over(item, before)
-        return item.amount, item.piece = before.amount, before.piece if item.amount.nil? && before.amount
-
-        item.size = before.size if item.container && item.size.nil? && before.size
       end
 
       # Is there a food or an amount in it?

@@ -38,6 +38,9 @@ module Scullion
           |secs?\b|seconds?\b|days?\b|d\b)/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
+      # A bare number behind how it is cooked is no heat up to here.
+      MOST_MINUTES = 99
+      COOKED_FOR = %w[simmer boil blanch steam poach bake roast soak rest stand cook grill].freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -135,13 +138,19 @@ module Scullion
           @scan.skip(/\s*(?:thick|long|wide|deep)\b/i)
           return push(:length, from)
         end
-        return push(:time, from) if @scan.skip(TIME)
+        return push(:time, from) if @scan.skip(TIME) || minutes_alone?(low)
         return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES)
 
         @scan.skip(/\s*x\b(?=\s*\d)/i)
         @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
         amount = measured(low, high) || loose(low, high) || Amount.new(low, high, :piece, piece: "each")
         push(:amount, from, amount)
+      end
+
+      # "Simmer 40", "blanch 2, shock": how long.
+      def minutes_alone?(number)
+        number.between?(0.5, MOST_MINUTES) && @tokens.last&.kind == :word &&
+          COOKED_FOR.include?(@tokens.last.folded.last) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
       end
 
       # A number with its unit; "2 lb 4 oz" and "1 cup plus 2 Tbsp" are one.

@@ -17,7 +17,7 @@ module Scullion
         %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
+            units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
             scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|

@@ -10,6 +10,17 @@ module Scullion
       AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
       REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
       USED = /\buse (?:only |just )?(?:half|a third|two[- ]thirds|a quarter|three[- ]quarters)\b/i.freeze
+      # What comes behind a share of it: not "half a pint of oil", "half the onions".
+      OF_THAT =
+        /\A\s*(?:
+            (?:of\s+)?(?:(?:the|your|this|that|its)\s+)?(?:[[:alpha:]-]+\s+)?
+              (?:dressing|vinaigrette|sauce|paste|marinade|it)\b
+           |of\s+(?:this|that|the\s+lot)\b
+           |\z|[^[:alnum:]\s]
+           |(?:now|first|on|onto|over|in|into|at|while|when|goes?|went|go|to|with|before|is|was|for|straight|
+               hot|warm|immediately|through|after|then|and|as|ahead|dress|toss|used?|back|kept|reserved|must|
+               should|will|can|gets?|soaks?)\b
+         )/ix.freeze
       # On one of the foods, ahead of the rest.
       AHEAD = /\b(?:marinat\w+|macerat\w+|steep\w*|marinade|leave|stand|sit)\b/i.freeze
       STANDS = %w[marinate_minutes rest_minutes soak_minutes chill_minutes].freeze
@@ -73,7 +84,7 @@ module Scullion
         Shares::PATTERNS.each do |pattern, share|
           at = sentence =~ pattern or next
           around = sentence[[at - NEAR, 0].max, NEAR * 2]
-          return share.to_f if around.match?(OF_IT)
+          return share.to_f if around.match?(OF_IT) && sentence[at..].sub(pattern, "").match?(OF_THAT)
         end
         nil
       end

@@ -26,9 +26,11 @@ module Scullion
         [/\bquarter of an hour\b/i, 15.0],
         [%r{\bovernight\b|\bo/n\b}i, 720.0]
       ].freeze
+      COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
         /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
+         |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
       # "5 minutes before" is when, and not how long.
       BEFOREHAND = /\A\s*(?:before|ahead|in advance|beforehand|earlier|prior)\b/i.freeze

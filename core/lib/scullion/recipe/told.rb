@@ -17,7 +17,8 @@ module Scullion
       # What a row has that says how long or how hot.
       TIMED =
         /\d\s*(?:min|hr|hour|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b)
-          |\bovernight\b|\bhour\b|\bfan\b|\boven\b/ix.freeze
+          |\bovernight\b|\bhour\b|\bfan\b|\boven\b
+          |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
 
       # Without any of these it says neither how long nor how hot.
       MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|\bo/n\b}i.freeze

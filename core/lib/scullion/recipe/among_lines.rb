@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What the lines of a list say of each other: the same as above, what remains of it, for each as well.
+    class AmongLines
+      # g or ml of a sauce, each, below which it was weighed for one.
+      PART_EACH = 2
+      WEIGHED = %i[g ml].freeze
+
+      # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
+      # @param servings [Integer, nil] where the text says how many
+      def initialize(lines, lexicon, servings)
+        @lines, @lexicon, @servings = lines, lexicon, servings
+      end
+
+      # @return [Array<Page::Line>] the same, each with what the others say of it
+      def lines
+        dressed_over
+        each_too
+        same_as_above
+        remaining
+        @lines
+      end
+
+      private
+
+      # "Parsley, same again", "1 pouch of beluga, the same size": as much as on the line above.
+      def same_as_above
+        @lines
+          .select(&:item)
+          .each_cons(2) do |above, line|
+            item, before = line.item, above.item
+            next unless item.said?(:same) && item.food? && before.food?
+
+            item.flags.delete(:same) if take_over(item, before)
+          end
+      end
+
+      # "For over the top" with oil and vinegar below it is a dressing.
+      def dressed_over
+        headed = @lines.select { |line| line.item && line.into == "top" && line.heading }
+        headed
+          .group_by(&:heading)
+          .each_value do |below|
+            next unless @lexicon.dresses?(below.flat_map { |line| line.item.foods.first(1) })
+
+            below.each { |line| line.into = "dressing" }
+          end
+      end
+
+      # "Per tub: 120 g rice …" and then "sauce pot: 8 ml soy, 4 ml mirin": for all of them that were nothing.
+      def each_too
+        listed, headed = @lines.select { |line| line.item&.amount }.partition { |line| line.heading.nil? }
+        return unless @servings && listed.any? { |line| line.item.said?(:per_head) }
+
+        headed
+          .group_by(&:heading)
+          .each_value do |below|
+            items = below.map(&:item).reject { |item| item.said?(:per_head) }
+            weighed = items.map(&:amount).select { |amount| WEIGHED.include?(amount.unit) }
+            next unless weighed.any? && weighed.sum(&:value) < @servings * PART_EACH
+
+            items.each { |item| item.flags << :per_head }
+          end
+      end
+
+      # "1½ tsp salt, divided" and "remaining ½ tsp salt": what comes later is out of what came first.
+      def remaining
+        items = @lines.filter_map(&:item).select { |item| item.food? && item.amount }
+        items.each_with_index do |item, index|
+          next unless item.said?(:remaining)
+
+          first = items.first(index).reverse.find { |before| out_of?(before, item) }
+          first.amount = first.amount.times(1 - (item.amount.value / first.amount.value)) if first
+        end
+      end
+
+      def out_of?(before, item)
+        head = ->(each) { Lexicon.singular(Lexicon.fold(each.name).split.last.to_s) }
+        before.amount.unit == item.amount.unit && before.amount.value > item.amount.value &&
+          (before.foods.intersect?(item.foods) || head[before] == head[item])
+      end
+
+      def take_over(item, before)
+        return item.amount, item.piece = before.amount, before.piece if item.amount.nil? && before.amount
+
+        item.size = before.size if item.container && item.size.nil? && before.size
+      end
+    end
+  end
+end
