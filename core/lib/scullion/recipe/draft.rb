@@ -76,7 +76,7 @@ module Scullion
         return false if taken.nil? || taken.too_much?
 
         @choices.key?(read.line.number) ||
-          (read.status == "sure" && !taken.unweighed? && !far_too_much?(taken))
+          (read.status == "sure" && !taken.unweighed? && !unlikely.far_too_much?(taken))
       end
 
       private
@@ -172,37 +172,12 @@ module Scullion
           "held" => taken.read.line.item.held,
           "grams" => taken.grams&.fdiv(@servings)&.round(2),
           "serving" => (@practice.writer.g(taken.grams / @servings) if taken.grams),
-          "slip" => slip(taken)
+          "slip" => unlikely.slip(taken)
         }.compact
       end
 
-      # An amount that this ingredient never is in so much salad: advice, with the reading that would mend it.
-      def slip(taken)
-        return if taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
-
-        found = Salad::Slip.new(taken.ingredient, taken.grams, whole, @practice)
-        return unless found.slip?
-
-        said = found.to_h.except("ingredient")
-        said["reading"] &&= said["reading"].merge(
-          "amount" => taken.read.amount.times(said["reading"]["factor"]).written(@practice.writer)
-        )
-        said
-      end
-
-      # More than this food ever is in so much salad, as one misread is: asked about, not only shown.
-      def far_too_much?(taken)
-        return false if taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
-        return false if !@said || all_taken.size < @practice.fetch("slips/asked/foods")
-
-        least = @practice.fetch("slips/asked/portion_grams") * @servings
-        Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
-      end
-
+      def unlikely = @unlikely ||= Unlikely.new(all_taken, @practice, (@servings if @said))
       def all_taken = @all_taken ||= reads.filter_map { |read| taken(read) }
-
-      # Of all that was taken, g.
-      def whole = @whole ||= all_taken.sum { |taken| taken.grams.to_f }
 
       # From a tin says so, because its dry kind has the same name.
       def named(ingredient)
@@ -225,7 +200,7 @@ module Scullion
         return if settled?(read)
         return ITSELF if itself?(read)
         return TOO_MUCH if taken(read)&.too_much?
-        return NEVER if read.why.nil? && far_too_much?(taken(read))
+        return NEVER if read.why.nil? && unlikely.far_too_much?(taken(read))
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end
@@ -249,7 +224,7 @@ module Scullion
 
       # A made part as a component: all that is made of it is eaten.
       def made(part)
-        parts = part.taken.map { |taken| taken.part(whole).except("role") }
+        parts = part.taken.map { |taken| taken.part(unlikely.whole).except("role") }
         left = @practice.fetch("made/#{part.how}/yield")
         grams = parts.sum { |each| each["grams"] } * left / @servings
         {
@@ -277,7 +252,7 @@ module Scullion
       def dressing(wet)
         return if wet.empty?
 
-        parts = wet.map { |taken| taken.part(whole) }
+        parts = wet.map { |taken| taken.part(unlikely.whole) }
         {
           "name" => "Dressing",
           "preset" => "all-at-once",
