@@ -18,15 +18,10 @@ module Scullion
 
     private
 
-    # "pieces", "density/whole", or one of several: "absorption|boil". An empty list says that
+    # "pieces", "density/whole", or one of several: "absorption|boil". What is written as empty says that
     # there are none, which is an answer.
     def there?(ingredient, need)
-      need
-        .split("|")
-        .any? do |one|
-          value = ingredient.facts.dig(*one.split("/"))
-          !(value.nil? || value == {})
-        end
+      need.split("|").any? { |one| !ingredient.facts.dig(*one.split("/")).nil? }
     end
   end
 end

@@ -49,8 +49,11 @@ module Scullion
       nil
     end
 
+    # What is written as empty is none of what the other has.
     def deep(under, over)
-      under.merge(over) { |_, theirs, own| theirs.is_a?(Hash) && own.is_a?(Hash) ? deep(theirs, own) : own }
+      under.merge(over) do |_, theirs, own|
+        theirs.is_a?(Hash) && own.is_a?(Hash) && own.any? ? deep(theirs, own) : own
+      end
     end
   end
 end

@@ -10,6 +10,7 @@ module Scullion
       JOINS = %w[and n w with plus also et und then].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
+      MAY = %w[you i we they one it that].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
 
@@ -81,7 +82,7 @@ module Scullion
         key = food_next(index)&.then { |food| food.value[:keys].first } or return
         return "pot" if lexicon.cooked_in?(key)
 
-        "cook" if lexicon.poured?(key)
+        "cook" if lexicon.poured?(key) && !lexicon.acid?(key)
       end
 
       # The words before it that it is listed with: "red, green" of "red, green and yellow peppers".
@@ -232,6 +233,9 @@ module Scullion
 
       # "as fine as you can": that is no tin.
       def could?(index) = %w[you i we they one if].include?(word_before(index))
+
+      # "The best you can find": that is no tin.
+      def may?(index) = @tokens[index].folded == %w[can] && MAY.include?(word_before(index))
       def for?(index) = [index - 1, index - 2].any? { |at| at >= 0 && Around.word(@tokens[at]) == "for" }
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
 

@@ -2,12 +2,14 @@
 
 module Scullion
   module Recipe
-    # "18 T oil (half walnut, half sunflower)", "1 kg grains (half wheat berries and half wild rice)": one
-    # amount of two kinds, an item each.
+    # "18 T oil (half walnut, half sunflower)", "2 peppers, one red one green": one amount of two kinds, an
+    # item each.
     class Halved
+      NUMBERS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value < 20 }.freeze
+      SHARE = "half|½|\\d{1,2}|#{NUMBERS.keys.join("|")}".freeze
       HALVES =
-        %r{[(,:]\s*(?:half|½)\s+(?<one>[[:alpha:]][[:alpha:] -]*?)\s*(?:,|\band\b|&|\+|/)?\s*
-          (?:half|½)\s+(?<other>[[:alpha:]][[:alpha:] -]*)}ix.freeze
+        %r{[(,:]\s*(?<share>#{SHARE})\s+(?<one>[[:alpha:]][[:alpha:] -]*?)\s*(?:,|\band\b|&|\+|/)?\s*
+          \b(?<rest>#{SHARE})\s+(?<other>[[:alpha:]][[:alpha:] -]*)}ix.freeze
 
       # @param plain [String] the line as its items count their places in it @param lexicon [Lexicon]
       def initialize(plain, lexicon)
@@ -20,7 +22,8 @@ module Scullion
 
         from, to = %i[begin end].map { |side| @plain[0...@found.public_send(side, 0)].bytesize }
         whole = items.reverse.find { |item| item.food? && item.amount && item.from < from }
-        kinds = %i[one other].map { |side| kind(side, whole) } if whole
+        shares = shares_of(whole) if whole
+        kinds = [kind(:one, whole, shares.first), kind(:other, whole, shares.last)] if shares
         return items unless kinds&.all?
 
         outside = items.reject { |item| item.equal?(whole) || item.from.between?(from, to) }
@@ -29,13 +32,24 @@ module Scullion
 
       private
 
+      # Halves, or numbers that add up to all of it. @return [Array<Float>, nil]
+      def shares_of(whole)
+        said = [@found[:share], @found[:rest]]
+        return 0.5, 0.5 if said.all? { |share| share.match?(/half|½/i) }
+
+        counts = said.map { |share| NUMBERS[share.downcase] || share.to_i }
+        if whole.counted? && counts.sum == whole.amount.value
+          counts.map { |count| count / whole.amount.value }
+        end
+      end
+
       # Called with the name of what it is a kind of, or without it.
-      def kind(side, whole)
+      def kind(side, whole, share)
         name = Lexicon.fold(@found[side]).split
         keys = @lexicon.food([*name, Lexicon.fold(whole.name).split.last]) || @lexicon.food(name) or return
 
         whole.dup.tap do |each|
-          each.foods, each.name, each.amount = keys, @found[side].strip, whole.amount.times(0.5)
+          each.foods, each.name, each.amount = keys, @found[side].strip, whole.amount.times(share)
           each.unknown, each.others, each.to = [], [], nil
           each.from = side == :one ? whole.from : @plain[0...@found.begin(side)].bytesize
         end

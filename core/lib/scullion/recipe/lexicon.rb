@@ -133,6 +133,7 @@ module Scullion
       def seasons?(key) = SEASONS.include?(@larder[key]&.family)
 
       def sweet?(key) = @larder[key]&.family == "sweetener"
+      def acid?(key) = @larder[key]&.family == "acid"
 
       # What others are cooked in, or with, and what gives a dressing its taste.
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)

@@ -125,7 +125,7 @@ module Scullion
         return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
         return false if @around.joined?(@tokens.index(token))
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
-        return false if @around.half_before?(@tokens.index(token))
+        return false if @around.half_before?(@tokens.index(token)) || cut_so_small?(token)
 
         words = [*token.folded, *Lexicon.fold(item.name).split]
         unless token.kind == :food || token.value.empty? || token.value["aside"] || @lexicon.own?(words)
@@ -137,6 +137,12 @@ module Scullion
 
         item.foods, item.name = keys, "#{token.text} #{item.name}"
         true
+      end
+
+      # "Cucumber, diced small": how it is cut makes no other food of it.
+      def cut_so_small?(token)
+        before = @around.before(@tokens.index(token))
+        @sizes.key?(token.folded.last) && before&.kind == :word && before.value.key?("cuts")
       end
 
       # "feta cheese": the second is what the first is anyway.

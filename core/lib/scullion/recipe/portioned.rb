@@ -8,6 +8,7 @@ module Scullion
       # How the thing itself is counted, and what it then is, the likeliest first.
       ITSELF = %w[each small medium large head heart].freeze
       WHOLE = %w[medium each head fillet loaf bulb].freeze
+      AS_EATEN = %w[drained boned].freeze
       STONES = %w[pitted shelled].freeze
       # Measured in a cup, what is cut one way lies as what is cut the other.
       ALIKE = { "chopped" => "diced", "diced" => "chopped" }.freeze
@@ -91,7 +92,18 @@ module Scullion
         [trim, cut, treat, cooking]
       end
 
-      def trim = @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
+      def trim
+        return 1.0 if as_eaten?
+
+        @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
+      end
+
+      # "100 g pickled ginger", "400 g cooked chicken": nobody weighs the brine or the bones, but for what is
+      # counted by its jar or by the bird.
+      def as_eaten?
+        AS_EATEN.include?(@component["trim"]) && @read.line.item.container.nil? && @component["cook"].nil? &&
+          @read.amount.unit != :piece
+      end
       def cut = @practice.figures["cuts/#{@component["cut"]}/yield"] || 1.0
       def treat
         %w[gain yield]

@@ -51,6 +51,9 @@ module Scullion
       MAKES =
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
+      FOR_ONE =
+        /\bper\s+portion\b
+         |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The surest first.
       SAID = [
         /\b(?<!per\s)
@@ -75,7 +78,8 @@ module Scullion
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
-        %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads)\z}ix
+        %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads
+           |\([^()]*=\s*#{NUMBER}\))\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 10, SAID.size - 1
@@ -93,7 +97,7 @@ module Scullion
           @number = searched(rows, index).filter_map { |row| read(row, pattern) }.first
           break if @number
         end
-        @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(/\bper\s+portion\b/i) }
+        @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(FOR_ONE) }
       end
 
       private

@@ -8,7 +8,9 @@ module Scullion
       COOKING =
         /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
             gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
-      TOP = /\b(?:(?:for|on|over)\s(?:the\s)?top|scatter\w*|sprinkle\w*|to finish|crumbled? over)\b/i.freeze
+      TOP =
+        /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
+            scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze

@@ -49,7 +49,7 @@ module Scullion
           held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
           right: item.flag("right"),
           cut: item.choice("cut", @practice.cuts.keys, default: nil),
-          trim: item.text("trim", default: nil),
+          trim: trim(item, ingredient),
           treat: item.text("treat", default: nil),
           cook: item.given?("cook") ? cook(item) : Salad::Component::RAW,
           made: item.within("made", default: nil) { |made| made(made) },
@@ -66,6 +66,12 @@ module Scullion
         made = Salad::Component.new(ingredient: ingredient, grams: grams, **parts)
         @shares[made] = @shares.delete(:next) if @shares&.key?(:next)
         made
+      end
+
+      # What comes ready has no trim, whatever was chosen for it once.
+      def trim(item, ingredient)
+        chosen = item.text("trim", default: nil)
+        chosen unless ingredient && ingredient.trims.empty?
       end
 
       def ingredient(item)

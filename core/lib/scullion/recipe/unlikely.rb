@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Amounts of a recipe that their foods never have in so much salad, as one misread has.
+    class Unlikely
+      # @param all [Array<Taken>] all that was taken
+      # @param servings [Integer, nil] where somebody says how many
+      def initialize(all, practice, servings)
+        @all, @practice, @servings = all, practice, servings
+      end
+
+      # Of all that was taken, g.
+      def whole = @whole ||= @all.sum { |taken| taken.grams.to_f }
+
+      # Advice, with the reading that would mend it. @return [Hash, nil]
+      def slip(taken)
+        return if passed?(taken)
+
+        found = Salad::Slip.new(taken.ingredient, taken.grams, whole, @practice)
+        return unless found.slip?
+
+        said = found.to_h.except("ingredient")
+        said["reading"] &&= said["reading"].merge(
+          "amount" => taken.read.amount.times(said["reading"]["factor"]).written(@practice.writer)
+        )
+        said
+      end
+
+      # So much more that it is asked about: beyond on a large portion too. Of a few foods, or for nobody
+      # knows how many, nothing is known to be too much.
+      def far_too_much?(taken)
+        return false if passed?(taken) || @servings.nil? || @all.size < @practice.fetch("slips/asked/foods")
+
+        least = @practice.fetch("slips/asked/portion_grams") * @servings
+        Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
+      end
+
+      private
+
+      def passed?(taken) = taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
+    end
+  end
+end
