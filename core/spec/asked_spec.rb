@@ -56,6 +56,48 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(peppers.keys).to include "red-pepper", "green-pepper"
   end
 
+  # 40 % of 1,400 g are 560, for 40 people 14 g each.
+  it "shares a dressing out by the formula in its brackets" do
+    slaw = "Slaw for 40\n1 kg cabbage\n"
+    by_percent = taken("#{slaw}Goddess dressing 1.4 kg (mayo 40%, soured cream 35%, lemon 25%)")
+    expect(by_percent.values_at("mayonnaise", "sour-cream", "lemon-juice").map { |each| each["grams"] }).to eq(
+      [14, 12.25, 8.75]
+    )
+    bare = taken("#{slaw}vinaigrette 1.5 l [walnut oil 1000, sherry vinegar 500]")
+    expect(bare["walnut-oil"].values_at("to", "status")).to eq %w[dressing sure]
+    expect(bare["walnut-oil"]["grams"]).to be_within(0.5).of(1000 * 0.92 / 40)
+    off = taken("#{slaw}vinaigrette 1.5 l [walnut oil 1000, sherry vinegar 50]")
+    expect(off.keys).not_to include "sherry-vinegar"
+  end
+
+  it "takes the number that a card is scaled to, and counts what each has" do
+    text = "Beans — scaled ×5 from the 10 card\nblack-eyed beans 500 g → 2500 g (dry)\nred pepper 3 → 15"
+    expect(draft(text)["servings"]).to eq 50
+    expect(grams(text)["red-pepper"]).to eq "37 g"
+    expect(line("60 anchovy fillets").values_at("status", "serving")).to eq ["sure", "14 g"]
+    expect(draft("Boxes 60 no.\n60 flatbreads")["lines"].last["status"]).to eq "sure"
+    expect(draft("Boxes for 70\n60 flatbreads")["lines"].last["status"]).to eq "doubtful"
+  end
+
+  it "asks about what the larder has raw and the cook in a tin, or pickled" do
+    ["500 g tinned peaches", "300 g jarred beetroot", "900 g pickled turnip"].each do |text|
+      expect(line(text)["status"]).to eq("doubtful"), text
+    end
+    ["600 g slim carrots, in a roasting tin", "300 g pickled onions", "2 x 400 g tins tomatoes"].each do |text|
+      expect(line(text)["status"]).to eq("sure"), text
+    end
+    expect(line("lemon 300 ml").dig("taken", "key")).to eq "lemon-juice"
+  end
+
+  it "lists nothing twice that is laid on a plate, kept for later, or cheese by its kind" do
+    text = "Niçoise for 10\n10 eggs\n20 anchovies\nper plate: 1 egg, 2 anchovies"
+    expect(kinds(text)).to eq %w[title ingredient ingredient step]
+    beans = "Beans for 10\n900 g dried white beans, cooked with sage (keep 1 cup of the liquor)"
+    expect(taken(beans).keys).to eq %w[dry-white-beans sage]
+    steps = "Courgettes for 8\n600 g courgettes\n80 g ricotta salata\n\nDress the slices and let them wait, then cheese and mint on top."
+    expect(taken(steps).keys).to eq %w[courgette ricotta-salata]
+  end
+
   it "reads for how many behind a sum, and for one" do
     expect(draft("Rice salad for the tea (22 + umps = 24)\n1 kg rice")["servings"]).to eq 24
     expect(draft("Grain bowl, costing sheet (1 bowl)\n45 g bulgur")["servings"]).to eq 1

@@ -37,6 +37,7 @@ module Scullion
         amount = token.value
         return if (@clauses.or? && item.food?) || @around.size_of?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
+        return if item.food? && kept_liquor?(index)
         return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
@@ -44,6 +45,11 @@ module Scullion
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # "Keep 1 cup of the liquor"
+      def kept_liquor?(index)
+        SpokenOf::KEEP.include?(@around.word_before(index)) && @around.of_ahead?(index)
       end
 
       # With the words before it that are of its own name; "fried in 2 Tbsp oil" is for cooking.
@@ -120,12 +126,19 @@ module Scullion
         # "Half chopped and half left": of what is weighed already.
         return if amount.unit == :piece && amount.value.between?(0.49, 0.51) && !item.counted?
 
+        return item.amount = amount if scaled_to?(amount, index)
+
         twice = @around.joined?(index) || another_weight?(amount)
         return item.flags << :contradicts if twice && !@prose
         return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
 
         item.size, item.amount = item.amount, amount
         item.flags << :each
+      end
+
+      # "500 g → 2500 g": scaled up on the card itself.
+      def scaled_to?(amount, index)
+        @around.arrow_between?(index) && amount.unit == item.amount.unit && amount.value > item.amount.value
       end
 
       # A second weight of what is weighed already, with nothing said of what it is: "4 kg beetroot, 1 kg".

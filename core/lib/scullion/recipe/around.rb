@@ -11,6 +11,7 @@ module Scullion
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       MAY = %w[you i we they one it that].freeze
+      ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
 
@@ -154,6 +155,13 @@ module Scullion
       def share_of_part?(index, parts)
         @tokens[index].text.match?(/\A(?:half|an?\s\w+|third|quarter|½)/i) &&
           @tokens[index].value.value < 1 && parts.key?(Around.word(@tokens[index + 1]))
+      end
+
+      # An amount, an arrow, and this one.
+      def arrow_between?(index)
+        at = index - 1
+        at -= 1 while at.positive? && ARROW.include?(@tokens[at].text)
+        at < index - 1 && at >= 0 && @tokens[at].kind == :amount
       end
 
       def times?(index) = word_before(index) == "x"

@@ -33,7 +33,7 @@ module Scullion
         @servings = @said || USUAL_SERVINGS
         @amounts, @right = amounts, right
         @marked = Marked.new(@page.lexer)
-        reader = LineReader.new(house)
+        reader = LineReader.new(house, @said)
         @reads = @page.ingredients.to_h { |line| [line.number, reader.read(line, amounts[line.number])] }
       end
 

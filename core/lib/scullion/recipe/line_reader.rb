@@ -26,15 +26,20 @@ module Scullion
 
       GUESSES = 3
       FOR_WHAT = "Its juice, or whole?".freeze
+      PICKLED = /\b(?<word>pickled)\b/i.freeze
+      IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
+      # So many of it to each who is served are counted.
+      EACH = 6
 
-      # @param house [House]
-      def initialize(house)
-        @house, @larder = house, house.larder
+      # @param house [House] @param servings [Integer, nil] where somebody says how many
+      def initialize(house, servings = nil)
+        @house, @larder, @servings = house, house.larder, servings
       end
 
       # @param line [Page::Line] @param mended [String, nil] an amount to take in place of the line's own
       # @return [Read] status sure, doubtful or unknown
       def read(line, mended = nil)
+        @line = line
         item, counted = line.item, Counted.new(line.item, @larder, @house.practice)
         amount = mended ? @house.reader.read(mended) : counted.amount
         found = Candidates.new(item, amount, @house)
@@ -103,7 +108,8 @@ module Scullion
       # A fruit asked for its juice is so many grams of that juice, for its zest so many zests.
       # @return [Array(Amount, Array<Ingredient>)]
       def of_part(item, amount, candidates)
-        fruit, part = candidates.first, item.parts.first
+        fruit = candidates.first
+        part = item.parts.first || ("juice" if poured?(amount, fruit))
         return amount, candidates unless part && fruit&.family == "fruit"
 
         amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? || amount.unit == :taste
@@ -111,6 +117,11 @@ module Scullion
 
         juice = @larder["#{fruit.key}-juice"] or return amount, candidates
         [squeezed(amount, fruit), [juice, *candidates]]
+      end
+
+      # "Lemon 300 ml": nobody measures the fruit.
+      def poured?(amount, fruit)
+        !fruit.nil? && amount&.unit == :ml && !amount.estimated && @house.lexicon.squeezed?(fruit.key)
       end
 
       # @return [Hash{String=>Amount}] by the juice's key
@@ -143,7 +154,7 @@ module Scullion
         return "Which of these is it?" unless item.food?
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
-        open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))
+        open = open_word(item, candidates.first) || came_else(item, candidates.first)
         return "What is “#{open}” here?" if open
 
         (found.dry_or_not? ? "Dry, or from a tin?" : "Which of these is it?") if found.open?
@@ -160,12 +171,48 @@ module Scullion
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
 
-        many = [item.amount, amount].compact.find { |each| Counted.many?(each) } unless counted.poured_bare?
+        many = too_many(item, amount) unless counted.poured_bare?
         return "#{many.value.round} of what: grams, or pieces?" if many
 
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
+      end
+
+      # How it comes by its line, where the larder has it otherwise. @return [String, nil]
+      def came_else(item, ingredient)
+        return "smoked" if smoked_else?(item, ingredient)
+
+        text = @line.text
+        return text[PICKLED, :word] if text.match?(PICKLED) && pickled_else?(item, ingredient)
+
+        text[IN_A_TIN] if tinned_else?(item) && grows?(ingredient)
+      end
+
+      # Not "carrots, in a roasting tin".
+      def tinned_else?(item)
+        return false unless %w[tinned jarred].include?(item.words["states"])
+
+        %w[tin jar].include?(item.container) ||
+          @line.text.match?(/\b(?:tinned|canned|jarred)\s+(?:\S+\s+)?#{Regexp.escape(item.name.to_s)}/i)
+      end
+
+      # "Pickled turnip" is bought so, or a part to be made.
+      def pickled_else?(item, ingredient)
+        @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{Regexp.escape(item.name.to_s)}/i) &&
+          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/pickl/i) }
+      end
+
+      # Is it trimmed, as what comes in a tin never is?
+      def grows?(ingredient)
+        ingredient.trims.any? && !@house.lexicon.preserved?(ingredient.key) &&
+          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/tin|\bcan|jar|drain/i) }
+      end
+
+      # A bare number to which no one counts, unless they are so many for each. @return [Amount, nil]
+      def too_many(item, amount)
+        many = [(item.amount if item.piece.nil?), amount].compact.find { |each| Counted.many?(each) }
+        many unless many && @servings && (many.value % @servings).zero? && many.value <= @servings * EACH
       end
 
       # "Smoked tomatoes", where there are none: what is cured is as it comes.

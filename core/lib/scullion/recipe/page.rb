@@ -116,6 +116,7 @@ module Scullion
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
         kind = "step" if kind == "ingredient" && said_again?(row.text)
+        kind = "step" if kind == "ingredient" && plated?(row.text)
 
         leave_indented(row)
         @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
@@ -146,6 +147,14 @@ module Scullion
       def heads_its_food?(text)
         text.end_with?(":") && @into.nil? &&
           @items.of(text).any? { |item| item.food? && item.amount && (!item.counted? || item.piece) }
+      end
+
+      # "Per plate: 4 halves of potato, 1 egg" below a list that has them all: how it is laid.
+      def plated?(text)
+        return false if @listed.empty? || @per_head || !text.match?(EACH_PLATE)
+
+        foods = @items.of(text).select(&:food?)
+        foods.any? && foods.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
       end
 
       # What is set in below a heading ends where the text goes back to its margin.
@@ -185,6 +194,9 @@ module Scullion
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
       def part_and_foods(row)
+        formula = Formula.in(row.text, @lexicon)
+        return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
+
         found = row.text.match(@lexicon.part)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
         return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
@@ -197,6 +209,13 @@ module Scullion
         # All of it stands behind its heading: what follows at the margin is not of it.
         @set_in = true if listed.count { |each| each.item&.amount } >= WHOLE_PART
         [line(row, found[:name], "heading"), *listed]
+      end
+
+      # "Dressing 35 g (mayo 40 %, soured cream 60 %)": a part, and what is in it.
+      def by_formula(row, formula)
+        begin_part(formula.name, row.indent)
+        @set_in = true
+        [line(row, formula.name, "heading"), *foods(row, formula.parts)]
       end
 
       # Is there a food or an amount in it?

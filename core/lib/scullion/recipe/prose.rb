@@ -134,8 +134,15 @@ module Scullion
         return oil_listed? if key == "jar-oil"
 
         return @lines.any? { |line| line.into == "dressing" } if key.start_with?("bought-")
+        return true if kind_listed?(item)
 
         key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
+      end
+
+      # "Cheese" where the list has a cheese.
+      def kind_listed?(item)
+        Mentions::KINDS.key?(item.name.downcase) &&
+          @listed.each_key.any? { |each| @items.lexicon.kin?(item.foods.first, each) }
       end
 
       def oil_listed?

@@ -51,6 +51,9 @@ module Scullion
       MAKES =
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
+      SCALED =
+        /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
+          (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)/ix.freeze
       FOR_ONE =
         /\bper\s+portion\b
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
@@ -79,7 +82,7 @@ module Scullion
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads
-           |\([^()]*=\s*#{NUMBER}\))\z}ix
+           |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 10, SAID.size - 1
@@ -90,7 +93,7 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
-        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) and return
+        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) || scaled(rows.first(NEAR_TOP)) and return
 
         SAID.each_with_index do |pattern, index|
           # A bare "for six" is meant so near the top, or at the very end.
@@ -113,6 +116,13 @@ module Scullion
         found = rows.filter_map { |row| row[0, LONGEST].match(MAKES) }.first or return
         whole = found[:whole].tr(",", ".").to_f * (found[:unit].casecmp?("kg") ? 1000 : 1)
         (whole / found[:each].to_f).round.then { |number| number if number.between?(1, MOST) }
+      end
+
+      # "Scaled ×5 from the 10 card"
+      def scaled(rows)
+        found = rows.filter_map { |row| row.match(SCALED) }.first or return
+        number = found[:times].to_i * found[:card].to_i
+        number if number.between?(1, MOST)
       end
 
       def searched(rows, index)

@@ -80,7 +80,9 @@ module Scullion
 
       # Said to be kept, and so not weighed.
       def kept?(index)
-        words = @tokens.first(index).last(3).reverse.take_while { |token| token.kind == :word }
+        words = @tokens.first(index).last(5).reverse.take_while { |token| %i[word amount].include?(token.kind) }
+        words = words.take(3) if words.none? { |token| token.kind == :amount }
+        words = words.reject { |token| token.kind == :amount }
         words.first&.folded == %w[not] || words.any? { |token| KEEP.include?(Around.word(token)) }
       end
 

@@ -29,6 +29,7 @@ module Scullion
               (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|micro\w*|grater|mandolin\w*|slicer)))
          |[,-]\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
+      BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -52,6 +53,7 @@ module Scullion
         cooked_as_labelled(all)
         cooked_with_it(all)
         for_cooking(all)
+        bracketed_with(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
         keep_back(all)
@@ -150,6 +152,15 @@ module Scullion
           between = @plain.byteslice(one.from...other.from).to_s.scrub
           other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
         end
+      end
+
+      # "Walnuts 1 kg, candied (w/ 300 g sugar, 20 g butter)": it goes where they go.
+      def bracketed_with(items)
+        at = @plain =~ BRACKETED_WITH or return
+        from, to = [at, @plain.index(")", at) || @plain.length].map { |chars| @plain[0...chars].bytesize }
+        return if items.empty? || items.first.from >= from || lexicon.poured?(items.first.foods.first)
+
+        items.select { |item| item.from.between?(from, to) }.each { |item| item.place ||= "cook" }
       end
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.

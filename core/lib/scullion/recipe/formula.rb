@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A part with its formula in brackets: "dressing 35 g (mayo 40 %, soured cream 60 %)", "vinaigrette 1.5 l
+    # [walnut oil 1100, sherry vinegar 400]". So many per cent of it, or so many of what it is measured in.
+    class Formula
+      AMOUNT = /(?<number>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g|ml|l|litres?)\b/i.freeze
+      WRITTEN =
+        /\A(?:(?<name>[^\d(\[]{3,40}?)\s*[-:–]?\s*#{AMOUNT}[^(\[\d]{0,12}
+             |#{AMOUNT}\s+(?<name>[^\d(\[]{3,40}?)[\s,]*)
+          [(\[](?<parts>[^()\[\]]+)[)\]]\W*\z/ix.freeze
+      PERCENT = /(?<share>\d{1,3}(?:[.,]\d)?)\s*%/.freeze
+      BARE = /(?<![\d.,])(?<number>\d{1,5})(?!\d|[.,]\d|\s*[[:alpha:]%])/.freeze
+      SMALL = { "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
+      # Numbers that add up to the whole, but for what is lost in mixing.
+      NEARLY = 0.15
+
+      # @param text [String] a row @param lexicon [Lexicon]
+      # @return [Formula, nil] nil where it is none
+      def self.in(text, lexicon)
+        found = text.match(WRITTEN) or return
+        named = found[:name].downcase.scan(/[[:alpha:]]+/).last
+        new(found, lexicon) if lexicon.sections[named] == "dressing"
+      end
+
+      def initialize(found, lexicon)
+        @found, @lexicon = found, lexicon
+        @unit, times = SMALL.fetch(found[:unit].downcase, [:ml, 1000])
+        @whole = found[:number].tr(",", ".").to_f * times
+      end
+
+      def name = @found[:name]
+      def parts = @found[:parts]
+
+      # Gives each its amount. @param items [Array<Item>] of the parts, in order, with their place in them
+      # @return [Boolean] false where the parts have no such numbers
+      def share_out(items)
+        foods = items.select(&:food?)
+        shares = foods.map { |item| share(item) }
+        return false if foods.size < 2 || shares.any?(&:nil?)
+
+        foods.zip(shares) do |item, share|
+          item.amount = Amount.new(share, share, @unit)
+          item.parts << "juice" if item.parts.empty? && @lexicon.squeezed?(item.foods.first)
+        end
+        true
+      end
+
+      private
+
+      def share(item)
+        words = parts.byteslice(item.from...(item.to || parts.bytesize)).to_s.scrub
+        return words[PERCENT, :share].tr(",", ".").to_f / 100 * @whole if words.match?(PERCENT)
+
+        words[BARE, :number].to_f if adds_up? && words.match?(BARE)
+      end
+
+      def adds_up?
+        sum = parts.scan(BARE).flatten.sum(&:to_f)
+        (sum - @whole).abs <= @whole * NEARLY
+      end
+    end
+  end
+end
