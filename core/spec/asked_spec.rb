@@ -74,7 +74,8 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     text = "Beans — scaled ×5 from the 10 card\nblack-eyed beans 500 g → 2500 g (dry)\nred pepper 3 → 15"
     expect(draft(text)["servings"]).to eq 50
     expect(grams(text)["red-pepper"]).to eq "37 g"
-    expect(line("60 anchovy fillets").values_at("status", "serving")).to eq ["sure", "14 g"]
+    expect(draft("Beans for 32\nanchovy fillets 64")["lines"].last["status"]).to eq "sure"
+    expect(draft("Beans for 32\n96 anchovy fillets")["lines"].last["status"]).to eq "doubtful"
     expect(draft("Boxes 60 no.\n60 flatbreads")["lines"].last["status"]).to eq "sure"
     expect(draft("Boxes for 70\n60 flatbreads")["lines"].last["status"]).to eq "doubtful"
   end

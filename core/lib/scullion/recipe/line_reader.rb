@@ -29,7 +29,7 @@ module Scullion
       PICKLED = /\b(?<word>pickled)\b/i.freeze
       IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
       # So many of it to each who is served are counted.
-      EACH = 6
+      EACH = 2
 
       # @param house [House] @param servings [Integer, nil] where somebody says how many
       def initialize(house, servings = nil)
@@ -212,7 +212,14 @@ module Scullion
       # A bare number to which no one counts, unless they are so many for each. @return [Amount, nil]
       def too_many(item, amount)
         many = [(item.amount if item.piece.nil?), amount].compact.find { |each| Counted.many?(each) }
-        many unless many && @servings && (many.value % @servings).zero? && many.value <= @servings * EACH
+        many unless many && each_counted?(item, many)
+      end
+
+      # Two anchovy fillets each, sixty flatbreads for sixty; not "figs 80", which may be grams.
+      def each_counted?(item, many)
+        return false unless @servings && (many.value % @servings).zero? && many.value <= @servings * EACH
+
+        !item.piece.nil? || @line.text.match?(/\A\W*\d/)
       end
 
       # "Smoked tomatoes", where there are none: what is cured is as it comes.
