@@ -38,9 +38,9 @@ module Scullion
         return 0.5, 0.5 if said.all? { |share| share.match?(/half|½/i) }
 
         counts = said.map { |share| NUMBERS[share.downcase] || share.to_i }
-        if whole.counted? && counts.sum == whole.amount.value
-          counts.map { |count| count / whole.amount.value }
-        end
+        return unless whole.counted? && counts.sum == whole.amount.value
+
+        counts.map { |count| count / whole.amount.value }
       end
 
       # Called with the name of what it is a kind of, or without it.

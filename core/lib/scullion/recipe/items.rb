@@ -133,7 +133,7 @@ module Scullion
       def more_food(token, index)
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
-        return if @around.kept?(index) || @around.size_of?(index)
+        return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
         if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
@@ -143,6 +143,11 @@ module Scullion
         return listed_too(token) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
+      end
+
+      # "Asian (nashi) pears"
+      def over_bracket?(token, index)
+        @around.before(index)&.text == ")" && item.amount.nil? && own_name?(token)
       end
 
       def listed_too(token)

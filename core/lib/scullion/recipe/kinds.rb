@@ -41,6 +41,11 @@ module Scullion
       SHOUTING = 0.3
       # Words to the name of a part.
       PART_WORDS = 5
+      # "Makes 3 litres" is how much of it all there is.
+      MADE = /\b(?:makes|yields?|portions?|serves)\b.*\z/i.freeze
+      # "Coriander cress - garnish" is no heading.
+      AS_GARNISH =
+        /\A(?<food>[^:]+?)\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?(?:garnish|top|topping|finish)\z/.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
 
@@ -114,7 +119,7 @@ module Scullion
         return false if text.match?(StepRows::FOR_PART)
 
         !amount?(text) && !text.end_with?(":") && !list_heading?(plain) && !steps_heading?(plain) &&
-          !(text.split.size > TITLE_WORDS && weighed?(text))
+          !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
       end
 
       # "Chickpeas: simmer an hour"
@@ -163,6 +168,8 @@ module Scullion
       # "For the squash", "onion pickle", "dressing (blender)": the name of a part, and nothing that is
       # weighed.
       def part?(plain)
+        garnish = plain[AS_GARNISH, :food]
+        return false if garnish && @items.of(garnish).any?(&:food?)
         return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
         return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
 

@@ -19,8 +19,9 @@ module Scullion
         '(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:%s)' \
           '|for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))'
       AFTER_PART =
-        '(?:(?:\s+\d+\s*(?:ml|g)\s*(?:/|per|each|a)\s*[[:alpha:]]*)?\s*(?:[:=]|!+|\s[-–—]{1,2}\s|\()' \
-          '|\s+(?:is|was|of)\s)(?<rest>.*)'
+        '(?:(?:\s+\d+\s*(?:ml|g)\s*(?:/|per|each|a)\s*[[:alpha:]]*)?' \
+          '(?:\s*\([^()\d]*(?:\d[^():]*)?\)(?=\s*[:=]))?' \
+          '\s*(?:[:=]|!+|\s[-–—]{1,2}\s|\()|\s+(?:is|was|of)\s)(?<rest>.*)'
 
       # What one phrase is: role => value; a part and what stands behind it; what something is filled with
       # ("of rice"), and what an amount without a number begins with.

@@ -170,6 +170,7 @@ module Scullion
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
+        return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         many = too_many(item, amount) unless counted.poured_bare?
         return "#{many.value.round} of what: grams, or pieces?" if many

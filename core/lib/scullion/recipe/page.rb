@@ -25,6 +25,9 @@ module Scullion
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
+      KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
+      # "8. Dressing: oil 2 l / vinegar 1 l"
+      NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
@@ -197,7 +200,7 @@ module Scullion
         formula = Formula.in(row.text, @lexicon)
         return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
 
-        found = row.text.match(@lexicon.part)
+        found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
         return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
 
@@ -231,7 +234,7 @@ module Scullion
       # One line for each food of the row, in its own words; the row itself where there is none.
       def foods(row, text)
         plain = text.sub(Rows::BULLET, "")
-        items = @items.of(plain).reject { |item| !item.food? && item.amount.nil? && item.parts.empty? }
+        items = @items.of(plain).reject { |item| !item.food? && nothing_of?(item, plain) }
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| @listed.merge(item.foods) }
@@ -242,6 +245,13 @@ module Scullion
           own = items.one? ? text : Page.own_words(words, item)
           unwanted?(item, words) ? line(row, own, "note") : line(row, own, "ingredient", item: item)
         end
+      end
+
+      # No amount, or only what is kept back: "I hold back a third for the top".
+      def nothing_of?(item, plain)
+        return item.parts.empty? if item.amount.nil?
+
+        Page.own_words(@items.plain(plain), item).match?(KEPT)
       end
 
       # "No lettuce": said of what is not in it.

@@ -21,6 +21,7 @@ module Scullion
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
       JUICED = /\bjuic\w*/i.freeze
+      SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.reject { |word| word.match?(/\Aan?\z/) }.join("|")})".freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
       # What is not to be taken.
@@ -69,7 +70,7 @@ module Scullion
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
           return false
         end
-        return false unless @alone || item.piece || item.container || weighed?(item)
+        return false unless @alone || item.piece || item.container || weighed?(item) || counted?(item, sentence)
         return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
         @heads[head(item.name)] = true
@@ -152,7 +153,18 @@ module Scullion
       def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)
 
       # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
-      def weighed?(item) = item.amount && (!item.counted? || (item.unknown.empty? && item.place.nil?))
+      def weighed?(item)
+        item.amount && (!item.counted? || (item.unknown.empty? && (item.place.nil? || item.parts.any?)))
+      end
+
+      # So many of it, in more words: to be asked about.
+      def counted?(item, sentence)
+        return false unless item.counted? && item.amount.value >= 1 && !item.amount.estimated
+        return false unless sentence.match?(/(?:\d|#{SPOKEN})\s+(?:\S+\s+){0,2}#{Regexp.escape(item.name)}/i)
+        return false if @items.lexicon.cooked_in?(item.foods.first)
+
+        item.flags << :told_alone
+      end
 
       def line_of(item, line, words, sentence)
         Page::Line.new(

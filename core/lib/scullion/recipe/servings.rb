@@ -59,8 +59,13 @@ module Scullion
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The surest first.
       SAID = [
+        /\b(?:make|made|do|did|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
+          #{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
+          (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         /\b(?<!per\s)
-          (?:serves\s*:?|feeds\s*:?|pax\s*:?|par\s*:?|servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
+          (?:serves["']?\s*:?|feeds\s*:?|pax["']?\s*:?|par\s*:?|
+             servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
@@ -85,7 +90,7 @@ module Scullion
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 10, SAID.size - 1
+      NEAR, FIRST = 12, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -93,7 +98,8 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
-        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) || scaled(rows.first(NEAR_TOP)) and return
+        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) || scaled(rows.first(NEAR_TOP)) and
+          return
 
         SAID.each_with_index do |pattern, index|
           # A bare "for six" is meant so near the top, or at the very end.

@@ -10,6 +10,7 @@ module Scullion
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
       DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
+      COUNTS = %i[word amount].freeze
       NAMES = %i[word food].freeze
       DONE = %w[cuts treats cooks trims].freeze
 
@@ -80,9 +81,9 @@ module Scullion
 
       # Said to be kept, and so not weighed.
       def kept?(index)
-        words = @tokens.first(index).last(5).reverse.take_while { |token| %i[word amount].include?(token.kind) }
-        words = words.take(3) if words.none? { |token| token.kind == :amount }
-        words = words.reject { |token| token.kind == :amount }
+        before = @tokens.first(index).last(5).reverse.take_while { |token| COUNTS.include?(token.kind) }
+        words = before.reject { |token| token.kind == :amount }
+        words = words.first(3) if words.size == before.size
         words.first&.folded == %w[not] || words.any? { |token| KEEP.include?(Around.word(token)) }
       end
 

@@ -17,6 +17,8 @@ module Scullion
           (?:x\s*)?\d[\d.,/½¼]*\s?
           (?:k?g|lbs?|\#|oz|l|ml|bun\w*|hds?|heads?|cs|ea|x|pcs?|bags?|tins?|punnets?)\b
           (?!\s*(?:min|h\b))}ix.freeze
+      # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
+      LISTED = 3
       # Before the verb of a step.
       NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
       # "Eggs quartered on top" is told of the eggs.
@@ -65,7 +67,8 @@ module Scullion
       # "For the dressing: 4 Tbsp oil; zest and juice of 1 orange; flaky salt."
       def part_listed?(plain)
         rest = plain.match(@lexicon.part)&.[](:rest)&.lstrip or return false
-        amount?(rest) && @items.of(rest).count { |item| item.food? && item.amount } > 1
+        weighed = @items.of(rest).count { |item| item.food? && item.amount }
+        weighed > LISTED || (weighed > 1 && amount?(rest))
       end
 
       def told?(plain, words)

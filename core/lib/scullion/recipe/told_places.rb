@@ -12,6 +12,8 @@ module Scullion
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
             scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
+      # What is crumbled stands right before it.
+      CRUMBLED = /(?<what>(?:[[:alpha:]'’-]+\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
       ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # Foods to a sentence in which all of them are meant.
@@ -108,7 +110,7 @@ module Scullion
       end
 
       # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
-      def goes_over(text) = text[SCATTER, :what] || said_on_top(text) || text
+      def goes_over(text) = text[SCATTER, :what] || text[CRUMBLED, :what] || said_on_top(text) || text
 
       # "Dress the leaves, egg on top last": of what stands beside it.
       def said_on_top(text)
