@@ -107,14 +107,15 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     beans = "Beans for 10\n900 g dried white beans, cooked with sage (keep 1 cup of the liquor)"
     expect(taken(beans).keys).to eq %w[dry-white-beans sage]
     steps =
-      "Courgettes for 8\n600 g courgettes\n80 g ricotta salata\n\nDress the slices and let them wait, then cheese and mint on top."
+      "Courgettes for 8\n600 g courgettes\n80 g ricotta salata\n\nDress the slices and let them wait, then " \
+        "cheese and mint on top."
     expect(taken(steps).keys).to eq %w[courgette ricotta-salata]
   end
 
   it "reads for how many behind a sum, for one, and beside other numbers" do
     {
       "Couscous. I make it for eight with leftovers for two lunches.\n300 g couscous" => 8,
-      '{ "dish": "Pear salad", "pax": 28 }' + "\n7 pears" => 28,
+      %({ "dish": "Pear salad", "pax": 28 }\n7 pears) => 28,
       "Coronation chickpea (vegan), makes 3 litres approx = 24 x 125 ml scoops\n4 tins chickpeas" => 24
     }.each do |text, number|
       expect(draft(text)["servings"]).to eq(number), text
@@ -140,6 +141,40 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(kinds(listed)).to eq %w[title heading ingredient ingredient ingredient ingredient]
     garnish = draft("Salad for 9\n9 pears\npea shoots - garnish")["lines"].last
     expect(garnish.values_at("kind", "to")).to eq %w[ingredient top]
+  end
+
+  it "reads a list in one line, between bars, and a list by days" do
+    bars = "Cold soba, per 10 portions: soba 1 kg | edamame 3 g | carrots 3. Dressing: tahini 9 g, soy 8 ml"
+    expect(draft(bars).values_at("title", "servings")).to eq ["Cold soba", 10]
+    expect(taken(bars).transform_values { |line| line["to"] }).to eq(
+      "soba" => "salad",
+      "edamame" => "salad",
+      "carrot" => "salad",
+      "tahini" => "dressing",
+      "soy-sauce" => "dressing"
+    )
+    days = <<~TEXT
+      Monday: cook 3kg red quinoa (dry) -> cool on trays
+      Monday: roast 8kg butternut dice 2cm, 400ml oil, 60g za'atar
+      Tuesday am: pick 500g mint, 500g parsley
+      Tuesday 11.00: toss all, dress (900ml oil, 150ml sherry vinegar, salt)
+      Tuesday 11.30: 1.5kg feta crumbled, 600g pistachios, on top
+      Covers: 130
+    TEXT
+    found = draft(days)["lines"].select { |each| each["taken"] }
+    expect(found.map { |each| each["taken"]["key"] }).to eq(
+      %w[red-quinoa butternut olive-oil zaatar mint parsley olive-oil sherry-vinegar] +
+        %w[brined-white-cheese pistachios]
+    )
+    expect(found.map { |each| each["status"] }.uniq).to eq %w[sure]
+    expect(found[8]["serving"]).to eq "11 g"
+    less = days.sub("900ml oil", "90ml oil")
+    expect(draft(less)["lines"].map { |each| each["status"] }).to include "doubtful"
+  end
+
+  it "says the same of what is said to be the same" do
+    expect_the_same("10 g mint\nparsley, same again" => "10 g mint\n10 g parsley")
+    expect(line("sushi rice 3kg raw (vinegar mix 450)").dig("taken", "key")).to eq "short-grain-rice"
   end
 
   it "asks about what is counted and not known, behind what is" do

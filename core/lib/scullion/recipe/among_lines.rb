@@ -83,9 +83,11 @@ module Scullion
       end
 
       def take_over(item, before)
-        return item.amount, item.piece = before.amount, before.piece if item.amount.nil? && before.amount
-
-        item.size = before.size if item.container && item.size.nil? && before.size
+        if item.amount.nil? && before.amount
+          item.amount, item.piece = before.amount, before.piece
+        elsif item.container && item.size.nil? && before.size
+          item.size = before.size
+        end
       end
     end
   end

@@ -75,9 +75,14 @@ module Scullion
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?
-        return true if @around.counted_stranger?(index)
+        return true if @around.counted_stranger?(index) || weighed_stranger?(index)
 
         @around.food_follows?(index) || stranger_before?
+      end
+
+      def weighed_stranger?(index)
+        !@prose && !@clauses.bracketed? && !@text.match?(THEN) &&
+          @around.weighed_stranger?(index, @flags.merge(@lexicon.verbs))
       end
 
       # "2 tiger chillies, 60 ml water", "3 of those and 2 apples"

@@ -5,6 +5,7 @@ module Scullion
     # What stands before and after a token of a line.
     class Around
       include SpokenOf
+      include Strangers
 
       TOWARDS = %w[in into for from under over on than like as of by].freeze
       JOINS = %w[and n w with plus also et und then].freeze
@@ -198,34 +199,6 @@ module Scullion
       def joined?(index)
         before = before(index)
         before&.kind == :mark ? %w[+ &].include?(before.text) : Around.joins?(before)
-      end
-
-      # What comes after this amount has a name that nobody knows.
-      def stranger?(index)
-        after = @tokens.drop(index + 1).find { |token| token.folded != ["of"] }
-        after&.kind == :word && after.value.empty?
-      end
-
-      # "Celery, two Coxes left unpeeled", ", 2 tiger chillies": so many of what nobody knows, in a clause of
-      # its own.
-      def counted_stranger?(index)
-        mark = before(index)
-        return false unless mark&.kind == :mark && mark.text == "," && stranger?(index)
-
-        word, other = @tokens[index + 1, 2]
-        word.text.match?(/\A[[:upper:]][[:lower:]]{2,}/) ||
-          (
-            @tokens[index].value.unit == :piece && other&.kind == :word && other.value.empty? &&
-              other.text.match?(/[[:lower:]]{3}s\z/)
-          )
-      end
-
-      # Only words without a role stand between the last mark and this amount.
-      def stranger_behind_mark?(index)
-        words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
-        words.size < index &&
-          words.all? { |token| token.kind == :word && nothing?(token) && !Around.towards?(token) } &&
-          words.any? { |token| token.value.empty? }
       end
 
       # More of the same: "1 Tbsp extra", "a slosh for the bread", "2 Tbsp juice".

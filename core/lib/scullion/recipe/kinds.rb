@@ -42,7 +42,9 @@ module Scullion
       # Words to the name of a part.
       PART_WORDS = 5
       # "Makes 3 litres" is how much of it all there is.
-      MADE = /\b(?:makes|yields?|portions?|serves)\b.*\z/i.freeze
+      MADE = /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*/i.freeze
+      # "Cook 3 kg red quinoa" is weighed out.
+      WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze
       # "Coriander cress - garnish" is no heading.
       AS_GARNISH =
         /\A(?<food>[^:]+?)\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?(?:garnish|top|topping|finish)\z/.freeze
@@ -118,8 +120,14 @@ module Scullion
         return true if text.match?(DISH)
         return false if text.match?(StepRows::FOR_PART)
 
-        !amount?(text) && !text.end_with?(":") && !list_heading?(plain) && !steps_heading?(plain) &&
-          !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
+        !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
+          !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
+      end
+
+      def weighed_out?(text)
+        food = text[WEIGHED_OUT, :food]
+        !food.nil? && !text.match?(DISH) && !food.match?(/\A(?:portions?|salad|batch|servings?)\b/i) &&
+          @items.of(food).any?(&:food?)
       end
 
       # "Chickpeas: simmer an hour"

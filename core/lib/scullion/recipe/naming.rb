@@ -92,10 +92,14 @@ module Scullion
 
       # "Mixed nuts (walnuts)", "mush (chestnut)"
       def kind_of_it(token)
-        keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
-        return item.foods, item.name = keys, "#{token.text} #{item.name}" if keys && keys != item.foods
+        return unless @around.opens?(@tokens.index(token))
 
-        return unless item.foods.first.start_with?("mixed-") && @around.opens?(@tokens.index(token))
+        keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
+        if keys && keys != item.foods
+          item.foods, item.name = keys, "#{token.text} #{item.name}"
+          return
+        end
+        return unless item.foods.first.start_with?("mixed-")
 
         item.foods, item.name = token.value[:keys], token.text
       end

@@ -87,7 +87,7 @@ module Scullion
           .text
           .sub(Servings::IN_TITLE, "")
           .gsub(/\A(?:title|recipe|dish|item|recipe name):\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i, "")
-          .sub(/\s*[^[:alnum:]\s]*\s+(?:yields?|serves|makes|feeds|portions?)\z/i, "")
+          .sub(/\s*[^[:alnum:]\s]*\s+(?:per|yields?|serves|makes|feeds|portions?)\z/i, "")
       end
 
       def lay_out(rows)

@@ -6,6 +6,7 @@ module Scullion
     # whisked together.
     class Prose
       include LeftOpen
+      include OnlyTold
       include ToldPlaces
 
       # What is done to a dressing alone.
@@ -21,17 +22,14 @@ module Scullion
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
       JUICED = /\bjuic\w*/i.freeze
-      SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.reject { |word| word.match?(/\Aan?\z/) }.join("|")})".freeze
-      MORE = /\b(?:further|extra|another|more)\b/i.freeze
       IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
-      # What is not to be taken.
-      NOT = /\A\W*(?:no|not|never|don't|you can't|next time)\b|\bcan't use\b|\binstead of\b/i.freeze
 
       # @param lines [Array<Page::Line>] laid out @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
         @listed = listed(lines).filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
         @alone = @listed.empty?
+        @told_amounts = {}
         @heads = lines.filter_map { |line| line.item&.name }.to_h { |name| [head(name), true] }
         note_amounts if @alone
       end
@@ -61,57 +59,6 @@ module Scullion
         end
       end
 
-      def new?(item, sentence)
-        return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
-        return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
-        return false if share_of_it?(item)
-        return true if @alone && item.amount && more?(item, sentence)
-        return true if zest_of_the_same?(item, sentence)
-        if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
-          return false
-        end
-        return false unless @alone || item.piece || item.container || weighed?(item) || counted?(item, sentence)
-        return false if @alone && item.amount.nil? && !first_said?(item, sentence)
-
-        @heads[head(item.name)] = true
-        item.foods.each { |key| @listed[key] = true }
-      end
-
-      # "Two thirds may go on while the wheat is warm": nothing of the wheat.
-      def share_of_it?(item)
-        between = item.unknown.select { |_, _, beside| beside }.map(&:first)
-        item.counted? && item.piece.nil? && between.any? &&
-          (item.amount.value < 1 || between.first.match?(/\A(?:thirds|quarters)\z/i))
-      end
-
-      # "This bean salad": the name of a dish.
-      def of_a_dish?(item, sentence)
-        name = Regexp.escape(item.name)
-        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
-      end
-
-      # The other of "zest and juice of an orange" is there with the first.
-      def zest_of_the_same?(item, sentence)
-        return false unless item.parts == %w[zest] && item.amount
-
-        beside =
-          @items.of(sentence, prose: true).find { |each| each.foods == item.foods && each.from == item.from }
-        !beside.equal?(item)
-      end
-
-      # "A further teaspoon of lemon juice": of what has been said already.
-      def more?(item, sentence)
-        item.foods.any? { |key| @listed.key?(key) } && sentence.match?(MORE)
-      end
-
-      # Without an amount it is the one that is meant only where none comes later, and not in the talk before
-      # the first amount.
-      def first_said?(item, sentence)
-        return false if @amounted.any? && talk?(sentence)
-
-        !item.foods.intersect?(@amounted) && @amounted_heads.none?(head(item.name))
-      end
-
       def talk?(sentence) = @talk.include?(sentence)
 
       def note_amounts
@@ -122,49 +69,7 @@ module Scullion
         @amounted_heads = weighed.flatten.map { |item| head(item.name) }
       end
 
-      # "The lentils" of a list with small dark lentils.
-      def listed_head?(item)
-        @heads.key?(head(item.name)) && (item.amount.nil? || (!@alone && !item.name.include?(" ")))
-      end
-
-      # "1 tbsp of the oil", "the nuts": the list has it under its own name.
-      def of_the_list?(item)
-        return false if @alone
-
-        key = item.foods.first
-        return oil_listed? if key == "jar-oil"
-
-        return @lines.any? { |line| line.into == "dressing" } if key.start_with?("bought-")
-        return true if kind_listed?(item)
-
-        key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
-      end
-
-      # "Cheese" where the list has a cheese.
-      def kind_listed?(item)
-        Mentions::KINDS.key?(item.name.downcase) &&
-          @listed.each_key.any? { |each| @items.lexicon.kin?(item.foods.first, each) }
-      end
-
-      def oil_listed?
-        @listed.each_key.any? { |key| key.end_with?("-oil") }
-      end
-
       def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)
-
-      # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
-      def weighed?(item)
-        item.amount && (!item.counted? || (item.unknown.empty? && (item.place.nil? || item.parts.any?)))
-      end
-
-      # So many of it, in more words: to be asked about.
-      def counted?(item, sentence)
-        return false unless item.counted? && item.amount.value >= 1 && !item.amount.estimated
-        return false unless sentence.match?(/(?:\d|#{SPOKEN})\s+(?:\S+\s+){0,2}#{Regexp.escape(item.name)}/i)
-        return false if @items.lexicon.cooked_in?(item.foods.first)
-
-        item.flags << :told_alone
-      end
 
       def line_of(item, line, words, sentence)
         Page::Line.new(

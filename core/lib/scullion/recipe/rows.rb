@@ -25,11 +25,18 @@ module Scullion
       # Those who speak by turns in a thread without times: "Kim: bring the orzo".
       SPEAKER = /\A\s*(?<who>[[:upper:]][[:lower:]]{1,11}):\s+(?=\S)/.freeze
       TURNS, SPEAKERS = 2, 2
+      # Between the foods of a list in one line.
+      BARS = 2
+      BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
+      # "Monday: cook 3 kg quinoa", "Tue 11.30: feta 1.5 kg": when it is done.
+      DONE_ON =
+        /\A(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s*
+          (?:am|pm|eve\w*|morn\w*|noon|\d{1,2}(?:[.:]\d\d)?\s*(?:am|pm)?)?\s*[:–-]\s+(?=.*\d)/ix.freeze
 
       # @param text [String]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text)
-        @asked = {}
+        @asked, @text = {}, text.to_s.scrub
         @rows = rows_of(text)
         refuse("There is nothing to read.", "Paste an ingredient list, one a line.") if @rows.empty?
         return if @rows.map(&:number).uniq.size <= MOST_LINES
@@ -71,7 +78,7 @@ module Scullion
             .split(/\r\n|\r|\n/)
             .each
             .with_index(1)
-            .map { |line, number| [number, cells(line)] }
+            .flat_map { |line, number| barred(line).map { |part| [number, cells(part)] } }
         lines = Separated.new(unspoken(lines)).lines
         table = Table.new
         rows =
@@ -100,6 +107,15 @@ module Scullion
           )
       end
 
+      # "Soba for 10: soba 900 g | edamame 300 g | carrots 3. Dressing: tahini 150 g": a list in one line.
+      def barred(line)
+        return [line] if line.count("|") < BARS || line.match?(/\A\s*\||\|\s*\z/)
+        return [line] if @text.scan(/^.*\|.*$/).size > 1
+
+        first, *others = line.split(BAR)
+        [*first.split(/(?<=\w):\s+(?=[^:]*\d)/, 2), *others]
+      end
+
       # A table in Markdown is a sheet, its rule no row.
       def cells(line)
         return line unless line.match?(/\A\s*\|.*\|\s*\z/)
@@ -109,7 +125,7 @@ module Scullion
       end
 
       def written(number, line)
-        text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "")
+        text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "").sub(DONE_ON, "")
         return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || @asked.key?(number)
 
         Row.new(number: number, text: Scanned.mended(unmarked(text)), indent: line[/\A[[:space:]]*/].size)

@@ -84,6 +84,7 @@ module Scullion
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
+        /\A\W*#{NUMBER}\s+sides\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads

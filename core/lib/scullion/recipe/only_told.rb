@@ -1,0 +1,129 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Is a food of a sentence one that no list has, or only spoken of again? For Prose, which it is a part of.
+    module OnlyTold
+      # What is not to be taken.
+      NOT = /\A\W*(?:no|not|never|don't|you can't|next time)\b|\bcan't use\b|\binstead of\b/i.freeze
+      MORE = /\b(?:further|extra|another|more)\b/i.freeze
+      SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})".freeze
+      OF_IT = "\\b(?:the|that|this|its|your|remaining|rest of)".freeze
+
+      private
+
+      def new?(item, sentence)
+        return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
+        return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
+        return false if share_of_it?(item)
+        return true if @alone && item.amount && more?(item, sentence)
+        return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
+        if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
+          return false
+        end
+        unless @alone || item.piece || item.container || weighed?(item) || counted?(item, sentence)
+          return false
+        end
+        return false if @alone && item.amount.nil? && !first_said?(item, sentence)
+
+        @heads[head(item.name)] = true
+        @told_amounts[item.foods] = [item.amount].compact
+        item.foods.each { |key| @listed[key] = true }
+      end
+
+      # "400 ml oil" for the tray in one step, "900 ml oil" to dress with in another, in no list: both.
+      # Less than before may be out of that, and is asked about.
+      def told_again?(item, sentence)
+        before = @told_amounts[item.foods] or return false
+        return false unless another_of_it?(item, sentence, before)
+
+        item.flags << :told_alone if before.any? { |amount| amount.value > item.amount.value }
+        before << item.amount
+      end
+
+      def another_of_it?(item, sentence, before)
+        return false if item.amount.nil? || item.counted? || item.amount.estimated || before.empty?
+        return false if sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
+
+        before.all? { |amount| amount.unit == item.amount.unit && amount.value != item.amount.value }
+      end
+
+      # "Two thirds may go on while the wheat is warm": nothing of the wheat.
+      def share_of_it?(item)
+        between = item.unknown.select { |_, _, beside| beside }.map(&:first)
+        item.counted? && item.piece.nil? && between.any? &&
+          (item.amount.value < 1 || between.first.match?(/\A(?:thirds|quarters)\z/i))
+      end
+
+      # "This bean salad": the name of a dish.
+      def of_a_dish?(item, sentence)
+        name = Regexp.escape(item.name)
+        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
+      end
+
+      # The other of "zest and juice of an orange" is there with the first.
+      def zest_of_the_same?(item, sentence)
+        return false unless item.parts == %w[zest] && item.amount
+
+        beside =
+          @items.of(sentence, prose: true).find { |each| each.foods == item.foods && each.from == item.from }
+        !beside.equal?(item)
+      end
+
+      # "A further teaspoon of lemon juice": of what has been said already.
+      def more?(item, sentence)
+        item.foods.any? { |key| @listed.key?(key) } && sentence.match?(MORE)
+      end
+
+      # Without an amount it is the one that is meant only where none comes later, and not in the talk before
+      # the first amount.
+      def first_said?(item, sentence)
+        return false if @amounted.any? && talk?(sentence)
+
+        !item.foods.intersect?(@amounted) && @amounted_heads.none?(head(item.name))
+      end
+
+      # "The lentils" of a list with small dark lentils.
+      def listed_head?(item)
+        @heads.key?(head(item.name)) && (item.amount.nil? || (!@alone && !item.name.include?(" ")))
+      end
+
+      # "1 tbsp of the oil", "the nuts": the list has it under its own name.
+      def of_the_list?(item)
+        return false if @alone
+
+        key = item.foods.first
+        return oil_listed? if key == "jar-oil"
+
+        return @lines.any? { |line| line.into == "dressing" } if key.start_with?("bought-")
+        return true if kind_listed?(item)
+
+        key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
+      end
+
+      # "Cheese" where the list has a cheese.
+      def kind_listed?(item)
+        Mentions::KINDS.key?(item.name.downcase) &&
+          @listed.each_key.any? { |each| @items.lexicon.kin?(item.foods.first, each) }
+      end
+
+      def oil_listed?
+        @listed.each_key.any? { |key| key.end_with?("-oil") }
+      end
+
+      # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
+      def weighed?(item)
+        item.amount && (!item.counted? || (item.unknown.empty? && (item.place.nil? || item.parts.any?)))
+      end
+
+      # So many of it, in more words: to be asked about.
+      def counted?(item, sentence)
+        return false unless item.counted? && item.amount.value >= 1 && !item.amount.estimated
+        return false unless sentence.match?(/(?:\d|#{SPOKEN})\s+(?:\S+\s+){0,2}#{Regexp.escape(item.name)}/i)
+        return false if @items.lexicon.cooked_in?(item.foods.first)
+
+        item.flags << :told_alone
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+# Texts made of what the reader knows, in any order: each is read to its end, and each line has its answer.
+RSpec.describe "Any text at all" do
+  SIGNS = %w[, ; : ( ) - / → | & + . = ½ % each of and or].freeze
+  UNITS = ["", " g", " kg", " ml", " tsp", "x", " tins", " min", " cm"].freeze
+  STATUSES = %w[sure doubtful unknown].freeze
+
+  def any_line(random)
+    Array.new(random.rand(1..9)) { any_word(random) }.join(random.rand < 0.9 ? " " : "")
+  end
+
+  def any_word(random)
+    case random.rand(4)
+    when 0
+      @names[random.rand(@names.size)]
+    when 1
+      "#{random.rand(1..900)}#{UNITS.sample(random: random)}"
+    when 2
+      @words[random.rand(@words.size)]
+    else
+      SIGNS.sample(random: random)
+    end
+  end
+
+  before do
+    lexicon = house.lexicon
+    @names = house.larder.values.map { |food| food.name.downcase } + lexicon.words("names").keys
+    files = %w[cuts trims treats states pieces containers places flags sizes parts asides sections verbs]
+    @words = files.flat_map { |file| lexicon.words(file).then { |all| all.is_a?(Hash) ? all.keys : all } }
+  end
+
+  [3, 5, 8].each do |seed|
+    it "is read to its end (seed #{seed})" do
+      random = Random.new(seed)
+      40.times do
+        text = Array.new(random.rand(3..14)) { any_line(random) }.join("\n")
+        found = Scullion::Recipe::Draft.new("Salad for 10\n#{text}", house).to_h
+        lines = found["lines"].select { |line| line["kind"] == "ingredient" }
+        expect(lines.map { |line| line["status"] } - STATUSES).to eq([]), text
+        weights = lines.filter_map { |line| line["grams"] }
+        expect(weights.all? { |grams| grams.finite? && !grams.negative? }).to be(true), text
+      end
+    end
+  end
+end
