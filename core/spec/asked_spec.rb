@@ -172,6 +172,19 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(draft(less)["lines"].map { |each| each["status"] }).to include "doubtful"
   end
 
+  it "sums what is written as a sum, and leaves a kind behind its comma with its food" do
+    text = "Fri 27 / Sat 40\nlardons 1.6 + 2.4 kg\nchilli, red 4 ea\nbig bunch mint + big bunch coriander"
+    expect(draft(text)["servings"]).to eq 67
+    found = taken(text)
+    expect(found.keys).to eq %w[bacon red-chilli mint coriander]
+    expect(found["bacon"]["grams"]).to be_within(2).of(4000 / 67.0)
+    expect(draft("Service: Fri 27 / Sat 28\n1 kg rice")["servings_said"]).to be false
+    pots = draft("Mango & black bean. 40 x 200g pots\nlime jc 200ml")
+    expect(pots["lines"].map { |each| each.dig("taken", "key") }).to eq [nil, "lime-juice"]
+    clams = taken("Salad for 50\n5 kg clams, steamed w/ 500 ml white wine, keep liquor 300 ml")
+    expect(clams["white-wine"]["grams"]).to be_within(0.2).of(9.9)
+  end
+
   it "says the same of what is said to be the same" do
     expect_the_same("10 g mint\nparsley, same again" => "10 g mint\n10 g parsley")
     expect(line("sushi rice 3kg raw (vinegar mix 450)").dig("taken", "key")).to eq "short-grain-rice"

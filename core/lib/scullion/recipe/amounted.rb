@@ -47,8 +47,10 @@ module Scullion
         item.food? ? second_amount(amount, index) : before_name(amount, index)
       end
 
-      # "Keep 1 cup of the liquor"
+      # "Keep 1 cup of the liquor", "keep liquor 300 ml"
       def kept_liquor?(index)
+        return true if @around.before(index)&.kind == :food && @around.kept?(index - 1)
+
         SpokenOf::KEEP.include?(@around.word_before(index)) && @around.of_ahead?(index)
       end
 
@@ -111,8 +113,10 @@ module Scullion
 
       # ", pom mol 60 ml": words that nobody knows, in a clause of their own before the amount.
       def stranger_before?
-        !@prose && item.food? && @clauses.number > item.clause &&
-          @around.stranger_behind_mark?(@tokens.index(@token))
+        return false if @prose || !item.food? || @clauses.number <= item.clause
+
+        at = @tokens.index(@token)
+        !@around.kind_behind?(at, item.name.to_s, @lexicon) && @around.stranger_behind_mark?(at)
       end
 
       # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"
@@ -132,6 +136,7 @@ module Scullion
         return if amount.unit == :piece && amount.value.between?(0.49, 0.51) && !item.counted?
 
         return item.amount = amount if scaled_to?(amount, index)
+        return item.amount = sum(amount, index) if summed?(amount, index)
 
         twice = @around.joined?(index) || another_weight?(amount)
         return item.flags << :contradicts if twice && !@prose
@@ -139,6 +144,19 @@ module Scullion
 
         item.size, item.amount = item.amount, amount
         item.flags << :each
+      end
+
+      # "Lardons 1.6 + 2.4 kg", "eggs 27 + 40": for two services, and one of them has the unit.
+      def summed?(amount, index)
+        @around.before(index)&.text == "+" && @tokens[index - 2].kind == :amount && !amount.estimated &&
+          (item.counted? || amount.unit == item.amount.unit)
+      end
+
+      def sum(amount, index)
+        said = @tokens[index].text[/\A[\d.,]+/].to_s.tr(",", ".").to_f
+        times = amount.unit == item.amount.unit || said.zero? ? 1 : amount.value / said
+        whole = amount.value + (item.amount.value * times)
+        Amount.new(whole, whole, amount.unit, piece: amount.piece)
       end
 
       # "500 g → 2500 g": scaled up on the card itself.

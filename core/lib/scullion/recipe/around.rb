@@ -31,7 +31,12 @@ module Scullion
       def of_ahead?(index) = @tokens[index + 1]&.folded == ["of"]
       # "Sprig of mint" behind a mark: another food begins.
       def of_food?(index)
-        before(index)&.kind == :mark && of_ahead?(index) && @tokens[index + 2]&.kind == :food
+        return before(index)&.kind == :mark && @tokens[index + 2]&.kind == :food if of_ahead?(index)
+
+        # "Big bunch mint + big bunch coriander"
+        at = index - 1
+        at -= 1 while at.positive? && @sizes.key?(Around.word(@tokens[at]))
+        %w[+ &].include?(@tokens[at]&.text) && @tokens[index + 1]&.kind == :food
       end
 
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }

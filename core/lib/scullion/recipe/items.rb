@@ -13,6 +13,8 @@ module Scullion
       ROLES = %w[cuts trims treats cooks states].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
+      # "40 x 200 g pots"
+      OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER =
         /\b(?:soak\w*|cold|iced?|rins\w*|chg|acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/i.freeze
@@ -113,7 +115,9 @@ module Scullion
 
       # "Dressing in pots": what it is put into.
       def in_pots?(token, index)
-        token.folded == %w[pots] && %w[in into little small].include?(@around.word_before(index))
+        return false unless token.folded == %w[pots]
+
+        %w[in into little small].include?(@around.word_before(index)) || @text.match?(OF_A_SIZE)
       end
 
       # "Flat pars 20 bunches, mint 10": what nobody knows has an amount of its own behind it.

@@ -42,7 +42,9 @@ module Scullion
       # Words to the name of a part.
       PART_WORDS = 5
       # "Makes 3 litres" is how much of it all there is.
-      MADE = /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*/i.freeze
+      MADE =
+        /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
+         |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
       # "Cook 3 kg red quinoa" is weighed out.
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze
       # "Coriander cress - garnish" is no heading.

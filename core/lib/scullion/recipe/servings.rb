@@ -36,7 +36,7 @@ module Scullion
         /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
             (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
-          #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,36}\.?!*\z
+          #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
          |\A\W*per\s+#{NUMBER}\s*#{THEM}[^,.]{0,30}\z
@@ -48,6 +48,11 @@ module Scullion
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
               teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
+      DAYS =
+        /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s*[:=]?\s*
+          (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
+      # Up to which two such numbers may be dates.
+      LAST_OF_MONTH = 31
       MAKES =
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
@@ -112,11 +117,14 @@ module Scullion
 
       private
 
-      # "KS1 90 / KS2 120 / staff 12": all of them.
+      # "KS1 90 / KS2 120 / staff 12", "Fri 27 / Sat 40": all of them.
       def together(rows)
         counts = rows.map { |row| row.scan(GROUP).flatten.map(&:to_i) }.find { |each| each.size > 1 }
+        days = rows.map { |row| row.scan(DAYS).flatten.map(&:to_i) }
+        counts ||= days.find { |each| each.size > 1 && each.max > LAST_OF_MONTH }
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
       end
+
 
       # "Makes approx. 2.5 kg, portion 100 g"
       def by_portion(rows)

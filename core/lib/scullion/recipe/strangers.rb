@@ -37,6 +37,12 @@ module Scullion
           words.none? { |token| known.key?(Around.word(token)) || @sizes.key?(Around.word(token)) }
       end
 
+      # "Chilli, red 4": the words between the last mark and this amount make a name with the food before.
+      def kind_behind?(index, name, lexicon)
+        words = @tokens.first(index).reverse.take_while { |token| token.kind == :word }.reverse
+        words.any? && !lexicon.food([*words.flat_map(&:folded), Lexicon.fold(name).split.last]).nil?
+      end
+
       # Only words without a role stand between the last mark and this amount.
       def stranger_behind_mark?(index)
         words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }

@@ -27,7 +27,7 @@ module Scullion
             lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
             (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
               (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|micro\w*|grater|mandolin\w*|slicer)))
-         |[,-]\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
+         |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
       BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
       # Foods with an amount that make a row of them.
