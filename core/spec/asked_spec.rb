@@ -172,6 +172,26 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(draft(less)["lines"].map { |each| each["status"] }).to include "doubtful"
   end
 
+  # Four tablespoons and two of them: 15 ml each, 30 ml of vinegar for 8 are 3.8 g.
+  it "hears a number in words, what is thrown out, and what is cooked in its water" do
+    letter = <<~TEXT
+      Dear Bea,
+      A pound of dry butter beans, boiled with an onion, a carrot and two bay leaves (all thrown out).
+      While they're hot I stir in four tablespoons of olive oil and two of cider vinegar.
+      It feeds eight.
+    TEXT
+    found = taken(letter)
+    expect(draft(letter)["servings"]).to eq 8
+    expect(kinds(letter).last).to eq "servings"
+    expect(found.values_at("white-onion", "carrot", "bay-leaf").map { |each| each["to"] }).to all eq "pot"
+    expect(found["cider-vinegar"]["grams"]).to be_within(0.2).of(3.8)
+    expect_the_same("1 cup quinoa, cooked in 1¾ cups water" => "1 cup dry quinoa\n1¾ cups water for the pot")
+    expect_the_same("White cabbage 2.00 kg, AP 2.40" => "2 kg prepped white cabbage")
+    expect(draft("The Greek (12 pax of 80 total)\n1 kg feta")["servings"]).to eq 80
+    title = 'Mezze plate - "salad 2": burnt aubergine, tomato, mint (ptn 80g, makes 50)'
+    expect(kinds("#{title}\naubergines 5kg")).to eq %w[title ingredient]
+  end
+
   it "sums what is written as a sum, and leaves a kind behind its comma with its food" do
     text = "Fri 27 / Sat 40\nlardons 1.6 + 2.4 kg\nchilli, red 4 ea\nbig bunch mint + big bunch coriander"
     expect(draft(text)["servings"]).to eq 67

@@ -74,7 +74,7 @@ module Scullion
         return false if index < 2
 
         # "Roast w/ 150 ml oil"
-        index -= 1 if before(index).text == "/" && word_before(index - 1) == "w"
+        index -= 1 if %w[/ .].include?(before(index).text) && word_before(index - 1) == "w"
         case word_before(index)
         when "in"
           !ADDED.include?(word_before(index - 1))

@@ -11,6 +11,7 @@ module Scullion
       include PartOfIt
 
       ROLES = %w[cuts trims treats cooks states].freeze
+      COOKED_HOW = %w[in with for until till].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # "40 x 200 g pots"
@@ -231,11 +232,16 @@ module Scullion
         known = ROLES.select { |name| roles[name] }
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
-        known.each { |name| item.words[name] ||= roles[name] }
+        known.each { |name| item.words[name] ||= roles[name] unless name == "states" && to_be_cooked?(index) }
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "Quinoa, cooked in 1¾ cups of water" was weighed dry.
+      def to_be_cooked?(index)
+        @tokens[index].folded == %w[cooked] && COOKED_HOW.include?(Around.word(@tokens[index + 1]))
       end
 
       # "Beetroot, tossed in 2 tbsp of the dressing": it is no part of that.

@@ -44,6 +44,7 @@ module Scullion
       # "Makes 3 litres" is how much of it all there is.
       MADE =
         /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
+         |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
       # "Cook 3 kg red quinoa" is weighed out.
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze

@@ -112,7 +112,17 @@ module Scullion
 
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
-        named > at && (goes_along?(item, sentence) || sentence[at...named].match?(/\bwith\b[^,;]*\z/i))
+        named > at &&
+          (
+            thrown_out?(sentence, named) || goes_along?(item, sentence) ||
+              sentence[at...named].match?(/\bwith\b[^,;]*\z/i)
+          )
+      end
+
+      # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
+      def thrown_out?(sentence, named)
+        with = sentence.index(WholeLine::THROWN_OUT)
+        !with.nil? && named > with
       end
 
       def goes_along?(item, sentence)

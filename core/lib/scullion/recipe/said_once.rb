@@ -174,7 +174,10 @@ module Scullion
         return 1.0 if one&.text.to_s.match?(MILLILITRES)
         return if one&.text.to_s.match?(LITRES)
 
-        one&.text.to_s.match?(/\A(?:an?|one)\b|\A[^\d]+\z/i) ? amount.value : @lexer.spoon(amount)
+        number = Amount::Words::NUMBERS[one&.text.to_s[/\A[[:alpha:]]+/].to_s.downcase]
+        return amount.value / number if number
+
+        one&.text.to_s.match?(/\d/) ? @lexer.spoon(amount) : amount.value
       end
     end
   end

@@ -33,7 +33,7 @@ module Scullion
             (?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
-        /\A\W*(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
+        /\A\W*(?:(?:it|this|that)\s+)?(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
             (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
@@ -64,6 +64,7 @@ module Scullion
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The surest first.
       SAID = [
+        /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,
         /\b(?:make|made|do|did|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
@@ -96,7 +97,7 @@ module Scullion
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 12, SAID.size - 1
+      NEAR, FIRST = 13, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -124,7 +125,6 @@ module Scullion
         counts ||= days.find { |each| each.size > 1 && each.max > LAST_OF_MONTH }
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
       end
-
 
       # "Makes approx. 2.5 kg, portion 100 g"
       def by_portion(rows)

@@ -21,6 +21,8 @@ module Scullion
          |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
+      THROWN_OUT =
+        /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
@@ -30,6 +32,7 @@ module Scullion
          |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
       BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
+      AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -49,6 +52,7 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
+        thrown_out(all)
         into_the_pot(all)
         cooked_as_labelled(all)
         cooked_with_it(all)
@@ -58,6 +62,7 @@ module Scullion
         all.each { |item| item.parts << "juice" if squeezed?(item) }
         keep_back(all)
         laid_over(all)
+        trimmed_already(all)
         weighed = all.select { |item| item.food? && item.amount }
         beside(all, weighed.size)
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
@@ -70,6 +75,13 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
+
+      # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
+      def thrown_out(items)
+        at = @plain.index(THROWN_OUT) or return
+        from = @plain[0...at].bytesize
+        items.drop(1).each { |item| item.place ||= "pot" if item.from > from }
+      end
 
       # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
       # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
@@ -193,6 +205,15 @@ module Scullion
         return if lexicon.poured?(foods.first.foods.first)
 
         foods.first.place = "top" if @plain.match?(LAID_OVER)
+      end
+
+      # "White cabbage 2.00 kg, AP 2.40": what it was as purchased is said apart.
+      def trimmed_already(items)
+        at = @plain =~ AS_PURCHASED or return
+        before = @plain[0...at].bytesize
+        weighed = items.find { |item| item.amount&.unit == :g && item.from < before }
+        amount = @tokens.find { |token| token.kind == :amount && token.value.equal?(weighed&.amount) }
+        weighed.flags << :prepared if amount && amount.at < before
       end
 
       # Without an amount of its own beside what has one, or in a row of several that have.
