@@ -40,11 +40,21 @@ module Scullion
         "ten" => 10,
         "eleven" => 11,
         "twelve" => 12,
+        "thirteen" => 13,
+        "fourteen" => 14,
         "fifteen" => 15,
+        "sixteen" => 16,
+        "seventeen" => 17,
+        "eighteen" => 18,
+        "nineteen" => 19,
         "twenty" => 20,
         "thirty" => 30,
         "forty" => 40,
         "fifty" => 50,
+        "sixty" => 60,
+        "seventy" => 70,
+        "eighty" => 80,
+        "ninety" => 90,
         "hundred" => 100,
         "dozen" => 12,
         "couple" => 2,
@@ -55,6 +65,22 @@ module Scullion
         "quarters" => 0.25,
         "halves" => 0.5
       }.freeze
+
+      UNITS = %w[one two three four five six seven eight nine].join("|").freeze
+      TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].join("|").freeze
+      TEENS = NUMBERS.keys.grep(/teen\z|\Aten\z|eleven|twelve/).join("|").freeze
+      BELOW_HUNDRED = "(?:(?:#{TENS})(?:[ -](?:#{UNITS}))?|#{TEENS}|#{UNITS})".freeze
+      # "Twenty-five", "a hundred and twenty": what is said in several words, as the source of a pattern.
+      SPELLED =
+        "(?:(?:(?:a|#{UNITS})\\s+)?hundred(?:\\s+and\\s+#{BELOW_HUNDRED})?" \
+          "|(?:#{TENS})[ -](?:#{UNITS}))\\b".freeze
+
+      # @param text [String] such words @return [Integer]
+      def self.spelled(text)
+        (text.downcase.split(/[\s-]+/) - ["and"]).reduce(0) do |sum, word|
+          word == "hundred" ? [sum, 1].max * 100 : sum + NUMBERS.fetch(word)
+        end
+      end
 
       # Said before an amount without changing it.
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze

@@ -11,6 +11,7 @@ module Scullion
       include PartOfIt
 
       ROLES = %w[cuts trims treats cooks states].freeze
+      PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze
       COOKED_HOW = %w[in with for until till].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
@@ -235,8 +236,14 @@ module Scullion
         known.each { |name| item.words[name] ||= roles[name] unless name == "states" && to_be_cooked?(index) }
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
-        item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index)
+        item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
+          leaves_of_it?(index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "Celery hearts, leaves kept for garnish": of a part of it.
+      def leaves_of_it?(index)
+        item.food? && @around.clause_before(index).intersect?(PARTS_OF_IT)
       end
 
       # "Quinoa, cooked in 1¾ cups of water" was weighed dry.

@@ -21,6 +21,7 @@ module Scullion
       DISH =
         /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
           (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
+      FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
@@ -142,7 +143,7 @@ module Scullion
       # "Quinoa salad for the school trip - 12 lunchboxes"
       def dish?(text)
         text.match?(/\b(?:salad|slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
-          !amount?(text) && text.match?(/\d\s*(?:#{Servings::THEM})/o)
+          !amount?(text) && text.match?(FOR_SO_MANY)
       end
 
       # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.

@@ -28,6 +28,10 @@ module Scullion
       FOR_WHAT = "Its juice, or whole?".freeze
       PICKLED = /\b(?<word>pickled)\b/i.freeze
       IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
+      LEFT_OUT_OR_NOT = "It says to leave it out: does it go in?".freeze
+      LEFT_OUT =
+        /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
+         |\?\s*no\b|\ballerg/ix.freeze
       # So many of it to each who is served are counted.
       EACH = 2
 
@@ -169,6 +173,7 @@ module Scullion
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
+        return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 

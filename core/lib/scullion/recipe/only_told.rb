@@ -57,6 +57,8 @@ module Scullion
 
       # "This bean salad": the name of a dish.
       def of_a_dish?(item, sentence)
+        return false if item.amount && !item.counted?
+
         name = Regexp.escape(item.name)
         sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
       end

@@ -20,14 +20,18 @@ module Scullion
           (?:#{SERVED})\b/ix.freeze
 
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
-      FOR_A_PLATE = /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:amounts?\s+)?
-          per\s+(?:#{SERVED})\b/ix.freeze
+      FOR_A_PLATE =
+        /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
+          (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b/ix.freeze
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
       KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
+      POT_OF =
+        /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
+          (?=[[:alpha:] ]*\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
@@ -201,6 +205,7 @@ module Scullion
         return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
 
         found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part)
+        return part_and_foods_of(row) if row.text.match?(POT_OF)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
         return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
 
@@ -210,8 +215,14 @@ module Scullion
 
         listed = foods(row, rest)
         # All of it stands behind its heading: what follows at the margin is not of it.
-        @set_in = true if listed.count { |each| each.item&.amount } >= WHOLE_PART
+        weighed = listed.count { |each| each.item&.amount }
+        @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
+      end
+
+      # "Pot of dressing 25 ml: for the batch 450 ml oil": what it comes in heads nothing.
+      def part_and_foods_of(row)
+        part_and_foods(row.dup.tap { |own| own.text = row.text.sub(POT_OF, "") })
       end
 
       # "Dressing 35 g (mayo 40 %, soured cream 60 %)": a part, and what is in it.

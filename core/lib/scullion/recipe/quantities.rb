@@ -9,6 +9,7 @@ module Scullion
       WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
       NUMBER = %r{\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
+      SPELLED = /#{Amount::Words::SPELLED}/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
       # "Half and half" is a food.
@@ -83,6 +84,8 @@ module Scullion
         return plain_number(@scan.matched) if @scan.scan(NUMBER)
 
         from = @scan.pos
+        return Amount::Words.spelled(@scan.matched).to_f if @scan.scan(SPELLED)
+
         if @scan.scan(WORD_NUMBER)
           value = WORDS[@scan.matched.downcase].to_f
           value *= WORDS[@scan[1].downcase] if @scan.scan(/\s+(dozen|hundred)\b/i)

@@ -13,8 +13,10 @@ module Scullion
           .select { |_, value| value.is_a?(Integer) && value > 1 }
           .merge("a dozen" => 12)
           .freeze
+      SAID_IN_WORDS = [Amount::Words::SPELLED, *WORDS.keys].join("|").freeze
       NUMBER =
-        %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])(?<number>\d{1,5}|#{WORDS.keys.join("|")})}i.freeze
+        %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])
+           (?<number>\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
@@ -90,11 +92,13 @@ module Scullion
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
+        /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
-        %r{\A[^\d]{6,}(?:(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads
-           |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?)\z}ix
+        %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
+           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads
+           |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
       NEAR, FIRST = 13, SAID.size - 1
@@ -148,7 +152,8 @@ module Scullion
 
       def read(row, pattern)
         found = row[0, LONGEST].match(pattern) or return
-        number = WORDS[found[:number].downcase] || found[:number].to_i
+        said = found[:number].downcase
+        number = WORDS[said] || (said.match?(/\A\d/) ? said.to_i : Amount::Words.spelled(said))
         return number if number.between?(1, MOST)
 
         raise UnreadableAmount,

@@ -75,8 +75,13 @@ module Scullion
 
       # "Tossed in 2 tbsp of" what comes.
       def dressed_before?(index)
+        clause_before(index).intersect?(DRESSED)
+      end
+
+      # Words since the last mark. @return [Array<String>]
+      def clause_before(index)
         clause = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
-        clause.any? { |token| DRESSED.include?(Around.word(token)) }
+        clause.map { |token| Around.word(token) }
       end
 
       # Said to be kept, and so not weighed.

@@ -33,12 +33,27 @@ module Scullion
         return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
 
         return "pot" if discarded?(line.item)
-        return "cook" if @items.poured?(line.item) && fried?(line.item)
+        return "cook" if on_tray_alone?(line.item)
         return "dressing" if poured_over?(line.item)
         return "cook" if cooked_on?(line)
         return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # Oil, honey and spice of which nothing else is told.
+      def on_tray_alone?(item)
+        return fried?(item) if @items.poured?(item) && !@items.lexicon.seasons?(item.foods.first)
+        return false unless @items.lexicon.seasons?(item.foods.first)
+
+        said = mentions(item).any? ? mentions(item) : by_first_word(item)
+        said.any? && said.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+      end
+
+      # "The cumin" of cumin seeds.
+      def by_first_word(item)
+        word = Lexicon.fold(item.name).split.first.to_s
+        word.length < Lexicon::SHORTEST ? [] : told.map(&:first).grep(/\b#{Regexp.escape(word)}\b/i)
       end
 
       # "Cook the lentils with bay and onion, drain, discard both": what they are cooked with.

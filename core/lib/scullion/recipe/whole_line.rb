@@ -20,7 +20,9 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
          |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
-      INTO_HEAT = /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b/i.freeze
+      INTO_HEAT =
+        /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
+         |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       THROWN_OUT =
         /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
