@@ -6,8 +6,6 @@ require_relative "read_texts"
 RSpec.describe "Amounts, states and places that are not taken blindly" do
   include ReadTexts
 
-  def line(text) = draft("Salad for 10\n2 kg waxy potatoes\n200 ml olive oil\n#{text}")["lines"].last
-
   it "asks about more of a food than a salad ever has, until it is said to be right" do
     text = "Salad for 10\n2 kg waxy potatoes\n90 g rocket\n80 ml olive oil\n180 g salt"
     salt = draft(text)["lines"].last

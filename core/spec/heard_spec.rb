@@ -7,8 +7,6 @@ require_relative "read_texts"
 RSpec.describe "Texts as they come" do
   include ReadTexts
 
-  def line(text) = draft("Salad for 10\n2 kg waxy potatoes\n200 ml olive oil\n#{text}")["lines"].last
-
   # 40 % of 1,400 g are 560, for 40 people 14 g each.
   it "shares a dressing out by the formula in its brackets" do
     slaw = "Slaw for 40\n1 kg cabbage\n"

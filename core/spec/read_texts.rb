@@ -4,6 +4,9 @@
 module ReadTexts
   def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
 
+  # What the last line of a salad for ten is taken for.
+  def line(text) = draft("Salad for 10\n2 kg waxy potatoes\n200 ml olive oil\n#{text}")["lines"].last
+
   # @return [Hash{String=>Hash}] lines by the food that they were taken for
   def taken(text)
     lines = draft(text)["lines"].select { |line| line["taken"] }

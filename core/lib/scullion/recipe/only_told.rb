@@ -8,6 +8,7 @@ module Scullion
       NOT = /\A\W*(?:no|not|never|don't|you can't|next time)\b|\bcan't use\b|\binstead of\b/i.freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})".freeze
+      DISHES = /\b(?:salad|slaw|soup|bowl|sandwich|one)\b/i.freeze
       OF_IT = "\\b(?:the|that|this|its|your|remaining|rest of)".freeze
 
       private
@@ -57,7 +58,7 @@ module Scullion
 
       # "This bean salad": the name of a dish.
       def of_a_dish?(item, sentence)
-        return false if item.amount && !item.counted?
+        return false if (item.amount && !item.counted?) || !sentence.match?(DISHES)
 
         name = Regexp.escape(item.name)
         sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)

@@ -58,6 +58,7 @@ module Scullion
       MAKES =
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
+      NUMBERED = /\d|\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b/i.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
           (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)/ix.freeze
@@ -144,6 +145,11 @@ module Scullion
         number if number.between?(1, MOST)
       end
 
+      def numbered?(row)
+        @numbered ||= {}.compare_by_identity
+        @numbered.fetch(row) { @numbered[row] = row[0, LONGEST].match?(NUMBERED) }
+      end
+
       def searched(rows, index)
         return rows if index < NEAR
 
@@ -151,6 +157,8 @@ module Scullion
       end
 
       def read(row, pattern)
+        return unless numbered?(row)
+
         found = row[0, LONGEST].match(pattern) or return
         said = found[:number].downcase
         number = WORDS[said] || (said.match?(/\A\d/) ? said.to_i : Amount::Words.spelled(said))
