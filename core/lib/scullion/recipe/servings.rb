@@ -59,6 +59,9 @@ module Scullion
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
       NUMBERED = /\d|\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b/i.freeze
+      SPEAKS =
+        /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls|plates
+          |crowd|many|lots|plenty|staff|party|table|group|batch|lunch|supper|dinner|salad|buffet|total/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
           (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)/ix.freeze
@@ -145,20 +148,19 @@ module Scullion
         number if number.between?(1, MOST)
       end
 
-      def numbered?(row)
-        @numbered ||= {}.compare_by_identity
-        @numbered.fetch(row) { @numbered[row] = row[0, LONGEST].match?(NUMBERED) }
+      # Those with a number, and a word that may say of whom it is.
+      def speaking(rows)
+        @speaking ||=
+          rows.select { |row| row[0, LONGEST].match?(NUMBERED) && row[0, LONGEST].match?(SPEAKS) }
       end
 
       def searched(rows, index)
-        return rows if index < NEAR
+        return speaking(rows) if index < NEAR
 
         index == FIRST ? rows.first(1) : [*rows.first(NEAR_TOP), *rows.last(1)]
       end
 
       def read(row, pattern)
-        return unless numbered?(row)
-
         found = row[0, LONGEST].match(pattern) or return
         said = found[:number].downcase
         number = WORDS[said] || (said.match?(/\A\d/) ? said.to_i : Amount::Words.spelled(said))
