@@ -60,8 +60,9 @@ module Scullion
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
       NUMBERED = /\d|\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b/i.freeze
       SPEAKS =
-        /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls|plates
-          |crowd|many|lots|plenty|staff|party|table|group|batch|lunch|supper|dinner|salad|buffet|total/ix.freeze
+        /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
+          |plates|crowd|many|lots|plenty|staff|party|table|group|batch|lunch|supper|dinner|salad|buffet
+          |total/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
           (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)/ix.freeze
@@ -150,8 +151,7 @@ module Scullion
 
       # Those with a number, and a word that may say of whom it is.
       def speaking(rows)
-        @speaking ||=
-          rows.select { |row| row[0, LONGEST].match?(NUMBERED) && row[0, LONGEST].match?(SPEAKS) }
+        @speaking ||= rows.select { |row| row[0, LONGEST].match?(NUMBERED) && row[0, LONGEST].match?(SPEAKS) }
       end
 
       def searched(rows, index)
