@@ -33,6 +33,30 @@ RSpec.describe Scullion::Recipe::Told do
     }.each { |words, time| expect(told(steps("Simmer the lentils for #{words}."))).to include(time), words }
   end
 
+  # 40 s on each of two sides are 1 min 20, 4 min on each 8.
+  it "reads a way of cooking in several words, both sides, and minutes without their word" do
+    {
+      "Carrots from cold, 20 min." => ["boil gently", "20 min"],
+      "Carrots in loads of salted water, 12 mins." => ["boil gently", "12 min"],
+      "Sear the carrots 4 min a side." => ["sear", "8 min"],
+      'Sear the carrots 40" a side.' => ["sear", "1 min"],
+      "Eggs 6:15, ice, peel." => ["6 min"],
+      "Simmer the lentils 25 min, off heat 5 more." => ["25 min", "5 min"],
+      "Simmer the lentils 90+ min." => ["1 h 30"],
+      "Roast the carrots 220/18min." => ["220 °C", "18 min"]
+    }.each { |words, facts| expect(told(steps(words))).to include(*facts), words }
+  end
+
+  it "binds the last minutes to what they are of, and salt alone to salt" do
+    of = ->(words, what) { read(steps(words))["told"].find { |fact| fact["what"] == what }&.[]("line") }
+    expect(of["Simmer the lentils 25 min, and in the last 3 minutes the carrots.", "3 min"]).to eq 2
+    expect(of["Carrots in the oven for the last 6 min of the eggs.", "6 min"]).to eq 2
+    salted = read("Serves 4\n200 g puy lentils\n1 tsp salt\n\nSimmer the lentils, salt only at the end.")
+    expect(salted["told"].find { |fact| fact["what"].end_with?("at the end") }["line"]).to eq 3
+    title = read("A salad for the first warm evening\nServes 4\n400 g carrots")
+    expect(title["told"]).to eq []
+  end
+
   it "binds each to the food that its sentence speaks of, and sets the plan" do
     text =
       steps(

@@ -42,6 +42,8 @@ module Scullion
       SHOUTING = 0.3
       # Words to the name of a part.
       PART_WORDS = 5
+      # "A salad for the first warm evening"
+      CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
       # "Makes 3 litres" is how much of it all there is.
       MADE =
         /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
@@ -121,7 +123,7 @@ module Scullion
       def title?(text)
         plain = bare(text)
         return false if text.match?(Servings::LINE)
-        return true if text.match?(DISH)
+        return true if text.match?(DISH) || text.match?(CALLED)
         return false if text.match?(StepRows::FOR_PART)
 
         !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&

@@ -22,6 +22,13 @@ module Scullion
         "cheese" => %w[cheese],
         "leaves" => %w[leaf]
       }.freeze
+      # What some of them are called by how they grow or are cut.
+      GROWN = {
+        "spears" => %w[asparagus tenderstem],
+        "florets" => %w[broccoli cauliflower tenderstem romanesco],
+        "cobs" => %w[corn-cob],
+        "bulbs" => %w[fennel]
+      }.freeze
       SHORTEST = 4
 
       # @param items [Items] @param listed [Array<Item>] the foods of the list @param larder [Hash]
@@ -82,8 +89,12 @@ module Scullion
       end
 
       def kind(word)
+        grown = GROWN[word]
+        return @listed.find { |keys| keys.intersect?(grown) } if grown
+
         families = KINDS[word] or return
-        @listed.find { |keys| families.include?(@larder[keys.first]&.family) }
+        @listed.find { |keys| families.include?(@larder[keys.first]&.family) } ||
+          (@listed.find { |keys| @larder[keys.first]&.allergens&.include?("fish") } if word == "fish")
       end
 
       # The words that each is called by in the list.

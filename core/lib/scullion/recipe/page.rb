@@ -64,8 +64,15 @@ module Scullion
       def sentences
         lines
           .uniq { |line| [line.row, line.kind == "step" ? line.number : line.text] }
-          .select { |line| line.kind == "step" || line.text.match?(Told::TIMED) }
+          .select { |line| told_by?(line) }
           .flat_map { |line| Sentences.of(line.text).flat_map { |part| part.split(/\s*(?:→|·|\|)\s*/) } }
+      end
+
+      # A step, or what else says how long, how hot, or when it goes in; not what the dish is called.
+      def told_by?(line)
+        return true if line.kind == "step" || line.text.match?(Told::TIMED)
+
+        line.kind != "title" && Told.told?(line.text)
       end
 
       # The steps, and what a dressing's own heading says of it: "makes double, use half".

@@ -10,11 +10,13 @@ module Scullion
           |\b(?:dress\w*|toss\w*|pour\w*|give\w*|ladle\w*|fold\w*)\b[^.;]{0,40}
               \b(?:warm|hot|lukewarm|tepid|body\s+temp)\b
           |\bon(?:to)?\s+(?:the\s+)?(?:hot|warm)\b|,\s*(?:just\s+)?(?:hot|warm)\b
+          |\breheat\w*\b|\bjust\s+warm\b|\b(?:dressing|on\s+(?:them|it))\s+(?:straight|immed\w*)\b
           |\bwarm(?:ed)?\s+(?:through|up|on|in)\b|\bwarm\s+[[:alpha:]]+\s+(?:on|with|in)\b/ix.freeze
       COLD =
         /\b(?:rins\w*|refresh\w*)\b[^.;]{0,24}\bcold\b|\bcold\s+tap\b|\bice(?:d)?\s+(?:water|bath)\b
           |\b(?:let|leave)\s+(?:\S+\s+){0,2}(?:cool|go\s+cold)\b|\bstone\s+cold\b
           |\bcool(?:ed)?\s+(?:on|to|completely|down|it|them|in)\b
+          |\bblast\s+chill\w*|\bfridge\s+(?:till|until)\b|\bas\s+(?:they|it)\s+cools?\b
           |\bspread\b[^.;]{0,24}\bcool\b|(?:\A|[,;]\s*)cool\s*(?:[.,;]|\z)/ix.freeze
       CUT =
         /\b(?:halv|slic|dic|cut|chop|quarter|wedg|flak|tear|torn|shred|peel|skin|pull|break|broken|crush|cub)
@@ -27,14 +29,18 @@ module Scullion
         /\b(?:last|first|(?:right\s+)?at\s+the\s+(?:very\s+)?end|at\s+the\s+last\s+(?:second|minute|moment)
               |(?:just|right)\s+before|before\s+serv\w*|at\s+(?:the\s+time\s+of\s+)?serving
               |to\s+finish|on\s+top
-              |over\s+(?:the\s+)?top|a\s+la\s+min\w*|order\s+up|follow\s+with|pile\s+on
+              |over\s+(?:the\s+)?top|(?:until|till)\s+the\s+(?:very\s+)?end|not\s+(?:till|until)
+              |(?:flak|drap|scatter|crumbl|shav|grat)\w*\b[^.;,]{0,24}\bover
+              |off\s+the\s+heat,|pre\s+pass|a\s+la\s+min\w*|order\s+up|follow\s+with|pile\s+on
               |once\s+(?:it's|its|they're|it\s+is)\s+(?:cold|cool)|before\s+the\s+\S+\s+goes?\s+in)\b
           |\bà\s+la\s+minute\b/ix.freeze
       KEPT =
         /\b(?:keep|kept|hold|held|sav(?:e|ed|ing)|reserv(?:e|ed|ing)|set)\b[^.;]{0,30}
               \b(?:back|aside|separate|apart|for\s+(?:the\s+top|later|scattering)|to\s+(?:finish|scatter))\b
           |\b(?:keep|hold|save|reserve)\s+(?:the|its|some|back|\d)
-          |\b(?:all|everything)\s+but\b|\b(?:rest|remainder)\s+of\s+(?:the\s+)?dressing\b
+          |\b(?:dollop|spoonful|handful|little|few|some)\b[^.;]{0,20}\bfor\s+the\s+top\b
+          |\bin\s+a\s+separate\b|\bstays?\s+out\s+of\b|\b(?:all|everything)\s+but\b
+          |\b(?:rest|remainder)\s+of\s+(?:the\s+)?dressing\b
           |\b(?:the\s+rest|remaining|half|a\s+third|most)\b
              (?!\s(?:of\s)?(?:the\s)?(?:dressing|vinaigrette|sauce)\b)
              [^.;]{0,30}\b(?:top|over|last)\b/ix.freeze
@@ -64,6 +70,10 @@ module Scullion
         ends = sentence.index(/[,;:)]/, to) || sentence.length
         here = solid.select { |mention| mention.at.between?(start, ends) }
         return here.map(&:keys).uniq if here.any?
+
+        # "Salt only at the end"
+        alone = @found.select { |mention| mention.at.between?(start, ends) }
+        return alone.map(&:keys).uniq if alone.one? && alone.first.at < from
 
         before = solid.select { |mention| mention.at < start }
         before.any? ? together(before.reverse).map(&:keys).uniq : @last

@@ -12,6 +12,8 @@ module Scullion
       # A heat that only its size tells: "160 for 8 to 10 min".
       BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
       NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
+      # "Roast 220/18 min", "tray 210/25"
+      ROASTED = /\b(?:roast\w*|bake[d]?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze
       OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b#{NO_HEAT}/i.freeze
       GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
       # A gas mark is 25 °F more than the one before it, and the first is 275 °F: what the marks mean.
@@ -24,14 +26,21 @@ module Scullion
         [/\ban hour (?:and|&) a half\b/i, 90.0],
         [/\ban h(?:ou)?r\b/i, 60.0],
         [/\bquarter of an hour\b/i, 15.0],
-        [%r{\bovernight\b|\bo/n\b}i, 720.0]
+        [%r{\bover(?:night|nite)\b|\bo/n\b}i, 720.0]
       ].freeze
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
-        /(?:\b(?:for|stand|rest|last|cover|low,|water|heat|another|h2o)\s+|~\s?)(?<minutes>\d{1,2})\b
+        /(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
+          (?<minutes>\d{1,2})\b
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
          |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
+         |\b(?<minutes>\d{1,2})\s+off\s+(?:the\s+)?heat\b
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
+      EACH_SIDE = /\A\s*(?:(?:a|per|each|on\s+each)\s+side|each\b(?!\s+side))/i.freeze
+      CLOCK = /\beggs?\b\D{0,6}(?<minutes>\d{1,2}):(?<seconds>[0-5]\d)\b/i.freeze
+      IN_MINUTES = { "h" => 60.0, "s" => 1 / 60r, '"' => 1 / 60r, "″" => 1 / 60r }.freeze
+      # Letters within which two readings are of one time.
+      NEARBY = 8
       # "5 minutes before" is when, and not how long.
       BEFOREHAND = /\A\s*(?:before|ahead|in advance|beforehand|earlier|prior)\b/i.freeze
       NUMBER = %r{\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
@@ -39,8 +48,9 @@ module Scullion
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
       TIME =
         /(?<low>#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
-         (?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
-         \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?)/ix.freeze
+         \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
+         \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
+               |["″](?=\s*(?:a|per|each)\s+side))/ix.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       private
@@ -67,7 +77,7 @@ module Scullion
       end
 
       def bare(sentence)
-        found = sentence.match(OVEN) || sentence.match(BARE_HEAT) or return
+        found = [OVEN, BARE_HEAT, ROASTED].filter_map { |pattern| sentence.match(pattern) }.first or return
         [hottest(found[:low].to_i)] * 2
       end
 
@@ -88,21 +98,34 @@ module Scullion
       # Every time in it, where it stands. @return [Array<Array(Integer, Array(Float, Float))>]
       def times(sentence) = @times ||= times_in(sentence)
 
+      # "Egg 6:15" @return [Array<Array(Integer, Array(Float, Float))>]
+      def clock(sentence)
+        found = sentence.match(CLOCK) or return []
+        [[found.begin(0), [found[:minutes].to_f + (found[:seconds].to_f / 60)] * 2]]
+      end
+
       def times_in(sentence)
-        found =
+        found = clock(sentence)
+        found +=
           sentence
             .to_enum(:scan, TIME)
             .map { Regexp.last_match }
             .reject { |time| time.post_match.match?(BEFOREHAND) }
             .map { |time| [time.begin(0), minutes(time)] }
-        found.any? ? found : [*span(sentence), *bare_minutes(sentence)].first(1)
+        return [*span(sentence), *bare_minutes(sentence)].first(1) if found.empty?
+
+        bare =
+          bare_minutes(sentence).reject { |at, _| found.any? { |place, _| (place - at).abs < NEARBY } }
+        [*found, *bare].sort_by(&:first)
       end
 
+      # On one side, and on the other as long.
       def minutes(found)
+        sides = found.post_match.match?(EACH_SIDE) ? 2 : 1
         low = number(found[:low])
         high = found[:high] ? number(found[:high]) : low
-        times = { "h" => 60.0, "s" => 1 / 60r }.fetch(found[:unit][0].downcase, 1.0)
-        [low, high].map { |value| (value * times).to_f.round(2) }
+        times = IN_MINUTES.fetch(found[:unit][0].downcase, 1.0)
+        [low, high].map { |value| (value * times * sides).to_f.round(2) }
       end
 
       def span(sentence)

@@ -16,12 +16,13 @@ module Scullion
 
       # What a row has that says how long or how hot.
       TIMED =
-        /\d\s*(?:min|hr|hour|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b)
-          |\bovernight\b|\bhour\b|\bfan\b|\boven\b
+        /\d\s*(?:min|hr|hour|h\b|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b|["″](?=\s*(?:a|per|each)\s+side))
+          |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
+          |\b(?:boil|simmer)\s+(?:[[:alpha:]]+\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
           |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
 
       # Without any of these it says neither how long nor how hot.
-      MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|\bo/n\b}i.freeze
+      MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|overnite|\bo/n\b}i.freeze
       # Letters of one sentence that are read for what they tell: whole recipes are shorter.
       LONGEST = 4000
       # Letters of it that are shown.
@@ -30,10 +31,25 @@ module Scullion
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
       NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
+      BOILED = %w[boil-cut simmer boil absorption].freeze
+      DRUNK = %w[absorption].freeze
+      # Ways of cooking that are told in several words.
+      PHRASES = {
+        /from\s+cold\b(?!\s+(?:oven|fridge))/i => %w[boil-cut simmer],
+        /in\s+(?:\S+\s+){0,3}(?:boiling\s+|salted\s+)?water\b(?=[^.;]*\d)/i => BOILED,
+        /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
+        /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
+      }.freeze
+      ONLY_WITH = /\A\W*[[:alpha:]]+(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
       # What stands between foods that are spoken of together.
-      TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both)\b)*\z}i.freeze
+      TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both|most|some|of)\b)*\z}i.freeze
+
+      # Does a line that is no step say when it goes in, what is kept back, or that it is cut once cooked?
+      def self.told?(text)
+        [ORDER, KEPT].any? { |pattern| text.match?(pattern) } || (text.match?(CUT) && text.match?(COOKED))
+      end
 
       # @param sentences [Array<String>] of all that is told, in order
       # @param mentions [Mentions] where they speak of the foods of the list
@@ -101,15 +117,23 @@ module Scullion
       end
 
       def way(word, sentence)
-        keys = @words["cook"][word[0].downcase]
+        keys = @words["cook"][word[0].downcase] || way_by_phrase(word, sentence)
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
+      end
+
+      # "Spuds from cold, 22 min", "in loads of water, 22 mins", "till it's drunk the lot".
+      def way_by_phrase(word, sentence)
+        at = word.begin(0)
+        PHRASES.find { |pattern, _| sentence.index(pattern, at) == at }&.last
       end
 
       def times_of(sentence)
         way = ways(sentence)
         times(sentence).flat_map do |at, minutes|
           name = kind(sentence, at, way)
-          beside(at, ahead: false).map { |of| fact(of, name, minutes, sentence) }
+          # "In the last three minutes the peas"; not "nuts in the oven for the last 6 min of the squash".
+          last = sentence[0...at].match?(/\blast\s*\z/i) && !sentence[at..].match?(/\A\S+\s+\w+\s+of\b/)
+          beside(at, ahead: last).map { |of| fact(of, name, minutes, sentence) }
         end
       end
 
@@ -139,8 +163,14 @@ module Scullion
         groups = ahead ? [after, before.reverse] : [before.reverse, after]
         near = groups.find(&:any?)
         return @sentence.match?(ALL) ? [[]] : @last unless near
+        return @last if only_with?(near) && @last.any?(&:any?)
 
         together(near).map(&:keys).uniq
+      end
+
+      # "Pour over with the raisins, cover, 25 minutes": of what was spoken of before.
+      def only_with?(mentions)
+        solid.size == mentions.size && mentions.one? && @sentence[0...mentions.first.at].match?(ONLY_WITH)
       end
 
       def together(mentions)
