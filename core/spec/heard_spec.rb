@@ -223,4 +223,29 @@ RSpec.describe "Texts as they come" do
     expect(kinds("Slaw\n(feeds 4 hungry)\n1 kg cabbage")).to eq %w[title servings ingredient]
     expect(kinds("Slaw for 8\n(100 g walnuts)")).to eq %w[title ingredient]
   end
+
+  it "reads amounts that stand behind their names, in one unit, and of each in a row" do
+    jam = taken("Dip for 30\nnam dip: garlic 20g coriander root 15g palm sugar 120g lime 180ml fish sauce 9ml")
+    expect(jam.keys).to eq %w[garlic coriander palm-sugar lime-juice fish-sauce]
+    expect(jam["palm-sugar"]["grams"]).to eq 4
+    sheet = "Tray of beetroot (25 x 100 g)\nSoured cream 0.400\nSugar 0.020\n(all kg)"
+    expect(grams(sheet)).to eq("sour-cream" => "16 g", "caster-sugar" => "0.8 g")
+    each = grams("Salad for 9\nmint/coriander/thai basil 30g ea\n1 can each: green beans, wax beans (400 g)")
+    expect(each.keys).to eq %w[mint coriander thai-basil tinned-green-beans tinned-wax-beans]
+    expect(each["tinned-green-beans"]).to eq each["tinned-wax-beans"]
+    expect(grams("Salad for 55\nricotta 2.75 (50 g a head)")["ricotta"]).to eq "50 g"
+    expect(line("sourdough toast, one each")["grams"]).to be < 60
+  end
+
+  it "reads for how many by its base, by who has booked, and by what it will serve" do
+    {
+      "Cauli salad\n(base recipe 10, we need ×6)\n2 cauliflowers" => 60,
+      "pea thing for Tues, I've 55 booked\n4 kg peas" => 55,
+      "Salmon. ONE BATCH = 25. We have 75 booked so make it 3 times\n4 kg peas" => 25,
+      "Bean salad\n1 kg beans\nLet stand overnight. Will serve 10-12." => 10
+    }.each { |text, number| expect(draft(text)["servings"]).to eq(number), text }
+    onion = line("1 red onion, pickled in lemon")
+    expect(onion["taken"]["key"]).to eq "red-onion"
+    expect(line("pea shoots to top").values_at("kind", "to")).to eq %w[ingredient top]
+  end
 end

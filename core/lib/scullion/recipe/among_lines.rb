@@ -6,6 +6,9 @@ module Scullion
     class AmongLines
       # g or ml of a sauce, each, below which it was weighed for one.
       PART_EACH = 2
+      ALL_IN =
+        /\b(?:all|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
+          (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
       WEIGHED = %i[g ml].freeze
 
       # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
@@ -17,6 +20,7 @@ module Scullion
       # @return [Array<Page::Line>] the same, each with what the others say of it
       def lines
         dressed_over
+        in_one_unit
         each_too
         same_as_above
         remaining
@@ -35,6 +39,17 @@ module Scullion
 
             item.flags.delete(:same) if take_over(item, before)
           end
+      end
+
+      # "(All kg)": so is every number that has no unit.
+      def in_one_unit
+        said = @lines.filter_map { |line| line.text.match(ALL_IN) if line.kind == "note" }.first or return
+        times = said[:unit].match?(/\Ak/i) ? 1000 : 1
+        bare = @lines.filter_map(&:item).select(&:counted?)
+        bare = bare.reject { |item| item.piece || item.container }
+        bare.each do |item|
+          item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g)
+        end
       end
 
       # "For over the top" with oil and vinegar below it is a dressing.

@@ -73,7 +73,7 @@ module Scullion
       # The amount of another food, known or not.
       def another?(index)
         return behind_stranger?(index) unless item.food?
-        return false if behind_its_name?(index)
+        return false if behind_its_name?(index) || (@behind && item.amount.nil?)
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?

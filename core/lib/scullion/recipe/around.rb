@@ -11,6 +11,9 @@ module Scullion
       JOINS = %w[and n w with plus also et und then].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
+      # Foods and amounts from which a row has them in turns.
+      BEHIND = 4
+      NAMED = %i[food amount].freeze
       MAY = %w[you i we they one it that].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
@@ -170,6 +173,9 @@ module Scullion
         at < index - 1 && at >= 0 && @tokens[at].kind == :amount
       end
 
+      # "Red onion, pickled in lemon": what is done to it, and no name.
+      def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
+
       def times?(index) = word_before(index) == "x"
 
       # "Zest and juice of"
@@ -188,6 +194,14 @@ module Scullion
           return false if stops?(token)
         end
         false
+      end
+
+      # "Garlic 20g coriander root 15g chilli 30g": each amount behind its name, with nothing between them.
+      def amounts_behind?
+        kinds = @tokens.map(&:kind).drop_while { |kind| kind != :food }
+        names = kinds.select { |kind| NAMED.include?(kind) }
+        kinds.none?(:mark) && names.size >= BEHIND && names.each_slice(2).all?(NAMED) &&
+          @tokens.find { |token| NAMED.include?(token.kind) }.kind == :food
       end
 
       # A mark or an "and" stands between this food and the one before.

@@ -50,6 +50,7 @@ module Scullion
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @sized = @drained = nil
         @said = -1
+        @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
@@ -99,7 +100,7 @@ module Scullion
         return item.container = "pot" if potted?(token, index)
         return if in_pots?(token, index)
 
-        begin_item(token) if stranger_counted?
+        begin_item(token) if stranger_counted? || (@behind && item.food? && item.amount)
         return named(token) unless item.food?
         return if turned_name?(token)
 

@@ -53,7 +53,9 @@ module Scullion
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze
       # "Coriander cress - garnish" is no heading.
       AS_GARNISH =
-        /\A(?<food>[^:]+?)\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?(?:garnish|top|topping|finish)\z/.freeze
+        /\A(?<food>[^:]+?)
+          (?:\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?|\s(?:to|for)\s(?:the\s)?)
+          (?:garnish|top|topping|finish)\z/x.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
 

@@ -131,6 +131,7 @@ module Scullion
       def seasons?(key) = SEASONS.include?(@larder[key]&.family)
 
       def sweet?(key) = @larder[key]&.family == "sweetener"
+      def spice?(key) = @larder[key]&.family == "spice"
       def acid?(key) = @larder[key]&.family == "acid"
 
       # What others are cooked in, or with, and what gives a dressing its taste.

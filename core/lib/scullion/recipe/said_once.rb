@@ -5,7 +5,7 @@ module Scullion
     # What a line says once and means of several of its foods: "a handful of each", "1 red and 1 green
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
-      OF_EACH = /\b(?:of\s+)?(?:each|apiece|both)\b[\s.)!]*\z/i.freeze
+      OF_EACH = /\b(?:of\s+)?(?:each|ea|apiece|both)\b[\s.)!]*\z/i.freeze
       EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
@@ -25,6 +25,7 @@ module Scullion
         each_as_much(items)
         the_same(items)
         mix(items)
+        one_size(items)
         chain(items)
         share_out(items)
         steps = {}.compare_by_identity
@@ -110,6 +111,13 @@ module Scullion
 
         share = last.amount.times(1.0 / among.size)
         among.each { |item| item.amount, item.piece = share, last.piece }
+      end
+
+      # "1 can each: green beans, wax beans, kidney beans (15 oz)"
+      def one_size(items)
+        return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:/i) && items.size > 1 && items.last.size
+
+        items.each { |item| item.size ||= items.last.size if item.container && item.counted? }
       end
 
       # "Walnut oil : canola : vinegar = 2 : 1 : 1"

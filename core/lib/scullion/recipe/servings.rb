@@ -62,17 +62,19 @@ module Scullion
       SPEAKS =
         /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
           |plates|crowd|many|lots|plenty|staff|party|table|group|batch|lunch|supper|dinner|salad|buffet
-          |total/ix.freeze
+          |total|booked|expected|confirmed|coming/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
-          (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)/ix.freeze
+          (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)
+         |\bbase(?:\s+recipe)?\s+(?:of\s+)?(?<card>\d{1,4})\b[^\d]{0,24}[x×]\s?(?<times>\d{1,3})\b/ix.freeze
       FOR_ONE =
         /\bper\s+portion\b
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The surest first.
       SAID = [
+        /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,
-        /\b(?:make|made|do|did|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
+        /\b(?:make|made|do|did|had|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
@@ -93,12 +95,14 @@ module Scullion
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
+        /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
@@ -106,7 +110,7 @@ module Scullion
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 13, SAID.size - 1
+      NEAR, FIRST = 15, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -145,7 +149,7 @@ module Scullion
       # "Scaled ×5 from the 10 card"
       def scaled(rows)
         found = rows.filter_map { |row| row.match(SCALED) }.first or return
-        number = found[:times].to_i * found[:card].to_i
+        number = found.named_captures.values_at("times", "card").map(&:to_i).reduce(:*)
         number if number.between?(1, MOST)
       end
 

@@ -33,7 +33,7 @@ module Scullion
         return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
 
         return "pot" if discarded?(line.item)
-        return "cook" if on_tray_alone?(line.item)
+        return "cook" if on_tray_alone?(line.item) || with_what_is_roasted?(line)
         return "dressing" if poured_over?(line.item)
         return "cook" if cooked_on?(line)
         return "salad" if above_dressing?(line)
@@ -43,11 +43,21 @@ module Scullion
 
       # Oil, honey and spice of which nothing else is told.
       def on_tray_alone?(item)
-        return fried?(item) if @items.poured?(item) && !@items.lexicon.seasons?(item.foods.first)
-        return false unless @items.lexicon.seasons?(item.foods.first)
+        return fried?(item) if @items.poured?(item) && !@items.lexicon.spice?(item.foods.first)
+        return false unless @items.lexicon.spice?(item.foods.first)
 
         said = mentions(item).any? ? mentions(item) : by_first_word(item)
         said.any? && said.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+      end
+
+      # "Ras el hanout, with the cauliflower", which is roasted.
+      def with_what_is_roasted?(line)
+        return false unless @items.poured?(line.item) || @items.lexicon.spice?(line.item.foods.first)
+
+        named = line.text[/\bwith\s+the\s+([[:alpha:]]+)/i, 1] or return false
+        keys = @items.of(named).flat_map(&:foods)
+        listed = @lines.filter_map(&:item).select { |item| item.foods.intersect?(keys) }
+        listed.any? { |item| item.words["cooks"] == "roast" }
       end
 
       # "The cumin" of cumin seeds.

@@ -60,6 +60,7 @@ module Scullion
         cooked_with_it(all)
         for_cooking(all)
         bracketed_with(all)
+        toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
         keep_back(all)
@@ -147,7 +148,11 @@ module Scullion
       def mark_head(items, at)
         item = items.reverse.find { |each| each.from <= at }
         amount = @tokens.reverse.find { |token| token.kind == :amount && token.at < at }
-        return unless item && amount && amount.value.equal?(item.amount)
+        return unless item && amount
+
+        # "Ricotta 2.75 (50 g a head)"
+        item.amount, item.size = item.size, nil if amount.value.equal?(item.size)
+        return unless amount.value.equal?(item.amount)
 
         item.flags << :per_head unless @plain.byteslice(amount.at...at).scrub.match?(/[,;(]/)
       end
@@ -165,6 +170,15 @@ module Scullion
 
           between = @plain.byteslice(one.from...other.from).to_s.scrub
           other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
+        end
+      end
+
+      # "Sourdough toast, one each"
+      def toasted_by_the_slice(items)
+        return unless @plain.match?(/\btoasts?\b/i)
+
+        items.each do |item|
+          item.piece ||= "slice" if item.counted? && lexicon.piece_known?(item.foods.first, "slice")
         end
       end
 
