@@ -225,8 +225,8 @@ RSpec.describe "Texts as they come" do
   end
 
   it "reads amounts that stand behind their names, in one unit, and of each in a row" do
-    jam = taken("Dip for 30\nnam dip: garlic 20g coriander root 15g palm sugar 120g lime 180ml fish sauce 9ml")
-    expect(jam.keys).to eq %w[garlic coriander palm-sugar lime-juice fish-sauce]
+    jam = taken("Dip for 30\nnam dip: garlic 20g coriander root 15g palm sugar 120g lime 180ml")
+    expect(jam.keys).to eq %w[garlic coriander palm-sugar lime-juice]
     expect(jam["palm-sugar"]["grams"]).to eq 4
     sheet = "Tray of beetroot (25 x 100 g)\nSoured cream 0.400\nSugar 0.020\n(all kg)"
     expect(grams(sheet)).to eq("sour-cream" => "16 g", "caster-sugar" => "0.8 g")
@@ -235,6 +235,33 @@ RSpec.describe "Texts as they come" do
     expect(each["tinned-green-beans"]).to eq each["tinned-wax-beans"]
     expect(grams("Salad for 55\nricotta 2.75 (50 g a head)")["ricotta"]).to eq "50 g"
     expect(line("sourdough toast, one each")["grams"]).to be < 60
+  end
+
+  it "reads a table of several columns, what a pot is made of, and what is some of the dressing" do
+    table = <<~TEXT
+      | # | Ingredient | Per 10 | Per 50 | Notes |
+      |---|---|---|---|---|
+      | 1 | Pecans | 100 g | 500 g | toast, chop |
+      | 2 | Celery | 200 g | 1 kg | fine dice |
+    TEXT
+    expect(taken(table).transform_values { |line| line["text"] }).to eq(
+      "pecans" => "100 g Pecans, toast, chop",
+      "celery" => "200 g Celery, fine dice"
+    )
+    salmon = taken("Board lunch for 14\nSalmon 2.4kg poached in court bouillon: 3L water, 1 onion, 2 carrots, bay")
+    expect(salmon.transform_values { |line| line["to"] }).to eq(
+      "salmon-fillet" => "salad",
+      "water" => "pot",
+      "white-onion" => "pot",
+      "carrot" => "pot",
+      "bay-leaf" => "pot"
+    )
+    potatoes = "Salad for 14\nnew potatoes 2kg, boiled, dressed with 60ml of the vinaigrette"
+    expect(taken(potatoes).keys).to eq %w[waxy-potato]
+    expect(line("dill 60g — 40 in, 20 on top")["held"]).to be_within(0.01).of(1 / 3.0)
+    expect(line("1/4 c toasted cashews on top").values_at("held", "to")).to eq [nil, "top"]
+    expect(line("lemons 4, wedges, table")["to"]).to eq "table"
+    expect(draft("☆ slaw jar (meal prep x5) ☆\n1 carrot")["servings"]).to eq 5
   end
 
   it "reads for how many by its base, by who has booked, and by what it will serve" do

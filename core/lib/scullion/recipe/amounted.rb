@@ -23,6 +23,8 @@ module Scullion
           \((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
              |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))/ix.freeze
 
+      MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
+
       private
 
       # @return [Float] cm
@@ -37,7 +39,7 @@ module Scullion
         amount = token.value
         return if (@clauses.or? && item.food?) || @around.size_of?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
-        return if item.food? && kept_liquor?(index)
+        return if item.food? && (kept_liquor?(index) || of_the_dressing?(index))
         return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
@@ -45,6 +47,12 @@ module Scullion
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # "Dressed with 60 ml of the vinaigrette": some of what is made here.
+      def of_the_dressing?(index)
+        of, the, what = @tokens[index + 1, 3]
+        of&.folded == %w[of] && the&.folded == %w[the] && MADE_HERE.include?(what&.folded&.last)
       end
 
       # "Keep 1 cup of the liquor", "keep liquor 300 ml"

@@ -173,6 +173,9 @@ module Scullion
         at < index - 1 && at >= 0 && @tokens[at].kind == :amount
       end
 
+      # "Some of the dressing"
+      def of_the?(index) = @tokens[[index - 2, 0].max...index].map { |token| Around.word(token) } == %w[of the]
+
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 

@@ -97,6 +97,7 @@ module Scullion
           return counted_by(token)
         end
         return free_of_it(token) if @around.free_of?(index)
+        return if item.food? && MADE_HERE.include?(token.folded.last) && @around.of_the?(index)
         return item.container = "pot" if potted?(token, index)
         return if in_pots?(token, index)
 

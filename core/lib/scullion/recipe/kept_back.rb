@@ -12,9 +12,15 @@ module Scullion
             (?:back|aside|by)|to\s+(?:slice|crumble|grate|shave|scatter)\s+(?:on|over)|
             (?:to|for\s+the|for)\s+(?:finish|garnish)\w*|over(?=\s*(?:\z|[,;.)])))/ix.freeze
       BETWEEN = /(?:(?!\bin\b)[^,;.()]){0,32}?/.freeze
+      # Share of what is weighed below which a number is no grams of it.
+      LEAST = 0.05
+      # "¼ c cashews on top" is how many there are.
+      NO_UNIT =
+        /(?!\s*(?:c|cups?|tsps?|tbsps?|tbs|t|lbs?|oz|k?g|pints?|pt|l|litres?|ml|bunch\w*|tins?|cans?|jars?
+                |heads?|bags?)\b)/ix.freeze
       SAID =
         /(?<![[:alnum:]])(?<share>#{Shares::ANY}
-           |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b#{BETWEEN}\b#{FOR_TOP}/ix.freeze
+           |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b#{NO_UNIT}#{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
       # @param plain [String] the line
       def initialize(plain)
@@ -33,7 +39,15 @@ module Scullion
 
       private
 
+      # Not "500 g, 2 handfuls of it for the top".
+      def in_grams(said, amount)
+        share = said.to_f / amount.value
+        share if share >= LEAST
+      end
+
       def counted(said, amount)
+        # "60 g: 40 in, 20 on top"
+        return in_grams(said, amount) if amount&.unit == :g && said.match?(/\A\d+\z/)
         return unless amount&.unit == :piece
         return 1 / amount.value if said.include?("other")
 

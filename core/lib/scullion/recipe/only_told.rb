@@ -125,7 +125,8 @@ module Scullion
         return false unless sentence.match?(/(?:\d|#{SPOKEN})\s+(?:\S+\s+){0,2}#{Regexp.escape(item.name)}/i)
         return false if @items.lexicon.cooked_in?(item.foods.first)
 
-        item.flags << :told_alone
+        item.flags << :told_alone unless @mostly_told
+        true
       end
     end
   end

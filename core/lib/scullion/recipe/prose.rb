@@ -32,6 +32,7 @@ module Scullion
         @told_amounts = {}
         @heads = lines.filter_map { |line| line.item&.name }.to_h { |name| [head(name), true] }
         note_amounts if @alone
+        @mostly_told = mostly_told?
       end
 
       # @return [Array<Page::Line>] and a line for each food that stands in the steps alone; where there is no
@@ -42,6 +43,12 @@ module Scullion
       end
 
       private
+
+      # Told as a whole, with a row or two beside it.
+      def mostly_told?
+        told = @lines.select { |line| line.kind == "step" }.sum { |line| sentences(line).size }
+        told > @listed.size
+      end
 
       # What stands in a row of its own, and not in the midst of what is told.
       def listed(lines)

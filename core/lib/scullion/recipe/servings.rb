@@ -102,11 +102,12 @@ module Scullion
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
+        /=\s*#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
         /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
-           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?|[/|]\s*#{NUMBER}\s+heads
+           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|[/|]\s*#{NUMBER}\s+heads
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.

@@ -11,6 +11,8 @@ module Scullion
         "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze
+      PER_SO_MANY = /\A(?:per|for|x|×)\s*\d{1,4}\z/i.freeze
+      NUMBERS_ROWS = /\A(?:#|no\.?|nr\.?)\z/i.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
@@ -36,7 +38,14 @@ module Scullion
 
       private
 
-      def heads(cells) = Table.heads(cells)
+      # Of several columns of amounts the first is meant, and none that only numbers the rows.
+      def heads(cells)
+        heads = cells.zip(Table.heads(cells)).map { |cell, head| cell.match?(PER_SO_MANY) ? "amount" : head }
+        amounts = heads.each_index.select { |at| heads[at] == "amount" }
+        kept = amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
+        heads.each_with_index.map { |head, at| head if head != "amount" || at == kept }
+      end
+
       def head?(cells) = Table.head?(cells)
 
       def head(number, cells)

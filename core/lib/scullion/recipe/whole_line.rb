@@ -25,6 +25,9 @@ module Scullion
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       THROWN_OUT =
         /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
+      POACHED_IN =
+        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:[[:alpha:]]+\s+)?
+          (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
@@ -55,6 +58,7 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         thrown_out(all)
+        poached_in(all)
         into_the_pot(all)
         cooked_as_labelled(all)
         cooked_with_it(all)
@@ -84,6 +88,13 @@ module Scullion
         at = @plain.index(THROWN_OUT) or return
         from = @plain[0...at].bytesize
         items.drop(1).each { |item| item.place ||= "pot" if item.from > from }
+      end
+
+      # "Poach in court bouillon: 3 l water, 1 onion, 2 carrots"
+      def poached_in(items)
+        at = @plain.index(POACHED_IN) or return
+        from = @plain[0...(at + @plain[POACHED_IN].length)].bytesize
+        items.each { |item| item.place = "pot" if item.from >= from - 1 }
       end
 
       # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
