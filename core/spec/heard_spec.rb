@@ -248,7 +248,7 @@ RSpec.describe "Texts as they come" do
       "pecans" => "100 g Pecans, toast, chop",
       "celery" => "200 g Celery, fine dice"
     )
-    salmon = taken("Board lunch for 14\nSalmon 2.4kg poached in court bouillon: 3L water, 1 onion, 2 carrots, bay")
+    salmon = taken("Lunch for 14\nSalmon 2.4kg poached in court bouillon: 3L water, 1 onion, 2 carrots, bay")
     expect(salmon.transform_values { |line| line["to"] }).to eq(
       "salmon-fillet" => "salad",
       "water" => "pot",

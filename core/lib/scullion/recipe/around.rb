@@ -174,7 +174,10 @@ module Scullion
       end
 
       # "Some of the dressing"
-      def of_the?(index) = @tokens[[index - 2, 0].max...index].map { |token| Around.word(token) } == %w[of the]
+      def of_the?(index)
+        index > 1 && [index - 2, index - 1].map { |at| Around.word(@tokens[at]) } == %w[of the]
+      end
+
 
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))

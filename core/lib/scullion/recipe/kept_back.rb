@@ -20,7 +20,8 @@ module Scullion
                 |heads?|bags?)\b)/ix.freeze
       SAID =
         /(?<![[:alnum:]])(?<share>#{Shares::ANY}
-           |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b#{NO_UNIT}#{BETWEEN}\b#{FOR_TOP}/ix.freeze
+           |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b
+           #{NO_UNIT}#{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
       # @param plain [String] the line
       def initialize(plain)

@@ -128,7 +128,7 @@ module Scullion
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
       def thrown_out?(sentence, named)
-        with = sentence.index(WholeLine::THROWN_OUT)
+        with = sentence.index(LinePlaces::THROWN_OUT)
         !with.nil? && named > with
       end
 

@@ -4,6 +4,8 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
+      include LinePlaces
+
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
 
@@ -13,30 +15,6 @@ module Scullion
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)/ix.freeze
       # Times that a line says so.
       MOST_HEADS = 8
-      FOR_COOKING =
-        /\bfor\s+(?:the\s+)?
-          (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
-          (?:(?:shallow|deep|stir|pan)[ -]?)?
-          (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
-         |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
-      # "2 tbsp oil, 1 tsp cumin → roast 220"
-      INTO_HEAT =
-        /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
-         |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
-      THROWN_OUT =
-        /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
-      POACHED_IN =
-        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:[[:alpha:]]+\s+)?
-          (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
-      POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
-      LAID_OVER =
-        /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
-            lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
-            (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
-              (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|micro\w*|grater|mandolin\w*|slicer)))
-         |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
-         |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
-      BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
       AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
@@ -82,30 +60,6 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
-
-      # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
-      def thrown_out(items)
-        at = @plain.index(THROWN_OUT) or return
-        from = @plain[0...at].bytesize
-        items.drop(1).each { |item| item.place ||= "pot" if item.from > from }
-      end
-
-      # "Poach in court bouillon: 3 l water, 1 onion, 2 carrots"
-      def poached_in(items)
-        at = @plain.index(POACHED_IN) or return
-        from = @plain[0...(at + @plain[POACHED_IN].length)].bytesize
-        items.each { |item| item.place = "pot" if item.from >= from - 1 }
-      end
-
-      # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
-      # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
-      def into_the_pot(items)
-        return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
-
-        eaten, company = items.partition { |item| lexicon.eaten?(item.foods.first) }
-        company.each { |item| item.place = "pot" }
-        eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
-      end
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
@@ -173,17 +127,6 @@ module Scullion
         items.last&.then { |last| last.to ||= @plain.bytesize }
       end
 
-      # "Roasted with 100 ml oil and 2 tbsp paprika": the spice goes where the oil goes.
-      def cooked_with_it(items)
-        items.each_cons(2) do |one, other|
-          next unless one.said?(:in_it) && one.place == "cook" && other.place.nil?
-          next unless lexicon.seasons?(other.foods.first)
-
-          between = @plain.byteslice(one.from...other.from).to_s.scrub
-          other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
-        end
-      end
-
       # "Sourdough toast, one each"
       def toasted_by_the_slice(items)
         return unless @plain.match?(/\btoasts?\b/i)
@@ -193,29 +136,6 @@ module Scullion
         end
       end
 
-      # "Walnuts 1 kg, candied (w/ 300 g sugar, 20 g butter)": it goes where they go.
-      def bracketed_with(items)
-        at = @plain =~ BRACKETED_WITH or return
-        from, to = [at, @plain.index(")", at) || @plain.length].map { |chars| @plain[0...chars].bytesize }
-        return if items.empty? || items.first.from >= from || lexicon.poured?(items.first.foods.first)
-
-        items.select { |item| item.from.between?(from, to) }.each { |item| item.place ||= "cook" }
-      end
-
-      # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
-      def for_cooking(items)
-        roasted = @plain.match?(INTO_HEAT)
-        return unless roasted || @plain.match?(FOR_COOKING)
-
-        items
-          .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
-          .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
-        # "3 tbsp oil and 1 tsp each fennel seed and chilli flakes for roasting"
-        return unless items.first&.place == "cook" && @plain.match?(/#{FOR_COOKING}\W*\z/o)
-
-        items.each { |item| item.place ||= "cook" if lexicon.seasons?(item.foods.first) }
-      end
-
       # Of the only food, or of the one that it is said of.
       def keep_back(items)
         foods = items.select(&:food?)
@@ -223,15 +143,6 @@ module Scullion
 
         share = KeptBack.new(@plain).of(foods.first.amount) or return
         foods.first.held, foods.first.place = share, nil
-      end
-
-      # "Goat's cheese, dotted on at the last", "pine nuts, over"
-      def laid_over(items)
-        foods = items.select(&:food?)
-        return unless foods.size == 1 && foods.first.place.nil? && foods.first.held.nil?
-        return if lexicon.poured?(foods.first.foods.first)
-
-        foods.first.place = "top" if @plain.match?(LAID_OVER)
       end
 
       # "White cabbage 2.00 kg, AP 2.40": what it was as purchased is said apart.
