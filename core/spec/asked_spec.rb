@@ -15,6 +15,23 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(draft(text.sub("180", "20"))["settled"]).to be true
   end
 
+  # 4 × 110 g are 440 g: for 4 a plate, for 40 a spoonful.
+  it "asks for how many it is where nobody has so little or so much" do
+    text = ->(guests) do
+      "Salad for #{guests}\n110 g rocket\n110 g feta\n110 g cooked beetroot\n110 g walnuts"
+    end
+    expect(draft(text[4])).not_to include "plate"
+    expect(draft(text[40])["plate"]).to eq "11 g a serving"
+    few = text[40].lines.first(3).join
+    expect(draft(few)).not_to include "plate"
+    food = Struct.new(:grams) { def beside? = false }
+    plate = ->(grams) { Scullion::Recipe::Unlikely.new([food.new(grams / 4.0)] * 4, house.practice, 1).plate }
+    least, most = %w[least most].map { |name| house.practice.fetch("reading/plate/#{name}_grams") }
+    expect([least - 0.1, least, most, most + 0.1].map { |grams| plate[grams].nil? }).to eq(
+      [false, true, true, false]
+    )
+  end
+
   it "takes what comes frozen as trimmed, and what comes in the pod as it grows" do
     expect(line("1 kg frozen broad beans").dig("taken", "key")).to eq "frozen-broad-beans"
     expect(line("1 kg broad beans in the pod").dig("taken", "key")).to eq "broad-beans"

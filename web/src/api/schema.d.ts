@@ -1837,6 +1837,8 @@ export interface components {
             title?: string;
             servings: number;
             servings_said: boolean;
+            /** @description What comes to a serving, where no salad is so small or so large: how many is it for? */
+            plate?: string;
             lines: components["schemas"]["RecipeLine"][];
             steps: components["schemas"]["RecipeStep"][];
             missing: string[];

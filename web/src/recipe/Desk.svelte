@@ -136,6 +136,9 @@
     {#if desk.draft && !desk.draft.servings_said && !desk.servings}<p class="mb-2">
         The text does not say how many it serves: {desk.draft.servings} is a guess.
       </p>{/if}
+    {#if desk.draft?.plate}<p class="mb-2">
+        For {desk.draft.servings} that is {desk.draft.plate}: how many does it feed?
+      </p>{/if}
     {#if editing || !desk.draft}
       <textarea
         class="textarea h-[20rem] w-full text-lg leading-snug lg:h-[26rem]"

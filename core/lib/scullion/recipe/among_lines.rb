@@ -47,9 +47,7 @@ module Scullion
         times = said[:unit].match?(/\Ak/i) ? 1000 : 1
         bare = @lines.filter_map(&:item).select(&:counted?)
         bare = bare.reject { |item| item.piece || item.container }
-        bare.each do |item|
-          item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g)
-        end
+        bare.each { |item| item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g) }
       end
 
       # "For over the top" with oil and vinegar below it is a dressing.

@@ -178,7 +178,6 @@ module Scullion
         index > 1 && [index - 2, index - 1].map { |at| Around.word(@tokens[at]) } == %w[of the]
       end
 
-
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 

@@ -43,6 +43,7 @@ module Scullion
           "title" => @page.title,
           "servings" => @servings,
           "servings_said" => !@page.servings.nil?,
+          "plate" => unlikely.plate,
           "lines" => @page.lines.map { |line| line_to_h(line) },
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },
           "told" => bound.facts.map { |fact| told(fact) } + split.told(@practice.writer, @declined),

@@ -129,8 +129,10 @@ module Scullion
         return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
         return false if @around.joined?(@tokens.index(token))
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
-        return false if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||
-          @around.done_in?(@tokens.index(token))
+        if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||
+             @around.done_in?(@tokens.index(token))
+          return false
+        end
 
         words = [*token.folded, *Lexicon.fold(item.name).split]
         unless token.kind == :food || token.value.empty? || token.value["aside"] || @lexicon.own?(words)

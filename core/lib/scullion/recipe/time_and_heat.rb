@@ -13,7 +13,7 @@ module Scullion
       BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
       NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
       # "Roast 220/18 min", "tray 210/25"
-      ROASTED = /\b(?:roast\w*|bake[d]?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze
+      ROASTED = /\b(?:roast\w*|baked?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze
       OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b#{NO_HEAT}/i.freeze
       GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
       # A gas mark is 25 °F more than the one before it, and the first is 275 °F: what the marks mean.
@@ -114,8 +114,7 @@ module Scullion
             .map { |time| [time.begin(0), minutes(time)] }
         return [*span(sentence), *bare_minutes(sentence)].first(1) if found.empty?
 
-        bare =
-          bare_minutes(sentence).reject { |at, _| found.any? { |place, _| (place - at).abs < NEARBY } }
+        bare = bare_minutes(sentence).reject { |at, _| found.any? { |place, _| (place - at).abs < NEARBY } }
         [*found, *bare].sort_by(&:first)
       end
 

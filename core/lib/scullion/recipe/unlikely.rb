@@ -36,6 +36,17 @@ module Scullion
         Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
       end
 
+      # A whole salad that nobody has on a plate, where somebody says how many it serves.
+      # @return [String, nil] g a serving, in words
+      def plate
+        eaten = @all.reject(&:beside?).sum { |taken| taken.grams.to_f }
+        return if @servings.nil? || @all.size < @practice.fetch("slips/asked/foods")
+
+        each = eaten / @servings
+        least, most = %w[least most].map { |name| @practice.fetch("reading/plate/#{name}_grams") }
+        "#{@practice.writer.g(each)} a serving" unless each.between?(least, most)
+      end
+
       private
 
       def passed?(taken) = taken.right? || taken.zest? || taken.beside? || taken.grams.nil?
