@@ -26,7 +26,6 @@ module Scullion
 
       GUESSES = 3
       FOR_WHAT = "Its juice, or whole?".freeze
-      PICKLED = /\b(?<word>pickled)\b/i.freeze
       IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
       LEFT_OUT_OR_NOT = "It says to leave it out: does it go in?".freeze
       LEFT_OUT =
@@ -158,9 +157,13 @@ module Scullion
         return "Which of these is it?" unless item.food?
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
-        open = open_word(item, candidates.first) || came_else(item, candidates.first)
+        open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))
         return "What is “#{open}” here?" if open
 
+        came_else(item, candidates.first) || which(found)
+      end
+
+      def which(found)
         (found.dry_or_not? ? "Dry, or from a tin?" : "Which of these is it?") if found.open?
       end
 
@@ -187,12 +190,10 @@ module Scullion
 
       # How it comes by its line, where the larder has it otherwise. @return [String, nil]
       def came_else(item, ingredient)
-        return "smoked" if smoked_else?(item, ingredient)
+        return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
+        return unless tinned_else?(item) && grows?(ingredient)
 
-        text = @line.text
-        return text[PICKLED, :word] if text.match?(PICKLED) && pickled_else?(item, ingredient)
-
-        text[IN_A_TIN] if tinned_else?(item) && grows?(ingredient)
+        "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
       end
 
       # Not "carrots, in a roasting tin".
