@@ -264,6 +264,18 @@ RSpec.describe "Texts as they come" do
     expect(draft("☆ slaw jar (meal prep x5) ☆\n1 carrot")["servings"]).to eq 5
   end
 
+  it "takes out what comes out after, and asks about a dressing that is made elsewhere" do
+    lentils = taken("Plates for 8\n300 g dry puy lentils, 1 bay, 1 carrot (both out after)")
+    expect(lentils.transform_values { |line| line["to"] }).to eq(
+      "dry-puy-lentils" => "salad",
+      "bay-leaf" => "pot",
+      "carrot" => "pot"
+    )
+    expect(line("0.9 kg dressing (lemon/tahini)")["status"]).to eq "doubtful"
+    expect(line("3 bird's eye chillies").dig("taken", "key")).to eq "small-chilli"
+    expect(draft("Chickpeas YIELD 36 x 220g\n1 kg feta")["servings"]).to eq 36
+  end
+
   it "reads for how many by its base, by who has booked, and by what it will serve" do
     {
       "Cauli salad\n(base recipe 10, we need ×6)\n2 cauliflowers" => 60,

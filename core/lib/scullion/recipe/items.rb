@@ -196,6 +196,8 @@ module Scullion
       def word(token, index)
         word = Around.word(token)
         return item.unknown << [token.text, item.clause, true] if made_of_it?(word, index)
+
+        item.flags << :made_itself if made_itself?(word, index)
         return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
@@ -215,6 +217,12 @@ module Scullion
       def made_of_it?(word, index)
         MADE_OF_IT.include?(word) && !@prose && item.food? && @around.before(index)&.kind == :food &&
           @around.before(index)&.folded&.last != "salad"
+      end
+
+      # "0.9 kg dressing (lemon and tahini)" is no lemon.
+      def made_itself?(word, index)
+        MADE_OF_IT.include?(word) && !@prose && !item.food? && !item.amount.nil? &&
+          @tokens[index + 1]&.text == "(" && @tokens.drop(index).none? { |token| token.kind == :amount }
       end
 
       def drained

@@ -71,6 +71,8 @@ module Scullion
         case word
         when /(?:ss|us|is|ous)\z/
           word
+        when /\Achill?ies\z/
+          word.delete_suffix("es")
         when /ies\z/
           word.length > 4 ? word.sub(/ies\z/, "y") : word.chomp("s")
         when /(?:toes|ches|shes|xes|sses|choes)\z/

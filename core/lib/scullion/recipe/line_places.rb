@@ -15,6 +15,8 @@ module Scullion
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
+      # "300 g lentils, 1 bay, 1 carrot (both out after)"
+      OUT_AFTER = /\(\s*(?:both|all|all\s+three|these|they)\s+(?:come\s+)?out\b/i.freeze
       THROWN_OUT =
         /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
       POACHED_IN =
@@ -34,6 +36,8 @@ module Scullion
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
       def thrown_out(items)
+        return items.drop(1).each { |item| item.place ||= "pot" } if @plain.match?(OUT_AFTER)
+
         at = @plain.index(THROWN_OUT) or return
         from = @plain[0...at].bytesize
         items.drop(1).each { |item| item.place ||= "pot" if item.from > from }

@@ -31,6 +31,7 @@ module Scullion
       LEFT_OUT =
         /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
          |\?\s*no\b|\ballerg/ix.freeze
+      MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # So many of it to each who is served are counted.
       EACH = 2
 
@@ -155,6 +156,7 @@ module Scullion
       def what_it_is(item, candidates, found)
         return "Nothing in the larder by that name." if candidates.empty?
         return "Which of these is it?" unless item.food?
+        return MADE_ITSELF if item.said?(:made_itself)
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
         open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))

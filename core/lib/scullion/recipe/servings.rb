@@ -83,7 +83,7 @@ module Scullion
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bmakes\s+#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
+        /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:covers|pax|bowls|plates|boxes|portions|guests|heads)
