@@ -71,12 +71,10 @@ module Scullion
         case word
         when /(?:ss|us|is|ous)\z/
           word
-        when /\Achill?ies\z/
+        when /(?:toes|ches|shes|xes|sses|choes)\z|\Achill?ies\z/
           word.delete_suffix("es")
         when /ies\z/
           word.length > 4 ? word.sub(/ies\z/, "y") : word.chomp("s")
-        when /(?:toes|ches|shes|xes|sses|choes)\z/
-          word.delete_suffix("es")
         when /ves\z/
           %w[olives chives endives].include?(word) ? word.chomp("s") : word
         else

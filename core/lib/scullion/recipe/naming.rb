@@ -67,11 +67,21 @@ module Scullion
         item.foods, item.name, item.clause = token.value[:keys], token.text, @clauses.number
         item.parts.push(*(token.folded & %w[zest])) if @lexicon.fruit?(item.foods.first)
         said_further_off(token)
+        juice_of_so_many(token)
         rind_of_it unless @lexicon.fruit?(item.foods.first)
         # A garlic clove is one of them, flat leaf parsley is no leaf.
         ends = token.folded.values_at(-1, 0)
         item.piece ||= ends.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
+      end
+
+      # "3 lemons' juice": so many lemons.
+      def juice_of_so_many(token)
+        fruit = token.text[/\A([[:alpha:]]+)s['’]\s+juice\z/i, 1] or return
+        keys = @lexicon.food([fruit.downcase]) or return
+
+        item.foods = keys
+        item.parts << "juice"
       end
 
       # "Salted roasted peanuts": another word stands between what makes it another food and the name.
@@ -127,7 +137,7 @@ module Scullion
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
-        return false if @around.joined?(@tokens.index(token))
+        return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||
              @around.done_in?(@tokens.index(token))
@@ -144,6 +154,14 @@ module Scullion
 
         item.foods, item.name = keys, "#{token.text} #{item.name}"
         true
+      end
+
+      # "Oil, roasted very hot": in the midst of other words.
+      def told_of_it?(token)
+        before = @around.before(@tokens.index(token))
+        return false unless token.kind == :word && before&.kind == :word
+
+        before.value.empty? && !@sizes.key?(Around.word(before))
       end
 
       # "Cucumber, diced small": how it is cut makes no other food of it.

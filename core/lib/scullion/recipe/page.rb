@@ -5,6 +5,8 @@ module Scullion
     # A written recipe laid out line by line: title, servings, headings, ingredients and steps.
     # Every line that is not blank is one of these; none is dropped.
     class Page
+      include RowFoods
+
       # number: its place here; row: the line of the text it stands on, which may hold several foods; item:
       # the food that it is; into: where the section that it stands in goes
       Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
@@ -22,17 +24,14 @@ module Scullion
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
       FOR_A_PLATE =
         /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
-          (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b/ix.freeze
-      UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
+          (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b|\bunit\s+weight\s+\d/ix.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
-      KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       POT_OF =
         /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
           (?=[[:alpha:] ]*\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
-      NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.
@@ -248,43 +247,6 @@ module Scullion
       end
 
       def food?(name) = @items.of(name).any?(&:food?)
-
-      # One line for each food of the row, in its own words; the row itself where there is none.
-      def foods(row, text)
-        plain = text.sub(Rows::BULLET, "")
-        items = @items.of(plain).reject { |item| !item.food? && nothing_of?(item, plain) }
-        return [without_food(row, text, plain)] if items.empty?
-
-        items.each { |item| @listed.merge(item.foods) }
-        items.each { |item| item.flags << :per_head } if @per_head || row.text.match?(EACH_PLATE)
-        items.each { |item| item.flags << :prepared } if @net
-        words = @items.plain(plain)
-        items.map do |item|
-          own = items.one? ? text : Page.own_words(words, item)
-          unwanted?(item, words) ? line(row, own, "note") : line(row, own, "ingredient", item: item)
-        end
-      end
-
-      # No amount, or only what is kept back: "I hold back a third for the top".
-      def nothing_of?(item, plain)
-        return item.parts.empty? if item.amount.nil?
-
-        Page.own_words(@items.plain(plain), item).match?(KEPT)
-      end
-
-      # "No lettuce": said of what is not in it.
-      def unwanted?(item, words)
-        item.amount.nil? && item.food? &&
-          words.scrub[/\A.*?(?=#{Regexp.escape(item.name)})/].to_s.match?(UNWANTED)
-      end
-
-      def said_beside?(plain) = @kinds.remark?(plain) || plain.match?(NOTHING_OF_IT)
-
-      def without_food(row, text, plain)
-        item = Item.begun(0)
-        item.unknown = plain.split.map { |word| [word, 0, true] }
-        line(row, text, said_beside?(plain) ? "note" : "ingredient", item: item)
-      end
     end
   end
 end

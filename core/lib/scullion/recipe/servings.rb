@@ -61,7 +61,8 @@ module Scullion
       NUMBERED = /\d|\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b/i.freeze
       SPEAKS =
         /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
-          |plates|crowd|many|lots|plenty|staff|party|table|group|batch|lunch|supper|dinner|salad|buffet
+          |plates|crowd|many|lots|plenty|staff|party|table|group|batch|\brun\b|order|lunch|supper|dinner|salad
+          |buffet
           |total|booked|expected|confirmed|coming/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
@@ -93,11 +94,12 @@ module Scullion
         /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:does|do|batch\s*=|batch\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
+        /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
           \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
+        /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
@@ -107,7 +109,7 @@ module Scullion
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
         %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
-           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|[/|]\s*#{NUMBER}\s+heads
+           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.

@@ -53,7 +53,7 @@ module Scullion
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         ends(all)
-        all.each { |item| item.flags << :per_head if each_has?(item) }
+        all.each { |item| item.flags << :per_head if each_has?(item) && !shared?(item, all) }
         taken_apart(all).flat_map { |item| both_parts(item) }
       end
 
@@ -101,6 +101,11 @@ module Scullion
       def each_has?(item)
         item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
           behind_its_name(item).match?(EACH_HAS)
+      end
+
+      # "Dill & chives, a bunch each": of each of them.
+      def shared?(item, items)
+        items.count { |other| other.food? && other.amount.equal?(item.amount) } > 1
       end
 
       # "Half a burrata each"; not "½ bunch each dill and mint".

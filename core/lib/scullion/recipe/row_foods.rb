@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The foods of one row of a recipe, a line for each, and what is none. For Page, which it is a part of.
+    module RowFoods
+      UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
+      KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
+      STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
+      NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
+
+      private
+
+      # One line for each food of the row, in its own words; the row itself where there is none.
+      def foods(row, text)
+        plain = text.sub(Rows::BULLET, "")
+        items = @items.of(plain).reject { |item| !item.food? && nothing_of?(item, plain) }
+        return [without_food(row, text, plain)] if items.empty?
+
+        items.each { |item| @listed.merge(item.foods) }
+        items.each { |item| item.flags << :per_head } if @per_head || row.text.match?(Page::EACH_PLATE)
+        items.each { |item| item.flags << :prepared } if @net
+        words = @items.plain(plain)
+        listed =
+          items.map do |item|
+            own = items.one? ? text : Page.own_words(words, item)
+            unwanted?(item, words) ? line(row, own, "note") : line(row, own, "ingredient", item: item)
+          end
+        stranger = stranger_ahead(plain, items)
+        stranger ? [without_food(row, stranger, stranger), *listed] : listed
+      end
+
+      # "Espelette, chives": what nobody knows, at the head of things to taste. @return [String, nil]
+      def stranger_ahead(plain, items)
+        word = plain[STRANGER, :word] or return
+        first = items.first
+        if items.all? { |item| item.amount.nil? && item.food? } &&
+             first.unknown.any? { |each, *| each == word }
+          word
+        end
+      end
+
+      # No amount, or only what is kept back: "I hold back a third for the top".
+      def nothing_of?(item, plain)
+        return item.parts.empty? if item.amount.nil?
+
+        Page.own_words(@items.plain(plain), item).match?(KEPT)
+      end
+
+      # "No lettuce": said of what is not in it.
+      def unwanted?(item, words)
+        item.amount.nil? && item.food? &&
+          words.scrub[/\A.*?(?=#{Regexp.escape(item.name)})/].to_s.match?(UNWANTED)
+      end
+
+      def said_beside?(plain) = @kinds.remark?(plain) || plain.match?(NOTHING_OF_IT)
+
+      def without_food(row, text, plain)
+        item = Item.begun(0)
+        item.unknown = plain.split.map { |word| [word, 0, true] }
+        line(row, text, said_beside?(plain) ? "note" : "ingredient", item: item)
+      end
+    end
+  end
+end
