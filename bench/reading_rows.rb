@@ -89,20 +89,21 @@ module Bench
       end
 
       def speed(paths)
-        lines = ["200 g pearl barley", "2 carrots, diced", "3 tbsp olive oil", "1 red onion"] * 5
-        twenty = "Serves 4\n#{lines.join("\n")}"
-        long = paths.map { |path| File.read(path) }.join("\n")[0, 64 * 1024]
+        texts = paths.map { |path| File.read(path) }
+        about_twenty = texts.select { |text| text.lines.size.between?(17, 23) && !text.start_with?("{") }
+        long = texts.join("\n")[0, 64 * 1024]
         house = Scullion::House.shipped
         [
-          ["a page of 20 lines read", twenty, 40],
-          ["64 kB of recipes read", long.lines.first(490).join, 300]
-        ].map { |name, text, aim| row(name, milliseconds(text, house), "ms", aim, "lower") }
+          ["a page of 20 lines read, of #{about_twenty.size} written ones", about_twenty, 40],
+          ["64 kB of recipes read", [long.lines.first(490).join], 300]
+        ].map { |name, some, aim| row(name, milliseconds(some, house), "ms", aim, "lower") }
       end
 
-      def milliseconds(text, house)
-        read = -> { Scullion::Recipe::Draft.new(text, house).to_h }
+      # For one of them.
+      def milliseconds(texts, house)
+        read = -> { texts.each { |text| Scullion::Recipe::Draft.new(text, house).to_h } }
         read.call
-        (seconds(5, read) * 1000).round(1)
+        (seconds(5, read) * 1000 / texts.size).round(1)
       end
 
       def row(name, value, unit, aim, better)

@@ -25,7 +25,7 @@ module Scullion
 
       # @param plain [String] the line
       def initialize(plain)
-        @found = plain.match(SAID)
+        @found = plain.match(SAID) if plain.match?(FOR_TOP)
       end
 
       # @param amount [Amount, nil] of the food, as it is written

@@ -49,6 +49,8 @@ module Scullion
         /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
+      # "The big salad with 400 g rocket"
+      SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
       # "Cook 3 kg red quinoa" is weighed out.
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze
       # "Coriander cress - garnish" is no heading.
@@ -134,8 +136,8 @@ module Scullion
 
       def weighed_out?(text)
         food = text[WEIGHED_OUT, :food]
-        !food.nil? && !text.match?(DISH) && !food.match?(/\A(?:portions?|salad|batch|servings?)\b/i) &&
-          @items.of(food).any?(&:food?)
+        !food.nil? && !text.match?(DISH) && !text.match?(SALAD_OF) &&
+          !food.match?(/\A(?:portions?|salad|batch|servings?)\b/i) && @items.of(food).any?(&:food?)
       end
 
       # "Chickpeas: simmer an hour"

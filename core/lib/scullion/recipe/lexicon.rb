@@ -52,10 +52,9 @@ module Scullion
 
       # Lower case, without marks, with the apostrophes and hyphens of words gone.
       def self.fold(text)
-        text
-          .downcase
-          .unicode_normalize(:nfkd)
-          .gsub(/\p{M}/, "")
+        plain = text.downcase
+        plain = plain.unicode_normalize(:nfkd).gsub(/\p{M}/, "") unless plain.ascii_only?
+        plain
           .gsub(/['’.]/, "")
           .gsub(/[^\p{L}\p{N}#&+ ]/, " ")
           .gsub(/[&+]/) { |sign| " #{sign} " }

@@ -208,6 +208,8 @@ module Scullion
 
       # "Pickled turnip" is bought so, or a part to be made.
       def pickled_else?(item, ingredient)
+        return false unless @line.text.match?(/pickled/i)
+
         @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{Regexp.escape(item.name.to_s)}/i) &&
           [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/pickl/i) }
       end

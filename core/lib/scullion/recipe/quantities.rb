@@ -37,6 +37,8 @@ module Scullion
       TIME =
         /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|m\b|['′″]
           |secs?\b|seconds?\b|days?\b|d\b)/ix.freeze
+      # "Twenty five thirty minutes"
+      SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # A bare number behind how it is cooked is no heat up to here.
@@ -134,8 +136,7 @@ module Scullion
       end
 
       def kind_of(from, low, high)
-        # "Twenty five thirty minutes"
-        return push(:time, from) if @scan.skip(/(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix)
+        return push(:time, from) if @scan.skip(SPOKEN_TIME)
 
         if @scan.skip(LENGTH)
           @scan.skip(/\s*(?:thick|long|wide|deep)\b/i)

@@ -104,7 +104,7 @@ module Scullion
       # "Tarragon/chervil/chive mix: 120 g": as much of each, and all of them so much.
       def mix(items)
         last = items.last
-        return unless last&.amount && @plain.match?(MIX)
+        return unless last&.amount && @plain.match?(/mix/i) && @plain.match?(MIX)
 
         among = items.select(&:food?)
         return unless among.size > 1 && among[0...-1].all? { |item| item.amount.nil? }
