@@ -141,4 +141,27 @@ RSpec.describe "Numbers of a recipe" do
     expect(onion["taken"]["key"]).to eq "red-onion"
     expect(line("pea shoots to top").values_at("kind", "to")).to eq %w[ingredient top]
   end
+
+  # A burrata is 125 g as the larder has it: three are 375 g, for six 62.5; three celeriac of 1.8 kg are all.
+  it "weighs so many by the weight of one where it is that of one" do
+    expect(grams("Plates for 6\n3 burrata, 125 g")).to eq grams("Plates for 6\n375 g burrata")
+    expect(grams("Plates for 6\n3 celeriac, 1.8 kg")).to eq grams("Plates for 6\n1.8 kg celeriac")
+    one = house.larder["burrata"].figures["pieces/each"]
+    least, most = %w[least most].map { |name| house.practice.fetch("reading/one/#{name}_times") * one }
+    weighed = ->(each) { grams("Plates for 2\n2 burrata, #{each.round(4)} g")["burrata"].to_f }
+    expect(weighed[least]).to be_within(1).of(least)
+    expect(weighed[least - 0.01]).to be_within(1).of(least / 2)
+    expect(weighed[most]).to be_within(1).of(most)
+    expect(weighed[most + 0.01]).to be_within(1).of(most / 2)
+  end
+
+  it "reads for how many behind a word for numbers, and by the size of what is served" do
+    {
+      "Retreat, lunch 30/11, nos: 48\n1 kg feta" => 48,
+      "Chicken salad\nYield: 8 quarts, about 45 4-oz scoops\n1 kg feta" => 45
+    }.each { |text, number| expect(draft(text)["servings"]).to eq(number), text }
+    expect(kinds("Chicken salad\nYield: 8 quarts, about 45 4-oz scoops\n1 kg feta")[1]).to eq "servings"
+    expect(line("2 tbsp roasted rice powder")["status"]).to eq "doubtful"
+    expect(line("2 tsp turmeric powder").values_at("status")).to eq %w[sure]
+  end
 end

@@ -122,9 +122,17 @@ module Scullion
       end
 
       def sized(amount)
-        return size unless amount.unit == :piece && @item.each_sized?
+        return size unless amount.unit == :piece && (@item.each_sized? || sized_as_one?(amount))
 
         Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
+      end
+
+      # "3 burrata, 125 g": as much as one of them is.
+      def sized_as_one?(amount)
+        one = @larder[@item.foods.first]&.figures&.[]("pieces/each") or return false
+        least, most = %w[least most].map { |name| @practice.fetch("reading/one/#{name}_times") }
+        amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g &&
+          (size.value / one).between?(least, most)
       end
 
       def pieces(amount)

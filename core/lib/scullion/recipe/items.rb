@@ -13,7 +13,7 @@ module Scullion
       ROLES = %w[cuts trims treats cooks states].freeze
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze
       COOKED_HOW = %w[in with for until till].freeze
-      MADE_OF_IT = %w[dressing vinaigrette sauce].freeze
+      MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # "40 x 200 g pots"
       OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
@@ -213,8 +213,10 @@ module Scullion
         role(token, index)
       end
 
-      # "Sesame dressing" is no sesame.
+      # "Sesame dressing" is no sesame, rice powder no rice; turmeric powder is turmeric.
       def made_of_it?(word, index)
+        return false if item.food? && @lexicon.spice?(item.foods.first)
+
         MADE_OF_IT.include?(word) && !@prose && item.food? && @around.before(index)&.kind == :food &&
           @around.before(index)&.folded&.last != "salad"
       end

@@ -31,7 +31,7 @@ module Scullion
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|
-                 kcals?|cals?|calories|kj|weeks?|times?|pints?|litres?)\b|[%°"]))
+                 kcals?|cals?|calories|kj|weeks?|times?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
       # A line that says this and little else.
       LINE =
@@ -39,7 +39,7 @@ module Scullion
             (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
-         |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*#{THEM}.{0,30}\z
+         |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*(?:\d+[\s-]?(?:oz|g|ml)\s+)?#{THEM}.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
          |\A\W*per\s+#{NUMBER}\s*#{THEM}[^,.]{0,30}\z
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
@@ -62,7 +62,7 @@ module Scullion
       SPEAKS =
         /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
           |plates|crowd|many|lots|plenty|staff|party|table|group|batch|\brun\b|order|lunch|supper|dinner|salad
-          |buffet
+          |buffet|\bnos?\b
           |total|booked|expected|confirmed|coming/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
@@ -73,6 +73,8 @@ module Scullion
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The surest first.
       SAID = [
+        /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
+        /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
         /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,
         /\b(?:make|made|do|did|had|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
@@ -95,7 +97,7 @@ module Scullion
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
-          \s+(?:for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+          \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
@@ -113,7 +115,7 @@ module Scullion
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
       # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 15, SAID.size - 1
+      NEAR, FIRST = 17, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number

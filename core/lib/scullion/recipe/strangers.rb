@@ -46,7 +46,7 @@ module Scullion
       # Only words without a role stand between the last mark and this amount.
       def stranger_behind_mark?(index)
         words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
-        words.size < index &&
+        words.size < index && words.map(&:folded) != [%w[x]] &&
           words.all? { |token| token.kind == :word && nothing?(token) && !Around.towards?(token) } &&
           words.any? { |token| token.value.empty? }
       end
