@@ -155,6 +155,27 @@ RSpec.describe "Numbers of a recipe" do
     expect(weighed[most + 0.01]).to be_within(1).of(most / 2)
   end
 
+  it "reads the units that stand behind a row, and a sauce by what is in it" do
+    sauce =
+      taken("Tofu for 15\ncham: soy 100 / lime 120 / sugar 60 / water 100 / chilli 2 / garlic 15 (g/ml)")
+    expect(sauce.transform_values { |line| line["to"] }.values.uniq).to eq ["dressing"]
+    expect(sauce["garlic"]["grams"]).to be_between(0.8, 1)
+    expect(sauce["caster-sugar"]["grams"]).to eq 4
+    rub = taken("Chicken for 4\nchicken rub: 1 T smoked paprika, 2 t garlic powder, 1 t salt, 1 T oil")
+    expect(rub["smoked-paprika"]["to"]).not_to eq "dressing"
+    oranges = line("2 oranges in segments, their juice squeezed out after")
+    expect(oranges.dig("taken", "key")).to eq "orange"
+  end
+
+  it "reads who they are, whatever they are called" do
+    {
+      "Smoked tofu salad, 15 staff\n1 kg tofu" => 15,
+      "Fennel, from memory. Fed six.\n3 fennel" => 6,
+      "BANQUET 220 - COLD STARTER: Ham hock\n11 kg peas" => 220,
+      "Lentil tray salad | 4 | 35 min\n250 g lentils" => 4
+    }.each { |text, number| expect(draft(text)["servings"]).to eq(number), text }
+  end
+
   it "reads for how many behind a word for numbers, and by the size of what is served" do
     {
       "Retreat, lunch 30/11, nos: 48\n1 kg feta" => 48,

@@ -12,6 +12,9 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
          |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
+      # Foods behind a label from which they are a sauce where so great a share of them is poured.
+      SAUCE_ROW, MOSTLY = 4, 0.6
+      SAUCE_LABEL = /\A[^:=\d]{3,30}[:=]\s/.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
@@ -70,6 +73,21 @@ module Scullion
           other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
         end
       end
+
+      # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.
+      def sauce_row(items)
+        foods = items.select(&:food?)
+        return unless foods.size >= SAUCE_ROW && @plain.match?(SAUCE_LABEL)
+
+        return if foods.any? { |item| lexicon.eaten?(item.foods.first) }
+
+        poured = foods.count { |item| item.parts.any? || sauced?(item.foods.first) }
+        return if poured < foods.size * MOSTLY
+
+        foods.each { |item| item.place ||= "dressing" }
+      end
+
+      def sauced?(key) = lexicon.poured?(key) || lexicon.aromatic?(key) || lexicon.squeezed?(key)
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)

@@ -112,7 +112,8 @@ module Scullion
         return [line] if line.count("|") < BARS || line.match?(/\A\s*\||\|\s*\z/)
         return [line] if @text.scan(/^.*\|.*$/).size > 1
 
-        first, *others = line.split(BAR)
+        # "Tray salad | 4 | 35 min"
+        first, *others = line.split(BAR).map { |part| part.match?(/\A\d{1,4}\z/) ? "Serves #{part}" : part }
         [*first.split(/(?<=\w):\s+(?=[^:]*\d)/, 2), *others]
       end
 

@@ -9,6 +9,7 @@ module Scullion
       EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
+      UNIT_BEHIND = %r{\(\s*(?:all\s+)?(?:in\s+)?(?:g|grams|ml|g\s*/\s*ml|ml\s*/\s*g)\s*\)\W*\z}i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
       MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
@@ -26,6 +27,7 @@ module Scullion
         the_same(items)
         mix(items)
         one_size(items)
+        unit_behind(items)
         chain(items)
         share_out(items)
         steps = {}.compare_by_identity
@@ -111,6 +113,18 @@ module Scullion
 
         share = last.amount.times(1.0 / among.size)
         among.each { |item| item.amount, item.piece = share, last.piece }
+      end
+
+      # "Soy 100 / lime 120 / garlic 15 (g/ml)"
+      def unit_behind(items)
+        return unless @plain.match?(UNIT_BEHIND)
+
+        items.each do |item|
+          next unless item.food? && item.counted? && item.piece.nil? && item.container.nil?
+
+          unit = lexicon.poured?(item.foods.first) && @plain.match?(/ml/i) ? :ml : :g
+          item.amount = Amount.new(item.amount.low, item.amount.high, unit)
+        end
       end
 
       # "1 can each: green beans, wax beans, kidney beans (15 oz)"

@@ -22,7 +22,8 @@ module Scullion
             units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
-            scoops|folks?|pers\b\.?|platefuls?|ptns?|portns?|prtns?|
+            scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
+            pers\b\.?|platefuls?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
@@ -62,7 +63,9 @@ module Scullion
       SPEAKS =
         /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
           |plates|crowd|many|lots|plenty|staff|party|table|group|batch|\brun\b|order|lunch|supper|dinner|salad
-          |buffet|\bnos?\b
+          |buffet|banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic
+          |gala
+          |\bfed\b|\bnos?\b
           |total|booked|expected|confirmed|coming/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
@@ -82,7 +85,7 @@ module Scullion
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         /\b(?<!per\s)
-          (?:serves["']?\s*:?|feeds\s*:?|pax["']?\s*:?|par\s*:?|
+          (?:serves["']?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
@@ -96,7 +99,8 @@ module Scullion
         /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party)
+        /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
+             banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?

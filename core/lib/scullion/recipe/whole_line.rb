@@ -42,6 +42,7 @@ module Scullion
         cooked_with_it(all)
         for_cooking(all)
         bracketed_with(all)
+        sauce_row(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
@@ -198,6 +199,8 @@ module Scullion
         if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])
           return item.dup.tap { |fruit| fruit.parts = [] }, item.dup.tap { |zest| zest.words = {} }
         end
+        # "2 oranges in segments, their juice squeezed out after"
+        item.parts.clear if item.parts == ["juice"] && FLESH.first(1).include?(item.words["cuts"])
         return [item] unless item.parts.uniq.size == 2
 
         %w[juice zest].map do |part|
