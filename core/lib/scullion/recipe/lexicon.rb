@@ -108,6 +108,10 @@ module Scullion
       POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
       def poured?(key) = POURED.include?(@larder[key]&.family)
 
+      # What is measured in jugs where others are weighed.
+      JUGS = %w[fat acid liquid].freeze
+      def in_jugs?(key) = JUGS.include?(@larder[key]&.family)
+
       # What is eaten, and never only cooked along.
       EATEN = %w[
         grain

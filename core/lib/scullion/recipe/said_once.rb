@@ -122,7 +122,7 @@ module Scullion
         items.each do |item|
           next unless item.food? && item.counted? && item.piece.nil? && item.container.nil?
 
-          unit = lexicon.poured?(item.foods.first) && @plain.match?(/ml/i) ? :ml : :g
+          unit = lexicon.in_jugs?(item.foods.first) && @plain.match?(/ml/i) ? :ml : :g
           item.amount = Amount.new(item.amount.low, item.amount.high, unit)
         end
       end
