@@ -14,7 +14,7 @@ module Scullion
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
-      SAUCE_LABEL = /\A[^:=\d]{3,30}[:=]\s/.freeze
+      SAUCE_LABEL = /\A(?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/i.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
