@@ -115,7 +115,8 @@ class MadeRecipes
   end
 
   def judged(recipe)
-    draft = Scullion::Recipe::Draft.new(recipe.text, @house)
+    # Amounts as they fall are meant so, however much honey that is.
+    draft = Scullion::Recipe::Draft.new(recipe.text, @house, right: (1..recipe.text.lines.size).to_a)
     document = draft.to_h
     lines = document["lines"].select { |line| line["kind"] == "ingredient" }
     recipe.foods.map { |food| verdict(food, lines) } + told(recipe, document) +
