@@ -153,6 +153,18 @@ RSpec.describe "Texts as they come" do
     expect(kinds("Slaw for 8\n(100 g walnuts)")).to eq %w[title ingredient]
   end
 
+  it "takes no food of a list for a kind of the one before" do
+    expect(grams("Salad for 10\ntomato 1.2kg, cucumber 1kg, red pepper 500g").keys).to eq %w[
+         tomato
+         cucumber
+         red-pepper
+       ]
+    expect(grams("Salad for 10\ntomatoes, cucumber 1kg").keys).to eq %w[tomato cucumber]
+    expect(grams("Salad for 10\ncheese, mozzarella, 500 g").keys).to eq %w[mozzarella]
+    bowls = "Bowls, do 16.\nchicken thighs 2.4 kg. Marinade: yoghurt 300, lemon 60ml, garlic 20 g"
+    expect(taken(bowls).keys).to eq %w[chicken-thigh yoghurt lemon-juice garlic]
+  end
+
   it "takes out what comes out after, and asks about a dressing that is made elsewhere" do
     lentils = taken("Plates for 8\n300 g dry puy lentils, 1 bay, 1 carrot (both out after)")
     expect(lentils.transform_values { |line| line["to"] }).to eq(

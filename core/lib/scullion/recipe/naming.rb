@@ -7,6 +7,7 @@ module Scullion
     module Naming
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
+      WHOLE_KINDS = (Mentions::KINDS.keys + %w[mushrooms oil vinegar sugar rice lentils lettuce salad]).freeze
 
       private
 
@@ -116,8 +117,9 @@ module Scullion
 
       # "Cheese, mozzarella": what is said behind a name for several says which.
       def which_of_them?(token)
-        item.foods.size >= Naming::GENERIC && @clauses.number == item.clause + 1 && token.value[:keys].one? &&
-          !@prose && @lexicon.kin?(item.foods.first, token.value[:keys].first)
+        item.amount.nil? && WHOLE_KINDS.include?(item.name.downcase) && item.foods.size >= Naming::GENERIC &&
+          @clauses.number == item.clause + 1 && token.value[:keys].one? && !@prose &&
+          @lexicon.kin?(item.foods.first, token.value[:keys].first)
       end
 
       def which(token)

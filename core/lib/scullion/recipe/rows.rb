@@ -25,6 +25,9 @@ module Scullion
       # Those who speak by turns in a thread without times: "Kim: bring the orzo".
       SPEAKER = /\A\s*(?<who>[[:upper:]][[:lower:]]{1,11}):\s+(?=\S)/.freeze
       TURNS, SPEAKERS = 2, 2
+      # "Chicken thighs 2.4 kg. Marinade: yoghurt 300, lemon 60": a part within a row.
+      PART_WITHIN =
+        /(?<=[.;])\s+(?=(?:the\s+)?(?:marinade|dressing|vinaigrette|sauce)\s*:\s)/i.freeze
       # Between the foods of a list in one line.
       BARS = 2
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
@@ -78,7 +81,9 @@ module Scullion
             .split(/\r\n|\r|\n/)
             .each
             .with_index(1)
-            .flat_map { |line, number| barred(line).map { |part| [number, cells(part)] } }
+            .flat_map do |line, number|
+              barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
+            end
         lines = Separated.new(unspoken(lines)).lines
         table = Table.new
         rows =
@@ -106,6 +111,9 @@ module Scullion
             "&deg;" => "°"
           )
       end
+
+      # A blank line is one.
+      def parts_within(part) = part.empty? ? [part] : part.split(PART_WITHIN)
 
       # "Soba for 10: soba 900 g | edamame 300 g | carrots 3. Dressing: tahini 150 g": a list in one line.
       def barred(line)
