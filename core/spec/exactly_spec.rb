@@ -93,4 +93,38 @@ RSpec.describe "Exactly there" do
     expect(texts["a#{whole}"]).to eq ["a#{"a" * (most - 12)}.", said]
     expect(texts["#{"a" * 380}, #{"b" * 50}"]).to eq ["#{"a" * 380},", "b" * 50]
   end
+
+  it "takes an oven of one heat, and none whose hottest is below its coolest" do
+    refused = ->(least, most) do
+      heat = { "least_celsius" => least, "most_celsius" => most }
+      found = faults { |data| data["kitchen"]["ovens"] = [data["kitchen"]["ovens"][0].merge(heat)] }
+      found.keys.any? { |at| at.include?("most_celsius") }
+    end
+    expect([refused[180, 180], refused[180, 179]]).to eq [false, true]
+  end
+
+  it "asks about one that only a sentence speaks of, where most stands in a list" do
+    list = %w[rocket feta walnuts tomatoes cucumber].map { |food| "100 g #{food}\n" }.join
+    told = ->(number) { taken("Salad for 10\n#{list}\nSlice #{number} red onion and steep it.")["red-onion"] }
+    expect(told["1"]["status"]).to eq "doubtful"
+    expect(told["½"]).to be_nil
+  end
+
+  # 4 parts of 120 ml are 30 ml: 90 of oil and 30 of vinegar, whatever else stands in the row.
+  it "shares out parts though not all that stands there has them" do
+    row = grams("Dressing for 1\n3 parts olive oil to 1 part vinegar, mustard, about 120 ml")
+    expect(row.values_at("olive-oil", "red-wine-vinegar")).to eq(
+      grams("Dressing for 1\n90 ml olive oil\n30 ml red wine vinegar").values
+    )
+  end
+
+  it "counts the hours of a shift: with a break, with half a break said, and over midnight" do
+    hours = ->(**said) { Scullion::Kitchen::Cook.new(**said).hours }
+    expect(hours[from: "08:00", to: "16:00", break_from: "10:00", break_to: "10:30"]).to eq(
+      [[480, 600], [630, 960]]
+    )
+    expect(hours[from: "08:00", to: "16:00", break_from: "10:00"]).to eq [[480, 960]]
+    expect(hours[from: "22:00", to: "06:00"]).to eq [[1320, 1800]]
+    expect(hours[from: "08:00", to: "08:00"]).to eq [[480, 480]]
+  end
 end

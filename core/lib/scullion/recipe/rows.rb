@@ -26,8 +26,7 @@ module Scullion
       SPEAKER = /\A\s*(?<who>[[:upper:]][[:lower:]]{1,11}):\s+(?=\S)/.freeze
       TURNS, SPEAKERS = 2, 2
       # "Chicken thighs 2.4 kg. Marinade: yoghurt 300, lemon 60": a part within a row.
-      PART_WITHIN =
-        /(?<=[.;])\s+(?=(?:the\s+)?(?:marinade|dressing|vinaigrette|sauce)\s*:\s)/i.freeze
+      PART_WITHIN = /(?<=[.;])\s+(?=(?:the\s+)?(?:marinade|dressing|vinaigrette|sauce)\s*:\s)/i.freeze
       # Between the foods of a list in one line.
       BARS = 2
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
