@@ -127,4 +127,9 @@ RSpec.describe "Exactly there" do
     expect(hours[from: "22:00", to: "06:00"]).to eq [[1320, 1800]]
     expect(hours[from: "08:00", to: "08:00"]).to eq [[480, 480]]
   end
+
+  it "keeps grams for the top from a twentieth of them on" do
+    held = ->(grams) { line("100 g feta, #{grams} on top")["held"] }
+    expect([held[5], held[4]]).to eq [0.05, nil]
+  end
 end
