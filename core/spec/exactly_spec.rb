@@ -132,4 +132,28 @@ RSpec.describe "Exactly there" do
     held = ->(grams) { line("100 g feta, #{grams} on top")["held"] }
     expect([held[5], held[4]]).to eq [0.05, nil]
   end
+
+  it "tells days that are served from dates by the last of a month" do
+    served = ->(day) { draft("Fri 27 / Sat #{day}\n1 kg rice").values_at("servings_said", "servings") }
+    expect([served[31], served[32]]).to eq [[false, 4], [true, 59]]
+  end
+
+  it "weighs a part of a list for one for all of them from two grams each on" do
+    soy = ->(ml) { grams("Tubs - 48 units\nper unit\n50 g rocket\n\nsauce:\nhoney #{ml}g")["honey"] }
+    expect([soy[96], soy[95]]).to eq ["2 g", "95 g"]
+  end
+
+  it "takes behind a list in one unit a whole number ahead of what is counted for a question" do
+    sheet = ->(row) { taken("Tray (25 x 100 g)\n#{row}\n(all kg)").values.first }
+    expect(sheet["Carrots 1.5"].values_at("status", "serving")).to eq ["sure", "47 g"]
+    expect(sheet["4 lemons"]["status"]).to eq "doubtful"
+  end
+
+  it "puts into the pot what comes out after, and not what is boiled in the water itself" do
+    into = ->(row) { taken("Plates for 8\n#{row}").transform_values { |line| line["to"] } }
+    expect(into["1 onion, 1 carrot (both out after)"].values.uniq).to eq ["pot"]
+    expect(into["500 g beetroot, 1 bay, 1 carrot (both out after)"]["beetroot"]).to eq "salad"
+    boiled = into["Boil in salted water: 1 kg carrots, 500 g peas"]
+    expect(boiled.values_at("carrot", "frozen-peas")).to eq %w[salad salad]
+  end
 end

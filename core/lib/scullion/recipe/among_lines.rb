@@ -9,6 +9,7 @@ module Scullion
       ALL_IN =
         /\b(?:all|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
           (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
+      PIECES = %w[each medium].freeze
       WEIGHED = %i[g ml].freeze
 
       # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
@@ -45,9 +46,23 @@ module Scullion
       def in_one_unit
         said = @lines.filter_map { |line| line.text.match(ALL_IN) if line.kind == "note" }.first or return
         times = said[:unit].match?(/\Ak/i) ? 1000 : 1
-        bare = @lines.filter_map(&:item).select(&:counted?)
-        bare = bare.reject { |item| item.piece || item.container }
-        bare.each { |item| item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g) }
+        bare_lines.each do |line|
+          item = line.item
+          next item.flags << :which_unit if whole_ahead?(line)
+
+          item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g)
+        end
+      end
+
+      def bare_lines
+        @lines.select { |line| line.item&.counted? && line.item.piece.nil? && line.item.container.nil? }
+      end
+
+      # "4 lemons" among weights may be four.
+      def whole_ahead?(line)
+        item = line.item
+        (item.amount.value % 1).zero? && line.text.match?(/\A\W*\d/) &&
+          PIECES.any? { |piece| @lexicon.piece_known?(item.foods.first, piece) }
       end
 
       # "For over the top" with oil and vinegar below it is a dressing.

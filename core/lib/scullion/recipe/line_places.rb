@@ -19,7 +19,8 @@ module Scullion
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
-      OUT_AFTER = /\(\s*(?:both|all|all\s+three|these|they)\s+(?:come\s+)?out\b/i.freeze
+      OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
+      OUT = { "both" => 2, "all three" => 3 }.freeze
       THROWN_OUT =
         /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
       POACHED_IN =
@@ -39,17 +40,38 @@ module Scullion
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
       def thrown_out(items)
-        return items.drop(1).each { |item| item.place ||= "pot" } if @plain.match?(OUT_AFTER)
+        out = @plain[OUT_AFTER, :which]
+        return out_after(items, out.downcase) if out
 
         at = @plain.index(THROWN_OUT) or return
         from = @plain[0...at].bytesize
-        items.drop(1).each { |item| item.place ||= "pot" if item.from > from }
+        goes_along(items.drop(1).select { |item| item.from > from })
+      end
+
+      # Into the pot, and takes nothing along.
+      def goes_along(items)
+        items
+          .reject(&:place)
+          .each do |item|
+            item.place = "pot"
+            item.flags << :in_it
+          end
+      end
+
+      # Both are the last two; all is what is not eaten.
+      def out_after(items, which)
+        among = items.last(OUT.fetch(which.squeeze(" "), items.size))
+        goes_along(among.reject { |item| lexicon.eaten?(item.foods.first) })
       end
 
       # "Poach in court bouillon: 3 l water, 1 onion, 2 carrots"
       def poached_in(items)
         at = @plain.index(POACHED_IN) or return
         from = @plain[0...(at + @plain[POACHED_IN].length)].bytesize
+        # "Boil in salted water: 1 kg carrots" is of the carrots.
+        ahead = items.select { |item| item.food? && item.from < from - 1 }
+        return if ahead.all? { |item| lexicon.cooked_in?(item.foods.first) }
+
         items.each { |item| item.place = "pot" if item.from >= from - 1 }
       end
 

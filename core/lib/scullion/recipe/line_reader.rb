@@ -30,7 +30,7 @@ module Scullion
       LEFT_OUT_OR_NOT = "It says to leave it out: does it go in?".freeze
       LEFT_OUT =
         /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
-         |\?\s*no\b|\ballerg/ix.freeze
+         |\?\s*no\b|\ballergic\b/ix.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # So many of it to each who is served are counted.
       EACH = 2
@@ -178,6 +178,7 @@ module Scullion
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
+        return "#{amount.value.round} of what: by weight, or pieces?" if item.said?(:which_unit)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)

@@ -43,7 +43,7 @@ module Scullion
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # A bare number behind how it is cooked is no heat up to here.
       MOST_MINUTES = 99
-      COOKED_FOR = %w[simmer boil blanch steam poach bake roast soak rest stand cook grill].freeze
+      COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"

@@ -8,6 +8,8 @@ module Scullion
       # Letters of a row in which it is looked for.
       LONGEST = 4000
       NEAR_TOP = 4
+      # Rows of a long text in which it is looked for.
+      FROM_TOP, FROM_END = 100, 20
       WORDS =
         Amount::Words::NUMBERS
           .select { |_, value| value.is_a?(Integer) && value > 1 }
@@ -60,13 +62,6 @@ module Scullion
         /\b(?:makes|yields?|batch)\b\W*(?:approx\w*\.?\s*)?(?<whole>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g)\b
           (?!.*\b\d+\s*portions).*?\bportions?\b\W*(?:size\W*|of\s+)?(?<each>[1-9]\d{0,3})\s*g\b/ix.freeze
       NUMBERED = /\d|\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b/i.freeze
-      SPEAKS =
-        /serv|feed|pax|\bpar\b|yield|port|ptn|mak|made|\b(?:do|did|does)\b|cook|[x×@]|#{THEM}|heads|bowls
-          |plates|crowd|many|lots|plenty|staff|party|table|group|batch|\brun\b|order|lunch|supper|dinner|salad
-          |buffet|banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic
-          |gala
-          |\bfed\b|\bnos?\b
-          |total|booked|expected|confirmed|coming/ix.freeze
       SCALED =
         /[x×]\s?(?<times>\d{1,3})\s+(?:from|of|on)\s+(?:the\s+|a\s+)?(?<card>\d{1,4})(?:\s+|-)
           (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)
@@ -74,8 +69,8 @@ module Scullion
       FOR_ONE =
         /\bper\s+portion\b
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
-      # The surest first.
-      SAID = [
+      # Said anywhere, the surest first.
+      ANYWHERE = [
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
         /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
         /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
@@ -102,7 +97,10 @@ module Scullion
         /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
+        /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix
+      ].freeze
+      # Meant so near the top, or at the very end: a bare "for six".
+      NEAR_THE_TOP = [
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
@@ -113,13 +111,14 @@ module Scullion
         /=\s*#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
         /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
-          (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix,
+          (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix
+      ].freeze
+      # In the first row alone.
+      FIRST_ROW = [
         %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
-      # The pattern from which a number is meant near the top alone, and the one for the first row.
-      NEAR, FIRST = 17, SAID.size - 1
 
       # @return [Integer, nil]
       attr_reader :number
@@ -130,11 +129,9 @@ module Scullion
         @number = together(rows.first(NEAR_TOP)) || by_portion(rows) || scaled(rows.first(NEAR_TOP)) and
           return
 
-        SAID.each_with_index do |pattern, index|
-          # A bare "for six" is meant so near the top, or at the very end.
-          @number = searched(rows, index).filter_map { |row| read(row, pattern) }.first
-          break if @number
-        end
+        near = [*rows.first(NEAR_TOP), *rows.last(1)]
+        @number =
+          found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, near) || found(FIRST_ROW, rows.first(1))
         @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(FOR_ONE) }
       end
 
@@ -162,15 +159,15 @@ module Scullion
         number if number.between?(1, MOST)
       end
 
-      # Those with a number, and a word that may say of whom it is.
-      def speaking(rows)
-        @speaking ||= rows.select { |row| row[0, LONGEST].match?(NUMBERED) && row[0, LONGEST].match?(SPEAKS) }
+      # The first number that one of the patterns finds, by pattern and then by row.
+      def found(patterns, rows)
+        patterns.lazy.flat_map { |pattern| rows.filter_map { |row| read(row, pattern) } }.first
       end
 
-      def searched(rows, index)
-        return speaking(rows) if index < NEAR
-
-        index == FIRST ? rows.first(1) : [*rows.first(NEAR_TOP), *rows.last(1)]
+      # Rows with a number, from the top and from the end.
+      def looked_at(rows)
+        near = rows.size > FROM_TOP + FROM_END ? rows.first(FROM_TOP) + rows.last(FROM_END) : rows
+        near.select { |row| row[0, LONGEST].match?(NUMBERED) }
       end
 
       def read(row, pattern)
