@@ -27,6 +27,7 @@ class WrittenRecipes
   # @return [Array<Verdict>]
   def verdicts(path)
     truth, draft = truth(path), draft(path)
+    @named = truth["lines"].flat_map { |line| line["foods"] }.map { |food| food["food"] }.tally
     free = draft.reads.map { |read| [read, draft.taken(read)] }
     truth["lines"].flat_map do |line|
       foods = line["foods"].sort_by { |food| free.any? { |_, taken| taken_for?(food, taken) } ? 0 : 1 }
@@ -58,21 +59,29 @@ class WrittenRecipes
     of_it =
       free.each_index.select { |index| taken_for?(food, free[index].last) && near?(line, free[index].first) }
     at =
-      of_it.find { |index| into?(food, free[index].last.into) } || of_it.first ||
+      of_it.max_by { |index| likeness(line, food, *free[index]) } ||
         free.index { |read, taken| match?(line, food, read, taken) }
     read, taken = at ? free[at] : nil
-    free.delete_at(at) if at && !shared?(line, food, read)
+    free.delete_at(at) if at && !shared?(food, read)
     share, why = share(line, food, read, taken, draft)
     Verdict.new(file: file, line: line["text"], food: food, share: share, why: why)
   end
 
-  # One food, of which the line keeps a share for the top, is two of the truth.
-  def shared?(line, food, read)
-    read.line.item.held && line["foods"].count { |each| each["food"] == food["food"] } > 1
+  # How far a read is that of this line and food: by its words, then by where it goes, then by its grams.
+  def likeness(line, food, read, taken)
+    mine = words(read.line.text)
+    shared = mine.empty? ? 0.0 : (mine & words(line["text"])).size.fdiv(mine.uniq.size)
+    low, high = food["grams"]
+    [shared, into?(food, taken.into) ? 1 : 0, -(taken.prepared.to_f - ((low + high) / 2.0)).abs]
   end
 
-  def held(line, food, read, taken)
-    return taken.prepared.to_f, taken.into unless shared?(line, food, read)
+  # One food, of which a share is kept for the top, is two of the truth.
+  def shared?(food, read)
+    read.line.item.held && @named[food["food"]] > 1
+  end
+
+  def held(food, read, taken)
+    return taken.prepared.to_f, taken.into unless shared?(food, read)
 
     share = read.line.item.held
     food["into"] == "top" ? [taken.prepared * share, "top"] : [taken.prepared * (1 - share), taken.into]
@@ -117,7 +126,8 @@ class WrittenRecipes
     end
 
     name = Scullion::Recipe::Lexicon.fold(food["food"]).split
-    named(name, :last) || named(name, :first) || []
+    in_state = @lexicon.food([food["state"], *name]) if food["state"]
+    in_state || named(name, :last) || named(name, :first) || []
   end
 
   # By its head word; of a part of something ("scallion whites") by what it is a part of.
@@ -134,7 +144,7 @@ class WrittenRecipes
     end
 
     low, high = food["grams"]
-    grams, into = held(line, food, read, taken)
+    grams, into = held(food, read, taken)
     unless high.zero? || grams.between?(low * 0.94, high * 1.06)
       return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
     end
@@ -148,6 +158,6 @@ class WrittenRecipes
   def into?(food, into)
     wanted =
       food["into"].start_with?("made") ? %w[dressing salad top] : INTO.fetch(food["into"], [food["into"]])
-    wanted.include?(into == "cook" ? "salad" : into)
+    (wanted | (wanted.include?("pot") ? %w[salad] : [])).include?(into == "cook" ? "salad" : into)
   end
 end

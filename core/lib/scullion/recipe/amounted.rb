@@ -43,6 +43,8 @@ module Scullion
         return liquor(token, index) if liquor?(index)
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
+
+        item.flags |= [:each] if item.counted? && amount.unit != :piece && so_many_times?(index)
         return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
         return item.amount = amount if item.amount.nil?
 
@@ -154,6 +156,36 @@ module Scullion
         item.flags << :each
       end
 
+      # "Feta 3 x 200 g", "3 x feta 200 g", "feta 3 @ 200 g"
+      def so_many_times?(index)
+        return true if @around.times?(index) || @around.before(index)&.text == "@"
+
+        @tokens
+          .first(index)
+          .any? { |token| token.value.equal?(item.amount) && token.text.match?(/[x×*]\s*\z/i) }
+      end
+
+      def drained
+        item.flags << :drained
+        of_what_is_drained if @sized == @clauses.number
+        @drained = @clauses.number
+      end
+
+      # "(400 g, 240 g drained)", "(drained weight 240 g)"; more than one holds is in all of them.
+      def of_what_is_drained
+        if @said_size && item.size && @said_size.value > item.size.value
+          item.flags = item.flags - [:each] + [:sized_in_all]
+        end
+        item.size = @said_size || item.size
+        item.flags << :drained_size
+      end
+
+      # "A teaspoon of mustard, heaped": said of it behind its name; a good one may be the oil.
+      def filled?(word, index)
+        @lexicon.fills.key?(word) && word != "good" && item.food? && item.amount&.unit == :ml &&
+          @around.mark_before?(index)
+      end
+
       # "Lardons 1.6 + 2.4 kg", "eggs 27 + 40": for two services, and one of them has the unit.
       def summed?(amount, index)
         @around.before(index)&.text == "+" && @tokens[index - 2].kind == :amount && !amount.estimated &&
@@ -200,7 +232,9 @@ module Scullion
         elsif amount.unit != :piece
           @sized = @clauses.number
           item.flags << :sized_in_all if IN_ALL.match?(@text)
-          item.size ||= amount unless amount.estimated
+          @said_size = amount unless amount.estimated
+          item.size ||= @said_size
+          of_what_is_drained if @drained == @clauses.number
         elsif item.container && amount.value >= BARE_GRAMS
           item.flags << :drained_size if @drained == @clauses.number
           item.size ||= Amount.new(amount.low, amount.high, :g)

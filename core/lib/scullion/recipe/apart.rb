@@ -25,6 +25,9 @@ module Scullion
       DONE =
         /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>[[:alpha:]]+ed)\b
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
+      # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
+      SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
+      RAW = /\braw\b/i.freeze
       MOST_PARTS = 4
       # Counts that are the same.
       NEARLY = 0.01
@@ -75,11 +78,21 @@ module Scullion
 
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]
       def counts(plain)
-        found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 } or return
+        found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 }
+        return shared(plain) unless found
 
-        said = found.map { |each| [number(each[:count]), each[:done]] }
+        said = said_of(found)
         said if said.none? { |count, _| count.zero? }
       end
+
+      def shared(plain)
+        said = said_of(all(plain, SHARED))
+        if said.size > 1 && (said.sum(&:first) - 1).abs < NEARLY && said.all? { |_, done| roles(done).any? }
+          said
+        end
+      end
+
+      def said_of(found) = found.map { |each| [number(each[:count]), each[:done]] }
 
       def all(plain, pattern) = plain.to_enum(:scan, pattern).map { Regexp.last_match }.first(MOST_PARTS)
 
@@ -100,6 +113,7 @@ module Scullion
         poured = @lexicon.poured?(item.foods.first)
         item.amount = item.amount.times(share)
         item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
+        item.flags |= [:stays_raw] if done.match?(RAW)
         item.place = going(done) || (poured && done.match?(COOK) ? "cook" : nil)
         item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
       end

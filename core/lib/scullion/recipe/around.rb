@@ -29,6 +29,8 @@ module Scullion
       def self.towards?(token) = TOWARDS.include?(token&.folded&.last)
       def self.word(token) = token&.folded&.join(" ")
 
+      def arrow_before?(index) = %w[→ >].include?(before(index)&.text)
+      def mark_before?(index) = before(index)&.kind == :mark
       def before(index) = index.zero? ? nil : @tokens[index - 1]
       def word_before(index) = Around.word(before(index))
       def of_ahead?(index) = @tokens[index + 1]&.folded == ["of"]

@@ -8,6 +8,7 @@ module Scullion
       # key: names it; line: number, nil for the salad; set: is it taken?
       Fact = Struct.new(:key, :line, :fact, :value, :text, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
+      COOKING = %w[method minutes celsius cut_after].freeze
       SETS = %w[method minutes celsius warm cold cut_after].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
@@ -68,7 +69,18 @@ module Scullion
 
       private
 
-      def lines_of(fact) = @reads.select { |read| fact.of.any? && read.line.item.foods.intersect?(fact.of) }
+      def lines_of(fact)
+        lines = @reads.select { |read| read.line.item.foods.intersect?(fact.of) }
+        return lines unless COOKING.include?(fact.fact)
+
+        lines.reject { |read| raw?(read, lines) }
+      end
+
+      # "1 to shave raw", "200 g beetroot, raw" beside some that is not: what is told of the rest of it is not
+      # told of this.
+      def raw?(read, lines)
+        read.line.item.said?(:stays_raw) || (read.eaten_raw? && !lines.all?(&:eaten_raw?))
+      end
 
       def bound(fact, read)
         number, fact = read&.line&.number, of_food(fact, read)

@@ -29,7 +29,7 @@ module Scullion
       GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
       SPOONFUL = 20
       # Of which one may stand for the others until somebody says otherwise.
-      ANY = %w[mixed-olives farro quinoa fig tomato plum-tomato green-beans].freeze
+      ANY = %w[red-chilli mixed-olives farro quinoa fig tomato plum-tomato green-beans].freeze
       DRY_OR_NOT = %w[pulse tinned-pulse].freeze
 
       # @param item [Item] @param amount [Amount, nil] @param house [House]

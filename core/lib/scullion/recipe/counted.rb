@@ -8,6 +8,8 @@ module Scullion
       BESIDE_OTHERS = %w[salt spice].freeze
       # What a bare number of so many is of what is never counted.
       BARE = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
+      # What lies in something that it is drained of.
+      IN_LIQUOR = %w[tinned jarred].freeze
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -32,8 +34,12 @@ module Scullion
 
       # "2 tins, 240 g drained": what is weighed is what is eaten.
       def drained?
-        @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !@item.container.nil?
+        @item.said?(:drained) && @item.said?(:drained_size) && !@item.size.nil? && !weighed? &&
+          (!@item.container.nil? || IN_LIQUOR.include?(@item.words["states"]))
       end
+
+      # "400 g dried chickpeas (or 2 jars, 570 g drained each)"
+      def weighed? = !@item.amount.nil? && !@item.counted?
 
       # "Honey 60, cider vinegar 80": nobody counts them. Of an oil, grams and millilitres differ; cubes of
       # stock are counted.

@@ -40,6 +40,8 @@ module Scullion
         def food? = foods.any?
         def nothing? = !food? && amount.nil? && unknown.empty? && parts.empty?
         def said?(flag) = flags.include?(flag)
+        # Written as raw, or as a share that stays so.
+        def raw? = said?(:stays_raw) || words["states"] == "raw" || name.to_s.match?(/\Araw\b/i)
         def counted? = amount&.unit == :piece
 
         # Each of it has the size that is said beside it.

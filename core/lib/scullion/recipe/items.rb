@@ -48,7 +48,7 @@ module Scullion
         @text, @tokens, @prose = text, @lexer.read(text), prose
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
-        @sized = @drained = nil
+        @sized = @drained = @said_size = nil
         @said = -1
         @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
@@ -100,6 +100,7 @@ module Scullion
         return if item.food? && MADE_HERE.include?(token.folded.last) && @around.of_the?(index)
         return item.container = "pot" if potted?(token, index)
         return if in_pots?(token, index)
+        return chill(index) if chilled_in?(token, index)
 
         begin_item(token) if stranger_counted? || (@behind && item.food? && item.amount)
         return named(token) unless item.food?
@@ -197,6 +198,8 @@ module Scullion
         word = Around.word(token)
         return item.unknown << [token.text, item.clause, true] if made_of_it?(word, index)
 
+        return item.amount = item.amount.times(@lexicon.fills[word]) if filled?(word, index)
+
         item.flags << :made_itself if made_itself?(word, index)
         return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
@@ -227,19 +230,17 @@ module Scullion
           @tokens[index + 1]&.text == "(" && @tokens.drop(index).none? { |token| token.kind == :amount }
       end
 
-      def drained
-        item.flags << :drained
-        item.flags << :drained_size if @sized == @clauses.number
-        @drained = @clauses.number
-      end
-
       def role(token, index)
         roles = token.value
         return if @around.word_before(index) == "not" || @around.may?(index)
 
         counted = roles["pieces"] || roles["containers"]
         begin_item(token) if counted && item.food? && @around.of_food?(index)
-        return counted_as(roles["pieces"], index) if roles["pieces"] && counts?(index, roles)
+        if roles["pieces"] && counts?(index, roles)
+          # "3 thick slices"
+          item.big ||= @sizes[token.folded.first] if token.folded.size > 1
+          return counted_as(roles["pieces"], index)
+        end
         return packed(roles, index) if roles["containers"] && holds?(index)
 
         known = ROLES.select { |name| roles[name] }

@@ -226,7 +226,7 @@ module Scullion
 
       # Near the top, where not all of the text is in capitals.
       def capitals_alone?(text)
-        @small_letters && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.include?(" ")
+        @small_letters && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.match?(%r{[ /]})
       end
 
       # "SATURDAY - in separate tubs"

@@ -27,7 +27,7 @@ module Scullion
 
       # What one phrase is: role => value; a part and what stands behind it; what something is filled with
       # ("of rice"), and what an amount without a number begins with.
-      attr_reader :sections, :verbs, :part, :fill, :unit_words
+      attr_reader :sections, :verbs, :part, :fill, :fills, :unit_words
 
       # @param house [House]
       def initialize(house)
@@ -218,6 +218,7 @@ module Scullion
       # @param loose [Amount::Loose]
       def write_patterns(loose)
         @part = /\A#{format(PART, sections.keys.join("|"))}#{AFTER_PART}\z/i
+        @fills = loose.fills
         @fill = /(?:#{loose.fill_words.source})\s+/i
         @unit_words = /(?:#{[*loose.words, *loose.fills.keys].join("|")}|#{Quantities::BIG_WORDS}|t|d|c|p)/i
       end

@@ -17,6 +17,7 @@ module Scullion
       SAUCE_LABEL = /\A(?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/i.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
+         |\s[–—-]\s+baste\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze

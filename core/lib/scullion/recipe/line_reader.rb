@@ -22,7 +22,12 @@ module Scullion
           :per_head,
           :instead,
           keyword_init: true
-        )
+        ) do
+          # "Beetroot, raw, grated": written raw, of what may be eaten so. @param food [Ingredient, nil]
+          def eaten_raw?(food = guesses.first)
+            line.item.raw? && !food.nil? && Safety::Catalogue.shipped.kind(food).raw == "fine"
+          end
+        end
 
       GUESSES = 3
       FOR_WHAT = "Its juice, or whole?".freeze

@@ -11,6 +11,18 @@ module Scullion
 
       private
 
+      # "→ ice water 10": what it is put into.
+      def chilled_in?(token, index)
+        item.food? && token.value[:keys].first == "water" && @around.arrow_before?(index) &&
+          !@around.weighed_next?(index)
+      end
+
+      # A number behind it is of minutes.
+      def chill(index)
+        following = @tokens[index + 1]
+        @said = index + 1 if following&.kind == :amount && following.value.unit == :piece
+      end
+
       # Two foods of one name are an item each.
       def named(token)
         name(token)

@@ -50,7 +50,9 @@ module Scullion
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @servings = Servings.new(rows.texts).number
-        @lines = Prose.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
+        listed = AmongLines.new(lay_out(rows), @lexicon, @servings).lines
+        @lines =
+          RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end

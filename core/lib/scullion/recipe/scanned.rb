@@ -16,6 +16,7 @@ module Scullion
       # Names of tins and additives.
       MEANT = /\A(?:[abB]\d+|A10|E\d+)\z/.freeze
       FRACTIONS = [
+        [/\bH\s?[2₂]\s?O\b/, "water"],
         [%r{\bl\s?'\s?/(?=\d)}, "1 1/"],
         [%r{\bl/(?=\d)}, "1/"],
         [%r{(?<=\d)\s?'/(?=\d)}, " 1/"],

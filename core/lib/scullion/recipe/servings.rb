@@ -43,6 +43,7 @@ module Scullion
           (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*(?:\d+[\s-]?(?:oz|g|ml)\s+)?#{THEM}.{0,30}\z
+         |\A\W*(?:yields?|makes|batch)\W*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\b.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
          |\A\W*per\s+#{NUMBER}\s*#{THEM}[^,.]{0,30}\z
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z

@@ -167,11 +167,8 @@ module Scullion
 
       # "Skin on" of what is usually skinned: nothing is taken off.
       def kept_on
-        if read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
-          usually.except("trim")
-        else
-          usually
-        end
+        scrubbed = read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
+        usually.except(*("trim" if scrubbed), *("cook" if read.eaten_raw?(ingredient)))
       end
 
       def as_said

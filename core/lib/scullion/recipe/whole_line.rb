@@ -54,7 +54,7 @@ module Scullion
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         ends(all)
-        all.each { |item| item.flags << :per_head if each_has?(item) && !shared?(item, all) }
+        all.each { |item| for_each(item, all) }
         taken_apart(all).flat_map { |item| both_parts(item) }
       end
 
@@ -102,6 +102,24 @@ module Scullion
       def each_has?(item)
         item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
           behind_its_name(item).match?(EACH_HAS)
+      end
+
+      def for_each(item, all)
+        return one_each(item) if one_each?(item)
+
+        item.flags << :per_head if each_has?(item) && !shared?(item, all)
+      end
+
+      # "Hard-boiled egg each": one for each who is served.
+      def one_each?(item)
+        item.food? && item.amount.nil? && item.said?(:each) &&
+          lexicon.piece_known?(item.foods.first, "each") &&
+          @plain.match?(/#{Regexp.escape(item.name)}\s+each\b/i)
+      end
+
+      def one_each(item)
+        item.amount = Amount.new(1, 1, :piece, piece: "each")
+        item.flags << :per_head
       end
 
       # "Dill & chives, a bunch each": of each of them.

@@ -14,6 +14,12 @@ module Scullion
       # A text is set to a width where so many rows come within so many letters of its longest.
       SET_ROWS, NEAR = 3, 12
 
+      # "→ ½ wedges → roast", "⅓ raw, shave": what becomes of a share of what stands in the row above.
+      SHARE = /\A(?:→\s*)?(?:#{Shares::ANY})\s+[[:alpha:]]/i.freeze
+      ARROW = /→|:/.freeze
+      # Letters that it stands further in.
+      FURTHER = 4
+
       # @param rows [Array<Rows::Row>]
       def initialize(rows)
         @rows = rows
@@ -37,8 +43,13 @@ module Scullion
         return if last.kind || row.kind || row.into || last.into
         return grafted(last.text, row.text) if last.text.match?(/[[:alpha:]]-\z/) && begins_low?(row)
         return unless row.number == last.number + 1
+        return "#{last.text}; #{row.text}" if share_of?(last, row)
 
         "#{last.text} #{row.text}" if in_brackets?(last.text, row.text) || runs_on?(last.text, row)
+      end
+
+      def share_of?(last, row)
+        row.indent.to_i >= last.indent.to_i + FURTHER && row.text.match?(SHARE) && last.text.match?(ARROW)
       end
 
       def grafted(one, other) = one.match?(COMPOUND) ? one + other : one.delete_suffix("-") + other

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What running text takes a share of in one place and finishes with in another: "half a 28 g pack of
+    # parsley … and the rest of the parsley", "most of 15 g dill … remaining dill last". All of it is there,
+    # and what remains is kept for the top.
+    class RestOfIt
+      LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:[[:alpha:]-]+\\s+)?"
+      FINISHED =
+        /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\bover\b/i.freeze
+      MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
+
+      # @param lines [Array<Page::Line>] @param items [Items]
+      # @param most [Float] the share that "most of it" is
+      def initialize(lines, items, most)
+        @lines, @items, @most = lines, items, most
+      end
+
+      # @return [Array<Page::Line>] the same, with what is kept back of each
+      def lines
+        @lines.each { |line| keep_back(line) if line.item&.food? && told(line) }
+      end
+
+      private
+
+      def keep_back(line)
+        item = line.item
+        return if item.amount.nil? || item.held || @items.poured?(item) || line.into == "dressing"
+
+        share = share(line) or return
+        return unless rest_is_on_top?(item)
+
+        item.amount = item.amount.times(1 / share) if item.amount.value == share
+        item.held, item.place, line.into = 1 - share, nil, nil
+      end
+
+      # Of one that is half used, or of what is weighed in full. @return [Float, nil]
+      def share(line)
+        item = line.item
+        return item.amount.value if item.counted? && item.amount.value.positive? && item.amount.value < 1
+
+        text = told(line)
+        @most if text[0...text.index(line.text)].match?(MOST)
+      end
+
+      # The step that it stands in, as the items count their places. @return [String, nil]
+      def told(line)
+        told_rows[line.row]&.find { |text| text.include?(line.text) }
+      end
+
+      def told_rows
+        @told_rows ||=
+          @lines
+            .select { |line| line.kind == "step" }
+            .group_by(&:row)
+            .transform_values { |steps| steps.map { |step| @items.plain(step.text) } }
+      end
+
+      def rest_is_on_top?(item)
+        later = /#{LATER}#{Regexp.escape(item.name.split.last)}\b/i
+        told_rows.each_value.any? do |texts|
+          texts
+            .flat_map { |text| Sentences.of(text) }
+            .any? { |text| text.match?(later) && text.match?(FINISHED) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+
+# Shares of a food: what becomes of each, what remains of it, and what is said of a measure behind its name.
+RSpec.describe Scullion::Recipe::RestOfIt do
+  include ReadTexts
+
+  def lines(text)
+    draft("Kitchen salad\nServes 4\n#{text}")["lines"].select { |line| line["kind"] == "ingredient" }
+  end
+
+  def one(text) = lines(text).first
+
+  # Half a pack of 28 g and the rest of it: 28 g for four, half of it on top.
+  it "keeps for the top what running text leaves of a pack, or of most of a weight" do
+    told = "Stir half a 28g pack of parsley, chopped, into 300 g warm rice. Finish with "
+    parsley = one("#{told}the rest of the parsley.")
+    expect(parsley.values_at("held", "status")).to eq [0.5, "sure"]
+    expect(one("#{told}a pinch of salt.")["grams"]).to be_within(0.01).of(parsley["grams"] / 2)
+    most = "Fold 300 g warm rice with most of 16 g dill."
+    dill = lines("#{most} Scatter the remaining dill on top.").last
+    expect(dill.values_at("held", "grams")).to eq [0.25, lines(most).last["grams"]]
+    list = "½ bunch parsley\n300 g rice\n\nStir most of it through. Scatter the rest of the parsley over."
+    expect(one(list)["held"]).to be_nil
+  end
+
+  it "joins the shares that stand below a food to it, each done in its own way" do
+    notes = "1 fennel (lge) → ½ shaved → ice H2O 10\n              → ½ wedges → roast"
+    expect(lines(notes).map { |line| line["done"] }).to match [include("shaved"), include("roasted")]
+    expect(lines(notes).map { |line| line["grams"] }).to all be > 15
+    expect(lines("600 g carrots: ⅔ in wedges; ⅓ raw, grated").map { |line| line["grams"] }).to match [
+            be_within(9).of(100 * 0.8),
+            be_within(9).of(50 * 0.85)
+          ]
+    expect(lines("600 g carrots: ⅔ in wedges; ½ raw, grated").size).to eq 1
+  end
+
+  def ways(text)
+    draft("Beets\nServes 4\n#{text}")["salad"]["components"].map { |each| each.dig("cook", "method") }
+  end
+
+  it "cooks nothing that is written raw, unless it is not eaten so or the steps cook it" do
+    roasted = "\n\nRoast the beetroot 50 min at 200C."
+    expect(ways("4 beetroot: 3 to roast, 1 to shave raw#{roasted}")).to eq ["roast", nil]
+    expect(ways("300 g beetroot, wedges\n100 g beetroot, raw, shaved#{roasted}")).to eq ["roast", nil]
+    expect(ways("300 g raw beetroot#{roasted}")).to eq ["roast"]
+    expect(ways("200 g raw beetroot, grated\n1 head broccoli, raw, chopped\n90 g beetroot, raw")).to eq [
+         nil
+       ] * 3
+    expect(ways("200 g raw chicken breast\n200 g raw prawns\n200 g raw potatoes").none?(&:nil?)).to be true
+  end
+
+  it "hears how full a spoon is, what a tin holds drained, and one for each, behind their names" do
+    heaped, level = *%w[heaped level].map { |fill| one("2 tbsp tahini, #{fill}")["grams"] }
+    expect(heaped).to be_within(0.1).of(level * 1.5)
+    expect(one("2 tbsp olive oil, good")["grams"]).to be_within(0.1).of(2 * 15 * 0.913 / 4)
+    [
+      "1 tin of tuna (drained it's 280g)",
+      "1 tin of tuna, drained 280 g",
+      "1 tin of tuna (400 g, 280 g drained)"
+    ].each { |text| expect(one(text)["grams"]).to be_within(0.1).of(70), text }
+    expect(one("400 g dried chickpeas (or 2 jars, 570 g drained each)")["taken"]["key"]).to eq "dry-chickpeas"
+    of_two =
+      ["(240 g drained)", "(480 g drained)"].map { |said| one("2 x 400g tins chickpeas #{said}")["grams"] }
+    expect(of_two).to all be_within(0.1).of(120)
+    expect(one("hard boiled egg each, quartered").values_at("status", "grams")).to match ["sure", be > 40]
+    expect(one("lemon wedge each")["status"]).to eq "doubtful"
+  end
+
+  # 3 packs of 200 g for four are 150 g each, and feta loses nothing but its brine.
+  it "takes so many of a size for as many, behind the name too" do
+    said = [
+      "3 x 200g feta",
+      "Feta 3 x 200g",
+      "Feta 3x200g",
+      "feta (3 x 200g)",
+      "Feta 3 @ 200g",
+      "Feta 200g x 3"
+    ]
+    expect(said.map { |text| one(text)["grams"] }.uniq.size).to eq 1
+    expect(one("Tuna in brine 6 x 1.7kg (drained 1.2kg)")["grams"]).to be_within(1).of(1800)
+    expect(one("2 x onions (300g)")["grams"]).to be < 75
+  end
+
+  it "takes what is spooned as dried, slices that are thick as more, and no serving for a food" do
+    expect(one("¼ tsp chilli").dig("taken", "key")).to eq "chilli-flakes"
+    expect(["1 chilli, chopped", "2 tbsp chopped chilli"].map { |text| one(text).dig("taken", "key") }).to eq(
+      %w[red-chilli red-chilli]
+    )
+    thick, thin = *["3 thick slices ham", "3 slices ham"].map { |text| one(text)["grams"] }
+    expect(thick).to be_within(0.2).of(thin * 1.35)
+    expect(draft("Freekeh\nyield: 24 x 220 g\n2 kg freekeh").values_at("servings", "missing")).to eq [24, []]
+    shouted = "back of gas bill\nFENNEL/ORANGE/OLIVE\n1 fennel\n2 oranges\n90 g olives"
+    expect(kinds(shouted)).to eq %w[title heading ingredient ingredient ingredient]
+  end
+end
