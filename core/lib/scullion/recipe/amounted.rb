@@ -2,11 +2,8 @@
 
 module Scullion
   module Recipe
-    # What an amount in a line is of: the food that it stands beside, another one, more of the same, or the
-    # size of what is counted.
+    # What an amount in a line is of: the food that it stands beside, another one, or more of the same.
     module Amounted
-      # A bare number in brackets behind a tin is its grams from here on.
-      BARE_GRAMS = 30
       CM_AN_INCH = 2.54
       # Share by which one weight may differ in two writings.
       SAME = 0.1
@@ -16,13 +13,6 @@ module Scullion
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
           |[~≈=/]}ix.freeze
-
-      # "Three trays (about 2.5 kg)": all of them.
-      IN_ALL =
-        /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads)\b[^()]*
-          \((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
-             |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))/ix.freeze
-
       MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
 
       private
@@ -44,8 +34,12 @@ module Scullion
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
 
+        item.flags |= [:which_unit] if weighed_bare?(token)
         item.flags |= [:each] if item.counted? && amount.unit != :piece && so_many_times?(index)
-        return bracketed(amount) if @clauses.bracketed? && (item.food? || item.amount || item.container)
+        if @clauses.bracketed? && (item.food? || item.amount || item.container) &&
+             !weighed_times?(amount, index)
+          return bracketed(amount)
+        end
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
@@ -150,46 +144,28 @@ module Scullion
 
         twice = @around.joined?(index) || another_weight?(amount)
         return item.flags << :contradicts if twice && !@prose
-        return bracketed(amount) unless !item.counted? && amount.unit == :piece && @around.times?(index)
+        return bracketed(amount) unless !item.counted? && amount.unit == :piece && times_three?(index)
 
         item.size, item.amount = item.amount, amount
         item.flags << :each
       end
 
-      # "Feta 3 x 200 g", "3 x feta 200 g", "feta 3 @ 200 g"
-      def so_many_times?(index)
-        return true if @around.times?(index) || @around.before(index)&.text == "@"
-
-        @tokens
-          .first(index)
-          .any? { |token| token.value.equal?(item.amount) && token.text.match?(/[x×*]\s*\z/i) }
+      # "Carrots 1.25": nobody counts so.
+      def weighed_bare?(token)
+        number = token.value
+        number.unit == :piece && number.value > 1 && token.text.match?(/\d[.,]\d/) &&
+          (number.value % 0.5).positive?
       end
 
-      def drained
-        item.flags << :drained
-        of_what_is_drained if @sized == @clauses.number
-        @drained = @clauses.number
-      end
-
-      # "(400 g, 240 g drained)", "(drained weight 240 g)"; more than one holds is in all of them.
-      def of_what_is_drained
-        if @said_size && item.size && @said_size.value > item.size.value
-          item.flags = item.flags - [:each] + [:sized_in_all]
-        end
-        item.size = @said_size || item.size
-        item.flags << :drained_size
-      end
-
-      # "A teaspoon of mustard, heaped": said of it behind its name; a good one may be the oil.
-      def filled?(word, index)
-        @lexicon.fills.key?(word) && word != "good" && item.food? && item.amount&.unit == :ml &&
-          @around.mark_before?(index)
-      end
-
-      # "Lardons 1.6 + 2.4 kg", "eggs 27 + 40": for two services, and one of them has the unit.
+      # "Lardons 1.6 + 2.4 kg", "eggs 27 + 40": for two services, and one of them has the unit; "2 tbsp oil +
+      # 1 tbsp".
       def summed?(amount, index)
-        @around.before(index)&.text == "+" && @tokens[index - 2].kind == :amount && !amount.estimated &&
-          (item.counted? || amount.unit == item.amount.unit)
+        return false unless @around.before(index)&.text == "+" && !amount.estimated
+
+        before = @tokens[index - 2].kind
+        return amount.unit == item.amount.unit if before == :food && index == @tokens.size - 1
+
+        before == :amount && (item.counted? || amount.unit == item.amount.unit)
       end
 
       def sum(amount, index)
@@ -215,29 +191,15 @@ module Scullion
 
       # Two amounts before the name: "two 400 g tins"; in a sentence the last one is meant.
       def before_name(amount, index)
-        if @prose && @around.before(index).kind != :amount
+        if summed?(amount, index)
+          item.amount = sum(amount, index)
+        elsif @prose && @around.before(index).kind != :amount
           item.amount, item.unknown = amount, []
         elsif item.counted? && amount.unit != :piece
+          item.flags << (thousands?(index) ? :contradicts : :each)
           item.size ||= amount
-          item.flags << :each
         else
           item.flags << :contradicts unless amount.unit == :piece && (item.piece || item.container)
-        end
-      end
-
-      def bracketed(amount)
-        item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
-        if item.amount.nil? && !item.container
-          item.amount = amount
-        elsif amount.unit != :piece
-          @sized = @clauses.number
-          item.flags << :sized_in_all if IN_ALL.match?(@text)
-          @said_size = amount unless amount.estimated
-          item.size ||= @said_size
-          of_what_is_drained if @drained == @clauses.number
-        elsif item.container && amount.value >= BARE_GRAMS
-          item.flags << :drained_size if @drained == @clauses.number
-          item.size ||= Amount.new(amount.low, amount.high, :g)
         end
       end
     end

@@ -29,6 +29,13 @@ module Scullion
       def self.towards?(token) = TOWARDS.include?(token&.folded&.last)
       def self.word(token) = token&.folded&.join(" ")
 
+      # "Two bags of 60 g"
+      def holder_of?(index)
+        token = before(index)
+        token&.kind == :word && token.folded.last == "of" &&
+          token.value.keys.intersect?(%w[containers pieces])
+      end
+
       def arrow_before?(index) = %w[→ >].include?(before(index)&.text)
       def mark_before?(index) = before(index)&.kind == :mark
       def before(index) = index.zero? ? nil : @tokens[index - 1]

@@ -60,7 +60,13 @@ module Scullion
 
       # Weighed in its tin or jar, with what it is drained of.
       def packed?(amount)
-        %w[tin a10 no10 jar].include?(@item.container) && amount&.unit == :g && !drained?
+        (%w[tin a10 no10 jar].include?(@item.container) || counted_in_liquor?) && amount&.unit == :g &&
+          !drained?
+      end
+
+      # "Tinned chickpeas 2 x 400 g"
+      def counted_in_liquor?
+        IN_LIQUOR.include?(@item.words["states"]) && @item.counted? && !@item.size.nil?
       end
 
       # A bare number that no one counts to.
@@ -129,8 +135,15 @@ module Scullion
 
       def sized(amount)
         return size unless amount.unit == :piece && (@item.each_sized? || sized_as_one?(amount))
+        return size if drained_in_all?(amount)
 
         Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
+      end
+
+      # "2 tins chickpeas (480 g drained)": more than one holds.
+      def drained_in_all?(amount)
+        one = @larder[@item.foods.first]&.packs.to_a.map(&:grams).min or return false
+        amount.value > 1 && drained? && !@item.said?(:each) && size.value > one
       end
 
       # "3 burrata, 125 g": as much as one of them is.

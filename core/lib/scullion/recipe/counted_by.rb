@@ -33,9 +33,18 @@ module Scullion
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
       def holds?(index)
         return true unless item.food?
-        return false if @around.could?(index) || (item.counted? && !@around.count_before?(index))
+        return false if @around.could?(index)
+        return true if sized_or_counted?(index)
+        return false if item.counted? && !@around.count_before?(index)
 
         (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
+      end
+
+      # "Chickpeas 2 x 400 g tins", "chickpeas, drained (2 tins)": right behind its own size or number.
+      def sized_or_counted?(index)
+        before = @around.before(index)
+        item.counted? && item.piece.nil? && before&.kind == :amount &&
+          [item.amount, item.size].compact.any? { |own| own.equal?(before.value) }
       end
 
       # "Avocados 6, slice", "fennel 4 slice": to be done to them, where nobody knows the weight of one slice.
@@ -50,9 +59,8 @@ module Scullion
         return true if @around.count_before?(index)
         return true if pieces_of_it?(index, roles["pieces"])
         return true if item.amount.nil? && item.food? && BUNCHED.include?(roles["pieces"])
-        if roles["pieces"] == "leaf" && item.food? && item.amount.nil? && @around.count_ahead?(index)
-          return true
-        end
+        return true if item.food? && item.amount.nil? && @around.count_ahead?(index)
+
         return false if item.food? || (roles["cuts"] && item.amount.nil?)
 
         item.amount.nil? || item.counted?

@@ -9,6 +9,7 @@ module Scullion
       include CountedBy
       include Naming
       include PartOfIt
+      include Sized
 
       ROLES = %w[cuts trims treats cooks states].freeze
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze

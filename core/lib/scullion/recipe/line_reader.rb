@@ -183,7 +183,7 @@ module Scullion
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
-        return "#{amount.value.round} of what: by weight, or pieces?" if item.said?(:which_unit)
+        return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if item.said?(:for_some)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
@@ -194,6 +194,11 @@ module Scullion
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
+      end
+
+      # A number without a unit among weights, or one that nobody counts.
+      def which_unit?(item, amount)
+        item.said?(:which_unit) && item.counted? && item.size.nil? && amount.unit == :piece
       end
 
       # How it comes by its line, where the larder has it otherwise. @return [String, nil]

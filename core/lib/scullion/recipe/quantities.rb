@@ -7,7 +7,8 @@ module Scullion
     module Quantities
       FRACTIONS = Amount::Words::FRACTIONS
       WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
-      NUMBER = %r{\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
+      # "1-1/2" is one and a half.
+      NUMBER = %r{\d+-\d/\d{1,2}(?!\d)|\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       SPELLED = /#{Amount::Words::SPELLED}/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
@@ -72,7 +73,7 @@ module Scullion
       # "half a", "½ of a", "a third of a" before what is counted.
       def fraction_of
         from = @scan.pos
-        if @scan.skip(/(?:an?\s+)?(half|third|quarter)\b(?:\s+(?:of|the|an?)\b)*\s*/i)
+        if @scan.skip(/(?:(?:an?|one|1)\s+)?(half|third|quarter)\b(?:\s+(?:of|the|an?|one)\b)*\s*/i)
           value = { "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25 }[@scan[1].downcase].to_f
           return value * 12 if @scan.skip(/dozen\b/i)
 
@@ -83,7 +84,10 @@ module Scullion
       end
 
       def one
-        return plain_number(@scan.matched) if @scan.scan(NUMBER)
+        if @scan.scan(NUMBER)
+          number = plain_number(@scan.matched) + and_a_half
+          return @scan.skip(/\s?doz(?:en)?\b/i) ? number * 12 : number
+        end
 
         from = @scan.pos
         return Amount::Words.spelled(@scan.matched).to_f if @scan.scan(SPELLED)
@@ -91,14 +95,19 @@ module Scullion
         if @scan.scan(WORD_NUMBER)
           value = WORDS[@scan.matched.downcase].to_f
           value *= WORDS[@scan[1].downcase] if @scan.scan(/\s+(dozen|hundred)\b/i)
-          value += { "half" => 0.5, "quarter" => 0.25 }[@scan[1].downcase] if @scan.scan(
-            /\s+and\s+a\s+(half|quarter)\b/i
-          )
+          value += and_a_half
           # "a" counts only before what can be counted, "one" not after "the good".
           return value unless unmeant?(from)
         end
         @scan.pos = from
         nil
+      end
+
+      # "One and a half", "a cup and a half of rice"; not "and a half of the onions". @return [Float]
+      def and_a_half
+        @scan.skip(/\s+and\s+an?\s+(half|quarter)\b(?!\s+(?:of\s+)?(?:an?|the)\b)/i) or return 0.0
+
+        @scan[1].match?(/half/i) ? 0.5 : 0.25
       end
 
       def unmeant?(from)
@@ -123,7 +132,7 @@ module Scullion
       end
 
       def plain_number(text)
-        whole, part = text.split
+        whole, part = text.split(/[\s-]/)
         return whole.to_f + fraction(part) if part
         return fraction(text) if text.include?("/")
 
@@ -169,9 +178,14 @@ module Scullion
         end
 
         low, high = [low, high].map { |each| each * factor * fill }
-        more = smaller_part(unit, factor)
+        more = (and_a_half * factor) + grams_behind(unit, factor) + smaller_part(unit, factor)
         skip_double
         Amount.new(low + more, high + more, unit)
+      end
+
+      # "1kg250": so many grams more. @return [Float]
+      def grams_behind(unit, factor)
+        unit == :g && factor == 1000 && @scan.scan(/\d{3}(?![\d.,]|\s*(?:g|x)\b)/) ? @scan.matched.to_f : 0.0
       end
 
       def fill_word

@@ -7,7 +7,8 @@ module Scullion
       include LinePlaces
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
-      A_HEAD = /\b(?:per|a|each|every)[ -](?:person|head|plate|portion|cover|guest)\b(?! of)/i.freeze
+      A_HEAD =
+        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest)\b(?! of)}i.freeze
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
       EACH_HAS =
@@ -16,6 +17,8 @@ module Scullion
       # Times that a line says so.
       MOST_HEADS = 8
       AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
+      # One of what is halved.
+      WHOLE = %w[each medium].freeze
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -31,7 +34,7 @@ module Scullion
 
       # @param items [Array<Item>] @return [Array<Item>]
       def of(items)
-        all = Halved.new(@plain, lexicon).of(without_labels(items.reject(&:nothing?)))
+        all = Halved.new(@plain, lexicon).of(of_fruit(without_labels(items.reject(&:nothing?))))
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
@@ -54,7 +57,10 @@ module Scullion
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
         mark_heads(all)
         ends(all)
-        all.each { |item| for_each(item, all) }
+        all.each do |item|
+          for_each(item, all)
+          fruit_of(item) if item.counted?
+        end
         taken_apart(all).flat_map { |item| both_parts(item) }
       end
 
@@ -101,13 +107,21 @@ module Scullion
 
       def each_has?(item)
         item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
-          behind_its_name(item).match?(EACH_HAS)
+          so_many_of_it?(item, behind_its_name(item)[EACH_HAS])
       end
 
       def for_each(item, all)
         return one_each(item) if one_each?(item)
 
+        item.flags << :per_head if so_much_each?(item, all)
         item.flags << :per_head if each_has?(item) && !shared?(item, all)
+      end
+
+      # "30 g feta each": of the only food, and no number of it.
+      def so_much_each?(item, all)
+        item.food? && item.amount && !item.counted? && !item.said?(:per_head) && all.one? &&
+          item.container.nil? && item.piece.nil? && @tokens.one? { |token| token.kind == :amount } &&
+          @plain.match?(/(?<!\bof )\beach\W*\z/i)
       end
 
       # "Hard-boiled egg each": one for each who is served.
@@ -120,6 +134,12 @@ module Scullion
       def one_each(item)
         item.amount = Amount.new(1, 1, :piece, piece: "each")
         item.flags << :per_head
+      end
+
+      # Not "baby gem 11 halves → ½ head each".
+      def so_many_of_it?(item, said)
+        number = said.to_s[%r{\A\d+(?![\d/])}]
+        !said.nil? && (number.nil? || number.to_i.between?(item.amount.low.floor, item.amount.high.ceil))
       end
 
       # "Dill & chives, a bunch each": of each of them.
@@ -189,10 +209,33 @@ module Scullion
 
       # "A squeeze of lime", "lemon, a squeeze"
       def squeezed?(item)
-        return false unless item.food? && item.amount&.estimated && item.parts.empty?
+        return false unless item.food? && item.amount && item.parts.empty?
         return false unless lexicon.squeezed?(item.foods.first)
+        return true if item.counted? && item.words.empty? && @plain.match?(/\bsqueezed\b/i)
 
         @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
+      end
+
+      # "Lemon juice, 3 lemons", "orange zest, 2 oranges": a part of the fruit that is counted.
+      def of_fruit(items)
+        named, fruit = items
+        return items unless items.size == 2 && named.food? && named.amount.nil? && fruit.counted?
+
+        part = fruit.foods == named.foods ? named.parts.first : ("juice" if juice_of?(named, fruit))
+        return items unless part && fruit.parts.empty? && fruit.words.empty?
+
+        [fruit.tap { fruit.parts << part }]
+      end
+
+      def juice_of?(named, fruit) = fruit.foods.any? { |key| named.foods.include?("#{key}-juice") }
+
+      # "Lemon juice (3 lemons)": so many fruit, for their juice; "6 halves of lemon" are three.
+      def fruit_of(item)
+        fruit = item.foods.first.to_s[/\A(.+)-juice\z/, 1]
+        item.foods, item.parts = [fruit], ["juice"] if fruit && item.piece.nil? && lexicon.fruit?(fruit)
+        return unless item.piece == "half" && WHOLE.any? { |one| lexicon.piece_known?(item.foods.first, one) }
+
+        item.amount, item.piece = item.amount.times(0.5), "each"
       end
 
       # Where the line has one food alone.

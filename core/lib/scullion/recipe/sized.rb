@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a second amount says of the first: how much is in one, in all, or in what is left once it is
+    # drained; and how full its spoon is. For Items, which it is a part of.
+    module Sized
+      METRIC = /\d\s*(?:m|c|d)?l\b/i.freeze
+      # The one by the other, where one amount is said in two measures.
+      SAID_TWICE = [0.7, 1.4].freeze
+      # Roles of a word that says in what so much comes.
+      HELD = %w[containers pieces].freeze
+      # A bare number in brackets behind a tin is its grams from here on.
+      BARE_GRAMS = 30
+      # "Three trays (about 2.5 kg)": all of them.
+      IN_ALL =
+        /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads)\b[^()]*
+          \((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
+             |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))/ix.freeze
+
+      private
+
+      # "Feta (200 g x 3)"
+      def weighed_times?(amount, index)
+        item.food? && item.amount && !item.counted? && amount.unit == :piece && times_three?(index)
+      end
+
+      # "x 3", "x3"
+      def times_three?(index) = @around.times?(index) || @tokens[index].text.match?(/\A[x×*]/i)
+
+      # "Feta 3 x 200 g", "feta, two 200 g packs", "feta 3 @ 200 g"
+      def so_many_times?(index)
+        before = @around.before(index)
+        return true if @around.times?(index) || before&.text == "@" || before&.value.equal?(item.amount)
+        return true if @around.holder_of?(index)
+
+        @tokens
+          .first(index)
+          .any? { |token| token.value.equal?(item.amount) && token.text.match?(/[x×*]\s*\z/i) }
+      end
+
+      def drained
+        item.flags << :drained
+        of_what_is_drained if @sized == @clauses.number
+        @drained = @clauses.number
+      end
+
+      # "(400 g, 240 g drained)", "(drained weight 240 g)"; more than one holds is in all of them.
+      def of_what_is_drained
+        if @said_size && item.size && @said_size.value > item.size.value
+          item.flags = item.flags - [:each] + [:sized_in_all]
+        end
+        item.size = @said_size || item.size
+        item.flags << :drained_size
+      end
+
+      def bracketed(amount)
+        item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
+        if (item.amount.nil? && !item.container) || in_millilitres?(amount)
+          item.amount = amount
+        elsif amount.unit != :piece
+          @sized = @clauses.number
+          item.flags << :sized_in_all if IN_ALL.match?(@text)
+          @said_size = amount unless amount.estimated
+          item.size ||= @said_size
+          of_what_is_drained if @drained == @clauses.number
+        elsif item.container && amount.value >= BARE_GRAMS
+          item.flags << :drained_size if @drained == @clauses.number
+          item.size ||= Amount.new(amount.low, amount.high, :g)
+        end
+      end
+
+      # "¼ pint (150 ml)", "1 tablespoon (20 ml)": not all mean the same by the one, all do by the other.
+      def in_millilitres?(amount)
+        return false unless item.amount&.unit == :ml && amount.unit == :ml && !amount.estimated
+
+        @token.text.match?(METRIC) && (amount.value / item.amount.value).between?(*SAID_TWICE)
+      end
+
+      # "1 250 g carrots": a thousand and more, or one of so much?
+      def thousands?(index)
+        one, weight, following = @tokens[index - 1, 3]
+        one.text.match?(/\A\d\z/) && weight.text.match?(/\A\d{3}\b/) && item.amount.value == 1 &&
+          (following&.value.is_a?(Hash) ? following.value : {}).keys.none? { |role| HELD.include?(role) }
+      end
+
+      # "A teaspoon of mustard, heaped": said of it behind its name; a good one may be the oil.
+      def filled?(word, index)
+        return false unless @lexicon.fills.key?(word) && word != "good" && item.amount&.unit == :ml
+
+        (item.food? && @around.mark_before?(index)) || @around.before(index)&.value.equal?(item.amount) ||
+          (@clauses.bracketed? && @around.mark_before?(index))
+      end
+    end
+  end
+end
