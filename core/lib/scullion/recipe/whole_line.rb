@@ -12,8 +12,8 @@ module Scullion
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
       EACH_HAS =
-        /\b(?:\d+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)[[:alpha:]]+){0,3}\s+each\b
-          (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)/ix.freeze
+        %r{\b(?:[\d/]+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)[[:alpha:]]+){0,3}\s+each\b
+          (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
       # Times that a line says so.
       MOST_HEADS = 8
       AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
