@@ -144,7 +144,10 @@ RSpec.describe "Cooks and what they are down for" do
         Scullion::Day::Fixes.new(roster(%w[knife build stove dressing])).to_a.map { |fix| fix["what"] }
       ).not_to include(/blades/)
       short = roster(%w[knife build blades dressing])
-      fix = Scullion::Day::Fixes.new(short).to_a.find { |each| each["what"] == "C1 also at the stove" }
+      said = []
+      found = Scullion::Day::Fixes.new(short).to_a { |done, of| said << [done, of] }
+      fix = found.find { |each| each["what"] == "C1 also at the stove" }
+      expect(said.map(&:first)).to eq((1..said.last.last).to_a)
       expect(fix["decide"]).to eq("skilled" => { "cook" => "C1", "skill" => "stove" })
       mended = roster(%w[knife build blades dressing], day: { "skilled" => [fix["decide"]["skilled"]] })
       expect(mended.solution.unplaced.size).to be < short.solution.unplaced.size
