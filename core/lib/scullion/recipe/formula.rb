@@ -13,6 +13,7 @@ module Scullion
       PERCENT = /(?<share>\d{1,3}(?:[.,]\d)?)\s*%/.freeze
       BARE = /(?<![\d.,])(?<number>\d{1,5})(?!\d|[.,]\d|\s*[[:alpha:]%])/.freeze
       SMALL = { "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
+      WEIGHED = %i[g ml].freeze
       # Numbers that add up to the whole, but for what is lost in mixing.
       NEARLY = 0.15
 
@@ -37,6 +38,8 @@ module Scullion
       # @return [Boolean] false where the parts have no such numbers
       def share_out(items)
         foods = items.select(&:food?)
+        return true if foods.size > 1 && weighed?(foods)
+
         shares = foods.map { |item| share(item) }
         return false if foods.size < 2 || shares.any?(&:nil?)
 
@@ -56,9 +59,18 @@ module Scullion
         words[BARE, :number].to_f if adds_up? && words.match?(BARE)
       end
 
+      # "80 ml vinaigrette (60 ml oil, 20 ml vinegar)": they have their own, which come to all of it.
+      def weighed?(foods)
+        amounts = foods.map(&:amount)
+        return false unless amounts.all? { |amount| amount && WEIGHED.include?(amount.unit) }
+
+        nearly_all?(amounts.sum(&:value))
+      end
+
+      def nearly_all?(sum) = (sum - @whole).abs <= @whole * NEARLY
+
       def adds_up?
-        sum = parts.scan(BARE).flatten.sum(&:to_f)
-        (sum - @whole).abs <= @whole * NEARLY
+        nearly_all?(parts.scan(BARE).flatten.sum(&:to_f))
       end
     end
   end

@@ -189,7 +189,7 @@ module Scullion
         garnish = plain[AS_GARNISH, :food]
         return false if garnish && @items.of(garnish).any?(&:food?)
         return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
-        return true if plain.match?(/\Afor the \S+(?: \S+){0,3}\z/)
+        return true if plain.match?(/\Afor the [^\s:]+(?: \S+){0,3}\z/)
 
         return part_for_all?(plain) if plain.include?(",")
 

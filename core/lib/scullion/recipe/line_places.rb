@@ -10,6 +10,7 @@ module Scullion
           (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
           (?:(?:shallow|deep|stir|pan)[ -]?)?
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
+         |\bto\s+(?:(?:shallow|deep|stir|pan)[ -])?(?:roast|fry|sear|brush|grease|grill)\b
          |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
@@ -33,7 +34,7 @@ module Scullion
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
             lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
             (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
-              (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|micro\w*|grater|mandolin\w*|slicer)))
+              (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias|large|coarse|fine|small|box|micro\w*|grater|mandolin\w*|slicer)))
          |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
 

@@ -19,6 +19,8 @@ module Scullion
       AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
       # One of what is halved.
       WHOLE = %w[each medium].freeze
+      # Counts that are the same.
+      SLIGHT = 0.01
       # Foods with an amount that make a row of them.
       IN_ROW = 3
       # What a fruit is cut into that is eaten, and not its zest alone.
@@ -138,8 +140,10 @@ module Scullion
 
       # Not "baby gem 11 halves → ½ head each".
       def so_many_of_it?(item, said)
-        number = said.to_s[%r{\A\d+(?![\d/])}]
-        !said.nil? && (number.nil? || number.to_i.between?(item.amount.low.floor, item.amount.high.ceil))
+        return false if said.nil?
+
+        over, under = said[%r{\A\d+(?:/\d+)?}].to_s.split("/").map(&:to_f)
+        over.nil? || (over / (under || 1)).between?(item.amount.low - SLIGHT, item.amount.high + SLIGHT)
       end
 
       # "Dill & chives, a bunch each": of each of them.

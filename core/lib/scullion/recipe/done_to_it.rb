@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a word of a line says is done to its food: how it is cut, trimmed, treated and cooked, in what
+    # state it comes, and where it goes. For Items, which it is a part of.
+    module DoneToIt
+      ROLES = %w[cuts trims treats cooks states].freeze
+      PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze
+      COOKED_HOW = %w[in with for until till].freeze
+
+      private
+
+      def role(token, index)
+        roles = token.value
+        return if @around.word_before(index) == "not" || @around.may?(index)
+
+        counted = roles["pieces"] || roles["containers"]
+        begin_item(token) if counted && item.food? && @around.of_food?(index)
+        if roles["pieces"] && counts?(index, roles)
+          # "3 thick slices"
+          item.big ||= @sizes[token.folded.first] if token.folded.size > 1
+          return counted_as(roles["pieces"], index)
+        end
+        return packed(roles, index) if roles["containers"] && holds?(index)
+
+        known = ROLES.select { |name| roles[name] }
+        item.words.delete("trims") if peeled_then?(roles)
+        item.flags << :called_cooked if roles["cooks"] && !item.food?
+        item.words.delete("cuts") if chopped_into?(roles, index)
+        known.each { |name| item.words[name] ||= roles[name] unless name == "states" && to_be_cooked?(index) }
+        return item.words["trims"] ||= "topped" if topped?(token, index)
+
+        item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
+          leaves_of_it?(index)
+        unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "Chopped in cubes", "chopped into batons"
+      def chopped_into?(roles, index)
+        roles["cuts"] && item.words["cuts"] == "chopped" && %w[in into].include?(@around.word_before(index))
+      end
+
+      # "Celery hearts, leaves kept for garnish": of a part of it; "parsley leaves to garnish" are all of it.
+      def leaves_of_it?(index)
+        back = @around.clause_before(index).index { |word| PARTS_OF_IT.include?(word) }
+        item.food? && !back.nil? && @around.before(index - 1 - back)&.kind != :food
+      end
+
+      # "Quinoa, cooked in 1¾ cups of water" was weighed dry.
+      def to_be_cooked?(index)
+        @tokens[index].folded == %w[cooked] && COOKED_HOW.include?(Around.word(@tokens[index + 1]))
+      end
+
+      # "Beetroot, tossed in 2 tbsp of the dressing": it is no part of that.
+      def dressed_in?(roles, index)
+        roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
+          @around.dressed_before?(index)
+      end
+
+      # "French beans, top, boil 4 min": off with their ends.
+      def topped?(token, index)
+        token.folded == %w[top] && @around.alone?(index) && @around.before(index).text == "," && item.food? &&
+          @lexicon.topped?(item.foods.first)
+      end
+
+      # "Boiled in their skins, then peeled"
+      def peeled_then?(roles)
+        roles["trims"] == "peeled" && item.words["trims"] == "scrubbed" && item.words.key?("cooks")
+      end
+    end
+  end
+end
