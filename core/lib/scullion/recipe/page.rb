@@ -49,7 +49,8 @@ module Scullion
         @items = Items.new(@lexer)
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
-        @servings = Servings.new(rows.texts).number
+        said = Servings.new(rows.texts)
+        @servings, @servings_row = said.number, said.row
         listed = AmongLines.new(lay_out(rows), @lexicon, @servings).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines

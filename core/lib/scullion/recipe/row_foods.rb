@@ -15,6 +15,7 @@ module Scullion
       def foods(row, text)
         plain = text.sub(Rows::BULLET, "")
         items = @items.of(plain).reject { |item| !item.food? && nothing_of?(item, plain) }
+        return [line(row, text, "servings")] if row.text == @servings_row && items.none?(&:food?)
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| @listed.merge(item.foods) }

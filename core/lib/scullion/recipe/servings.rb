@@ -15,10 +15,12 @@ module Scullion
           .select { |_, value| value.is_a?(Integer) && value > 1 }
           .merge("a dozen" => 12)
           .freeze
+      # "Two dozen", "2 doz"
+      DOZENS = "(?:\\d{1,2}|two|three|four|five|six|eight|ten)\\s+doz(?:en)?\\b".freeze
       SAID_IN_WORDS = [Amount::Words::SPELLED, *WORDS.keys].join("|").freeze
       NUMBER =
-        %r{(?<!wk\s|week\s|day\s|no\.\s|page\s|[\d.,/])
-           (?<number>\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
+        %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|[\d.,/])
+           (?<number>#{DOZENS}|\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
@@ -36,12 +38,23 @@ module Scullion
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|
                  kcals?|cals?|calories|kj|weeks?|times?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
+      # A row that says this and nothing else.
+      ALONE =
+        /\A\W*(?:
+            (?:qty|quantity|batch\s+size|people|persons?|personen|portionen|personnes|heads
+                |to\s+(?:serve|feed))
+              \s*[:=]?\s*#{NUMBER}\s*#{THEM}?
+           |#{NUMBER}\s?(?:pp?\b|[x×]\s*\d+\s?(?:g|ml)\b
+              |(?:tubs|boxes|pots|bowls|plates|lunch\s?boxes)\s+of\s+\d+\s?(?:g|ml)\b)
+          )\W*\z/ix.freeze
       # A line that says this and little else.
       LINE =
         /\A\W*(?:(?:it|this|that)\s+)?(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
             (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
-          (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+)?
+          (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+
+             |a\s+hungry\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
+         |#{ALONE}
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*(?:\d+[\s-]?(?:oz|g|ml)\s+)?#{THEM}.{0,30}\z
          |\A\W*(?:yields?|makes|batch)\W*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\b.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
@@ -57,6 +70,9 @@ module Scullion
       DAYS =
         /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s*[:=]?\s*
           (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
+      # "20+4 covers"
+      SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM})/i.freeze
+      YEAR = (1990..2060).freeze
       # Up to which two such numbers may be dates.
       LAST_OF_MONTH = 31
       MAKES =
@@ -83,7 +99,8 @@ module Scullion
         /\b(?<!per\s)
           (?:serves["']?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
-          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
+          #{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
@@ -102,8 +119,9 @@ module Scullion
       ].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [
-        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+)?
-          #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min))/ix,
+        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
+          #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix,
+        ALONE,
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
@@ -116,13 +134,15 @@ module Scullion
       ].freeze
       # In the first row alone.
       FIRST_ROW = [
-        %r{\A[^\d]{6,}(?:[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
+        /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
+        %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
 
-      # @return [Integer, nil]
-      attr_reader :number
+      # number: nil where it does not say; row: in which it does
+      # @return [Integer, nil] @return [String, nil]
+      attr_reader :number, :row
 
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
@@ -142,6 +162,7 @@ module Scullion
       def together(rows)
         counts = rows.map { |row| row.scan(GROUP).flatten.map(&:to_i) }.find { |each| each.size > 1 }
         days = rows.map { |row| row.scan(DAYS).flatten.map(&:to_i) }
+        counts ||= rows.filter_map { |row| row.match(SUMMED)&.captures&.map(&:to_i) }.first
         counts ||= days.find { |each| each.size > 1 && each.max > LAST_OF_MONTH }
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
       end
@@ -171,10 +192,20 @@ module Scullion
         near.select { |row| row[0, LONGEST].match?(NUMBERED) }
       end
 
+      # @param said [String] digits or words @return [Integer]
+      def number_of(said)
+        dozens = said[/\A(.+?)\s+doz/, 1]
+        return number_of(dozens) * 12 if dozens
+
+        WORDS[said] || (said.match?(/\A\d/) ? said.to_i : Amount::Words.spelled(said))
+      end
+
       def read(row, pattern)
         found = row[0, LONGEST].match(pattern) or return
         said = found[:number].downcase
-        number = WORDS[said] || (said.match?(/\A\d/) ? said.to_i : Amount::Words.spelled(said))
+        number = number_of(said)
+        return if YEAR.cover?(number) && !row.match?(/\b#{number}\s*#{THEM}/)
+        @row = row
         return number if number.between?(1, MOST)
 
         raise UnreadableAmount,

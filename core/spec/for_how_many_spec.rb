@@ -1,0 +1,179 @@
+# frozen_string_literal: true
+
+# How many a recipe is for, in the ways that cooks say it: in its title, in a row of its own; and what only
+# looks like it.
+RSpec.describe Scullion::Recipe::Servings do
+  let(:titles) { <<~TEXT.lines(chomp: true) }
+      Potato salad for 24
+      Potato salad (24)
+      Potato salad, 24 portions
+      Potato salad – serves 24
+      Potato salad x24
+      Potato salad x 24
+      24 x potato salad
+      Potato salad for twenty-four
+      Potato salad, 24 pax
+      Potato salad 24 covers
+      Potato salad - 24
+      Potato salad: 24 people
+      Potato salad (for 24)
+      Potato salad (24 people)
+      Potato salad for 24 people
+      Potato salad for 24 (buffet)
+      Potato salad, buffet for 24
+      Potato salad — feeds 24
+      Potato salad [24]
+      Potato salad, 24 guests, Friday
+      Potato salad for Friday's 24
+      Potato salad Friday 24 covers
+      Potato salad for two dozen
+      Potato salad for 24 kids
+      Potato salad for around 24
+      Potato salad for about 24
+      Potato salad, enough for 24
+      Potato salad 24 ppl
+      Potato salad for 24 pers.
+      Potato salad / 24
+      Potato salad for 24 hungry walkers
+      Potato salad for the 24 at table 9
+      Potato salad, makes 24 sides
+      24 portions potato salad
+      For 24: potato salad
+      Potato salad (makes 24)
+      Potato salad yield 24
+      Potato salad 24 servings
+      Potato salad, 2 doz covers
+      Lunch for 24 on the 12th - potato salad
+      Potato salad for 24 @ 250 g
+      24 covers: potato salad
+      Potato salad 20+4 covers
+    TEXT
+
+  let(:rows) { <<~TEXT.lines(chomp: true) }
+      Serves 24
+      serves: 24
+      Serves 24.
+      SERVES 24
+      Servings: 24
+      24 servings
+      24 portions
+      Portions 24
+      Portions: 24
+      Yield: 24
+      Yield 24 portions
+      Yields 24
+      Makes 24
+      Makes 24 portions
+      Makes enough for 24
+      Feeds 24
+      Feeds 24 people
+      For 24
+      For 24 people
+      Covers: 24
+      Covers 24
+      24 covers
+      Pax 24
+      pax: 24
+      24 pax
+      No. of portions: 24
+      Number of servings: 24
+      No of covers 24
+      portions = 24
+      Serves twenty-four
+      Serves two dozen
+      (serves 24)
+      [serves 24]
+      *Serves 24*
+      Serves about 24
+      Serves approx. 24
+      Serves 24 as a starter
+      Serves 24 as a side, 12 as a main
+      Serves 24 generously
+      Serves a hungry 24
+      Should do 24
+      Does 24
+      Good for 24
+      Enough for 24
+      enough for 24 with bread
+      That's for 24
+      This is for 24
+      it does 24 people
+      scaled for 24
+      Qty: 24
+      Quantity 24 portions
+      Batch: 24 portions
+      Batch size 24
+      Guests: 24
+      guests 24
+      24 guests
+      People: 24
+      24 people
+      For a party of 24
+      party of 24
+      table of 24
+      24 hungry people
+      Portionen: 24
+      Prep 20 min, serves 24
+      Serves 24 | Prep 20 min
+      Serves: 24 · Time: 40 min
+      Time: 40 min. Serves 24.
+      Serves 24 (200 g each)
+      24 x 200 g portions
+      24 portions of 200 g
+      24 × 200g
+      24 boxes
+      24 bowls
+      24 plates
+      24 lunchboxes
+      24 tubs of 200 g
+      makes 24 boxes
+      Makes 24 x 200g
+      to serve 24
+      To feed 24
+      Persons: 24
+      24 pers
+      24 pp
+      24 ppl
+      24p
+    TEXT
+
+  let(:others) { <<~TEXT.lines(chomp: true) }
+      Potato salad 2024
+      Potato salad, week 24
+      Potato salad v2
+      Potato salad no. 24
+      Potato salad (recipe 24)
+      24 hour potato salad
+      Potato salad 24/11
+      Potato salad, table 24
+      Potato salad p. 24
+      24 November potato salad
+      Potato salad 24.11.
+      Potato salad @ 24 °C
+      Potato salad, 24 min
+      24-hour slaw
+    TEXT
+
+  def served(top)
+    read = Scullion::Recipe::Draft.new("#{top}\n2 kg waxy potatoes\n300 g feta\n200 ml olive oil", house).to_h
+    read["servings"] if read["servings_said"]
+  end
+
+  it "hears it in the title" do
+    expect(titles.reject { |title| served(title) == 24 }).to eq []
+  end
+
+  it "hears it in a row below the title, which is no food then" do
+    expect(rows.reject { |row| served("Potato salad\n#{row}") == 24 }).to eq []
+    foods =
+      rows.to_h do |row|
+        read = Scullion::Recipe::Draft.new("Potato salad\n#{row}\n2 kg waxy potatoes", house).to_h
+        [row, read["lines"].count { |line| line["kind"] == "ingredient" }]
+      end
+    expect(foods.reject { |_, count| count == 1 }).to eq({})
+  end
+
+  it "takes neither a year nor a date, a page, a heat nor hours for it" do
+    expect(others.select { |title| served(title) }).to eq []
+  end
+end
