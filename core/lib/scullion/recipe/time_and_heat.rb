@@ -30,12 +30,13 @@ module Scullion
       ].freeze
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
-        /(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
+        %r{(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
           (?<minutes>\d{1,2})\b
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
          |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
+         |\b(?:#{COOKED}|oven|tray)\s+\d{3}\s*/\s*(?<minutes>\d{1,2})\b
          |\b(?<minutes>\d{1,2})\s+off\s+(?:the\s+)?heat\b
-         |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)/ix.freeze
+         |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)}ix.freeze
       EACH_SIDE = /\A\s*(?:(?:a|per|each|on\s+each)\s+side|each\b(?!\s+side))/i.freeze
       CLOCK = /\beggs?\b\D{0,6}(?<minutes>\d{1,2}):(?<seconds>[0-5]\d)\b/i.freeze
       IN_MINUTES = { "h" => 60.0, "s" => 1 / 60r, '"' => 1 / 60r, "″" => 1 / 60r }.freeze
@@ -47,7 +48,7 @@ module Scullion
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
       TIME =
-        /(?<low>#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
+        /(?<low>\b#{Amount::Words::SPELLED}|#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
          \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
                |["″](?=\s*(?:a|per|each)\s+side))/ix.freeze
@@ -144,6 +145,7 @@ module Scullion
 
       def number(text)
         return SPOKEN[text.downcase].to_f if SPOKEN.key?(text.downcase)
+        return Amount::Words.spelled(text).to_f if text.match?(/\A[[:alpha:]]/)
 
         whole = text[/\A\d+(?:[.,]\d+)?/].to_s.tr(",", ".").to_f
         part = text[%r{(\d)/(\d)}] ? Regexp.last_match(1).to_f / Regexp.last_match(2).to_f : 0.0

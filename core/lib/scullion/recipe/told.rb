@@ -31,6 +31,8 @@ module Scullion
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
       NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
+      # From here on it is an oven's heat, whatever is said of how it is cooked.
+      OVEN_CELSIUS = 120
       BOILED = %w[boil-cut simmer boil absorption].freeze
       DRUNK = %w[absorption].freeze
       # Ways of cooking that are told in several words.
@@ -144,7 +146,16 @@ module Scullion
         roasted = way.any? { |keys| keys.include?("roast") } || (way.empty? && times(sentence).any?)
         return [] unless heat && (roasted || said == sentence)
 
-        hot(sentence).map { |of| fact(of, "celsius", heat, said) }
+        in_it = hot(sentence)
+        by_heat = way.empty? && in_oven?(sentence, heat, said) ? @words["cook"].fetch("oven") : nil
+        in_it.flat_map do |of|
+          [fact(of, "celsius", heat, said), (fact(of, "method", by_heat, sentence) if by_heat)].compact
+        end
+      end
+
+      # "The squash wants 25 minutes at 200C", "oven 200. Squash in for 25 min": nothing else is so hot.
+      def in_oven?(sentence, heat, said)
+        heat.first >= OVEN_CELSIUS && (said == sentence || sentence.match?(/\bin\s+for\b/i))
       end
 
       # What is in the oven: what is said to be roasted, else all that the sentence speaks of.
