@@ -92,7 +92,9 @@ module Scullion
         found = @foods[words.join(" ")] and return found
 
         singular = words.map { |word| Lexicon.singular(word) }
-        @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if words.size == 2)
+        # "Potato salad" is a dish, salad potatoes are a food.
+        turned = words.size == 2 && singular.last != "salad"
+        @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if turned)
       end
 
       # A text's words as names are looked up in it. @return [Array<String>]

@@ -25,6 +25,10 @@ module Scullion
       FOR_A_PLATE =
         /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
           (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b|\bunit\s+weight\s+\d/ix.freeze
+      # "10 covers, amounts per head"
+      AMOUNTS_EACH =
+        /\b(?:amounts?|quantities|weights?|everything)\s+(?:(?:is|are)\s+)?(?:per|for\s+(?:each|one))\s+
+          (?:#{SERVED})\b/ix.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
@@ -105,7 +109,7 @@ module Scullion
 
       def lay_out(rows)
         @section, @heading, @into, @signed = "list", nil, nil, false
-        @per_head, @listed = false, Set.new
+        @per_head, @all_each, @listed = false, false, Set.new
         last = 0
         following = rows.to_a.drop(1)
         rows.each_with_index.flat_map do |row, place|
@@ -136,6 +140,7 @@ module Scullion
 
         leave_indented(row)
         @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
+        @per_head = @all_each = true if kind != "step" && row.text.match?(AMOUNTS_EACH) && !food?(row.text)
         return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
 
         case kind
@@ -205,7 +210,7 @@ module Scullion
         plain = @kinds.bare(heading)
         @section = @kinds.steps_heading?(plain) ? "steps" : "list"
         @heading, @into = heading, @kinds.into(plain)
-        @per_head = heading.match?(EACH_PLATE) || heading.match?(FOR_A_PLATE)
+        @per_head = @all_each || heading.match?(EACH_PLATE) || heading.match?(FOR_A_PLATE)
       end
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.

@@ -27,6 +27,10 @@ module Scullion
       TURNS, SPEAKERS = 2, 2
       # "Chicken thighs 2.4 kg. Marinade: yoghurt 300, lemon 60": a part within a row.
       PART_WITHIN = /(?<=[.;])\s+(?=(?:the\s+)?(?:marinade|dressing|vinaigrette|sauce)\s*:\s)/i.freeze
+      # "Potato salad for 10: 2 kg potatoes, 300 g feta": what it is called, and its list.
+      NAMED_LIST =
+        /\A([^\d:,;]*\b(?:salad|slaw|bowl|tabbouleh)s?\s*(?:[x×]\s?\d+|\(\d+\)|for\s+\S+))\s*(?::|\s[-–—])\s+
+          (?=(?:[^,;]*\d[^,;]*[,;]){2})(.+)\z/ix.freeze
       # Between the foods of a list in one line.
       BARS = 2
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
@@ -112,7 +116,12 @@ module Scullion
       end
 
       # A blank line is one.
-      def parts_within(part) = part.empty? ? [part] : part.split(PART_WITHIN)
+      def parts_within(part)
+        return [part] if part.empty?
+
+        name, list = part.match(NAMED_LIST)&.captures
+        [*name, *(list || part).split(PART_WITHIN)]
+      end
 
       # "Soba for 10: soba 900 g | edamame 300 g | carrots 3. Dressing: tahini 150 g": a list in one line.
       def barred(line)

@@ -44,6 +44,7 @@ module Scullion
             (?:qty|quantity|batch\s+size|people|persons?|personen|portionen|personnes|heads
                 |to\s+(?:serve|feed))
               \s*[:=]?\s*#{NUMBER}\s*#{THEM}?
+           |(?<=\p{So}|\p{So}\s)#{NUMBER}
            |#{NUMBER}\s?(?:pp?\b|[x×]\s*\d+\s?(?:g|ml)\b
               |(?:tubs|boxes|pots|bowls|plates|lunch\s?boxes)\s+of\s+\d+\s?(?:g|ml)\b)
           )\W*\z/ix.freeze
