@@ -83,6 +83,29 @@ RSpec.describe Scullion::Recipe::RestOfIt do
     expect(one("2 x onions (300g)")["grams"]).to be < 75
   end
 
+  # "200 g peeled carrots" is said of what is peeled, "200 g carrots, peeled" of what is bought.
+  it "weighs what is trimmed or cut before its name as it is then, and what is behind it as it was" do
+    eaten = ->(text) { one(text)["grams"] * 4 }
+    [
+      "200 g peeled carrots",
+      "200 g orange segments",
+      "200 g segmented oranges",
+      "200 g diced mango"
+    ].each { |text| expect(eaten[text]).to be_within(8).of(200), text }
+    expect(eaten["200 g carrots, peeled"]).to be < 200 * 0.85
+    expect(eaten["200 g oranges, segmented"]).to be < 120
+    expect(eaten["2 lb AP, peeled carrots"]).to be < 907 * 0.85
+    bought = draft("Broccoli\nServes 10\n500 g broccoli florets")["salad"]["components"][0]
+    expect(bought["grams"]).to be > 30
+  end
+
+  it "asks what was weighed, where that may be soaked or in its pod" do
+    asked = ["400 g soaked chickpeas", "1 kg peas in the pod"].map { |text| one(text)["why"] }
+    expect(asked).to eq ["Weighed soaked, or dry?", "In the pod? The larder has it frozen."]
+    expect(one("200 g dried chickpeas, soaked")["status"]).to eq "sure"
+    expect(one("340 g can sweetcorn (285 g drained)")["grams"]).to be_within(0.5).of(285 / 4.0)
+  end
+
   it "takes what is spooned as dried, slices that are thick as more, and no serving for a food" do
     expect(one("¼ tsp chilli").dig("taken", "key")).to eq "chilli-flakes"
     expect(["1 chilli, chopped", "2 tbsp chopped chilli"].map { |text| one(text).dig("taken", "key") }).to eq(

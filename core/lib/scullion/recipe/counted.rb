@@ -38,8 +38,11 @@ module Scullion
           (!@item.container.nil? || IN_LIQUOR.include?(@item.words["states"]))
       end
 
-      # "400 g dried chickpeas (or 2 jars, 570 g drained each)"
-      def weighed? = !@item.amount.nil? && !@item.counted?
+      # "400 g dried chickpeas (or 2 jars, 570 g drained each)"; not "340 g can of corn (285 g drained)".
+      def weighed?
+        !@item.amount.nil? && !@item.counted? &&
+          !(@item.amount.unit == :g && @item.size.value < @item.amount.value)
+      end
 
       # "Honey 60, cider vinegar 80": nobody counts them. Of an oil, grams and millilitres differ; cubes of
       # stock are counted.
@@ -119,6 +122,7 @@ module Scullion
 
       def sized?(amount)
         return false unless size
+        return true if amount.unit == :g && drained?
 
         amount.unit == :piece || (amount.unit == :ml && size.unit == :g)
       end

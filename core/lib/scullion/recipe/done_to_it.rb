@@ -7,6 +7,9 @@ module Scullion
     module DoneToIt
       ROLES = %w[cuts trims treats cooks states].freeze
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze
+      PARTS_WEIGHED = %w[florets segments supremes leaves flesh].freeze
+      # "8 lb AP, peeled": weighed before it is.
+      AS_BOUGHT = /\b(?:AP|as\s+purchased|gross|as\s+bought|unpeeled|untrimmed)\b/.freeze
       COOKED_HOW = %w[in with for until till].freeze
 
       private
@@ -25,6 +28,7 @@ module Scullion
         return packed(roles, index) if roles["containers"] && holds?(index)
 
         known = ROLES.select { |name| roles[name] }
+        item.flags << :prepared if weighed_so?(token, roles, index)
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
         item.words.delete("cuts") if chopped_into?(roles, index)
@@ -34,6 +38,15 @@ module Scullion
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
           leaves_of_it?(index)
         unknown(token, index) if known.empty? && roles.empty?
+      end
+
+      # "200 g peeled carrots", "500 g broccoli florets": weighed as they are then; not "200 g carrots,
+      # peeled".
+      def weighed_so?(token, roles, index)
+        return false unless roles.keys.intersect?(%w[trims cuts]) && item.amount&.unit == :g
+        return false if item.amount.estimated || @prose || @text.match?(AS_BOUGHT)
+
+        !item.food? || (PARTS_WEIGHED.include?(token.folded.last) && @around.before(index).kind == :food)
       end
 
       # "Chopped in cubes", "chopped into batons"

@@ -36,6 +36,8 @@ module Scullion
       LEFT_OUT =
         /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
          |\?\s*no\b|\ballergic\b/ix.freeze
+      # "400 g soaked chickpeas", not "chickpeas, soaked".
+      SOAKED = /\d\s*(?:k?g|lbs?|oz|cups?)\s+(?:of\s+)?(?:ready[- ]|pre-?)?soaked\s/i.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # So many of it to each who is served are counted.
       EACH = 2
@@ -204,9 +206,17 @@ module Scullion
       # How it comes by its line, where the larder has it otherwise. @return [String, nil]
       def came_else(item, ingredient)
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
+        return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
+        return "In the pod? The larder has it frozen." if in_pod?(item, ingredient)
+
         return unless tinned_else?(item) && grows?(ingredient)
 
         "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
+      end
+
+      def in_pod?(item, ingredient)
+        item.words["states"] == "raw" && ingredient.key.start_with?("frozen-") &&
+          @line.text.match?(/\bpods?\b/i)
       end
 
       # Not "carrots, in a roasting tin".
