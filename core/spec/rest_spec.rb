@@ -106,6 +106,25 @@ RSpec.describe Scullion::Recipe::RestOfIt do
     expect(one("340 g can sweetcorn (285 g drained)")["grams"]).to be_within(0.5).of(285 / 4.0)
   end
 
+  it "hears what a row is called by, and what its food is tossed with" do
+    lime = lines("Lime & chipotle: juice 4 limes, zest 2; 6 tbsp rapeseed oil; 2 tsp chipotle paste")
+    expect(lime.map { |line| [line["taken"]["key"], line["status"]] }.uniq).to eq(
+      %w[lime-juice lime rapeseed-oil chipotle-paste].map { |key| [key, "sure"] }
+    )
+    expect(lime[2]["grams"]).to be_within(0.5).of(6 * 15 * 0.92 / 4)
+    row = "Cauliflower: 2 heads, in florets, tossed with 60ml oil, 1 tbsp cumin seeds, 6g salt. 220C, 25 mins"
+    expect(lines(row).map { |line| line["to"] }).to eq %w[salad cook cook cook]
+    expect(lines("Tortilla strips: 4 corn tortillas cut in strips").size).to eq 1
+  end
+
+  it "counts fruit for its seeds, and what a punnet or half a block holds" do
+    expect(one("Pomegranate: seeds of 2").dig("taken", "key")).to eq "pomegranate"
+    expect(one("half of 100g pomegranate seeds").dig("taken", "key")).to eq "pomegranate-seeds"
+    expect(one("Cherry tomatoes: punnet (250) x 3")["grams"]).to be_within(10).of(250 * 3 / 4)
+    expect(one("smoked tofu ½ block (225)")["grams"]).to be_within(6).of(225 / 8.0)
+    expect(one("Jalapeño: 2 pickled, from the jar")["why"]).to eq "Bought pickled, or pickled here?"
+  end
+
   it "takes what is spooned as dried, slices that are thick as more, and no serving for a food" do
     expect(one("¼ tsp chilli").dig("taken", "key")).to eq "chilli-flakes"
     expect(["1 chilli, chopped", "2 tbsp chopped chilli"].map { |text| one(text).dig("taken", "key") }).to eq(

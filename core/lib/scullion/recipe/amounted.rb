@@ -31,6 +31,8 @@ module Scullion
         return if item.food? && @around.share_of_part?(index, @parts)
         return if item.food? && (kept_liquor?(index) || of_the_dressing?(index))
         return liquor(token, index) if liquor?(index)
+        return part_counted(token) if part_counted?(token, index)
+
         return another(token) if another?(index)
         return more_of_it(token) if more_of_it?(index)
 

@@ -18,8 +18,9 @@ module Scullion
       SAUCE_LABEL = /\A(?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/i.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
-         |\s[–—-]\s+baste\b
+         |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
+      TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze
@@ -104,12 +105,17 @@ module Scullion
         foods = items.select(&:food?)
         return unless foods.size >= SAUCE_ROW && @plain.match?(SAUCE_LABEL)
 
-        return if foods.any? { |item| lexicon.eaten?(item.foods.first) }
+        return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 
         poured = foods.count { |item| item.parts.any? || sauced?(item.foods.first) }
         return if poured < foods.size * MOSTLY
 
         foods.each { |item| item.place ||= "dressing" }
+      end
+
+      # "Cauliflower: 9 heads, tossed with 180 ml oil, 30 g salt": it is called by what is in it.
+      def labelled_by_food?(item)
+        @plain.match?(/\A\W*#{Regexp.escape(item.name)}\s*[:=]/i) && !sauced?(item.foods.first)
       end
 
       def sauced?(key) = lexicon.poured?(key) || lexicon.aromatic?(key) || lexicon.squeezed?(key)
@@ -122,10 +128,18 @@ module Scullion
         items
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
           .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
+        return with_oil(items) if @plain.match?(TOSSED_WITH)
+
         # "3 tbsp oil and 1 tsp each fennel seed and chilli flakes for roasting"
         return unless items.first&.place == "cook" && @plain.match?(/#{FOR_COOKING}\W*\z/o)
 
         items.each { |item| item.place ||= "cook" if lexicon.seasons?(item.foods.first) }
+      end
+
+      # "Tossed with 180 ml oil, 3 tbsp cumin seeds, 30 g salt. 220C": all that it is tossed with.
+      def with_oil(items)
+        at = @plain[0...@plain.index(TOSSED_WITH)].bytesize
+        items.each { |item| item.place ||= "cook" if item.from >= at && lexicon.seasons?(item.foods.first) }
       end
 
       # "Walnuts 1 kg, candied (w/ 300 g sugar, 20 g butter)": it goes where they go.

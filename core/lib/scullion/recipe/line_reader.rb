@@ -231,8 +231,9 @@ module Scullion
       def pickled_else?(item, ingredient)
         return false unless @line.text.match?(/pickled/i)
 
-        @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{Regexp.escape(item.name.to_s)}/i) &&
-          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/pickl/i) }
+        name = Regexp.escape(item.name.to_s)
+        @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{name}|\bpickled\b.*\b(?:jar|tin|can)\b/i) &&
+          [ingredient.name, *ingredient.aliases].none? { |each| each.match?(/pickl/i) }
       end
 
       # Is it trimmed, as what comes in a tin never is?

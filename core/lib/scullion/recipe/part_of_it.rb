@@ -55,6 +55,20 @@ module Scullion
         item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
       end
 
+      # "Juice 4 limes, zest 2", "juice of 4 limes, zest of 2": so many for each.
+      def part_counted?(token, index)
+        return false unless item.food? && item.parts.size > 1 && token.value.unit == :piece
+
+        at = @around.word_before(index) == "of" ? index - 1 : index
+        @parts.key?(@around.word_before(at)) && [nil, :mark].include?(@tokens[index + 1]&.kind)
+      end
+
+      def part_counted(token)
+        same, part = item, item.parts.pop
+        begin_item(token).amount = token.value
+        item.foods, item.name, item.clause, item.parts = same.foods, same.name, @clauses.number, [part]
+      end
+
       # "½ c. sweet pickle + 2 Tbsp of the juice": what the first lies in.
       def liquor?(index)
         item.food? && !@clauses.bracketed? && (@around.joined?(index) || @around.kept?(index)) &&

@@ -56,7 +56,13 @@ module Scullion
 
       def bracketed(amount)
         item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
-        if (item.amount.nil? && !item.container) || in_millilitres?(amount)
+        if held_bare?(amount)
+          item.flags << :drained_size if @drained == @clauses.number
+          # "½ block (225)": of what one holds.
+          part = item.counted? && item.amount.value < 1 ? item.amount.value : 1
+          item.size ||= Amount.new(amount.low * part, amount.high * part, :g)
+          item.flags |= [:each] if item.piece
+        elsif (item.amount.nil? && !item.container) || in_millilitres?(amount)
           item.amount = amount
         elsif amount.unit != :piece
           @sized = @clauses.number
@@ -64,10 +70,12 @@ module Scullion
           @said_size = amount unless amount.estimated
           item.size ||= @said_size
           of_what_is_drained if @drained == @clauses.number
-        elsif item.container && amount.value >= BARE_GRAMS
-          item.flags << :drained_size if @drained == @clauses.number
-          item.size ||= Amount.new(amount.low, amount.high, :g)
         end
+      end
+
+      # "A tin (400)", "punnet (250) x 3"
+      def held_bare?(amount)
+        amount.unit == :piece && (item.container || (item.piece && item.food?)) && amount.value >= BARE_GRAMS
       end
 
       # "¼ pint (150 ml)", "1 tablespoon (20 ml)": not all mean the same by the one, all do by the other.

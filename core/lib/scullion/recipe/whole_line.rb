@@ -72,15 +72,26 @@ module Scullion
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
+        return items.drop(heading_words(items)) if heading_words(items).positive?
         return items unless @plain.match?(/\A[^\d,]*\s?(?:[-:]\s?\d|from\s)/)
 
         items.reject.with_index { |item, index| label?(item, items[index + 1]) }
       end
 
+      # "Lime & chipotle: juice 4 limes, 6 tbsp oil, 2 tsp chipotle paste": what the part is called by.
+      # @return [Integer] foods of its name
+      def heading_words(items)
+        name = @plain[/\A[^\d:,;.]{3,32}:(?=\s)/] or return 0
+        named, listed = items.partition { |item| item.from < name.bytesize }
+        return 0 unless named.all? { |item| item.amount.nil? && item.food? }
+
+        listed.count { |item| item.food? && item.amount } >= IN_ROW ? named.size : 0
+      end
+
       def label?(item, other)
         return true if made_from?(item, other)
 
-        item.food? && item.amount.nil? && item.words.empty? && other&.food? &&
+        item.food? && item.amount.nil? && (item.words.keys - %w[cuts]).empty? && other&.food? &&
           Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
       end
 
@@ -233,8 +244,10 @@ module Scullion
 
       def juice_of?(named, fruit) = fruit.foods.any? { |key| named.foods.include?("#{key}-juice") }
 
-      # "Lemon juice (3 lemons)": so many fruit, for their juice; "6 halves of lemon" are three.
+      # "Lemon juice (3 lemons)", "pomegranate: seeds of 5": so many fruit; "6 halves of lemon" are three.
       def fruit_of(item)
+        whole = item.foods.first.to_s[/\A(.+)-seeds\z/, 1]
+        item.foods = [whole] if whole && item.size.nil? && lexicon.fruit?(whole)
         fruit = item.foods.first.to_s[/\A(.+)-juice\z/, 1]
         item.foods, item.parts = [fruit], ["juice"] if fruit && item.piece.nil? && lexicon.fruit?(fruit)
         return unless item.piece == "half" && WHOLE.any? { |one| lexicon.piece_known?(item.foods.first, one) }
