@@ -46,6 +46,8 @@ RSpec.describe Scullion::Recipe::Servings do
       Lunch for 24 on the 12th - potato salad
       Potato salad for 24 @ 250 g
       24 covers: potato salad
+      Potato salad, wedding, 24 adults
+      Potato salad - order 24
       Potato salad 20+4 covers
     TEXT
 

@@ -125,6 +125,31 @@ RSpec.describe Scullion::Recipe::RestOfIt do
     expect(one("Jalapeño: 2 pickled, from the jar")["why"]).to eq "Bought pickled, or pickled here?"
   end
 
+  # 60 % of 25 g are 15 g for each of 48.
+  it "reads a formula by per cent in the row below, for each, and no oil of a lemon" do
+    text =
+      "Grain box (unit weights, g) - order 48\nbulgur, cooked   110\nlemon dressing   25\n" \
+        "  (oil 60% lemon 35% salt 5%)\nlid: pomegranate seeds 8"
+    expect(grams(text)).to include(
+      "olive-oil" => "15 g",
+      "lemon-juice" => "8.8 g",
+      "pomegranate-seeds" => "8 g"
+    )
+    expect(draft(text)["servings"]).to eq 48
+    expect(taken("Bowl for 4\n1 kg kale\ndressing: oil, lemon, salt").keys).to include "olive-oil"
+  end
+
+  it "takes a part that the steps blend for a dressing, and what is plumped in water for no pot" do
+    sauce =
+      "Pasta for 4\n300 g pasta\n### Goddess\n200 g mayo\n2 tbsp chives\n\nCook pasta. Blend goddess. Toss."
+    expect(taken(sauce).values_at("mayonnaise", "chives").map { |line| line["to"] }).to eq %w[
+         dressing
+         dressing
+       ]
+    told = "Grate 600 g carrots. Fold in a handful of parsley and 60 g raisins plumped in hot water."
+    expect(lines(told).map { |line| line["to"] }).to eq %w[salad salad salad]
+  end
+
   it "takes what is spooned as dried, slices that are thick as more, and no serving for a food" do
     expect(one("¼ tsp chilli").dig("taken", "key")).to eq "chilli-flakes"
     expect(["1 chilli, chopped", "2 tbsp chopped chilli"].map { |text| one(text).dig("taken", "key") }).to eq(

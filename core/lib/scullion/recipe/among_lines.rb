@@ -7,8 +7,9 @@ module Scullion
       # g or ml of a sauce, each, below which it was weighed for one.
       PART_EACH = 2
       ALL_IN =
-        /\b(?:all|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
+        /\b(?:all|unit\s+weights?,|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
           (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
+      SAID_OF_ALL = %w[note title].freeze
       PIECES = %w[each medium].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -44,7 +45,9 @@ module Scullion
 
       # "(All kg)": so is every number that has no unit.
       def in_one_unit
-        said = @lines.filter_map { |line| line.text.match(ALL_IN) if line.kind == "note" }.first or return
+        said =
+          @lines.filter_map { |line| line.text.match(ALL_IN) if SAID_OF_ALL.include?(line.kind) }.first or
+          return
         times = said[:unit].match?(/\Ak/i) ? 1000 : 1
         bare_lines.each do |line|
           item = line.item

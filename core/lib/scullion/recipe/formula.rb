@@ -5,14 +5,15 @@ module Scullion
     # A part with its formula in brackets: "dressing 35 g (mayo 40 %, soured cream 60 %)", "vinaigrette 1.5 l
     # [walnut oil 1100, sherry vinegar 400]". So many per cent of it, or so many of what it is measured in.
     class Formula
-      AMOUNT = /(?<number>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g|ml|l|litres?)\b/i.freeze
+      AMOUNT = /(?<number>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g|ml|l|litres?|(?=\s[^(\[]*[(\[][^)\]]*%))\b/i.freeze
       WRITTEN =
         /\A(?:(?<name>[^\d(\[]{3,40}?)\s*[-:–]?\s*#{AMOUNT}[^(\[\d]{0,12}
              |#{AMOUNT}\s+(?<name>[^\d(\[]{3,40}?)[\s,]*)
           [(\[](?<parts>[^()\[\]]+)[)\]]\W*\z/ix.freeze
       PERCENT = /(?<share>\d{1,3}(?:[.,]\d)?)\s*%/.freeze
       BARE = /(?<![\d.,])(?<number>\d{1,5})(?!\d|[.,]\d|\s*[[:alpha:]%])/.freeze
-      SMALL = { "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
+      # By per cent it may stand without a unit, as all that is beside it.
+      SMALL = { "" => [:g, 1], "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
       WEIGHED = %i[g ml].freeze
       # Numbers that add up to the whole, but for what is lost in mixing.
       NEARLY = 0.15
@@ -32,7 +33,8 @@ module Scullion
       end
 
       def name = @found[:name]
-      def parts = @found[:parts]
+      # "Oil 60% lemon 35%" are two.
+      def parts = @found[:parts].gsub(/%,?\s+(?=[[:alpha:]])/, "%; ")
 
       # Gives each its amount. @param items [Array<Item>] of the parts, in order, with their place in them
       # @return [Boolean] false where the parts have no such numbers

@@ -18,7 +18,8 @@ module Scullion
       OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER =
-        /\b(?:soak\w*|cold|iced?|rins\w*|chg|acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/i.freeze
+        /\b(?:soak\w*|plump\w*|steep\w*|cold
+           |iced?|rins\w*|chg|acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/ix.freeze
 
       attr_reader :lexicon
 

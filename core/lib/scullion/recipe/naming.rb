@@ -145,12 +145,20 @@ module Scullion
         item.foods, item.name = token.value[:keys], "#{item.name} #{token.text}"
       end
 
+      # "Oil 60 ml, lime", "oil, lemon": no lemon oil.
+      def poured_apart?(token)
+        return false unless @lexicon.poured?(item.foods.first)
+
+        !item.amount.nil? || @lexicon.squeezed?(token.value[:keys].first)
+      end
+
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
         return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
-        return false if token.kind == :food && item.amount && @lexicon.poured?(item.foods.first)
+        return false if @around.before(@tokens.index(token))&.text == ";"
+        return false if token.kind == :food && poured_apart?(token)
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||

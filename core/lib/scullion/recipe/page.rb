@@ -24,11 +24,11 @@ module Scullion
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
       FOR_A_PLATE =
         /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
-          (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b|\bunit\s+weight\s+\d/ix.freeze
+          (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
       # "10 covers, amounts per head"
       AMOUNTS_EACH =
         /\b(?:amounts?|quantities|weights?|everything)\s+(?:(?:is|are)\s+)?(?:per|for\s+(?:each|one))\s+
-          (?:#{SERVED})\b/ix.freeze
+          (?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
@@ -140,7 +140,7 @@ module Scullion
 
         leave_indented(row)
         @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
-        @per_head = @all_each = true if kind != "step" && row.text.match?(AMOUNTS_EACH) && !food?(row.text)
+        @per_head = @all_each = true if each_of_all?(row.text, kind)
         return each_plate(row) if kind != "step" && row.text.match?(EACH_PLATE) && !food?(row.text)
 
         case kind
@@ -162,6 +162,11 @@ module Scullion
         items = @items.of(text).select(&:food?)
         items.any? && items.none?(&:amount) &&
           items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
+      end
+
+      # Said of all that is listed, below its headings too.
+      def each_of_all?(text, kind)
+        kind != "step" && text.match?(AMOUNTS_EACH) && (kind == "title" || !food?(text))
       end
 
       # "Walnuts, 10 halves per plate - spiced:" heads what is done with them, and is how many there are.

@@ -11,7 +11,8 @@ module Scullion
 
       # What is done to a dressing alone.
       SAUCE =
-        /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
+        /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|blend(?!\w|\s+of\b)
+           |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
       # What is whisked stands before what it then goes on.
@@ -187,7 +188,7 @@ module Scullion
 
       # A part with a name of its own that is whisked: "blitz the salsa verde".
       def part_whisked?(line)
-        name = line.heading.to_s.downcase.delete(":").strip
+        name = line.heading.to_s.downcase.delete("#*:").strip
         return false if name.empty?
 
         @parts_whisked ||= {}

@@ -25,7 +25,7 @@ module Scullion
         /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
             units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|
+            hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|platefuls?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
@@ -90,6 +90,7 @@ module Scullion
       # Said anywhere, the surest first.
       ANYWHERE = [
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
+        /\borders?\s*[:=]?\s*#{NUMBER}\W*\z/ix,
         /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
         /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,

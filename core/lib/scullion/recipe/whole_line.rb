@@ -231,6 +231,11 @@ module Scullion
         @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
       end
 
+      # Not "pomegranate seeds 8", which are weighed.
+      def seeds_of?(item, whole)
+        item.size.nil? && lexicon.fruit?(whole) && !@plain.match?(/\b#{whole}\s+seeds/i)
+      end
+
       # "Lemon juice, 3 lemons", "orange zest, 2 oranges": a part of the fruit that is counted.
       def of_fruit(items)
         named, fruit = items
@@ -247,7 +252,7 @@ module Scullion
       # "Lemon juice (3 lemons)", "pomegranate: seeds of 5": so many fruit; "6 halves of lemon" are three.
       def fruit_of(item)
         whole = item.foods.first.to_s[/\A(.+)-seeds\z/, 1]
-        item.foods = [whole] if whole && item.size.nil? && lexicon.fruit?(whole)
+        item.foods = [whole] if whole && seeds_of?(item, whole)
         fruit = item.foods.first.to_s[/\A(.+)-juice\z/, 1]
         item.foods, item.parts = [fruit], ["juice"] if fruit && item.piece.nil? && lexicon.fruit?(fruit)
         return unless item.piece == "half" && WHOLE.any? { |one| lexicon.piece_known?(item.foods.first, one) }

@@ -16,6 +16,8 @@ module Scullion
 
       # "→ ½ wedges → roast", "⅓ raw, shave": what becomes of a share of what stands in the row above.
       SHARE = /\A(?:→\s*)?(?:#{Shares::ANY})\s+[[:alpha:]]/i.freeze
+      # "(oil 60%, lemon 35%)" below the dressing that it is of.
+      FORMULA = /\A\([^()]*\d\s?%[^()]*\)\z/.freeze
       ARROW = /→|:/.freeze
       # Letters that it stands further in.
       FURTHER = 4
@@ -44,6 +46,7 @@ module Scullion
         return grafted(last.text, row.text) if last.text.match?(/[[:alpha:]]-\z/) && begins_low?(row)
         return unless row.number == last.number + 1
         return "#{last.text}; #{row.text}" if share_of?(last, row)
+        return "#{last.text} #{row.text}" if row.text.match?(FORMULA)
 
         "#{last.text} #{row.text}" if in_brackets?(last.text, row.text) || runs_on?(last.text, row)
       end
