@@ -30,7 +30,7 @@ module Scullion
       # "Potato salad for 10: 2 kg potatoes, 300 g feta": what it is called, and its list.
       NAMED_LIST =
         /\A([^\d:,;]*\b(?:salad|slaw|bowl|tabbouleh)s?\s*(?:[x×]\s?\d+|\(\d+\)|for\s+\S+))\s*(?::|\s[-–—])\s+
-          (?=(?:[^,;]*\d[^,;]*[,;]){2})(.+)\z/ix.freeze
+          (?=(?:[^,;\d]*\d[^,;]*[,;]){2})(.+)\z/ix.freeze
       # Between the foods of a list in one line.
       BARS = 2
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze

@@ -73,6 +73,7 @@ module Scullion
           (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
       # "20+4 covers"
       SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM})/i.freeze
+      # A year, unless it says whom it serves.
       YEAR = (1990..2060).freeze
       # Up to which two such numbers may be dates.
       LAST_OF_MONTH = 31

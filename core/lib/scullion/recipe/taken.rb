@@ -165,7 +165,8 @@ module Scullion
 
       def as_told(component) = @bound ? @bound.cooked(component, read, ingredient) : component
 
-      # "Skin on" of what is usually skinned: nothing is taken off.
+      # As it usually comes in, but for the skin where the line says "skin on", and not cooked where it is
+      # written raw.
       def kept_on
         scrubbed = read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
         usually.except(*("trim" if scrubbed), *("cook" if read.eaten_raw?(ingredient)))

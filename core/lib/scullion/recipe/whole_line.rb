@@ -72,20 +72,23 @@ module Scullion
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
-        return items.drop(heading_words(items)) if heading_words(items).positive?
+        named = named_by(items)
+        return items.drop(named) if named.positive?
         return items unless @plain.match?(/\A[^\d,]*\s?(?:[-:]\s?\d|from\s)/)
 
         items.reject.with_index { |item, index| label?(item, items[index + 1]) }
       end
 
       # "Lime & chipotle: juice 4 limes, 6 tbsp oil, 2 tsp chipotle paste": what the part is called by.
+      # One food that is not listed behind it may be meant itself.
       # @return [Integer] foods of its name
-      def heading_words(items)
+      def named_by(items)
         name = @plain[/\A[^\d:,;.]{3,32}:(?=\s)/] or return 0
         named, listed = items.partition { |item| item.from < name.bytesize }
         return 0 unless named.all? { |item| item.amount.nil? && item.food? }
+        return 0 if listed.count { |item| item.food? && item.amount } < IN_ROW
 
-        listed.count { |item| item.food? && item.amount } >= IN_ROW ? named.size : 0
+        named.size > 1 || listed.any? { |item| named.any? { |one| label?(one, item) } } ? named.size : 0
       end
 
       def label?(item, other)
