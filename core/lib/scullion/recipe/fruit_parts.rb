@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a whole line says of fruit: how many of them for their juice, their zest or their seeds. For
+    # WholeLine, which it is a part of.
+    module FruitParts
+      # What a fruit is cut into that is eaten, and not its zest alone.
+      FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
+      # One of what is halved.
+      WHOLE = %w[each medium].freeze
+
+      private
+
+      # "A squeeze of lime", "lemon, a squeeze"
+      def squeezed?(item)
+        return false unless item.food? && item.amount && item.parts.empty?
+        return false unless lexicon.squeezed?(item.foods.first)
+        return true if item.counted? && item.words.empty? && @plain.match?(/\bsqueezed\b/i)
+
+        @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
+      end
+
+      # "Lemon juice, 3 lemons", "orange zest, 2 oranges": a part of the fruit that is counted.
+      def of_fruit(items)
+        named, fruit = items
+        return items unless items.size == 2 && named.food? && named.amount.nil? && fruit.counted?
+
+        part = fruit.foods == named.foods ? named.parts.first : ("juice" if juice_of?(named, fruit))
+        return items unless part && fruit.parts.empty? && fruit.words.empty?
+
+        [fruit.tap { fruit.parts << part }]
+      end
+
+      def juice_of?(named, fruit) = fruit.foods.any? { |key| named.foods.include?("#{key}-juice") }
+
+      # "Lemon juice (3 lemons)", "pomegranate: seeds of 5": so many fruit; "6 halves of lemon" are three.
+      def fruit_of(item)
+        whole = item.foods.first.to_s[/\A(.+)-seeds\z/, 1]
+        item.foods = [whole] if whole && seeds_of?(item, whole)
+        fruit = item.foods.first.to_s[/\A(.+)-juice\z/, 1]
+        item.foods, item.parts = [fruit], ["juice"] if fruit && item.piece.nil? && lexicon.fruit?(fruit)
+        return unless item.piece == "half" && WHOLE.any? { |one| lexicon.piece_known?(item.foods.first, one) }
+
+        item.amount, item.piece = item.amount.times(0.5), "each"
+      end
+
+      # Not "pomegranate seeds 8", which are weighed.
+      def seeds_of?(item, whole)
+        item.size.nil? && lexicon.fruit?(whole) && !@plain.match?(/\b#{whole}\s+seeds/i)
+      end
+
+      # The zest and the juice of a fruit are two foods; so are its zest and the fruit itself, cut up.
+      def both_parts(item)
+        if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])
+          return item.dup.tap { |fruit| fruit.parts = [] }, item.dup.tap { |zest| zest.words = {} }
+        end
+        # "2 oranges in segments, their juice squeezed out after"
+        item.parts.clear if item.parts == ["juice"] && FLESH.first(1).include?(item.words["cuts"])
+        return [item] unless item.parts.uniq.size == 2
+
+        %w[juice zest].map do |part|
+          item.dup.tap do |each|
+            each.parts = [part]
+            each.amount = each.amount&.times(share_of(part))
+          end
+        end
+      end
+
+      # "All the zest, half the juice"
+      def share_of(part)
+        said = @plain[/\b(#{Shares::ANY})\s+(?:of\s+)?(?:the\s+|its\s+)?#{part}\b/i, 1]
+        said ? Shares::WORDS.fetch(said.downcase).to_f : 1
+      end
+    end
+  end
+end
