@@ -188,16 +188,21 @@ RSpec.describe "Requests as nobody would send them", :server do
   end
 
   it "get no answer that the server is at fault for, and wait for none (#{many})" do
-    # What takes longer is ended in plain words: a day that is far too full may, nothing else.
-    stub_const("Scullion::Apart::LONGEST_SECONDS", 3)
+    # What takes longer is ended in plain words: a day that is far too full may, nothing else. On a busy
+    # machine anything may be slow once: it is asked again with the time that it has in a kitchen.
+    usual = Scullion::Apart::LONGEST_SECONDS
+    within = ->(seconds, request) do
+      stub_const("Scullion::Apart::LONGEST_SECONDS", seconds)
+      answered(request)
+    end
     fuzz = Fuzz.new(Scullion::Contract.document, 2026, method(:right))
     bad = []
     many.times do
       request = fuzz.request
-      status, headers, = answered(request)
+      status, headers, = within.call(3, request)
       next if status == 503 && request.operation.match?(Fuzz::LONG)
 
-      status, headers, = answered(request) if status == 503
+      status, headers, = within.call(usual, request) if status == 503
 
       bad << [request.to_a, status, @errors.string[0, 300]] if status >= 500
       if status >= 400 && !headers["content-type"].to_s.include?("problem+json")
