@@ -1,7 +1,36 @@
 # frozen_string_literal: true
 
+require_relative "read_texts"
+
 # Figures that turn at a number, just before it and just behind: pots, ladles, portions, days.
 RSpec.describe "Turning points" do
+  include ReadTexts
+
+  it "takes 120 °C and more for an oven's heat" do
+    way = ->(heat) do
+      read = draft("Squash for 10\n1 kg squash\n90 g feta\n\nThe squash wants 25 minutes at #{heat}C.")
+      read["salad"]["components"].find { |each| each["ingredient"] == "butternut" }.dig("cook", "method")
+    end
+    expect([way[120], way[119]]).to eq %w[roast boil-cut]
+  end
+
+  # A tablespoon is 15 ml here: 10.5 are seven tenths of it, 21 are 1.4 of it.
+  it "believes the millilitres in a bracket that are nearly the measure before it" do
+    grams = ->(said) { taken("Bowl for 1\n1 tbsp (#{said} ml) honey")["honey"]["grams"] }
+    spoon = taken("Bowl for 1\n1 tbsp honey")["honey"]["grams"]
+    expect([10.5, 21].map { |said| (grams[said] / spoon).round(2) }).to eq [0.7, 1.4]
+    expect([10.4, 21.1].map { |said| (grams[said] / spoon).round(2) }).to eq [1, 1]
+  end
+
+  it "takes a number for a year from 1990 to 2060, unless it says whom it serves" do
+    served = ->(title) do
+      draft("#{title}\n2 kg potatoes").then { |read| read["servings"] if read["servings_said"] }
+    end
+    expect([1990, 2060].map { |year| served["Potato salad #{year}"] }).to eq [nil, nil]
+    expect([1989, 2061].map { |year| served["Potato salad #{year}"] }).to eq [1989, 2061]
+    expect(served["Potato salad for 2000 guests"]).to eq 2000
+  end
+
   it "takes the ladle that holds it exactly" do
     ladles = Scullion::Dress::Ladles.new(house.practice)
     house
