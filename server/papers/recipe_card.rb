@@ -7,7 +7,7 @@ module Scullion
     class RecipeCard
       # @param salad [Records::Salad] @param covers [Integer] @param house [House]
       def initialize(salad, covers, house)
-        @name, @covers, @build = salad.name, covers, salad.to_build
+        @name, @covers, @build, @house = salad.name, covers, salad.to_build, house
         @whole = Scullion::Salad::Trial.new(@build, house, covers: covers).plan
         @plan = @whole.to_h
       end
@@ -60,11 +60,21 @@ module Scullion
             cut, cooked = line.dig("cut", "key"), method(line["name"])
             last = line.dig("cut", "after_cooking") ? [cooked, cut] : [cut, cooked]
             done =
-              [line["trim"], last.first, line.dig("treat", "name")&.downcase, last.last].compact.map do |word|
-                word.tr("-", " ")
-              end
+              [
+                line["trim"],
+                last.first,
+                line.dig("treat", "name")&.downcase,
+                last.last,
+                raw(line["at"])
+              ].compact.map { |word| word.tr("-", " ") }
             "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
           end
+      end
+
+      # Not cooked, where it usually is: whoever changes a word of the card still reads it so.
+      def raw(at)
+        component = @whole.preps.find { |prep| prep.at == at }.component
+        "raw" if component.method.nil? && @house.default_component(component.ingredient).to_h.key?("cook")
       end
 
       # How it is cooked, where the ingredient's line should say so.

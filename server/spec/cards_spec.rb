@@ -33,6 +33,15 @@ RSpec.describe "A salad's card", :server do
     end
   end
 
+  it "says of what is usually cooked and here is not that it is raw, also to who changes a word" do
+    written = paste("Roots for 40\n4 kg beetroot, raw, shaved\n2 kg rocket")
+    expect(written["components"].map { |each| each["cook"] }).to eq [nil, nil]
+    card = cards(written.merge("key" => "roots")).first
+    expect(card).to match(/Beetroot, .*raw/)
+    again = paste(card.sub("# Roots", "# Our roots").sub("Serves 40", "Serves 41"))
+    expect(again["components"].map { |each| each["cook"] }).to eq [nil, nil]
+  end
+
   it "is read as it is written once anybody has changed a word of it" do
     ask(:get, "/api/salads/barley-roast-carrot-dill/card.md?covers=40")
     card = last_response.body

@@ -10,7 +10,6 @@ module Scullion
         /\b(?:all|unit\s+weights?,|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
           (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
       SAID_OF_ALL = %w[note title].freeze
-      PIECES = %w[each medium].freeze
       WEIGHED = %i[g ml].freeze
 
       # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
@@ -64,8 +63,7 @@ module Scullion
       # "4 lemons" among weights may be four.
       def whole_ahead?(line)
         item = line.item
-        (item.amount.value % 1).zero? && line.text.match?(/\A\W*\d/) &&
-          PIECES.any? { |piece| @lexicon.piece_known?(item.foods.first, piece) }
+        (item.amount.value % 1).zero? && line.text.match?(/\A\W*\d/) && @lexicon.one_known?(item.foods.first)
       end
 
       # "For over the top" with oil and vinegar below it is a dressing.
@@ -80,7 +78,8 @@ module Scullion
           end
       end
 
-      # "Per tub: 120 g rice …" and then "sauce pot: 8 ml soy, 4 ml mirin": for all of them that were nothing.
+      # "Per tub: 120 g rice …" and then "sauce pot: 8 ml soy, 4 ml mirin": for all of them that were
+      # nothing.
       def each_too
         listed, headed = @lines.select { |line| line.item&.amount }.partition { |line| line.heading.nil? }
         return unless @servings && listed.any? { |line| line.item.said?(:per_head) }

@@ -24,7 +24,8 @@ module Scullion
             @page.sentences,
             mentions,
             @house.words.fetch("told"),
-            fan_celsius: @house.practice.fetch("heating/oven/fan_celsius")
+            fan_celsius: @house.practice.fetch("heating/oven/fan_celsius"),
+            oven_celsius: @house.practice.fetch("reading/oven_celsius")
           ).facts
       end
 

@@ -9,7 +9,8 @@ module Scullion
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks].freeze
       PARTS_WEIGHED = %w[florets segments supremes leaves flesh].freeze
       # "8 lb AP, peeled": weighed before it is.
-      AS_BOUGHT = /\b(?:AP|as\s+purchased|gross|as\s+bought|unpeeled|untrimmed)\b/.freeze
+      PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze
+      AS_BOUGHT = /\b(?:#{PURCHASED}|unpeeled|untrimmed)\b/.freeze
       COOKED_HOW = %w[in with for until till].freeze
 
       private

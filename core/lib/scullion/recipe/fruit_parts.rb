@@ -7,8 +7,6 @@ module Scullion
     module FruitParts
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
-      # One of what is halved.
-      WHOLE = %w[each medium].freeze
 
       private
 
@@ -40,7 +38,7 @@ module Scullion
         item.foods = [whole] if whole && seeds_of?(item, whole)
         fruit = item.foods.first.to_s[/\A(.+)-juice\z/, 1]
         item.foods, item.parts = [fruit], ["juice"] if fruit && item.piece.nil? && lexicon.fruit?(fruit)
-        return unless item.piece == "half" && WHOLE.any? { |one| lexicon.piece_known?(item.foods.first, one) }
+        return unless item.piece == "half" && lexicon.one_known?(item.foods.first)
 
         item.amount, item.piece = item.amount.times(0.5), "each"
       end

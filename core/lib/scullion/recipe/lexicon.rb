@@ -9,6 +9,8 @@ module Scullion
 
       ROLES = %w[cuts trims treats states pieces containers places].freeze
       COUNTED_BY = %w[pieces containers].freeze
+      # One of it, as it grows.
+      ONE = %w[each medium].freeze
       # Words of which the one of each is remembered.
       MOST_WORDS = 20_000
       # Letters to a name that is looked for in running text.
@@ -162,6 +164,8 @@ module Scullion
       end
 
       # Does the larder know what one such piece of it weighs?
+      # Is the weight of one of it known, as it grows?
+      def one_known?(key) = ONE.any? { |piece| piece_known?(key, piece) }
       def piece_known?(key, piece) = @larder[key]&.figures&.key?("pieces/#{piece}") || false
 
       # May it be topped: "French beans, top"?

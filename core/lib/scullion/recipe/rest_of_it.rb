@@ -3,8 +3,8 @@
 module Scullion
   module Recipe
     # What running text takes a share of in one place and finishes with in another: "half a 28 g pack of
-    # parsley … and the rest of the parsley", "most of 15 g dill … remaining dill last". All of it is there,
-    # and what remains is kept for the top.
+    # parsley … and the rest of the parsley", "most of 15 g dill … remaining dill last". All of it is
+    # there, and what remains is kept for the top.
     class RestOfIt
       LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:[[:alpha:]-]+\\s+)?"
       FINISHED =

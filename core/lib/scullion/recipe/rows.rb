@@ -29,7 +29,8 @@ module Scullion
       PART_WITHIN = /(?<=[.;])\s+(?=(?:the\s+)?(?:marinade|dressing|vinaigrette|sauce)\s*:\s)/i.freeze
       # "Potato salad for 10: 2 kg potatoes, 300 g feta": what it is called, and its list.
       NAMED_LIST =
-        /\A([^\d:,;]*\b(?:salad|slaw|bowl|tabbouleh)s?\s*(?:[x×]\s?\d+|\(\d+\)|for\s+\S+))\s*(?::|\s[-–—])\s+
+        /\A([^\d:,;]*\b(?:salad|slaw|bowl|tabbouleh)s?\s*(?:[x×]\s?\d+|\(\d+\)|for\s+\S+))
+          \s*(?::|\s[-–—])\s+
           (?=(?:[^,;\d]*\d[^,;]*[,;]){2})(.+)\z/ix.freeze
       # Between the foods of a list in one line.
       BARS = 2

@@ -31,8 +31,6 @@ module Scullion
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
       NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
-      # From here on it is an oven's heat, whatever is said of how it is cooked.
-      OVEN_CELSIUS = 120
       BOILED = %w[boil-cut simmer boil absorption].freeze
       DRUNK = %w[absorption].freeze
       # Ways of cooking that are told in several words.
@@ -57,8 +55,10 @@ module Scullion
       # @param mentions [Mentions] where they speak of the foods of the list
       # @param words [Hash] as in facts/words/told.yml
       # @param fan_celsius [Float] °C that an oven without a fan is set higher
-      def initialize(sentences, mentions, words, fan_celsius:)
-        @sentences, @mentions, @words, @fan_celsius = sentences, mentions, words, fan_celsius
+      # @param oven_celsius [Float] °C from which it is an oven's heat, whatever the word
+      def initialize(sentences, mentions, words, fan_celsius:, oven_celsius:)
+        @sentences, @mentions, @words = sentences, mentions, words
+        @fan_celsius, @oven_celsius = fan_celsius, oven_celsius
       end
 
       # @return [Array<Fact>] in the order they are told
@@ -155,7 +155,7 @@ module Scullion
 
       # "The squash wants 25 minutes at 200C", "oven 200. Squash in for 25 min": nothing else is so hot.
       def in_oven?(sentence, heat, said)
-        heat.first >= OVEN_CELSIUS && (said == sentence || sentence.match?(/\bin\s+for\b/i))
+        heat.first >= @oven_celsius && (said == sentence || sentence.match?(/\bin\s+for\b/i))
       end
 
       # What is in the oven: what is said to be roasted, else all that the sentence speaks of.

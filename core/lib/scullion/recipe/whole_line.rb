@@ -17,7 +17,7 @@ module Scullion
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
       # Times that a line says so.
       MOST_HEADS = 8
-      AS_PURCHASED = /\b(?:AP|as\s+purchased|gross|as\s+bought)\s*[:=]?\s*\d/.freeze
+      AS_PURCHASED = /\b(?:#{DoneToIt::PURCHASED})\s*[:=]?\s*\d/.freeze
       # Counts that are the same.
       SLIGHT = 0.01
       # Foods with an amount that make a row of them.
