@@ -26,6 +26,16 @@ RSpec.describe "Lines of a recipe" do
     )
   end
 
+  it "leaves an amount to the one that it stands behind" do
+    expect_the_same(
+      "2 onions in lemon juice (50 ml)" => "2 onions\n50 ml lemon juice",
+      "200 g beetroot tossed in red wine vinegar (30 ml)" => "200 g beetroot\n30 ml red wine vinegar",
+      "1 red onion, in lime juice, half a litre" => "1 red onion\n500 ml lime juice",
+      "1 cucumber (300 g) in salt (10 g)" => "1 cucumber (300 g)\n10 g salt"
+    )
+    expect(taken("Serves 4\n6 anchovies in oil (20 g)").keys).to eq ["anchovies"]
+  end
+
   it "shares an amount among all that it is said of, and not among those who eat" do
     expect_the_same(
       "½ bunch each dill and mint" => "½ bunch dill\n½ bunch mint",

@@ -215,4 +215,12 @@ RSpec.describe "Rows of a recipe" do
     text = "Peppers\nFor 6: chargrill 3 peppers until soft. Serve with a slice of sourdough each."
     expect(grams(text)["white-loaf"]).to eq grams("For 6\n6 slices of sourdough")["white-loaf"]
   end
+
+  it "knows a column of units by each of its names" do
+    %w[UOM UoM U/M Unit].each do |head|
+      sheet =
+        "Sheet\nServes 80\nDescription,Qty required,#{head},Prep\nBasmati rice,2.5,KG,rinse\nMint,3,BUNCH,"
+      expect(draft(sheet)["lines"].filter_map { |line| line["status"] }.tally).to include("sure" => 2), head
+    end
+  end
 end

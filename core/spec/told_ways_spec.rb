@@ -100,4 +100,35 @@ RSpec.describe "Ways of telling one thing" do
       cooked("dry-green-lentils", "Oven 200. Squash in for 25 min. Lentils in the vinegar 20 min.")["method"]
     ).to eq("boil")
   end
+
+  def told(text) = Scullion::Recipe::Draft.new(text, house).to_h["told"].map { |fact| fact["what"] }
+
+  it "cooks nothing that is only laid in water, unless that boils" do
+    [
+      "soaked in cold water 10 min",
+      "soak in hot water for 10 min",
+      "left in iced water 10 minutes",
+      "leave in a bowl of warm water, 10 min",
+      "stand in lightly salted water 10 min"
+    ].each { |done| expect(told("Serves 4\n1 red onion, #{done}").join).not_to include("boil"), done }
+    expect(told("Serves 4\n200 g rice noodles, soak in boiling water 8 min")).to include "boil and drain"
+  end
+
+  it "takes the time of what is only begun for no time of cooking" do
+    beans = "Serves 10\n1.8 kg dried kidney beans\n\n"
+    [
+      "Boil 10 minutes hard, then simmer until tender.",
+      "Boil the beans rapidly for 10 min and then turn down and cook till soft.",
+      "Boil the beans 10 min, then reduce the heat until they are done."
+    ].each { |step| expect(told(beans + step).join(" ")).not_to include("10 min"), step }
+    expect(told("#{beans}Boil the beans 10 min then simmer 50 min until soft.")).to include "50 min"
+    expect(told("#{beans}Simmer the beans 50 min until tender, then drain.")).to include "50 min"
+  end
+
+  it "takes how many it was for, for no time" do
+    expect(
+      told("Serves 40\nlast time it was 4 kilos of beans for 40 and that was spot on").join
+    ).not_to match(/min/)
+    expect(told("Serves 4\n1 kg squash\n\nRoast 1 kg squash for 40 and cool.")).to include "40 min"
+  end
 end

@@ -4,6 +4,7 @@ module Scullion
   module Recipe
     # What stands before and after a token of a line.
     class Around
+      include AmountsAround
       include SpokenOf
       include Strangers
 
@@ -11,9 +12,6 @@ module Scullion
       JOINS = %w[and n w with plus also et und then].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
-      # Foods and amounts from which a row has them in turns.
-      BEHIND = 4
-      NAMED = %i[food amount].freeze
       MAY = %w[you i we they one it that].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
@@ -61,14 +59,6 @@ module Scullion
         end
       end
 
-      # Its weight or measure stands right behind it.
-      def weighed_next?(index)
-        after = @tokens[index + 1]
-        after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
-      end
-
-      # An amount within the next two words.
-      def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
       # "of 3", and no other food.
       def some_of_same?(index)
         of_ahead?(index) && @tokens[index + 2]&.kind == :amount && !food_after?(index)
@@ -125,12 +115,6 @@ module Scullion
       end
 
       def plain_word?(at) = at >= 0 && @tokens[at].kind == :word && !Around.joins?(@tokens[at])
-
-      # "And capers a spoonful" ahead: another food with an amount behind it.
-      def amount_behind_next?(index)
-        joins, food, amount = @tokens[index + 1, 3]
-        Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
-      end
 
       # "Nut free", and not "eggs free range".
       def free_of?(index)
@@ -210,14 +194,6 @@ module Scullion
         false
       end
 
-      # "Garlic 20g coriander root 15g chilli 30g": each amount behind its name, with nothing between them.
-      def amounts_behind?
-        kinds = @tokens.map(&:kind).drop_while { |kind| kind != :food }
-        names = kinds.select { |kind| NAMED.include?(kind) }
-        kinds.none?(:mark) && names.size >= BEHIND && names.each_slice(2).all?(NAMED) &&
-          @tokens.find { |token| NAMED.include?(token.kind) }.kind == :food
-      end
-
       # A mark or an "and" stands between this food and the one before.
       def apart?(index)
         @tokens
@@ -252,27 +228,6 @@ module Scullion
       def may?(index) = @tokens[index].folded == %w[can] && MAY.include?(word_before(index))
       def for?(index) = [index - 1, index - 2].any? { |at| at >= 0 && Around.word(@tokens[at]) == "for" }
       def more?(index) = @tokens[[index - 2, 0].max...index].any? { |each| MORE.include?(Around.word(each)) }
-
-      # The next amount is a number of pieces, and of no other food.
-      def count_ahead?(index)
-        after = @tokens.drop(index + 1)
-        at = after.index { |token| %i[amount food].include?(token.kind) } or return false
-        after[at].kind == :amount && after[at].value.unit == :piece &&
-          after.drop(at + 1).none? { |token| token.kind == :food }
-      end
-
-      # A number of pieces stands before it, but for words that change nothing.
-      def count_before?(index) = count(index)&.unit == :piece
-
-      # The amount that stands before it. @return [Amount, nil]
-      def count(index)
-        token =
-          @tokens
-            .first(index)
-            .reverse
-            .find { |each| each.kind != :word || !passing?(each) || Around.towards?(each) }
-        token.value if token&.kind == :amount
-      end
 
       private
 

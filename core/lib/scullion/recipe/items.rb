@@ -142,6 +142,7 @@ module Scullion
       def more_food(token, index)
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
+        return listed_too(token) if lies_in_so_much?(token, index)
         return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
@@ -152,6 +153,17 @@ module Scullion
         return listed_too(token) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
+      end
+
+      # "2 onions in lemon juice (50 ml)": the second has an amount of its own. A weight behind something that
+      # is counted may be that of the first: "6 anchovies in oil (20 g)".
+      def lies_in_so_much?(token, index)
+        return false if item.amount.nil? || item.container || @behind
+
+        key, weighed = token.value[:keys].first, !item.counted? || item.size
+        return false unless @lexicon.poured?(key) || @lexicon.seasons?(key)
+
+        @around.measured_behind?(index, weighed ? %i[ml g] : %i[ml])
       end
 
       # "Asian (nashi) pears"

@@ -5,9 +5,13 @@ module Scullion
     # The rows of a sheet, whose cells are set apart by tabs, in the order of a line: amount, unit, food, how.
     class Table
       HEADS = {
-        "amount" => /\A(?:qty|quantity|amt|amount|weight|wt|gross|#)(?:\s+(?:for|x|×)\s+\d{1,4})?\z/i,
-        "unit" => /\Aunits?\z/i,
-        "food" => /\A(?:item|ingredients?|food|what|components?|product|commodity)\z/i,
+        "amount" =>
+          /\A(?:qty|quantity|amt|amount|weight|wt|gross|usage|\#)
+            (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
+        "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
+        "food" =>
+          /\A(?:item|ingredients?|food|what|components?|product|commodity|description|foodstuff|raw material)
+            (?:\ (?:name|description))?\z/ix,
         "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze

@@ -44,6 +44,10 @@ module Scullion
       NEARBY = 8
       # "5 minutes before" is when, and not how long.
       BEFOREHAND = /\A\s*(?:before|ahead|in advance|beforehand|earlier|prior)\b/i.freeze
+      # "Boil 10 minutes hard, then simmer until tender": the first of it, and not how long it takes.
+      ONLY_BEGUN =
+        /\A[^.;\d]*\b(?:then|and)\s+(?:simmer|cook|boil|lower|reduce|turn|drop|bring|carry|continue)\w*\b
+          [^.;\d]*\b(?:until|till|til)\b[^.;\d]*(?:[.;]|\z)/ix.freeze
       NUMBER = %r{\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
@@ -52,6 +56,8 @@ module Scullion
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
          \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
                |["″](?=\s*(?:a|per|each)\s+side))/ix.freeze
+      # An amount of a food by weight or by volume.
+      WEIGHED = /\d\s*(?:k?g|kilos?|grams?|lbs?|pounds?|oz|ml|l|lit(?:re|er)s?)\b/i.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       private
@@ -111,7 +117,7 @@ module Scullion
           sentence
             .to_enum(:scan, TIME)
             .map { Regexp.last_match }
-            .reject { |time| time.post_match.match?(BEFOREHAND) }
+            .reject { |time| [BEFOREHAND, ONLY_BEGUN].any? { |pattern| time.post_match.match?(pattern) } }
             .map { |time| [time.begin(0), minutes(time)] }
         return [*span(sentence), *bare_minutes(sentence)].first(1) if found.empty?
 
@@ -140,7 +146,19 @@ module Scullion
       # "For 14, shake once", "stand 5", "20-ish": minutes, by what stands before or behind.
       def bare_minutes(sentence)
         found = sentence.match(BARE) or return []
+        return [] if found.post_match.match?(ONLY_BEGUN)
+        return [] if found[0].match?(/\Afor\b/i) && for_so_many?(found.pre_match)
+
         [[found.begin(0), [(found[:minutes]).to_f] * 2]]
+      end
+
+      # "4 kilos of beans for 40": for how many that is, where nothing is done to it.
+      def for_so_many?(before)
+        before.match?(WEIGHED) && before.scan(/[[:alpha:]]+/).none? { |word| done?(word.downcase) }
+      end
+
+      def done?(word)
+        @words.any? { |_, said| said.is_a?(Hash) ? said.key?(word) : said.include?(word) }
       end
 
       def number(text)

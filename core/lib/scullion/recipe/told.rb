@@ -126,7 +126,18 @@ module Scullion
       # "Spuds from cold, 22 min", "in loads of water, 22 mins", "till it's drunk the lot".
       def way_by_phrase(word, sentence)
         at = word.begin(0)
-        PHRASES.find { |pattern, _| sentence.index(pattern, at) == at }&.last
+        keys = PHRASES.find { |pattern, _| sentence.index(pattern, at) == at }&.last
+        keys unless keys == BOILED && soaked?(sentence, at)
+      end
+
+      # "Soak in hot water 15 min", "leave in cold water": nothing is cooked in it. In boiling water it is.
+      def soaked?(sentence, at)
+        water = sentence[at..][/\A[^.;,]*?\bwater\b/i].to_s
+        return true if water.match?(/\b(?:cold|iced?)\b/i)
+        return false if water.match?(/\bboiling\b/i)
+
+        clause = sentence[0...at][/[^.;:]*\z/]
+        %w[soak rest].any? { |name| nearest(clause, at, @words[name]) }
       end
 
       def times_of(sentence)

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The amounts that stand before and after a token of a line. For Around, which it is a part of.
+    module AmountsAround
+      # Foods and amounts from which a row has them in turns.
+      BEHIND = 4
+      NAMED = %i[food amount].freeze
+
+      # Its weight or measure stands right behind it.
+      def weighed_next?(index)
+        after = @tokens[index + 1]
+        after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
+      end
+
+      # So much of it in one of these units, behind a bracket, a comma or nothing, and not of what follows.
+      def measured_behind?(index, units)
+        mark, *rest = @tokens[index + 1, 3]
+        rest.unshift(mark) unless mark && %w[( ,].include?(mark.text)
+        amount, after = rest
+        return false unless amount&.kind == :amount && units.include?(amount.value.unit)
+
+        mark.text == "(" || after&.kind != :food
+      end
+
+      # An amount within the next two words.
+      def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
+
+      # "And capers a spoonful" ahead: another food with an amount behind it.
+      def amount_behind_next?(index)
+        joins, food, amount = @tokens[index + 1, 3]
+        Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
+      end
+
+      # "Garlic 20g coriander root 15g chilli 30g": each amount behind its name, with nothing between them.
+      def amounts_behind?
+        kinds = @tokens.map(&:kind).drop_while { |kind| kind != :food }
+        names = kinds.select { |kind| NAMED.include?(kind) }
+        kinds.none?(:mark) && names.size >= BEHIND && names.each_slice(2).all?(NAMED) &&
+          @tokens.find { |token| NAMED.include?(token.kind) }.kind == :food
+      end
+
+      # The next amount is a number of pieces, and of no other food.
+      def count_ahead?(index)
+        after = @tokens.drop(index + 1)
+        at = after.index { |token| %i[amount food].include?(token.kind) } or return false
+        after[at].kind == :amount && after[at].value.unit == :piece &&
+          after.drop(at + 1).none? { |token| token.kind == :food }
+      end
+
+      # A number of pieces stands before it, but for words that change nothing.
+      def count_before?(index) = count(index)&.unit == :piece
+
+      # The amount that stands before it. @return [Amount, nil]
+      def count(index)
+        token =
+          @tokens
+            .first(index)
+            .reverse
+            .find { |each| each.kind != :word || !passing?(each) || Around.towards?(each) }
+        token.value if token&.kind == :amount
+      end
+    end
+  end
+end
