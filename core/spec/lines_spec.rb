@@ -30,6 +30,7 @@ RSpec.describe "Lines of a recipe" do
     expect_the_same(
       "2 onions in lemon juice (50 ml)" => "2 onions\n50 ml lemon juice",
       "200 g beetroot tossed in red wine vinegar (30 ml)" => "200 g beetroot\n30 ml red wine vinegar",
+      "12 shallots, put in the vinegar (sherry, 200ml)" => "12 shallots\n200 ml sherry vinegar",
       "1 red onion, in lime juice, half a litre" => "1 red onion\n500 ml lime juice",
       "1 cucumber (300 g) in salt (10 g)" => "1 cucumber (300 g)\n10 g salt"
     )

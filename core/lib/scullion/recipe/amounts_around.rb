@@ -14,14 +14,14 @@ module Scullion
         after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
       end
 
-      # So much of it in one of these units, behind a bracket, a comma or nothing, and not of what follows.
+      # So much of it in one of these units: in the bracket behind it, or behind a comma or nothing, and not of
+      # what follows.
       def measured_behind?(index, units)
-        mark, *rest = @tokens[index + 1, 3]
-        rest.unshift(mark) unless mark && %w[( ,].include?(mark.text)
-        amount, after = rest
-        return false unless amount&.kind == :amount && units.include?(amount.value.unit)
+        mark, *rest = @tokens.drop(index + 1)
+        return bracketed(rest).any? { |token| in_units?(token, units) } if mark&.text == "("
 
-        mark.text == "(" || after&.kind != :food
+        rest.unshift(mark) unless mark&.text == ","
+        in_units?(rest.first, units) && rest[1]&.kind != :food
       end
 
       # An amount within the next two words.
@@ -61,6 +61,11 @@ module Scullion
             .find { |each| each.kind != :word || !passing?(each) || Around.towards?(each) }
         token.value if token&.kind == :amount
       end
+
+      private
+
+      def bracketed(tokens) = tokens.take_while { |token| token.text != ")" }
+      def in_units?(token, units) = token&.kind == :amount && units.include?(token.value.unit)
     end
   end
 end
