@@ -62,9 +62,9 @@ RSpec.describe Scullion::Amount do
   it "goes from volume to weight by the density of the form, and from pieces by their weight" do
     carrot = house.larder["carrot"]
     expect(reader.read("1 cup").grams(carrot, "diced")).to be_within(0.01).of(250 * 0.541)
-    expect(reader.read("3 medium").grams(carrot, "diced")).to eq 183
+    expect(reader.read("3 medium").grams(carrot, "diced")).to eq 225
     expect(reader.read("2 tins").grams(house.larder["chickpeas"], "drained")).to eq 480
-    expect(reader.read("juice of 2 limes").grams(house.larder["lime"], "whole")).to eq 60
+    expect(reader.read("juice of 2 limes").grams(house.larder["lime"], "whole")).to eq 66
     expect(reader.read("zest of 1 lemon").grams(house.larder["lemon"], "whole")).to eq 6
     expect(reader.read("half a lemon").grams(house.larder["lemon"], "whole")).to eq 54
     expect { reader.read("1 cup").grams(house.larder["dill"], "roast") }.to raise_error(

@@ -28,8 +28,8 @@ RSpec.describe Scullion::Plan::Paper do
   # 140 × 110 g × 1.05 = 16.17 kg of barley; 15.40 kg of carrots as bought.
   it "prints the figures of the plan as they are written on screen" do
     expect(line("Pearl barley")).to match(/110 g\s+16.17 kg to make/)
-    expect(text).to match(/Carrots\s+15.50 kg\s+needs 15.40 kg, over 99 g/)
-    expect(text).to match(/Roast carrot\s+15.40 kg\s+AP → .* EP → .* cut → .* ready/)
+    expect(text).to match(/Carrots\s+16.10 kg\s+needs 16.09 kg, over 15 g/)
+    expect(text).to match(/Roast carrot\s+16.09 kg\s+AP → .* EP → .* cut → .* ready/)
     expect(line("Portion")).to include("326 g", "147 portions, contains gluten, milk, mustard")
   end
 

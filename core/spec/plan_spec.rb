@@ -262,10 +262,10 @@ RSpec.describe Scullion::Plan do
   describe Scullion::Plan::Difference do
     it "names packs, weights and vessels that changed" do
       difference = described_class.new(plan(covers: 140), plan(covers: 143)).to_a
-      expect(difference).to include("+1 tin white beans", "+300 g carrots")
+      expect(difference).to include("+1 tin white beans", "+400 g carrots")
       expect(described_class.new(plan(covers: 140), plan(covers: 170)).to_a).to include(
         "+1 batch pearl barley",
-        "+2 trays roast carrot",
+        "+1 tray roast carrot",
         "+1 bowl barley, roast carrot, dill"
       )
     end

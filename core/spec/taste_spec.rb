@@ -7,14 +7,14 @@ RSpec.describe "What reaches the plate" do
   describe Scullion::Salad::Ledger do
     let(:ledger) { tasted.ledgers.first }
 
-    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 98 g in 8,820 g roast, 60 g: 0.67
+    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 102.4 g in 8,820 g, 60 g: 0.70
     # g, and 0.17 % of
     # its own: 0.10 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4
     # = 0.15 g.
     it "counts salt from the ingredient, from cooking, from the treatment and from the dressing" do
       salt = ledger.lines.to_h { |line| [line.name, line.salt_grams] }
       expect(salt["Pearl barley"]).to be_within(0.01).of((86.82 / 16_170 * 110) + 0.011)
-      expect(salt["Roast carrot"]).to be_within(0.01).of((98.0 / 8820 * 60) + (60 * 0.17 / 100))
+      expect(salt["Roast carrot"]).to be_within(0.01).of((102.36 / 8820 * 60) + (60 * 0.17 / 100))
       expect(salt["Cucumber, salted"]).to be_within(0.01).of((42 * 0.008 / 0.88 * 0.4) + (42 * 0.01 / 100))
       expect(salt["White brined cheese"]).to be_within(1e-9).of(28 * 2.5 / 100)
       expect(salt["Fine salt"]).to be_within(0.001).of(31.96 * 1.5 / 86.2)
@@ -48,10 +48,10 @@ RSpec.describe "What reaches the plate" do
   end
 
   describe Scullion::Salad::Cost do
-    # Carrot: 60 g roast from 60 ÷ 0.72 ÷ 0.97 ÷ 0.82 = 104.8 g bought, at 1.60 a kilo.
+    # Carrot: 60 g roast from 60 ÷ 0.6894 ÷ 0.97 ÷ 0.82 = 109.4 g bought, at 1.60 a kilo.
     it "costs what is bought, not what is eaten, and names the dearest" do
       cost = tasted.costs.first
-      expect(cost.lines[1].cost).to be_within(0.001).of(104.8 / 1000 * 1.6)
+      expect(cost.lines[1].cost).to be_within(0.001).of(109.42 / 1000 * 1.6)
       expect(cost.cost).to be_within(1e-9).of(cost.lines.sum(&:cost))
       expect(cost.dearest.map(&:name)).to include("White brined cheese")
     end

@@ -4,9 +4,11 @@ module Scullion
   module Cook
     # Roasting in one layer on trays. Rules of the job, "Roast": load by tray area, loss by
     # weight, fat and salt by raw weight; halves run hotter and longer and lie closer than cubes;
-    # fan ovens run cooler.
+    # fan ovens run cooler. Smaller pieces heat through sooner (by the square of their thickness) and lose
+    # more (by their surface); what dries and browns them goes with how much hotter the oven is than they.
     class Roast < Method
       include InOven
+      include Sides
 
       shows at_the_stove: %i[
               raw_grams
@@ -25,8 +27,24 @@ module Scullion
             ],
             beside: %i[load_minutes tend_minutes oven_minutes]
 
-      assumption :roast_yield, "Left after roasting", :share, book: :ingredient, at: "roast/yield"
+      # K that an oven dries by, however cool it is.
+      LEAST_KELVIN = 5.0
+      # kg a m² of a layer 1 mm high.
+      LAYER = 1.05
+
+      assumption :usual_yield, "Left after roasting, in cubes", :share, book: :ingredient, at: "roast/yield"
       assumption :usual_minutes, "In cubes", :min, book: :ingredient, at: "roast/minutes"
+      assumption :through_share,
+                 "Of these, it heats through in",
+                 :share,
+                 book: :practice,
+                 at: "roast/through_share"
+      assumption :surface_celsius,
+                 "Its surface, as it dries",
+                 :celsius,
+                 book: :practice,
+                 at: "roast/surface_celsius"
+      assumption :cover_share, "Of the tray under pieces", :share, book: :practice, at: "roast/cover_share"
       assumption :minutes_share,
                  "In this shape, against cubes",
                  :factor,
@@ -42,14 +60,64 @@ module Scullion
                  :celsius,
                  book: :practice,
                  at: -> { "roast/#{school("shape")}/hotter_celsius" }
-      assumption :tray_load,
-                 "Single layer",
+      assumption :usual_load,
+                 "Single layer of cubes",
                  :kg_per_m2,
                  book: :practice,
                  at: -> { "roast/#{school("shape")}/load" }
       assumption :oil_per_kg, "Oil for roasting", :g_per_kg, book: :practice, at: "roast/oil_per_kg"
       assumption :salt_per_kg, "Salt for roasting", :g_per_kg, book: :practice, at: "roast/salt_per_kg"
 
+      figure(
+        :size_times,
+        "Minutes for its size, against cubes",
+        :factor,
+        shown: false,
+        how: "1 − the share in which it heats through + that share × (dice ÷ the reference's)²"
+      ) do |through_share, dice_mm, reference_mm|
+        1 - through_share + (through_share * ((dice_mm / reference_mm)**2))
+      end
+      figure(
+        :surface_times,
+        "Surface for its size, against cubes",
+        :factor,
+        shown: false,
+        how: "sum of 1 ÷ side ÷ that of the reference"
+      ) do |length_mm, width_mm, thickness_mm, reference_mm|
+        [length_mm, width_mm, thickness_mm].sum { |side| 1.0 / side } * reference_mm / NAMES.size
+      end
+      figure(
+        :heat_times,
+        "Dries at this heat, against the usual one",
+        :factor,
+        shown: false,
+        how: "(oven − surface) ÷ (usual oven − surface)"
+      ) do |oven_celsius, usual_celsius, hotter_celsius, surface_celsius|
+        dries(oven_celsius - surface_celsius) / dries(usual_celsius + hotter_celsius - surface_celsius)
+      end
+      assumption :least_share, "Left of it when it is dry", :share, book: :practice, at: "roast/least_share"
+      figure(
+        :roast_yield,
+        "Left after roasting",
+        :share,
+        shown: false,
+        how:
+          "what is left in cubes, to the power of surface × heat × minutes ÷ those of cubes; not less than " \
+            "when it is dry"
+      ) do |usual_yield, surface_times, heat_times, minutes, usual_minutes, minutes_share, least_share|
+        usual = usual_minutes * minutes_share
+        dried = usual.zero? ? 1 : heat_times * minutes / usual
+        [usual_yield**(surface_times * dried), least_share].max
+      end
+      figure(
+        :tray_load,
+        "Single layer",
+        :kg_per_m2,
+        shown: false,
+        how: "that of cubes, or of a layer as thin as this, if that is less"
+      ) do |usual_load, cover_share, thickness_mm|
+        sized? ? [usual_load, thickness_mm * cover_share * LAYER].min : usual_load
+      end
       figure(
         :raw_grams,
         "Onto the trays, raw",
@@ -60,10 +128,12 @@ module Scullion
         :minutes,
         "Each load",
         :min,
-        how: "minutes in cubes × this shape's, unless the salad writes them",
+        how: "minutes in cubes × this shape's × this size's ÷ this heat's, unless the salad writes them",
         source: "Written so in the salad.",
         decided: -> { written_minutes }
-      ) { |usual_minutes, minutes_share| usual_minutes * minutes_share }
+      ) do |usual_minutes, minutes_share, size_times, heat_times|
+        usual_minutes * minutes_share * size_times / heat_times
+      end
       figure(
         :oven_celsius,
         "Oven without fan",
@@ -97,6 +167,13 @@ module Scullion
           { "if" => "One end browner", "then" => "swap top and bottom and turn the trays half way." }
         ]
       end
+
+      private
+
+      def dries(kelvin) = [kelvin, LEAST_KELVIN].max
+
+      # The minutes of what is not cut are its own.
+      def whole_by_size? = false
     end
   end
 end

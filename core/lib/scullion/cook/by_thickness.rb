@@ -2,43 +2,50 @@
 
 module Scullion
   module Cook
-    # Minutes that go with the square of the thickness, from a reference piece. Rules of the job,
-    # "By thickness". What is not cut takes the reference's own.
+    # Minutes near the boil: softening, which belongs to the food and does not shrink with the cut, and
+    # heating through, which goes with the square of the thickness. Rules of the job, "Time by cut". What has
+    # no size that its minutes are for takes those.
     module ByThickness
       extend Worksheet::Figures
+      include Sides
+
+      # mm of the dice that heating through is known for.
+      KNOWN_MM = 10.0
 
       assumption :reference_minutes,
                  "The reference piece takes",
                  :min,
                  book: :ingredient,
                  at: -> { "#{self.class.key}/minutes" }
-      assumption :reference_mm,
-                 "The reference piece is",
-                 :mm,
-                 book: :ingredient,
-                 none: [1.0, "Heated through, whatever its size."],
-                 at: -> { "#{self.class.key}/mm" if scaled? }
-      assumption :thickness_mm,
-                 "Thickness of the cut",
-                 :mm,
+      assumption :known_through_minutes,
+                 "A dice of 10 mm heats through in",
+                 :min,
                  book: :practice,
-                 none: [1.0, "Not cut to a size."],
-                 at: -> { "cuts/#{component.cut}/mm/#{thinnest}" if scaled? }
+                 at: "heating/through_minutes"
+      figure(
+        :soften_minutes,
+        "Softens in",
+        :min,
+        shown: false,
+        how: "the reference's minutes − those in which it heats through"
+      ) do |reference_minutes, reference_mm, known_through_minutes|
+        [reference_minutes - (known_through_minutes * ((reference_mm / KNOWN_MM)**2)), 0.0].max
+      end
+      figure(
+        :through_minutes,
+        "Heats through in",
+        :min,
+        shown: false,
+        how: "that of a 10 mm dice × (dice ÷ 10 mm)²"
+      ) { |known_through_minutes, dice_mm| known_through_minutes * ((dice_mm / KNOWN_MM)**2) }
       figure(
         :minutes,
         "Each time",
         :min,
-        how: "the reference's minutes × (thickness ÷ the reference's)², unless the salad writes them",
+        how: "softens + heats through, unless the salad writes them",
         source: "Written so in the salad.",
         decided: -> { written_minutes }
-      ) do |reference_minutes, thickness_mm, reference_mm|
-        reference_minutes * ((thickness_mm / reference_mm)**2)
-      end
-
-      private
-
-      def scaled? = component.cut && !component.cut_after? && ingredient.figures.key?("#{self.class.key}/mm")
-      def thinnest = practice.cuts.fetch(component.cut)["mm"].then { |sizes| sizes.index(sizes.min) }
+      ) { |soften_minutes, through_minutes| soften_minutes + through_minutes }
     end
   end
 end

@@ -27,6 +27,10 @@ module Scullion
         shown: false
       ) { vessel.area * vessel.count }
 
+      # Heat comes through one face at a time: by its thickness alone.
+      figure(:dice_mm, "Heats through as", :mm, shown: false, how: "its thickness") do |thickness_mm|
+        thickness_mm
+      end
       figure(:raw_grams, "Raw", :g, how: "cooked ÷ what is left after cooking") do |finished_grams, gain|
         finished_grams / gain
       end
@@ -69,6 +73,10 @@ module Scullion
         [%i[wait heat_up_minutes], %i[hands load_minutes], %i[hands metal_minutes], %i[hands tend_minutes]]
       end
       def words = super.merge("vessel" => vessel.name)
+
+      private
+
+      def whole_by_size? = false
     end
   end
 end

@@ -20,6 +20,7 @@ module Scullion
       return facts unless family && sound?(facts)
 
       done = merged(family["usual"], facts)
+      referred(done, family)
       sources(done, facts, family)
       forms(done)
       done
@@ -56,6 +57,13 @@ module Scullion
         **lent.to_h { |at| [at, TYPICAL] },
         **facts.fetch("sources", {})
       }
+    end
+
+    # For which piece the figures of its methods are.
+    def referred(done, family)
+      family
+        .fetch("reference", {})
+        .each { |method, piece| done[method] = piece.merge(done[method]) if done[method].is_a?(Hash) }
     end
 
     # Densities, holds and uptakes of every cut and every way of cooking it has.

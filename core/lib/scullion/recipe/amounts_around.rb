@@ -14,7 +14,7 @@ module Scullion
         after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
       end
 
-      # So much of it in one of these units: in the bracket behind it, or behind a comma or nothing, and not of
+      # So much of it in one of these units: in the bracket behind it, or behind a comma or nothing and not of
       # what follows.
       def measured_behind?(index, units)
         mark, *rest = @tokens.drop(index + 1)
