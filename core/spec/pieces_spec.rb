@@ -67,3 +67,65 @@ RSpec.describe "Pieces and trims of the larder" do
     end
   end
 end
+
+# What foods contain, as far as it stands in a table that can be looked up.
+RSpec.describe Scullion::Tables do
+  let(:rows) { YAML.load_file("core/facts/tables/ifct2017.yml") }
+  let(:tables) { described_class.new(rows) }
+  let(:cited) do
+    house.larder.flat_map do |_, food|
+      food
+        .figures
+        .addresses
+        .grep(%r{\Acontent/})
+        .filter_map do |at|
+          code = food.figures.source(at)[/\AIFCT 2017, (\w+):/, 1]
+          [food, at.delete_prefix("content/"), code] if code
+        end
+    end
+  end
+
+  # Carrot, orange: 0.05233 g of sodium is 0.13 g of salt; citric, malic and tartaric acid are 0.23 g.
+  it "takes what a row says, salt by its sodium, acids together, and nothing from a zero" do
+    expect(tables.contents(rows["F002"])).to include(
+      "water" => 87.69,
+      "sugar" => 3.23,
+      "salt" => 0.13,
+      "acid" => 0.23
+    )
+    expect(tables.contents(rows["E063"].merge("sugars_g" => 0))).not_to include "sugar"
+  end
+
+  it "is what the larder says wherever it is cited, with the code" do
+    expect(cited.size).to be > 500
+    cited.each do |food, what, code|
+      expect(food.figures["content/#{what}"]).to eq(tables.contents(rows[code])[what]), "#{food.key} #{what}"
+    end
+  end
+
+  it "has every row used" do
+    expect(rows.keys - cited.map(&:last)).to eq []
+  end
+
+  it "leaves what an ingredient writes itself, and names a row that is not there" do
+    faults = []
+    own =
+      tables.complete({ "table" => "G011", "content" => { "sugar" => 1.0 } }, where: "here", faults: faults)
+    expect(own["content"]).to include("sugar" => 1.0, "protein" => 6.92)
+    expect(own["sources"]).not_to include "content/sugar"
+    expect(tables.complete({ "table" => "Z9" }, where: "here", faults: faults)).to eq({})
+    expect(faults.map(&:where)).to eq ["here/table"]
+  end
+
+  # Water, protein, fat, carbohydrate and fibre of one food are no more than all of it, but for rounding.
+  it "adds up to no more than a hundred" do
+    parts = %w[water protein fat carbohydrate fibre]
+    wrong =
+      house.larder.values.select { |food| parts.sum { |part| food.figures["content/#{part}"] || 0 } > 101 }
+    salty =
+      house.larder.values.select do |food|
+        %w[salt sugar fat acid].sum { |part| food.figures["content/#{part}"] || 0 } > 100.5
+      end
+    expect([wrong, salty].flatten.map(&:key)).to eq []
+  end
+end

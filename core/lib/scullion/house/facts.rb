@@ -32,6 +32,8 @@ module Scullion
     def self.load(root = ROOT)
       faults = []
       sources, families = %w[sources.yml families.yml].map { |file| read(root, file, faults) || {} }
+      tables = Tables.new(read(root, Tables::FILE, faults) || {})
+      sources = sources.merge(tables.sources)
       practice = practice(root, sources, faults)
       book =
         Book.new(
@@ -39,7 +41,7 @@ module Scullion
           families: families.freeze,
           practice: practice,
           house_rules: house_rules(root, sources, faults),
-          larder: larder(root, sources, FillIn.new(families, practice), faults),
+          larder: larder(root, sources, tables, FillIn.new(families, practice), faults),
           kitchens: kitchens(root, practice, faults),
           starters: Array(read(root, "kitchens.yml", faults)).freeze,
           seasons: (read(root, "seasons.yml", faults) || {}).freeze,
@@ -60,12 +62,13 @@ module Scullion
         .freeze
     end
 
-    def self.larder(root, sources, fill_in, faults)
+    def self.larder(root, sources, tables, fill_in, faults)
       rows =
         Dir[File.join(root, "larder", "*.yml")].flat_map do |path|
           file = "larder/#{File.basename(path)}"
           Array(read(root, file, faults)).each_with_index.map do |row, index|
-            [row, "#{file} row #{index + 1}"]
+            where = "#{file} row #{index + 1}"
+            [row.is_a?(Hash) ? tables.complete(row, where: where, faults: faults) : row, where]
           end
         end
       unique(rows, faults)

@@ -15,7 +15,7 @@ module Scullion
     # @return [Hash] complete, and like nothing any more; the facts themselves when there is a fault
     def resolve(facts, where: "", faults: [])
       chain = follow(facts, where, faults) or return facts
-      chain.reverse.reduce({}) { |made, each| deep(made.except(*OWN), each) }.except("like")
+      chain.reverse.reduce({}) { |made, each| deep(unsaid(made.except(*OWN), each), each) }.except("like")
     end
 
     private
@@ -47,6 +47,18 @@ module Scullion
         remedy: "Use the key of an ingredient in the larder."
       )
       nil
+    end
+
+    # Without the sources of what is written anew.
+    def unsaid(made, own)
+      return made unless made["sources"].is_a?(Hash)
+
+      kept =
+        made["sources"].reject do |at, _|
+          field, what = at.split("/", 3)
+          what && own[field].is_a?(Hash) && own[field].key?(what)
+        end
+      made.merge("sources" => kept)
     end
 
     # What is written as empty is none of what the other has.
