@@ -103,6 +103,20 @@ RSpec.describe Scullion::Tables do
     end
   end
 
+  # Apricots are like plums, and were not looked up.
+  it "says nothing of one food for another that is like it" do
+    expect(
+      house.larder["apricots"].figures.source("content/sugar")
+    ).to start_with "As the food that it is like"
+  end
+
+  it "is counted, with all the other kinds of source, in docs/larder.md" do
+    counted =
+      File.read("docs/larder.md").scan(/^\| ([a-z ]+) \| (\d+) \|$/).to_h { |kind, count| [kind, count.to_i] }
+    expect(Scullion::SourceKind.counted(house.larder)).to eq counted
+    expect(Scullion::SourceKind.of("Weighed here, 3 times")).to eq "yours"
+  end
+
   it "has every row used" do
     expect(rows.keys - cited.map(&:last)).to eq []
   end

@@ -2192,11 +2192,13 @@ export interface components {
             /** @enum {string} */
             serve?: "warm" | "cooled" | "cold";
             /** @enum {string} */
+            softness?: "firm" | "tender" | "soft";
+            /** @enum {string} */
+            start?: "cold" | "boiling" | "boil" | "simmer";
+            /** @enum {string} */
             soak?: "long" | "quick";
             /** @enum {string} */
             soak_salt?: "plain" | "salted";
-            /** @enum {string} */
-            start?: "boil" | "simmer";
             /** @enum {string} */
             water?: "fresh" | "soak";
             /** @enum {string} */
@@ -2336,6 +2338,8 @@ export interface components {
                 most: number;
                 bound_unit: string;
                 source: string;
+                /** @description How far that can be followed, in a word: looked up, recalled */
+                source_kind: string;
                 /** @description The larder's own, when this one was set by the kitchen */
                 default?: string;
             }[];

@@ -35,8 +35,13 @@
         {#each lines as figure (figure.at)}
           <tr class="border-base-300 border-t">
             <td class="py-2 pr-3"
-              >{figure.label}<br /><span class="quiet">{figure.source}</span>{#if faults[figure.at]}<br
-                /><span class="text-error font-semibold" role="alert">{faults[figure.at]}</span
+              >{figure.label}<br /><span
+                class="badge badge-outline mr-2 {figure.source_kind === 'looked up'
+                  ? 'border-2 font-bold'
+                  : ''}">{figure.source_kind}</span
+              ><span class="quiet">{figure.source}</span>{#if faults[figure.at]}<br /><span
+                  class="text-error font-semibold"
+                  role="alert">{faults[figure.at]}</span
                 >{/if}</td
             >
             <td class="py-1 text-right whitespace-nowrap">

@@ -192,6 +192,7 @@ module Scullion
           "most" => most,
           "bound_unit" => bound_unit,
           "source" => @ingredient.figures.source(at),
+          "source_kind" => SourceKind.of(@ingredient.figures.source(at)),
           "default" => @ingredient.figures.default(at)&.then { |value| written(at, value) }
         }.compact
       end

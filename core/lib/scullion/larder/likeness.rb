@@ -5,6 +5,8 @@ module Scullion
   # itself, but neither name nor aliases. Likenesses may follow each other, not go in a circle.
   class Likeness
     OWN = %w[key name aliases like].freeze
+    # The source of what was looked up of another.
+    ALIKE = "alike"
 
     # @param known [Hash{String=>Hash}] key => facts as written
     def initialize(known)
@@ -49,7 +51,7 @@ module Scullion
       nil
     end
 
-    # Without the sources of what is written anew.
+    # Without the sources of what is written anew; what a table says of one food it does not say of another.
     def unsaid(made, own)
       return made unless made["sources"].is_a?(Hash)
 
@@ -58,7 +60,7 @@ module Scullion
           field, what = at.split("/", 3)
           what && own[field].is_a?(Hash) && own[field].key?(what)
         end
-      made.merge("sources" => kept)
+      made.merge("sources" => kept.transform_values { |source| Tables.source?(source) ? ALIKE : source })
     end
 
     # What is written as empty is none of what the other has.

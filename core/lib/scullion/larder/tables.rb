@@ -6,7 +6,7 @@ module Scullion
   # table: F002; what it writes itself goes before that.
   class Tables
     # The Indian Food Composition Tables, National Institute of Nutrition, Hyderabad, 2017.
-    FILE, NAME = "tables/ifct2017.yml", "IFCT 2017"
+    FILE, NAME, KEYS = "tables/ifct2017.yml", "IFCT 2017", "ifct2017/"
     COLUMNS = {
       "water" => %w[water_g],
       "protein" => %w[protein_g],
@@ -20,6 +20,9 @@ module Scullion
     }.freeze
     # g of salt to a g of sodium: molar masses 58.44 ÷ 22.99.
     SALT = 2.54
+
+    # Is that the key of one of its rows?
+    def self.source?(key) = key.to_s.start_with?(KEYS)
 
     # @param rows [Hash{String=>Hash}] code => name and columns
     def initialize(rows)
@@ -53,7 +56,7 @@ module Scullion
 
     private
 
-    def source(code) = "ifct2017/#{code}"
+    def source(code) = KEYS + code
 
     def unknown(facts, where, faults)
       faults << Fault.new(
