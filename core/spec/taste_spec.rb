@@ -8,8 +8,7 @@ RSpec.describe "What reaches the plate" do
     let(:ledger) { tasted.ledgers.first }
 
     # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 102.4 g in 8,820 g, 60 g: 0.70
-    # g, and 0.17 % of
-    # its own: 0.10 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4
+    # g, and 0.13 % of its own: 0.08 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4
     # = 0.15 g.
     it "counts salt from the ingredient, from cooking, from the treatment and from the dressing" do
       salt = ledger.lines.to_h { |line| [line.name, line.salt_grams] }
@@ -19,6 +18,21 @@ RSpec.describe "What reaches the plate" do
       expect(salt["White brined cheese"]).to be_within(1e-9).of(28 * 2.5 / 100)
       expect(salt["Fine salt"]).to be_within(0.001).of(31.96 * 1.5 / 86.2)
       expect(ledger.salt_grams).to be_within(1e-9).of(ledger.lines.sum(&:salt_grams))
+    end
+
+    # 18 g of powder a kilo of water, 45 % of it salt, all of it drunk.
+    it "counts the salt of the stock that a grain is cooked in" do
+      stocked = plan { |data| components(data)[0]["cook"]["liquid"] = "stock" }
+      barley = stocked.taste.ledgers.first.lines.first
+      powder = stocked.cooking.first.all_stock_grams
+      expect(barley.salt_grams).to be_within(1e-6).of((powder * 0.45 / 16_170 * 110) + (110 * 0.01 / 100))
+      expect(barley.salt_grams).to be > ledger.lines.first.salt_grams
+      expect(stocked.taste.ledgers.first.salt_verdict).not_to eq "low"
+    end
+
+    it "soaks some of its salt out of a cheese" do
+      soaked = tasted { |data| components(data)[4].merge!("treat" => "cold-soak") }
+      expect(soaked.ledgers.first.lines[4].salt_grams).to be_within(1e-9).of(28 * 2.5 / 100 * 0.6)
     end
 
     it "rinses a third of a tin's salt away, and less when it is only drained" do

@@ -82,3 +82,23 @@ RSpec.describe Scullion::Cook::Sides do
     expect(hardly.map(&:minutes)).to all be_within(1e-6).of(17.4 * 130 / 5)
   end
 end
+
+# Ice by the energy that is in what it cools.
+RSpec.describe Scullion::Cook::Iced do
+  def ice(**changes)
+    cooked("green-beans", "blanch").then do |beans|
+      changed =
+        beans.practice.with(changes.transform_keys(&:to_s).transform_values { |value| [value, "here"] })
+      allow(beans).to receive(:practice).and_return(changed)
+      beans.ice_per_kg
+    end
+  end
+
+  it "is less for less of a bath, and none for what is as cold already" do
+    food = 3.7 * 95 / (334 + (4.186 * 5)) * 1000
+    expect(ice("heating/bath_per_kg": 0.0)).to be_within(1e-6).of(food)
+    expect(ice("heating/celsius/tap": 5.0)).to be_within(1e-6).of(food)
+    expect(ice("heating/celsius/tap": 4.0)).to be_within(1e-6).of(food)
+    expect(ice("heating/celsius/iced": 100.0, "heating/celsius/tap": 12.0)).to eq 0
+  end
+end

@@ -3,13 +3,14 @@
 module Scullion
   module Cook
     # A short boil in plenty of salted water, in drops that let it boil again at once, then ice.
-    # Rules of the job, "Blanch": salt 2 to 3 % of the water, ice one to one. The water serves
+    # Rules of the job, "Blanch": salt 2 to 3 % of the water, ice by the heat in it. The water serves
     # every drop.
     class Blanch < Method
       include InPot
       include InPlenty
       include ByThickness
       include HeatUp
+      include Iced
 
       STATE = "wet"
 
@@ -46,7 +47,6 @@ module Scullion
                  :g_per_ml,
                  book: :practice,
                  at: "blanch/piece_solid_density"
-      assumption :ice_per_kg, "Ice for a kilo", :g_per_kg, book: :practice, at: "blanch/ice_per_kg"
       assumption :shock_minutes, "In the ice", :min, book: :practice, at: "blanch/shock_minutes"
 
       figure(
@@ -61,9 +61,6 @@ module Scullion
         :g,
         how: "water × salt share; the same water serves every drop"
       ) { |water_grams, salt_share| water_grams * salt_share }
-      figure(:ice_grams, "Ice", :g, how: "raw × ice for a kilo") do |dry_grams, ice_per_kg|
-        dry_grams * ice_per_kg / 1000
-      end
       figure(
         :grain_cm,
         "A drop reaches",

@@ -8,6 +8,7 @@ module Scullion
       include InPot
       include Covered
       include HeatUp
+      include Iced
 
       STATE = "wet"
 
@@ -48,7 +49,6 @@ module Scullion
       assumption :cover_cm, "Water above the eggs", :cm, book: :practice, at: "eggs/cover_cm"
       assumption :lying_density, "Eggs as they lie", :g_per_ml, book: :practice, at: "eggs/lying_density"
       assumption :lying_solid_density, "The egg itself", :g_per_ml, book: :practice, at: "eggs/solid_density"
-      assumption :ice_per_kg, "Ice for a kilo", :g_per_kg, book: :practice, at: "eggs/ice_per_kg"
       assumption :chill_minutes, "In the ice", :min, book: :practice, at: "eggs/chill_minutes", shown: true
 
       figure(
@@ -67,9 +67,6 @@ module Scullion
         shown: false,
         how: "a layer and a half, under water, to the pot's limit"
       ) { |_load, _pot_area, _most_full, _pot_litres, _cover_cm, _lying_density| room_for(pot) }
-      figure(:ice_grams, "Ice", :g, how: "in the shell × ice for a kilo") do |dry_grams, ice_per_kg|
-        dry_grams * ice_per_kg / 1000
-      end
       figure(
         :minutes,
         "In boiling water",

@@ -104,6 +104,7 @@ module Scullion
       def money(value) = format("%.2f", value)
       def a_kilo(value) = "#{significant(value)} a kilo"
       def kj_per_k(value) = "#{significant(value)} kJ/K"
+      def kj_per_kg(value) = "#{significant(value)} kJ/kg"
       def g_per_min(value) = "#{significant(value)} g/min"
       def kg_per_h(value) = "#{significant(value)} kg/h"
       def watts(value) = "#{value.round} W"

@@ -31,6 +31,7 @@ module Scullion
       "density" => [0.2, 2.5, "g/ml"],
       "rates" => [0.1, 500, "kg an hour"],
       "per_h" => [0.1, 500, "kg an hour"],
+      "melting" => [50, 400, "kJ per kg"],
       "mm" => [0.5, 400, "mm"],
       "grams" => [1, 50_000, "g"],
       "watts" => [300, 5000, "W"],

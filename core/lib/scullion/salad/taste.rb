@@ -58,11 +58,14 @@ module Scullion
         end
       end
 
+      # What "in stock" means here.
+      def stock = @plan.brief.larder.fetch(@plan.brief.practice.seasoning("stock"))
+
       def parts_of(portion) = @dressings[portion]&.parts || []
 
       def taste_lines(portion, index)
         lines =
-          portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer)] } +
+          portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer), stock] } +
             parts_of(portion).map { |part| [TasteLine::OfPart, part] }
         lines.each_with_index.map { |(type, *about), line| type.new("taste/#{index}/lines/#{line}", *about) }
       end

@@ -60,8 +60,36 @@ module Scullion
                        "salt/treated/share"
                      end
                    }
+      assumption :soaked_left,
+                 "Left of its salt, soaked",
+                 :share,
+                 book: :practice,
+                 none: [1.0, "Not soaked."],
+                 at:
+                   lambda {
+                     at = "treats/#{layer.component.treat}/salt_left_share"
+                     at if practice.figures.key?(at)
+                   }
+      assumption :stock_salt_content,
+                 "Salt in the stock powder",
+                 :per_hundred,
+                 book: :stock,
+                 none: [0.0, "Not cooked in stock."],
+                 at: -> { "content/salt" if cooking_stock }
+      gather(:stock_of_the_pot) do
+        cooking_stock ? [[cooking, cooking_stock], [cooking, :finished_grams], [self, :grams]] : []
+      end
       gather(:salt_of_the_pot) do
         cooking_salt ? [[cooking, cooking_salt], [cooking, :finished_grams], [self, :grams]] : []
+      end
+      figure(
+        :stock_salt_grams,
+        "Salt from the stock",
+        :g,
+        how: "stock powder × salt in it ÷ 100 × its share of the food"
+      ) do |stock_salt_content, stock_of_the_pot|
+        powder, finished, here = stock_of_the_pot
+        powder ? powder * stock_salt_content / 100 / finished * here : 0.0
       end
       brought :treat_salt_grams, of: :prep
       brought :ready_grams, of: :prep
@@ -97,18 +125,24 @@ module Scullion
         salt_along.empty? ? 0.0 : salt_along.sum / cooked_in_all.first * grams * along_kept
       end
       figure(
+        :own_salt_grams,
+        "Salt of its own",
+        :g,
+        how: "grams × what is in it ÷ 100 × what rinsing and soaking leave"
+      ) { |grams, salt_content, rinsed, soaked_left| grams * salt_content / 100 * rinsed * soaked_left }
+      gather(:salt_brought) { %i[cooked stock treated along].map { |from| [self, :"#{from}_salt_grams"] } }
+      figure(
         :salt_grams,
         "Salt",
         :g,
-        how: "grams × what is in it ÷ 100 + from cooking + from the treatment + from what cooks along"
-      ) do |grams, salt_content, rinsed, cooked_salt_grams, treated_salt_grams, along_salt_grams|
-        (grams * salt_content / 100 * rinsed) + cooked_salt_grams + treated_salt_grams + along_salt_grams
-      end
+        how: "its own + from cooking + from the stock + from the treatment + from what cooks along"
+      ) { |own_salt_grams, salt_brought| own_salt_grams + salt_brought.sum }
 
-      def initialize(at, layer, cooking, prep)
+      # @param stock [Ingredient] what "in stock" means here
+      def initialize(at, layer, cooking, prep, stock)
         super(at)
-        @layer, @portion, @cooking, @prep = layer, layer.portion, cooking, prep
-        @cooking_salt = cooking&.uses.to_h["salt"]
+        @layer, @portion, @cooking, @prep, @stock = layer, layer.portion, cooking, prep, stock
+        @cooking_salt, @cooking_stock = cooking&.uses.to_h.values_at("salt", "stock")
       end
 
       def ingredient = layer.ingredient
@@ -123,8 +157,8 @@ module Scullion
         at if layer.component.with.any? { |with| !with.stays } && practice.figures.key?(at)
       end
 
-      # The cooking's figure for the salt it takes.
-      attr_reader :cooking_salt
+      # The cooking's figures for the salt and the stock that it takes.
+      attr_reader :cooking_salt, :cooking_stock, :stock
     end
 
     # A part of the dressing's line.
