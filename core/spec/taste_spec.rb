@@ -7,9 +7,9 @@ RSpec.describe "What reaches the plate" do
   describe Scullion::Salad::Ledger do
     let(:ledger) { tasted.ledgers.first }
 
-    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 102.4 g in 8,820 g, 60 g: 0.70
-    # g, and 0.13 % of its own: 0.08 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4
-    # = 0.15 g.
+    # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 102.4 g in 8,820 g, 60 g: 0.70 g,
+    # and 0.13 % of its own: 0.08 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays:
+    # 42 × 0.008 ÷ 0.88 × 0.4 = 0.15 g.
     it "counts salt from the ingredient, from cooking, from the treatment and from the dressing" do
       salt = ledger.lines.to_h { |line| [line.name, line.salt_grams] }
       expect(salt["Pearl barley"]).to be_within(0.01).of((86.82 / 16_170 * 110) + 0.011)

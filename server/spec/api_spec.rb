@@ -186,7 +186,7 @@ RSpec.describe "The API", :server do
       "default" => "82 %"
     )
     expect(ask(:get, "/api/services/1/plan")["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(
-      8820 / 0.72 / 0.97 / 0.75
+      12_794.36 / 0.97 / 0.75
     )
     expect(
       ask(:put, "/api/house-figures", { "at" => at, "value" => nil })["figures"].find do |figure|
@@ -230,7 +230,7 @@ RSpec.describe "The API", :server do
       "grams" => 67.63
     )
     expect(read[1]).to include("estimated" => true, "rest" => "oil", "metric" => "1 Tbsp to 2 Tbsp")
-    expect(read[2]).to include("piece" => "medium", "grams" => 183.0)
+    expect(read[2]).to include("piece" => "medium", "grams" => 225.0)
     expect(read[3]["fault"]["what"]).to include('"lots"')
     house = ask(:post, "/api/amounts/read", { "texts" => ["1 cup"], "house" => { "cup_ml" => 236.6 } })
     expect(house[0]["low"]).to eq 236.6

@@ -5,7 +5,7 @@ require_relative "server_helper"
 RSpec.describe "A change", :server do
   it "saves covers and answers with the plan and the difference" do
     change("service/covers", 141)
-    expect(answer["difference"]).to include("+100 g carrots")
+    expect(answer["difference"]).to include("+200 g carrots")
     expect(answer["plan"]["service"]["covers"]).to eq 141
     expect([answer["previous"], service["covers"]]).to eq [140, 141]
   end
@@ -18,7 +18,7 @@ RSpec.describe "A change", :server do
 
   it "takes what a cook writes: a share in per cent, grams as an amount, a new window" do
     change("larder/carrot/trims/peeled/yield", "75 %")
-    expect(answer["plan"]["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(8820 / 0.72 / 0.97 / 0.75)
+    expect(answer["plan"]["prep"][1]["ap_grams"]["value"]).to be_within(0.1).of(12_794.36 / 0.97 / 0.75)
     change("salads/barley-roast-carrot-dill/components/0/grams", "½ cup")
     expect(answer["plan"]["count"][0]["layers"][0]["grams"]["value"]).to be_within(0.01).of(83)
     change("service/to", "14:00")
@@ -40,7 +40,7 @@ RSpec.describe "A change", :server do
     change(at, nil, keep: "kitchen")
     expect(ask(:get, "/api/services/1/working?at=cook/0/uptake")).to include(
       "value" => 2.0,
-      "source" => a_string_starting_with("Published dry and cooked cup weights")
+      "source" => a_string_starting_with("Recalled, not looked up: dry and cooked cup weights")
     )
   end
 

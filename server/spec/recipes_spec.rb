@@ -138,7 +138,7 @@ RSpec.describe "A pasted recipe", :server do
     expect(last_response.body).to include(
       "# Barley, roast carrot, dill",
       "Serves 40",
-      "- 4.19 kg Carrots, peeled, batons, roasted"
+      "- 4.38 kg Carrots, peeled, batons, roasted"
     )
     card = paste(last_response.body)
     ask(:get, "/api/salads/barley-roast-carrot-dill/card.jsonld?covers=40")

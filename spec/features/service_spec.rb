@@ -66,7 +66,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     open_demo "Buy"
     expect(packs_of("white-beans")).to have_text("25 × 400 g tin")
     click_button "One cover more"
-    expect(page).to have_text("140 → 141: +100 g carrots", normalize_ws: true)
+    expect(page).to have_text("140 → 141: +200 g carrots", normalize_ws: true)
     page.driver.browser.keyboard.type("+")
     page.driver.browser.keyboard.type("+")
     expect(page).to have_text("+1 tin white beans")
@@ -76,7 +76,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     covers.set("60")
     {
       "Count" => ["count/0/finished_grams", "20.54 kg"],
-      "Prep" => ["prep/1/ap_grams", "6.60 kg"],
+      "Prep" => ["prep/1/ap_grams", "6.89 kg"],
       "Cook" => ["cook/0/batch_dry_grams", "2.31 kg"],
       "Dress" => ["dress/0/whisk_grams", "2,056 g"],
       "Build" => ["build/0/shares/0/per_bowl_grams", "3,465 g"]
@@ -119,7 +119,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
     figure("cook/0/water_grams").click
     within("[role=dialog]") do
       expect(page).to have_text("taken up + boils off")
-      expect(page).to have_text("Published dry and cooked cup weights")
+      expect(page).to have_text("Recalled, not looked up: dry and cooked cup weights")
       fill_in "Change Water taken up", with: "2.5", match: :first
       find_field("Change Water taken up", match: :first).send_keys(:enter)
       expect(page).to have_text(/Set for this service, on .* The larder says 2.0/)

@@ -69,6 +69,9 @@ module Scullion
       # Does its food go in as it comes, uncut?
       def uncut? = @facts["uncut"]
 
+      # Does what is left of its food go by the size of the pieces?
+      def sized? = kind.method_defined?(:surface_times)
+
       # Does its food come out hot, to be cooled in time?
       def hot? = @facts["hot"]
 

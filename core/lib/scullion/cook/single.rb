@@ -36,6 +36,17 @@ module Scullion
         data.key?("raw_grams") ? new(component, grams * grams / single.raw_grams, house) : single
       end
 
+      # g for the share of a component that is left of what goes in.
+      A_KILO = 1000.0
+
+      # @param component [Hash] of a salad @param house [House]
+      # @return [Float, nil] what is left of a g that goes in; nil where it cannot be planned so
+      def self.left(component, house)
+        A_KILO / new(component.slice("ingredient", "cook", "trim", "cut", "treat"), A_KILO, house).raw_grams
+      rescue InvalidBrief
+        nil
+      end
+
       def initialize(component, finished_grams, house)
         covers = [(finished_grams / 5000).ceil, 1].max
         @plan =

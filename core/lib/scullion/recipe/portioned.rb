@@ -14,9 +14,10 @@ module Scullion
       ALIKE = { "chopped" => "diced", "diced" => "chopped" }.freeze
       FORMS = %w[dry whole liquid drained cooked boiled].freeze
 
-      # @param servings [Integer] of the recipe, for what is written for each of them
-      def initialize(read, ingredient, component, practice, servings)
-        @read, @ingredient, @component, @practice = read, ingredient, component, practice
+      # @param house [House] @param servings [Integer] of the recipe, for what is written for each of them
+      def initialize(read, ingredient, component, house, servings)
+        @read, @ingredient, @component, @house = read, ingredient, component, house
+        @practice = house.practice
         @times = read.per_head ? servings : 1
       end
 
@@ -115,6 +116,11 @@ module Scullion
         method = @component.dig("cook", "method")
         return 1.0 if method.nil? || (method == "tinned" && !@read.packed)
 
+        (Cook::Single.left(@component, @house) if Cook::Parcels.all.fetch(method).sized?) ||
+          usually_left(method)
+      end
+
+      def usually_left(method)
         figures = @ingredient.figures
         figures["#{method}/uptake/tender"]&.+(1) ||
           %w[gain yield drained].filter_map { |word| figures["#{method}/#{word}"] }.first || 1.0

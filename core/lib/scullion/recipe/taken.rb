@@ -128,13 +128,15 @@ module Scullion
 
         here = COOKED_HERE if read.words["cooked"] && cooked_here?
         here ||= CUT_THEN if component.dig("cook", "cut_after")
-        said = [in_words(worked.select { |kind, word| read.words[kind] == word }), here].compact.join(", ")
+        said = [in_words(worked.select { |kind, word| said?(kind, word) }), here].compact.join(", ")
         said unless said.empty?
       end
 
       # What the line leaves open and is done as usual.
       def usual
-        in_words(worked.reject { |_, word| read.words.value?(word) }) unless read.words["cooked"] || dressing?
+        return if read.words["cooked"] || dressing?
+
+        in_words(worked.reject { |kind, word| said?(kind, word) || read.words.value?(word) })
       end
 
       private
@@ -152,7 +154,7 @@ module Scullion
       # Not what comes cooked, in a tin or a pouch.
       def cooked_here? = component["cook"] && component.dig("cook", "method") != "tinned"
       def raw? = !read.words.keys.intersect?(%w[cook cooked])
-      def portioned = @portioned ||= Portioned.new(read, ingredient, component, practice, @servings)
+      def portioned = @portioned ||= Portioned.new(read, ingredient, component, @house, @servings)
 
       # What comes frozen is trimmed.
       def usually
@@ -178,9 +180,14 @@ module Scullion
           "trim" => (said["trim"] if ingredient.trims.key?(said["trim"])),
           "treat" => (said["treat"] if ingredient.facts.fetch("treats", {}).key?(said["treat"])),
           "cook" => ({ "method" => said["cook"] } if ingredient.facts.key?(said["cook"].to_s)),
-          "cut" => (said["cut"] if ingredient.cuts.include?(said["cut"]))
+          "cut" => cut_to_size || (said["cut"] if ingredient.cuts.include?(said["cut"]))
         }.compact
       end
+
+      def said?(kind, word) = word == (kind == "cut" && cut_to_size || read.words[kind])
+
+      # "In 2 cm dice": the cut that comes nearest to the size that is written.
+      def cut_to_size = CutSize.of(read.line.text.to_s)&.nearest(ingredient.cuts, practice)
 
       def worked
         component.slice("trim", "cut", "treat").merge("cook" => component.dig("cook", "method")).compact

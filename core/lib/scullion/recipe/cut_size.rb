@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How large a line says that its pieces are: "in 2 cm dice", "3 mm slices", "1-inch chunks", "sliced 1 cm
+    # thick"; and which of the cuts that a food has comes nearest.
+    class CutSize
+      MM = {
+        "mm" => 1.0,
+        "cm" => 10.0,
+        "inch" => 25.4,
+        "inches" => 25.4,
+        "in" => 25.4,
+        '"' => 25.4,
+        "″" => 25.4
+      }.freeze
+      NUMBER = %r{\d+\s+\d/\d|\d/\d|\d+\s*[½¼¾]|[½¼¾]|\d+(?:[.,]\d+)?}.freeze
+      LENGTH =
+        /(?<low>#{NUMBER})(?:\s*(?:-|–|to)\s*(?<high>#{NUMBER}))?\s*-?
+          (?<unit>mm|cm|inch(?:es)?|in\b|["″])/ix.freeze
+      SHAPES = {
+        dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|bit|square)\w*/i,
+        slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick)\w*/i,
+        stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick)\w*/i
+      }.freeze
+      # By how much the nearest may differ, as the one over the other.
+      NEAREST = 1.7
+      QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
+
+      # @param text [String] a line @return [CutSize, nil] nil where it says no size
+      def self.of(text)
+        text
+          .to_enum(:scan, LENGTH)
+          .each do
+            found = Regexp.last_match
+            shape = SHAPES.find { |_, behind| found.post_match.match?(behind) }&.first
+            return new(shape, found) if shape
+          end
+        nil
+      end
+
+      # @return [Symbol] dice, slice or stick
+      attr_reader :shape
+
+      def initialize(shape, found)
+        @shape, @found = shape, found
+      end
+
+      # @return [Float] in the middle of what is said
+      def mm
+        ends = [@found[:low], @found[:high]].compact.map { |text| number(text) }
+        ends.sum / ends.size * MM.fetch(@found[:unit].downcase)
+      end
+
+      # @param cuts [Array<String>] that a food has @param practice [Practice]
+      # @return [String, nil] the nearest of that shape, nil where none is near
+      def nearest(cuts, practice)
+        sized = cuts.to_h { |cut| [cut, practice.cuts.fetch(cut)] }.reject { |_, facts| facts.key?("shape") }
+        cut, facts = sized.select { |_, each| like?(each["mm"]) }.min_by { |_, each| differs(each["mm"].min) }
+        cut if cut && differs(facts["mm"].min) <= NEAREST
+      end
+
+      private
+
+      # Cut as thick in all directions, in one, or in two.
+      def like?(sides)
+        small, middle, large = sides.sort
+        case shape
+        when :dice
+          large < small * 1.5
+        when :slice
+          middle > small * 3
+        when :stick
+          middle < small * 1.5 && large > middle * 2
+        end
+      end
+
+      def differs(other) = [mm / other, other / mm].max
+
+      def number(text)
+        whole = text[%r{\A\d+(?:[.,]\d+)?(?!\d*/)}].to_s.tr(",", ".").to_f
+        part = text[%r{(\d)/(\d)}] ? Regexp.last_match(1).to_f / Regexp.last_match(2).to_f : 0.0
+        whole + part + QUARTERS.sum { |sign, value| text.include?(sign) ? value : 0.0 }
+      end
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+# The size that is written for a cut is the size that it has here, as near as the house cuts.
+RSpec.describe Scullion::Recipe::CutSize do
+  def cut(line)
+    read = Scullion::Recipe::Draft.new("Bowl\nServes 10\n#{line}\n200 g feta", house).to_h
+    read["salad"]["components"].first["cut"]
+  end
+
+  it "takes the cut that is nearest to what is written" do
+    {
+      "1 kg carrots, 15 mm dice" => "diced-large",
+      "1 kg carrots, 1 cm dice" => "diced",
+      "1 kg carrots in 5mm cubes" => "diced-small",
+      "1 kg potatoes, cut into 3cm pieces" => "chunks",
+      "1 kg squash, peeled, 2-3 cm chunks" => "chunks",
+      "1 kg squash in 1-inch chunks" => "chunks",
+      "1 kg carrots, ½-inch dice" => "diced-large",
+      "1 kg potatoes, cut into 1 1/2 inch cubes" => "chunks",
+      "500 g courgettes, 3 mm slices" => "sliced",
+      "500 g carrots, sliced 1 cm thick" => "sliced-thick",
+      "500 g carrots in 1 cm batons" => "batons",
+      "500 g carrots, 5 mm strips" => "strips",
+      "1 kg carrots, diced" => "diced"
+    }.each { |line, wanted| expect(cut(line)).to eq(wanted), "#{line}: #{cut(line)}" }
+  end
+
+  # 6 mm × 1.7 = 10.2: the last that is called near.
+  it "takes none that is nowhere near, and no length that is not a cut's" do
+    near = ->(text) { described_class.of(text).nearest(%w[diced-small], house.practice) }
+    expect([near.call("10.2 mm dice"), near.call("10.3 mm dice")]).to eq ["diced-small", nil]
+    expect(described_class.of("1 cucumber, 30 cm, peeled")).to be_nil
+    expect(described_class.of("3 cm of ginger")).to be_nil
+    expect(described_class.of("a 20 cm tin")).to be_nil
+  end
+end
