@@ -49,10 +49,10 @@ RSpec.describe Scullion::Recipe::Apart do
     asked = Scullion::Recipe::Draft.new(text, house).to_h["lines"].last
     expect(asked["guesses"].map { |guess| guess["key"] }).to eq %w[lime-juice lime]
     chosen = Scullion::Recipe::Draft.new(text, house, choices: { asked["number"] => "lime-juice" })
-    expect(chosen.taken(chosen.reads.last).prepared).to eq 60
+    expect(chosen.taken(chosen.reads.last).prepared).to eq 66
     expect(read("200 g rocket\n2 limes\nSqueeze the limes over the rocket.").last).to eq [
          "lime-juice",
-         60,
+         66,
          "dressing"
        ]
     expect(read("tahini 4 tbsp, lemon 1, garlic 1").map(&:first)).to eq %w[tahini lemon-juice garlic]

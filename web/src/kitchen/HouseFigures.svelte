@@ -46,7 +46,7 @@
             >
             <td class="py-1 text-right whitespace-nowrap">
               <input
-                class="input h-11 w-36 text-right text-lg font-bold {faults[figure.at]
+                class="input h-11 w-44 text-right text-lg font-bold {faults[figure.at]
                   ? 'border-error border-2'
                   : ''}"
                 aria-label={figure.label}

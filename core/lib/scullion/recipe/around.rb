@@ -124,6 +124,11 @@ module Scullion
       # Between two marks, or at the end behind one.
       def alone?(index) = before(index)&.kind == :mark && [nil, :mark].include?(@tokens[index + 1]&.kind)
 
+      # "2 onions, large", "onions, large, 2": a clause of its own, but for an amount.
+      def clause_alone?(index)
+        before(index)&.kind == :mark && [nil, :mark, :amount].include?(@tokens[index + 1]&.kind)
+      end
+
       # The first in a bracket that holds nothing else.
       def opens?(index) = before(index)&.text == "(" && [nil, ")"].include?(@tokens[index + 1]&.text)
 

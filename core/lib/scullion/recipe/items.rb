@@ -217,7 +217,7 @@ module Scullion
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
-          @around.count_before?(index)
+          @around.count_before?(index) || @around.clause_alone?(index)
         @flags[word]&.then { |flag| item.flags << flag.to_sym }
         item.flags << :each_of if item.said?(:each) && !item.food?
         drained if word.start_with?("drained")
