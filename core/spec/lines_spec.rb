@@ -26,6 +26,18 @@ RSpec.describe "Lines of a recipe" do
     )
   end
 
+  it "counts one of something behind another, however it is done; a half moon is no half" do
+    {
+      "1 tsp mustard and one crushed clove of garlic" => "1 clove garlic",
+      "200 g feta, and one finely sliced shallot" => "1 shallot, sliced",
+      "60 ml oil and one small red onion" => "1 small red onion",
+      "cucumber, seeded, half moon 3 ea" => "3 cucumbers, seeded, sliced"
+    }.each do |text, plain|
+      one, other = [text, plain].map { |line| draft("Bowl\nServes 1\n#{line}")["lines"].last }
+      expect(one.values_at("grams", "status")).to eq(other.values_at("grams", "status")), text
+    end
+  end
+
   it "leaves an amount to the one that it stands behind" do
     expect_the_same(
       "2 onions in lemon juice (50 ml)" => "2 onions\n50 ml lemon juice",

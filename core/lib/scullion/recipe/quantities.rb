@@ -13,8 +13,8 @@ module Scullion
       SPELLED = /#{Amount::Words::SPELLED}/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
-      # "Half and half" is a food.
-      HALVES = /half\s+(?:and|&|n)\s+half\b/i.freeze
+      # "Half and half" is a food, a half moon a cut.
+      HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Seeds from one pomegranate"
       OF_ONE = [%w[from], %w[of]].freeze
       # Written in a kitchen beside the units of amount.rb.
@@ -121,10 +121,19 @@ module Scullion
           !OF_ONE.include?(last.folded)
       end
 
-      # "One green pepper" behind a word is a pepper, "the good one" is none.
+      # "One green pepper" behind a word is a pepper, "one crushed clove of garlic" a clove; "the good one" is
+      # none.
       def food_ahead?
-        words = Lexicon.fold(@scan.check(/(?:\s+[[:alpha:]]+){1,3}/).to_s).split
+        words = Lexicon.fold(@scan.check(/(?:\s+[[:alpha:]]+){1,4}/).to_s).split
+        words.shift while words.any? && done_or_sized?(words.first)
         words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
+      end
+
+      def done_or_sized?(word)
+        # "Finely", "roughly"
+        return true if @lexicon.words("sizes").key?(word) || word.end_with?("ly")
+
+        @lexicon.roles([word]).keys.intersect?(%w[cuts trims treats])
       end
 
       def countable?
