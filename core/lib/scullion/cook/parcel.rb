@@ -69,8 +69,8 @@ module Scullion
       # Does its food go in as it comes, uncut?
       def uncut? = @facts["uncut"]
 
-      # Does what is left of its food go by the size of the pieces?
-      def sized? = kind.method_defined?(:surface_times)
+      # Does what is left of its food go by the size of its pieces, and not by a figure of the larder alone?
+      def left_by_size? = kind.method_defined?(:surface_times)
 
       # Does its food come out hot, to be cooled in time?
       def hot? = @facts["hot"]

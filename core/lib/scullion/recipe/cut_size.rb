@@ -23,8 +23,6 @@ module Scullion
         slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick)\w*/i,
         stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick)\w*/i
       }.freeze
-      # By how much the nearest may differ, as the one over the other.
-      NEAREST = 1.7
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       # @param text [String] a line @return [CutSize, nil] nil where it says no size
@@ -57,7 +55,7 @@ module Scullion
       def nearest(cuts, practice)
         sized = cuts.to_h { |cut| [cut, practice.cuts.fetch(cut)] }.reject { |_, facts| facts.key?("shape") }
         cut, facts = sized.select { |_, each| like?(each["mm"]) }.min_by { |_, each| differs(each["mm"].min) }
-        cut if cut && differs(facts["mm"].min) <= NEAREST
+        cut if cut && differs(facts["mm"].min) <= practice.fetch("reading/nearest_cut_times")
       end
 
       private

@@ -116,7 +116,7 @@ module Scullion
         method = @component.dig("cook", "method")
         return 1.0 if method.nil? || (method == "tinned" && !@read.packed)
 
-        (Cook::Single.left(@component, @house) if Cook::Parcels.all.fetch(method).sized?) ||
+        (Cook::Single.left(@component, @house) if Cook::Parcels.all.fetch(method).left_by_size?) ||
           usually_left(method)
       end
 
