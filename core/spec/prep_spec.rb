@@ -49,3 +49,32 @@ RSpec.describe Scullion::Prep::Line do
     expect(line.prepped_grams).to be_within(0.1).of(16_170 / 1.7)
   end
 end
+
+# Minutes of hands by what is really done: rocket is looked over, herbs are plucked.
+RSpec.describe Scullion::Prep::Trimming do
+  def rate(ingredient, trim)
+    asked = { "ingredient" => ingredient, "grams" => 30, "trim" => trim }
+    planned(asked, covers: 80).preps.first.trim_rate
+  end
+
+  # 80 portions of 30 g and 5 % over are 2.65 kg of rocket: 13 min at 12 kg an hour, and not 80 at 2.
+  it "looks over what hardly loses anything, strips leaves by the handful and plucks herbs" do
+    expect(%w[rocket spinach cherry-tomato grapes].map { |food| rate(food, "picked") }).to all eq 12
+    expect([rate("kale", "picked"), rate("parsley", "picked"), rate("dill", "picked")]).to eq [5, 2, 2]
+    expect([rate("carrot", "peeled"), rate("pineapple", "cored")]).to eq [10, 15]
+    rocket = planned({ "ingredient" => "rocket", "grams" => 30, "trim" => "picked" }, covers: 80).preps.first
+    expect(rocket.trimming_minutes).to be_within(0.1).of(2520 / 0.95 / 12_000 * 60)
+  end
+
+  # Left 0.9 of it is the first that is only looked over.
+  it "tells one from the other by what is left" do
+    house_of = ->(left) { plan.preps.first.practice.with("trimming/picked_over_share" => [left, "here"]) }
+    rocket = planned({ "ingredient" => "rocket", "grams" => 30, "trim" => "picked" }, covers: 80).preps.first
+    expect(
+      [0.95, 0.951].map do |least|
+        allow(rocket).to receive(:practice).and_return(house_of.call(least))
+        rocket.trim_rate_at
+      end
+    ).to eq ["trimming/kg_per_h/picked over", "trimming/kg_per_h/stripped"]
+  end
+end

@@ -6,6 +6,7 @@ module Scullion
     # tool it is cut with and the minutes it takes. Rules of the job, "Yield chain", "Raw work".
     class Line < Worksheet
       include Buy::FromFruit
+      include Trimming
 
       # Tools that take meat and fish too, and the families of those.
       BY_HAND = %w[knife hands].freeze
@@ -49,21 +50,6 @@ module Scullion
       end
       figure(:trim_grams, "Trim", :g, how: "AP − EP") { |ap_grams, ep_grams| ap_grams - ep_grams }
 
-      assumption :trim_rate,
-                 "Trimmed in an hour",
-                 :kg_per_h,
-                 book: :practice,
-                 none: [1.0, "Not trimmed."],
-                 at:
-                   lambda {
-                     if component.trim
-                       if practice.figures.key?("trimming/kg_per_h/#{component.trim}")
-                         "trimming/kg_per_h/#{component.trim}"
-                       else
-                         "trimming/kg_per_h/any"
-                       end
-                     end
-                   }
       assumption :cut_rate,
                  "Cut in an hour",
                  :kg_per_h,
