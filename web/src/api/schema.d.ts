@@ -2338,7 +2338,7 @@ export interface components {
                 most: number;
                 bound_unit: string;
                 source: string;
-                /** @description How far that can be followed, in a word: looked up, recalled */
+                /** @description How far that can be followed, in a word */
                 source_kind: string;
                 /** @description The larder's own, when this one was set by the kitchen */
                 default?: string;
