@@ -24,7 +24,8 @@ module Scullion
       end
 
       def picked_how
-        return "picked over" if trim_yield >= practice.fetch("trimming/picked_over_share")
+        left = ingredient.fetch("trims/picked/yield")
+        return "picked over" if left >= practice.fetch("trimming/picked_over_share")
 
         ingredient.family == "herb" ? "picked" : "stripped"
       end
