@@ -70,7 +70,7 @@ RSpec.describe "The day", :journey, type: :feature do
 
   it "says what does not work, and does what helps" do
     visit "/services/1/day"
-    fill_in "Covers", with: "900"
+    fill_in "Covers", with: "800"
     find_field("Covers").send_keys(:enter)
     expect(page).to have_css("section[aria-label='What does not work']", text: "This day does not work yet")
     click_button "Find ways out"
