@@ -148,17 +148,22 @@ RSpec.describe "Limits of rules, exactly at the limit" do
     }.each { |celsius, text| expect(us.celsius(celsius)).to eq(text), us.celsius(celsius) }
   end
 
-  it "takes what binds for a base up to the most fat that a base has" do
-    egg = house.larder["pasteurised-egg"]
-    fat = egg.figures["content/fat"].to_f
-    parts = Scullion::Salad::Trial.new(example["salads"][0], house).dressing.parts
-    base = parts[2].dup.tap { |part| part.ingredient = egg }
-    found =
-      around(fat) do |most|
-        practice = house.practice.with({ "emulsions/full/base/most_fat" => [most, "this kitchen"] })
-        Scullion::Dress::Character.new([*parts.first(2), base], practice).bases.size
-      end
-    expect(found).to eq [0, 1, 1]
+  it "takes for an oil, an acid, a sweetener or a salt what holds so much of it and no less" do
+    oil, vinegar, honey, salt = %w[olive-oil cider-vinegar honey fine-salt].map { |key| house.larder[key] }
+    {
+      oil => ["fat", :fat?],
+      vinegar => ["acid", :acid?],
+      honey => ["sugar", :sweet?],
+      salt => ["salt", :salt?]
+    }.each do |food, (what, kind)|
+      part = Scullion::Salad::Part.new(ingredient: food, role: "aromatic", amount: 10.0, by: "grams")
+      found =
+        around(food.figures["content/#{what}"] / 100) do |least|
+          practice = house.practice.with({ "dressing/does/#{what}/least_share" => [least, "this kitchen"] })
+          Scullion::Dress::Does.new(practice).public_send(kind, part)
+        end
+      expect(found).to eq([true, true, false]), food.name
+    end
   end
 
   it "follows what cools to the end of the minutes asked for" do

@@ -191,14 +191,45 @@ RSpec.describe "Dressing, holding and building" do
       expect(build.pours.map { |pour| pour.words["after"] }).to eq [0, 3, nil]
     end
 
-    # Into the bowl per serving: 110/0.664 + 60/0.62 + 40/0.757 + 42/0.562 + 28/0.634 + 4/0.2 × ½ and the
-    # dressing.
+    # Into the bowl per serving: 110/0.664 + 60/0.62 + 40/0.757 + 42/0.562 × 0.85/0.88 (salted and drained) +
+    # 28/0.634 + 4/0.2 × ½ and the dressing.
     it "takes as many bowls as keep each under its fill" do
       ml =
-        (110 / 0.664) + (60 / 0.62) + (40 / 0.757) + (42 / 0.562) + (28 / 0.634) + 10 +
+        (110 / 0.664) + (60 / 0.62) + (40 / 0.757) + (42 / 0.562 * 0.85 / 0.88) + (28 / 0.634) + 10 +
           made.portions[0].dressing_ml
       expect(build.mix_ml).to be_within(0.01).of(ml * 147)
       expect(build.batches).to eq (ml * 147 / 24_000).ceil
+    end
+
+    it "says how each goes in by what it is, whatever its line is called" do
+      said = ->(shares) do
+        shares.to_h { |share| [share.layer.component.name, share.words.values_at("step", "why")] }
+      end
+      words = said.call(build.ordered)
+      expect(words["Pearl barley"]).to eq ["In first", "drinks dressing, so it is dressed early"]
+      expect(words["White brined cheese"]).to eq ["After seasoning", "salty: taste before and after"]
+      expect(words["Dill"]).to eq ["By hand", "tender, wilts in dressing"]
+      expect(words["Sunflower seeds"].first).to eq "Last"
+      accents =
+        planned({ "ingredient" => "red-onion", "cut" => "sliced", "role" => "accent" }) do |data|
+          data["salads"][0]["components"] << {
+            "ingredient" => "salmon-fillet",
+            "role" => "base",
+            "grams" => 50,
+            "cook" => {
+              "method" => "sear"
+            }
+          }
+        end
+      words = said.call(accents.builds[0].ordered)
+      expect(words[house.larder["red-onion"].name].last).not_to include("salty")
+      expect(words[house.larder["salmon-fillet"].name]).to eq ["Fold in", "falls to flakes if tossed"]
+    end
+
+    it "has a word for whatever a part can hold as" do
+      held =
+        house.practice.keys("manners").flat_map { |key| house.practice.words("manners", key)["holds"].to_a }
+      expect(held.sort).to eq house.practice.keys("holds").sort
     end
 
     it "holds back for the top what the build says" do

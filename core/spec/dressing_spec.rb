@@ -138,6 +138,24 @@ RSpec.describe Scullion::Dress do
       expect(plan.dressings.first.full).to be_nil
     end
 
+    it "goes by the food, whatever role its line has" do
+      roles = %w[emulsifier liquid aromatic fat]
+      made =
+        roles.map do |role|
+          plan do |data|
+            data["salads"][0]["dressing"]["parts"] = [
+              { "ingredient" => "rapeseed-oil", "role" => role == "fat" ? "aromatic" : "fat", "ml" => 300 },
+              { "ingredient" => "soya-milk", "role" => role, "ml" => 100 },
+              { "ingredient" => "cider-vinegar", "role" => "liquid", "ml" => 20 }
+            ]
+          end.dressings.first
+        end
+      expect(made.map { |dressing| dressing.full.oil_times.round(2) }).to eq [3.0] * 4
+      expect(made.map { |dressing| dressing.fat_to_acid.round(2) }).to eq [15.0] * 4
+      expect(made.map { |dressing| dressing.words["character"].dig("emulsion", "name") }.uniq).to eq ["full"]
+      expect(made.map { |dressing| dressing.words["character"].dig("keeping", "text") }.uniq).to eq ["4 days"]
+    end
+
     it "knows egg as a base too" do
       expect(full(350, base: "pasteurised-yolk").to_h["base"]).to eq "Egg yolk, pasteurised"
     end
@@ -152,6 +170,15 @@ RSpec.describe Scullion::Dress do
       expect(
         character(["mayonnaise", "emulsifier", 60], ["cider-vinegar", "acid", 20]).to_h["emulsion"]
       ).to include("name" => "full", "rescue" => /Split/)
+    end
+
+    # Soy sauce is of soya, and no base; a condiment holds oil only where it is thick.
+    it "calls loose what no food in it binds, though it is called an emulsifier" do
+      dark = character(["sesame-oil", "fat", 60], ["soy-sauce", "emulsifier", 25])
+      expect([dark.emulsion, dark.bases]).to eq ["loose", []]
+      vegan = character(["rapeseed-oil", "fat", 20], ["vegan-mayonnaise", "fat", 60])
+      expect([vegan.emulsion, vegan.bases]).to eq ["full", []]
+      expect(character(["rapeseed-oil", "fat", 60], ["mustard", "aromatic", 5]).emulsion).to eq "held"
     end
 
     it "keeps two days on raw egg, four on soya, and on bought mayonnaise thinned with something else" do
@@ -192,9 +219,10 @@ RSpec.describe Scullion::Dress do
   end
 
   it "brings a formula to another ratio: the fat stays, the acid follows, there and back" do
-    sharp = Scullion::Dress::Ratio.amounts(recipe.parts, 1.5)
+    sharp = Scullion::Dress::Ratio.amounts(recipe.parts, 1.5, house.practice)
     expect(sharp.first(2)).to eq [60.0, 40.0]
-    expect { Scullion::Dress::Ratio.amounts(parts(["olive-oil", "fat", 60]), 3) }.to raise_error(
+    oil = parts(["olive-oil", "fat", 60])
+    expect { Scullion::Dress::Ratio.amounts(oil, 3, house.practice) }.to raise_error(
       Scullion::InvalidBrief,
       /no acid/
     )

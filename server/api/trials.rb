@@ -14,6 +14,14 @@ module Scullion
         app.post("/api/trials") { json(trial_of(body_document).to_h) }
         app.post("/api/trials/working") { json(trial_of(body_document).plan.working(params["at"]).to_h) }
 
+        app.post("/api/trials/way") do
+          document = body_document
+          trial, index = trial_of(document), document["component"]
+          trial.salad.components[index] or
+            problem 404, "There is no such component.", remedy: "Reload the page."
+          json(trial.another_way(index, document["way"]).to_h)
+        end
+
         app.post("/api/trials/resize") do
           document = body_document
           json(trial_of(document).resized(document["grams"]).to_h)

@@ -394,6 +394,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cook or treat one component another way; bread stays the same bread */
+        post: operations["anotherWay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/ratio": {
         parameters: {
             query?: never;
@@ -1494,6 +1511,7 @@ export interface components {
             start_at: components["schemas"]["Figure"];
             warm_minutes: components["schemas"]["Figure"];
             portion_ml: components["schemas"]["Figure"];
+            settled_ml: components["schemas"]["Figure"];
         };
         /** @description A figure of the larder or of kitchen practice, set by hand */
         OwnFigure: {
@@ -1889,6 +1907,15 @@ export interface components {
             covers?: number;
             /** @description What a resize aims at; the usual for how it is served when left out */
             grams?: number;
+        };
+        TrialWay: {
+            salad: components["schemas"]["SaladInput"];
+            component: number;
+            /** @description How it is treated and cooked then; what is not given is not done */
+            way: {
+                treat?: string;
+                cook?: components["schemas"]["Cook"];
+            };
         };
         TrialSwap: {
             salad: components["schemas"]["SaladInput"];
@@ -3841,6 +3868,31 @@ export interface operations {
         };
         responses: {
             /** @description Resized and judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    anotherWay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialWay"];
+            };
+        };
+        responses: {
+            /** @description Changed and judged */
             200: {
                 headers: {
                     [name: string]: unknown;

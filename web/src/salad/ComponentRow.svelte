@@ -59,7 +59,7 @@
   }
 
   function method(key: string): void {
-    editor.component(index, { cook: key ? { method: key as CookingMethod } : undefined });
+    editor.way(index, { cook: key ? { method: key as CookingMethod } : undefined });
   }
 
   let offers = $state.raw<SwapOffer[]>();
@@ -184,7 +184,7 @@
         label="Treat"
         value={component.treat ?? ""}
         options={treatsOf(facts)}
-        onchosen={(treat) => editor.component(index, { treat })}
+        onchosen={(treat) => editor.way(index, { treat: treat || undefined })}
       />
       <Choice
         label="Cook"

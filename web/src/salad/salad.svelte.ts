@@ -92,6 +92,15 @@ export class SaladEditor implements Explains {
     );
   }
 
+  // Cooked or treated another way: what that does to its grams is worked out where the rules are.
+  way(index: number, change: Pick<Partial<Component>, "cook" | "treat">): void {
+    void this.put(async (salad) => {
+      const { cook, treat } = { ...salad.components[index]!, ...change };
+      const body = { salad, component: index, way: { ...(cook && { cook }), ...(treat && { treat }) } };
+      return this.reworked(await ask(api.POST("/api/trials/way", { body })));
+    }, `components/${index}`);
+  }
+
   amount(index: number, text: string): void {
     this.line(
       index,

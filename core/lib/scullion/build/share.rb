@@ -47,14 +47,14 @@ module Scullion
       end
 
       def words
-        role = bowls.practice.roles.fetch(layer.component.role)
+        manner = Manner.new(layer.component, practice)
         {
           "at" => at,
           "name" => layer.component.name,
           "colour" => layer.ingredient.colour,
           "role" => layer.component.role,
-          "step" => role["step"],
-          "why" => role["why"],
+          "step" => manner.step(equal?(bowls.ordered.first)),
+          "why" => manner.why,
           "bowls" => per_bowl,
           **{ "pieces" => (layer.component.pieces && layer.pieces_in_words) }.compact
         }

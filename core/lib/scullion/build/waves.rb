@@ -138,14 +138,21 @@ module Scullion
         time = wave_grams * heat / (film * HEAP * (volume**(2 / 3.0)))
         time / 60 * Math.log((ambient - chilled) / (ambient - limit))
       end
-      gather(:of_layers, :ml) { portion.layers }
+      gather(:of_layers, :tossed_ml) { portion.layers }
+      gather(:on_plate, :settled_ml) { portion.layers }
       brought :dressing_ml, of: :portion
       figure(
         :portion_ml,
         "Portion by volume",
         :ml,
-        how: "the layers and the dressing added up"
+        how: "the layers once tossed and the dressing, added up"
       ) { |of_layers, dressing_ml| of_layers.sum + dressing_ml }
+      figure(
+        :settled_ml,
+        "Settles to",
+        :ml,
+        how: "the layers once settled and the dressing, added up"
+      ) { |on_plate, dressing_ml| on_plate.sum + dressing_ml }
 
       # @param window [Hold::Window] @param brief [Brief]
       def initialize(at, portion, window, brief)

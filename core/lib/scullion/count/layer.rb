@@ -39,7 +39,48 @@ module Scullion
       figure(:grams, "Per serving", :g, how: "in the build × resize") do |build_grams, resize|
         build_grams * resize
       end
-      figure(:ml, "Volume per serving", :ml, how: "grams ÷ density") { |grams, density| grams / density }
+      assumption :treat_left,
+                 "Left after the treatment",
+                 :share,
+                 book: :ingredient,
+                 at: -> { component.treat_at if shrinks? },
+                 none: [1.0, "No treatment changes how it lies."]
+      assumption :volume_share,
+                 "Its volume after the treatment",
+                 :share,
+                 book: :practice,
+                 at: -> { "treats/#{component.treat}/volume_share" if shrinks? },
+                 none: [1.0, "No treatment changes how it lies."]
+      figure(
+        :ml,
+        "Volume per serving, as scooped",
+        :ml,
+        how: "grams ÷ left after the treatment ÷ density × its volume after the treatment"
+      ) { |grams, density, treat_left, volume_share| grams / treat_left / density * volume_share }
+      assumption :tossed_share,
+                 "Of it, once tossed",
+                 :share,
+                 book: :practice,
+                 at: -> { "volumes/tossed_share/#{component.uptake_class}" }
+      assumption :settled_share,
+                 "Of it, once settled",
+                 :share,
+                 book: :practice,
+                 at: -> { "volumes/settled_share/#{component.uptake_class}" }
+      figure(
+        :tossed_ml,
+        "Volume per serving, tossed",
+        :ml,
+        shown: false,
+        how: "as scooped × once tossed"
+      ) { |ml, tossed_share| ml * tossed_share }
+      figure(
+        :settled_ml,
+        "Volume per serving, settled",
+        :ml,
+        shown: false,
+        how: "as scooped × once settled"
+      ) { |ml, settled_share| ml * settled_share }
       decision(
         :held_back,
         "Held back for the top",
@@ -52,9 +93,9 @@ module Scullion
         :mixed_ml,
         "Into the bowl, per serving",
         :ml,
-        how: "volume × what is not held back",
+        how: "volume once tossed × what is not held back",
         shown: false
-      ) { |ml, held_back| ml * (1 - held_back) }
+      ) { |tossed_ml, held_back| tossed_ml * (1 - held_back) }
       figure(:finished_grams, "To make", :g, how: "per serving × portions to make") do |grams, servings|
         grams * servings
       end
@@ -101,6 +142,12 @@ module Scullion
 
       def ingredient = component.ingredient
       def practice = portion.practice
+
+      # Does its treatment come last, so that it lies as that leaves it?
+      def shrinks?
+        return false unless component.treat
+        component.treated || practice.words("treats", component.treat)["after_cooking"]
+      end
 
       def words
         {

@@ -33,8 +33,8 @@ module Scullion
         how: "batch ÷ (1 − what sticks to jug and whisk), up to the scale's step"
       ) { |batch_grams, sticks| round_up(batch_grams / (1 - sticks)) }
       gather(:measured, :ml) { parts }
-      gather(:fats, :needed_ml) { by_role("fat") }
-      gather(:acids, :needed_ml) { by_role("acid") }
+      gather(:fats, :needed_ml) { parts.select { |part| does.fat?(part) } }
+      gather(:acids, :needed_ml) { parts.select { |part| does.acid?(part) } }
       gather(:carried_and_thirst) do
         portion.layers.flat_map { |layer| [[layer, :dressing_grams], [layer, :thirst]] }
       end
@@ -92,6 +92,7 @@ module Scullion
       OWN = { "name" => "Stages of this salad's own", "why" => "As written in the salad." }.freeze
 
       def recipe = portion.salad.dressing
+      def does = @does ||= Does.new(practice)
       def formula_grams = @formula_grams ||= recipe.parts.sum(&:grams)
 
       # How many times the formula is made.
@@ -112,7 +113,7 @@ module Scullion
           "parts" => parts.map(&:to_h),
           "stages" => stages.map(&:to_h)
         }
-        hash["acid"] = by_role("acid").any?
+        hash["acid"] = parts.any? { |part| does.acid?(part) }
         hash["character"] = Character.new(recipe.parts, practice).to_h
         hash["full"] = full.to_h if full
         hash["contains"] = parts.flat_map { |part| part.ingredient.allergens.to_a }.uniq.sort
@@ -189,8 +190,6 @@ module Scullion
           stage.merge("share" => stage.equal?(kept) ? share : theirs)
         end
       end
-
-      def by_role(*roles) = parts.select { |part| roles.include?(part.role) }
 
       def round_up(grams)
         per_gram = (1 / Amount::Split.step(grams)).round

@@ -5,40 +5,30 @@ module Scullion
     # What kind of dressing a formula makes: how it holds together, how long it keeps, and which
     # school of fat to acid it is nearest. Rules of the job, "Dressing".
     class Character
-      FULL_BASES = %w[eggs soya].freeze
-
       # @param parts [Array<Salad::Part>] @param practice [Practice]
       def initialize(parts, practice)
-        @parts, @practice = parts, practice
+        @parts, @practice, @does = parts, practice, Does.new(practice)
       end
 
       # "loose", "held" or "full": by what binds it. @return [String]
       def emulsion
-        if binders.any? { |part| part.ingredient.allergens.intersect?(FULL_BASES) } &&
-             share(binders) >= least("full")
-          return "full"
-        end
+        return "full" if share(@parts.select { |part| @does.full?(part) }) >= least("full")
 
-        share(binders) >= least("held") ? "held" : "loose"
+        share(@parts.select { |part| @does.binds?(part) }) >= least("held") ? "held" : "loose"
       end
 
       # What an emulsion can be whisked up on; bought mayonnaise is one already.
       # @return [Array<Salad::Part>]
-      def bases
-        most = @practice.fetch("emulsions/full/base/most_fat")
-        by_role("emulsifier").select do |part|
-          part.ingredient.allergens.intersect?(FULL_BASES) &&
-            part.ingredient.figures["content/fat"].to_f <= most
-        end
-      end
+      def bases = @parts.select { |part| @does.base?(part) }
 
       # By its riskiest part. @return [Safety::Keeping]
       def keeping = @keeping ||= Safety::Keeping.new(@parts, @practice)
 
       # @return [Float, nil] fat for one of acid, by volume; nil without acid
       def ratio
-        acid = by_role("acid").sum(&:ml)
-        by_role("fat").sum(&:ml) / acid if acid.positive?
+        fat, acid =
+          %i[fat? acid?].map { |kind| @parts.select { |part| @does.public_send(kind, part) }.sum(&:ml) }
+        fat / acid if acid.positive?
       end
 
       def to_h
@@ -78,11 +68,6 @@ module Scullion
       private
 
       def writer = @practice.writer
-      def by_role(role) = @parts.select { |part| part.role == role }
-      def binders
-        by_role("emulsifier") +
-          @parts.select { |part| part.role == "sweet" && part.ingredient.key == "honey" }
-      end
       def share(parts) = parts.sum(&:grams).fdiv(@parts.sum(&:grams))
       def least(emulsion) = @practice.fetch("emulsions/#{emulsion}/least_share")
 

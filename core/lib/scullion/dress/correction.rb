@@ -11,12 +11,12 @@ module Scullion
       Addition = Struct.new(:role, :mixed, :grams, keyword_init: true)
       # One thing to do: additions that go in together. growth: share of the jug.
       Offer = Struct.new(:additions, :growth, keyword_init: true)
-      ROLES = {
-        "fat" => %w[fat],
-        "acid" => %w[acid],
-        "salt" => %w[salt],
-        "sweetener" => %w[sweet],
-        "liquid" => %w[liquid]
+      KINDS = {
+        "fat" => :fat?,
+        "acid" => :acid?,
+        "salt" => :salt?,
+        "sweetener" => :sweet?,
+        "liquid" => :liquid?
       }.freeze
 
       # @param parts [Array<Salad::Part>] the formula @param left [Float] g in the jug
@@ -24,6 +24,7 @@ module Scullion
       # @param house [House] its larder has what the dressing has none of
       def initialize(parts, left, complaint, house)
         @parts, @left, @practice, @larder = parts, left, house.practice, house.larder
+        @does = Does.new(@practice)
         @complaint = @practice.words("corrections", "complaints").fetch(complaint)
       end
 
@@ -94,12 +95,21 @@ module Scullion
 
       # g of it in the jug now.
       def present
-        @present ||= @parts.sum { |part| part.grams * held(part.ingredient, part.role) } / formula * @left
+        @present ||= @parts.sum { |part| part.grams * held_by(part) } / formula * @left
       end
 
-      # g of it in a gram of an ingredient.
-      def held(ingredient, role)
-        return role == "aromatic" ? 1.0 : 0.0 if @complaint["of"] == "aromatic"
+      # g of it in a gram of a part.
+      def held_by(part)
+        return @does.aromatic?(part) ? 1.0 : 0.0 if of_aromatics?
+
+        held(part.ingredient)
+      end
+
+      def of_aromatics? = @complaint["of"] == "aromatic"
+
+      # g of it in a gram of an ingredient; what is added for too much garlic has none.
+      def held(ingredient)
+        return 0.0 if of_aromatics?
 
         (ingredient.figures["content/#{@complaint["of"]}"] || 0.0) / 100
       end
@@ -108,7 +118,7 @@ module Scullion
       def held_in(mixed, role)
         return -@practice.fetch("corrections/hidden/acid_by_sugar") if hides?(role)
 
-        mixed.sum { |ingredient, share| share * held(ingredient, nil) }
+        mixed.sum { |ingredient, share| share * held(ingredient) }
       end
 
       def hides?(role) = role == "sweetener" && @complaint["of"] == "acid"
@@ -116,7 +126,7 @@ module Scullion
       # What the dressing has of a role in its own proportions, else what usually stands for it.
       # @return [Hash{Ingredient=>Float}, nil] shares
       def mix(role)
-        own = role == "rest" ? without_it : @parts.select { |part| ROLES.fetch(role).include?(part.role) }
+        own = role == "rest" ? without_it : of_kind(KINDS.fetch(role))
         whole = own.sum(&:grams)
         return own.to_h { |part| [part.ingredient, part.grams.fdiv(whole)] } if whole.positive?
 
@@ -124,8 +134,10 @@ module Scullion
         stand_in && { stand_in => 1.0 }
       end
 
+      def of_kind(kind) = @parts.select { |part| @does.public_send(kind, part) }
+
       # All that holds no more of it than the whole does.
-      def without_it = @parts.reject { |part| held(part.ingredient, part.role) > share }
+      def without_it = @parts.reject { |part| held_by(part) > share }
 
       # @param present [Float] g of it @param left [Float] g in the jug
       def addition(role, present, left)

@@ -72,7 +72,7 @@ module Scullion
 
       attr_reader :base
 
-      def oils = dressing.parts.select { |part| part.role == "fat" }
+      def oils = dressing.parts.select { |part| dressing.does.fat?(part) }
       def too_much
         snag(
           "has more oil than its base takes, and splits",

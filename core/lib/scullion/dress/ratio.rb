@@ -5,10 +5,12 @@ module Scullion
     # A formula brought to another school of fat to acid: the fat stays, the acid follows.
     module Ratio
       # @param parts [Array<Salad::Part>] @param times [Float] fat for one of acid, by volume
-      # @return [Array<Float>] amount of each part, in the measure it is written in
+      # @param practice [Practice] @return [Array<Float>] amount of each part, in the measure it is written in
       # @raise [InvalidBrief] without fat or acid there is no ratio
-      def self.amounts(parts, times)
-        fat, acid = %w[fat acid].map { |role| parts.select { |part| part.role == role }.sum(&:ml) }
+      def self.amounts(parts, times, practice)
+        does = Does.new(practice)
+        fats, acids = %i[fat? acid?].map { |kind| parts.select { |part| does.public_send(kind, part) } }
+        fat, acid = [fats, acids].map { |each| each.sum(&:ml) }
         unless fat.positive? && acid.positive?
           raise InvalidBrief,
                 Fault.new(
@@ -18,7 +20,7 @@ module Scullion
                 )
         end
 
-        parts.map { |part| (part.amount * (part.role == "acid" ? fat / times / acid : 1)).round(2) }
+        parts.map { |part| (part.amount * (acids.include?(part) ? fat / times / acid : 1)).round(2) }
       end
     end
   end

@@ -9,8 +9,11 @@ module Scullion
       @ingredient, @usual = ingredient, families.fetch(ingredient.family)["default_component"]
     end
 
-    # Its role as a part of a dressing.
-    def in_dressing = @usual["in_dressing"]
+    # Its role as a part of a dressing; a condiment that binds nothing flavours it.
+    def in_dressing
+      role = @usual["in_dressing"]
+      role == "emulsifier" && !@ingredient.binds ? "aromatic" : role
+    end
 
     # @return [Hash] a component, as a brief has it
     def to_h

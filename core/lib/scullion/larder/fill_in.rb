@@ -22,7 +22,7 @@ module Scullion
       done = merged(family["usual"], facts)
       referred(done, family)
       sources(done, facts, family)
-      forms(done)
+      forms(done, family["leafy"])
       done
     end
 
@@ -67,12 +67,12 @@ module Scullion
     end
 
     # Densities, holds and uptakes of every cut and every way of cooking it has.
-    def forms(done)
+    def forms(done, leafy)
       solid = done.dig("density", "solid") or return
 
       density, hold, carries, sources =
         %w[density hold carries sources].map { |field| done[field] = done.fetch(field, {}).dup }
-      packings(done).each do |form, usual|
+      packings(done, leafy).each do |form, usual|
         hold[form] ||= usual["hold"] if usual["hold"]
         carries[form] ||= usual["carries"] if usual["carries"]
         next if density[form]
@@ -82,14 +82,20 @@ module Scullion
       end
     end
 
-    def packings(done)
-      cuts = Array(done["cuts"]).to_h { |cut| [cut, @practice.cuts[cut]&.slice("packing")] }.compact
+    def packings(done, leafy)
+      cuts = Array(done["cuts"]).to_h { |cut| [cut, packed(cut, leafy)] }.compact
       forms = Cook::Parcels.all.values.select { |parcel| done.key?(parcel.key) }.map(&:form)
       cooked =
         forms
           .select { |form| @practice.known?("forms", form) }
           .to_h { |form| [form, @practice.words("forms", form)] }
       cuts.merge(cooked)
+    end
+
+    # Leaf lies looser than what is solid, where it matters for the cut.
+    def packed(cut, leafy)
+      facts = @practice.cuts[cut] or return
+      { "packing" => (leafy && facts["packing_leaf"]) || facts["packing"] }
     end
   end
 end

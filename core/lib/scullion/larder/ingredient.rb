@@ -23,6 +23,7 @@ module Scullion
                 :texture,
                 :surplus,
                 :caution,
+                :binds,
                 :packs,
                 :figures,
                 :facts
@@ -37,7 +38,7 @@ module Scullion
       @holds, @carries = facts.fetch("hold"), facts.fetch("carries", {})
       @trims, @cuts = facts.fetch("trims", {}), facts.fetch("cuts", [])
       @diets, @taste, @texture = %w[diets taste texture].map { |field| facts.fetch(field, []) }
-      @surplus, @caution = facts.values_at("surplus", "caution")
+      @surplus, @caution, @binds = facts.values_at("surplus", "caution", "binds")
       @packs = facts.fetch("packs").each_with_index.map { |pack, index| pack_of(pack, index) }.freeze
       freeze
     end

@@ -40,6 +40,8 @@ module Scullion
       liquid
     ].freeze
     DIETS = %w[vegan vegetarian].freeze
+    # To oil and vinegar: a base that takes oil, an emulsion already, holds them a while, or nothing.
+    BINDS = %w[full bound held none].freeze
     TASTES = %w[salty sour sweet bitter savoury hot mild].freeze
     TEXTURES = %w[crisp crunchy creamy chewy tender juicy soft].freeze
     ALLERGENS = %w[
@@ -74,6 +76,7 @@ module Scullion
       tcs
       hold
       carries
+      binds
       density
       pieces
       packs
@@ -162,6 +165,7 @@ module Scullion
       @fields.choice("family", FAMILIES)
       @fields.choice("kind", Safety::Catalogue.shipped.kinds.keys, default: nil)
       @fields.choice("eaten", %w[raw cooked], default: nil)
+      @fields.choice("binds", BINDS, default: nil)
       @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
       {
         "allergens" => ALLERGENS,

@@ -61,11 +61,11 @@ module Scullion
       def felt(layer, kind)
         return layer.ingredient.public_send(kind) unless kind == :texture
 
-        if layer.component.method
-          layer.component.method.parcel.feel(layer.ingredient.texture)
-        else
+        component = layer.component
+        return component.method.parcel.feel(layer.ingredient.texture) if component.method
+
+        (component.treated && @practice.words("treats", component.treated)["feels"]) ||
           layer.ingredient.texture
-        end
       end
 
       def shares(kind)

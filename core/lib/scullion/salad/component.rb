@@ -156,19 +156,23 @@ module Scullion
       end
       def treatable? = !treat_at.nil?
 
+      # What the treatment made of it: bread that is moistened is no crouton. Nil where it is cooked after.
+      def treated = method ? nil : treat
+
       # By what the food is now: roast chicken holds as cooked meat, and not as what is roasted beside it.
-      def hold_class = (method && kind.hold) || ingredient.hold_class(form)
+      def hold_class = (method && kind.hold) || ingredient.holds[treated] || ingredient.hold_class(form)
       def kind = Safety::Catalogue.shipped.kind(ingredient)
 
       # Must it be kept cold (or hot, or on the clock) as it is in the salad? Yes for anything cooked, unless
       # its kind or the larder says why not; the stricter of the two.
       def tcs?
-        ingredient.tcs?(form) || kind.cold?(cooked: !method.nil?, cut: !cut.nil?)
+        ingredient.tcs?(form) || ingredient.tcs.include?(treated) ||
+          kind.cold?(cooked: !method.nil?, cut: !cut.nil?)
       end
 
       # Grain that is cooled first no longer drinks as warm grain does.
       def uptake_class
-        usual = ingredient.uptake_class(form)
+        usual = ingredient.carries[treated] || ingredient.uptake_class(form)
         usual == "warm-grain" && cook["serve"] == "cooled" ? "cold-grain" : usual
       end
 

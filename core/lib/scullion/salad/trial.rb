@@ -46,6 +46,13 @@ module Scullion
       # @param changes [Hash] of the salad's own fields @return [Trial]
       def with(changes) = Trial.new(@salad.merge(changes), @house, covers: @covers, date: @date)
 
+      # One of its components cooked or treated another way; see AnotherWay.
+      # @param index [Integer] @param way [Hash] @return [Trial]
+      def another_way(index, way)
+        made = AnotherWay.new(document["components"][index], way, @house).to_h
+        with("components" => document["components"].dup.tap { |components| components[index] = made })
+      end
+
       # Resized by role. @param grams [Float, nil] of a dressed portion; nil for what is usual as it is served
       # @return [Trial]
       def resized(grams)
@@ -73,7 +80,7 @@ module Scullion
       # Its dressing brought to another ratio of fat to acid.
       # @param times [Float] @return [Trial] @raise [InvalidBrief] without fat or acid, or a dressing
       def with_ratio(times)
-        amounts = Dress::Ratio.amounts(dressing.parts, times)
+        amounts = Dress::Ratio.amounts(dressing.parts, times, @house.practice)
         parts =
           @salad["dressing"]["parts"]
             .zip(amounts)

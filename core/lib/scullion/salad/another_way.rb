@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Scullion
+  class Salad
+    # A component cooked or treated another way. Its grams a serving are the cook's and stay, but for what a
+    # treatment can swell: crisp bread that is moistened instead is the same bread, and no longer its weight.
+    class AnotherWay
+      # @param component [Hash] as a salad has it, with "grams" @param way [Hash] its "cook" and "treat" then;
+      #   without one of them, none @param house [House]
+      def initialize(component, way, house)
+        @before, @house = component, house
+        @after = component.except("cook", "treat").merge(way.slice("cook", "treat").compact)
+      end
+
+      # @return [Hash] the component then
+      def to_h
+        return @after unless swells?
+
+        grams = @before["grams"] / left(@before) * left(@after)
+        @after.merge("grams" => grams.round(1).clamp(Component::GRAMS.begin, Component::GRAMS.end))
+      end
+
+      private
+
+      def swells? = @house.practice.keys("treats").any? { |treat| gain(treat) }
+      def gain(treat) = @house.larder.fetch(@before["ingredient"]).figures["treats/#{treat}/gain"]
+
+      # g ready of a g that is cut.
+      def left(component)
+        return gain(component["treat"]) || 1.0 unless component["cook"]
+
+        Cook::Single.left(component, @house) || 1.0
+      end
+    end
+  end
+end
