@@ -20,9 +20,12 @@ RSpec.describe "Exactly there" do
 
   # 100 ml of fat at 3.7 to 1 are 27.03 ml of acid: of 30 ml, 33.33 in the formula, 30.03.
   it "brings a formula to another ratio, to the hundredth" do
-    part = Struct.new(:role, :ml, :amount)
-    parts = [part.new("fat", 100.0, 111.111), part.new("acid", 30.0, 33.333)]
-    expect(Scullion::Dress::Ratio.amounts(parts, 3.7)).to eq [111.11, 30.03]
+    part = Struct.new(:role, :ingredient, :ml, :amount)
+    parts = [
+      part.new("fat", house.larder["olive-oil"], 100.0, 111.111),
+      part.new("acid", house.larder["cider-vinegar"], 30.0, 33.333)
+    ]
+    expect(Scullion::Dress::Ratio.amounts(parts, 3.7, house.practice)).to eq [111.11, 30.03]
   end
 
   it "takes a break only where some of the shift is left on either side" do

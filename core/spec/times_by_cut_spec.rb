@@ -83,6 +83,40 @@ RSpec.describe Scullion::Cook::Sides do
   end
 end
 
+# Twice 3 kg of tap water of 12 °C for a kilo at 100: 3.7 ÷ (3.7 + 3 × 4.186) of the 88 K stay each time.
+RSpec.describe Scullion::Cook::Rinsed do
+  it "leaves what is rinsed nearly as cold as the tap, by the heat that both share" do
+    pasta = cooked("fusilli", "boil", cook: { "serve" => "cold" })
+    kept = 3.7 / (3.7 + (3 * 4.186))
+    expect(pasta.rinsed_celsius).to be_within(1e-6).of(12 + (88 * (kept**2)))
+    expect(pasta.rinsed_celsius.round(1)).to eq 16.6
+    expect(pasta.rinse_grams).to be_within(1e-6).of(pasta.finished_grams * 6)
+    chill = Scullion::Day::Chill.new(pasta, plan.brief)
+    expect(chill.from).to eq pasta.rinsed_celsius
+    expect(cooked("fusilli", "boil", cook: { "serve" => "warm" }).rinse_grams).to eq 0
+  end
+end
+
+# Minutes in the ice by thickness: in a block of 10 mm the middle goes from 100 to 5 °C in 1 °C water when
+# (4 ÷ π)³ · exp(−3π² ÷ 4 · Fo) is 4 ÷ 99: Fo = 0.53 and, half thick 5 mm at 1.4e-7 m²/s, 1.6 min.
+RSpec.describe Scullion::Cook::Blanch do
+  def shock(ingredient, **cut) = cooked(ingredient, "blanch", **cut).shock_minutes
+
+  it "leaves what is thicker longer in the ice, and what is thin as long as hands take" do
+    fourier = Math.log(((4 / Math::PI)**3) * 99 / 4) / (3 * (Math::PI**2) / 4)
+    expect(fourier * 2.5e-5 / 1.4e-7 / 60).to be_within(0.05).of(1.6)
+    expect(shock("celery", cut: "diced")).to be_within(1e-9).of(1.6)
+    expect(shock("celery", cut: "diced-small")).to eq 1
+    expect(shock("leek", cut: "diced")).to be > shock("leek", cut: "sliced")
+    expect(shock("broccoli", cut: "florets")).to eq 3
+  end
+
+  it "chills an egg by its weight" do
+    eggs = %w[quail-egg hen-egg duck-egg].map { |egg| cooked(egg, "eggs").chill_minutes }
+    expect(eggs).to eq eggs.sort.uniq
+  end
+end
+
 # Ice by the energy that is in what it cools.
 RSpec.describe Scullion::Cook::Iced do
   def ice(**changes)

@@ -47,7 +47,50 @@ module Scullion
                  :g_per_ml,
                  book: :practice,
                  at: "blanch/piece_solid_density"
-      assumption :shock_minutes, "In the ice", :min, book: :practice, at: "blanch/shock_minutes"
+      assumption :iced_through_minutes,
+                 "A dice of 10 mm is cold in the ice in",
+                 :min,
+                 book: :practice,
+                 at: "heating/iced_through_minutes"
+      assumption :usual_shock_minutes,
+                 "In the ice, of no known size",
+                 :min,
+                 book: :practice,
+                 at: "blanch/shock_minutes"
+      assumption :least_shock_minutes,
+                 "In the ice, at least",
+                 :min,
+                 book: :practice,
+                 at: "blanch/least_shock_minutes"
+      NAMES.each_with_index do |name, index|
+        assumption :"iced_#{name}_mm",
+                   "#{name.capitalize} of what lies in the ice",
+                   :mm,
+                   book: :practice,
+                   none: [0.0, "Not cut to a size."],
+                   at: -> { "cuts/#{cut}/mm/#{index}" if cut && !practice.cuts.fetch(cut).key?("shape") }
+      end
+      figure(
+        :iced_dice_mm,
+        "Cold in the ice like a dice of",
+        :mm,
+        shown: false,
+        how: "√(3 ÷ the sum of 1 ÷ side²); 0 where it is cut to no size"
+      ) do |iced_length_mm, iced_width_mm, iced_thickness_mm|
+        sides = [iced_length_mm, iced_width_mm, iced_thickness_mm]
+        sides.all?(&:positive?) ? Sides.dice(sides) : 0.0
+      end
+      figure(
+        :shock_minutes,
+        "In the ice",
+        :min,
+        shown: false,
+        how: "that of a 10 mm dice × (dice ÷ 10 mm)², at least what hands take; as usual where it has no size"
+      ) do |iced_through_minutes, usual_shock_minutes, least_shock_minutes, iced_dice_mm|
+        next usual_shock_minutes if iced_dice_mm.zero?
+
+        [iced_through_minutes * ((iced_dice_mm / KNOWN_MM)**2), least_shock_minutes].max
+      end
 
       figure(
         :dry_grams,

@@ -8,6 +8,7 @@ module Scullion
       include InPot
       include InPlenty
       include HeatUp
+      include Rinsed
 
       shows at_the_stove: %i[
               batch_dry_grams

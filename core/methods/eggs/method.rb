@@ -49,7 +49,11 @@ module Scullion
       assumption :cover_cm, "Water above the eggs", :cm, book: :practice, at: "eggs/cover_cm"
       assumption :lying_density, "Eggs as they lie", :g_per_ml, book: :practice, at: "eggs/lying_density"
       assumption :lying_solid_density, "The egg itself", :g_per_ml, book: :practice, at: "eggs/solid_density"
-      assumption :chill_minutes, "In the ice", :min, book: :practice, at: "eggs/chill_minutes", shown: true
+      assumption :reference_chill,
+                 "The reference egg is cold in",
+                 :min,
+                 book: :practice,
+                 at: "eggs/chill_minutes"
 
       figure(
         :dry_grams,
@@ -74,6 +78,14 @@ module Scullion
         how: "the reference's minutes × (egg ÷ reference egg)^⅔"
       ) do |reference_minutes, egg_grams, reference_grams|
         reference_minutes * ((egg_grams / reference_grams)**(2 / 3.0))
+      end
+      figure(
+        :chill_minutes,
+        "In the ice",
+        :min,
+        how: "the reference's minutes × (egg ÷ reference egg)^⅔"
+      ) do |reference_chill, egg_grams, reference_grams|
+        reference_chill * ((egg_grams / reference_grams)**(2 / 3.0))
       end
       figure(
         :total_minutes,

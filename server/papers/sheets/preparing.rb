@@ -43,6 +43,7 @@ module Scullion
                     line["name"],
                     amount(line, "ap_grams"),
                     [
+                      line["first"],
                       line["pieces"],
                       line["fruit"],
                       line["trim"],

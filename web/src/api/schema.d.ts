@@ -2892,6 +2892,8 @@ export interface components {
             pieces?: string;
             /** @description The whole fruit for it, in words */
             fruit?: string;
+            /** @description What comes before the knife */
+            first?: string;
             /** @description Where it is done; none when it goes straight from the pack */
             bench: string | null;
             trim?: string | null;

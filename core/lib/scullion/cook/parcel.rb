@@ -69,6 +69,9 @@ module Scullion
       # Does its food go in as it comes, uncut?
       def uncut? = @facts["uncut"]
 
+      # Is it cut once it is cooked, unless the cook says otherwise?
+      def cut_then? = @facts["cut_then"] == true
+
       # Does what is left of its food go by the size of its pieces, and not by a figure of the larder alone?
       def left_by_size? = kind.method_defined?(:surface_times)
 

@@ -31,9 +31,10 @@ module Scullion
         :mm,
         shown: false,
         how: "√(3 ÷ the sum of 1 ÷ side²)"
-      ) do |length_mm, width_mm, thickness_mm|
-        Math.sqrt(3 / [length_mm, width_mm, thickness_mm].sum { |side| 1.0 / (side**2) })
-      end
+      ) { |length_mm, width_mm, thickness_mm| Sides.dice([length_mm, width_mm, thickness_mm]) }
+
+      # @param sides [Array<Float>] mm @return [Float] mm, of the dice that heats through in the same time
+      def self.dice(sides) = Math.sqrt(3 / sides.sum { |side| 1.0 / (side**2) })
 
       private
 

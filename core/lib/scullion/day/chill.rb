@@ -80,7 +80,7 @@ module Scullion
 
       # °C that it begins at: hot, or as the tap left it.
       def from
-        rinsed? ? @practice.fetch("cooling/rinse/celsius") : @brief.rules.hot_celsius
+        rinsed? ? @cooking.rinsed_celsius : @brief.rules.hot_celsius
       end
 
       private

@@ -17,8 +17,9 @@ module Scullion
       # @param cut [Boolean] it comes in ready cut
       # @param heat [Heat, nil] what cooking it takes @param pours [Array<Dress::Pour>] while it is warm
       # @param control [Safety::Control] cold, or on the clock
-      def initialize(need, prep, brief, control, heat: nil, cut: false, pours: [])
-        @control = control
+      # @param whisked [Array<String>] tasks that make the dressings of its salads
+      def initialize(need, prep, brief, control, heat: nil, cut: false, pours: [], whisked: [])
+        @control, @whisked = control, whisked
         @need, @prep, @cooking, @brief, @practice, @heat, @bought_cut, @pours =
           need,
           prep,
@@ -111,11 +112,15 @@ module Scullion
       # Cooked whole, it is cut once it is cooked: warm where a dressing goes in warm, else out of the cold.
       def cut_after? = !@cooking.nil? && !@bought_cut && component.cut_after?
       def cut_cold? = cut_after? && @pours.empty?
-      def cut_before = cut_after? ? scrubbed : cutting
+      def cut_before = cut_after? ? trimmed_before : cutting
 
-      # What is cooked in its skin is scrubbed first.
-      def scrubbed
-        component.trim == "scrubbed" ? at_bench("trim", component.trim, @prep.trimming_minutes) : []
+      # What is cooked in its skin is scrubbed first; nuts are shelled, and fish is boned.
+      def trimmed_before
+        if component.trim && !component.trimmed_after?
+          at_bench("trim", component.trim, @prep.trimming_minutes)
+        else
+          []
+        end
       end
 
       # With hands while it is warm: cut, mashed and the like. @return [Array<Segment>]
@@ -132,7 +137,7 @@ module Scullion
       end
 
       def cut_minutes = trim_minutes + @prep.cutting_minutes + @prep.tool_minutes
-      def trim_minutes = cut_after? && component.trim == "scrubbed" ? 0 : @prep.trimming_minutes
+      def trim_minutes = cut_after? && !component.trimmed_after? ? 0 : @prep.trimming_minutes
 
       # With a knife each piece is trimmed and cut; for a machine all of it is trimmed first, and nobody waits
       # for the machine meanwhile.
@@ -140,7 +145,8 @@ module Scullion
         return [] unless @prep.bench? && !@bought_cut && (component.trim || component.cut || @prep.washed?)
 
         washed = in_bulk? ? at_bench("wash", "wash and spin dry", @prep.washing_minutes, [use("sink")]) : []
-        washed + trimmed_and_cut(washed)
+        first = washed + chilled_firm
+        first + trimmed_and_cut(first)
       end
 
       # Leaf and herbs by the kilo are washed in the sink as a job of its own.
@@ -158,6 +164,18 @@ module Scullion
 
         trimmed = at_bench("trim", component.trim || "wash", trimming, [], before)
         trimmed + at_bench("cut", cut_name, cutting, tool, trimmed)
+      end
+
+      # Fat cured meat is cold through before it is cut.
+      def chilled_firm
+        return [] unless @prep.firm?
+
+        wait = whole(@practice.fetch("trimming/firm/minutes"))
+        segments = [
+          segment(1, hands(KNIFE), name: "Into the coldest place"),
+          segment(wait, name: "Chills firm")
+        ]
+        [task("#{@prep.at}/firm", "#{@need.name}: chill firm", "prep", @prep.at, segments)]
       end
 
       # A long job is shared out in parts, which any cook may take at any time.
@@ -201,8 +219,13 @@ module Scullion
           @prep.at,
           treatment,
           before
-        )
+        ).tap do |made|
+          made.after += dressed.map { |key| Link.new(task: key, least: 0, why: "worked with it") }
+        end
       end
+
+      # What is massaged is massaged with some of its dressing.
+      def dressed = @practice.words("treats", component.treat)["dressed"] ? @whisked : []
 
       def treatment
         wait = whole(@practice.fetch("treats/#{component.treat}/minutes"))

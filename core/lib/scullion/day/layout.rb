@@ -42,7 +42,8 @@ module Scullion
                 @plan.control,
                 cut: @progress.cut.include?(need.component.preparation),
                 heat: prep.cooking && heat(need, prep.cooking),
-                pours: warm_pours(need)
+                pours: warm_pours(need),
+                whisked: whisked(need)
               )
             end
       end
@@ -58,6 +59,14 @@ module Scullion
           ),
           @practice.fetch("day/cool/gather_minutes").to_i
         )
+      end
+
+      # @return [Array<String>] tasks that make the dressings of the salads that it goes into
+      def whisked(need)
+        @plan
+          .dressings
+          .select { |batch| need.layers.any? { |layer| layer.portion.equal?(batch.portion) } }
+          .map { |batch| Assembly.whisk_key(batch) }
       end
 
       def warm_pours(need)

@@ -182,6 +182,13 @@ module Scullion
         practice.words("tools", tool || trimmed_with)["bench"]
       end
 
+      # Fat cured meat smears under a blade unless it is cold through.
+      def firm?
+        return false unless ingredient.family == "cured" && tool && tool != "hands" && !component.cut_after?
+
+        (ingredient.figures["content/fat"] || 0.0) / 100 >= practice.fetch("trimming/firm/fat_share")
+      end
+
       # @return [YieldChain] from as purchased to ready to serve
       def chain = YieldChain.new([trim_yield, cut_yield, treat_yield, need.finished_grams / ready_grams])
 
@@ -215,11 +222,17 @@ module Scullion
           "cut" => cut,
           "treat" => treat,
           "bench" => bench,
-          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words }.compact
+          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words, "first" => firm_words }.compact
         }
       end
 
       private
+
+      def firm_words
+        return unless firm?
+
+        "Chill it firm first, #{writer.min(practice.fetch("trimming/firm/minutes"))} in the coldest place"
+      end
 
       # Without a cut: fingers, a knife, or for a treatment alone the sink.
       def trimmed_with

@@ -170,7 +170,7 @@ module Scullion
         juicy =
           layers.select do |layer|
             felt(layer, :texture).include?("juicy") && !layer.component.method &&
-              layer.component.treat != "salt-and-drain"
+              !@practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg")
           end
         grain = layers.select { |layer| DRINKS.include?(layer.component.uptake_class) }
         return if grain.empty? || of(juicy) <= rule("moisture", "most_share")

@@ -64,7 +64,9 @@ module Scullion
 
       # Cooked whole and cut then: only what is cut at all.
       def cut_after(cook, item)
-        after = cook.flag(CUT_AFTER) or return {}
+        return {} unless cook.given?(CUT_AFTER)
+
+        after = cook.flag(CUT_AFTER)
         return { CUT_AFTER => after } if item.given?("cut")
 
         cook.fault(

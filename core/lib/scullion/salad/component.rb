@@ -23,6 +23,9 @@ module Scullion
       ].freeze
       RAW = {}.freeze
 
+      # Cuts of what is cooked whole and parted then.
+      FALLS_APART = %w[flaked].freeze
+
       # g a serving that a component may weigh.
       GRAMS = (0.1..5000.0).freeze
       # Of what is counted on the plate, so many to a serving.
@@ -136,8 +139,16 @@ module Scullion
         }.compact
       end
 
-      # Cooked whole, and cut once it is cooked?
-      def cut_after? = cook["cut_after"] == true
+      # Cooked whole, and cut once it is cooked? What the cook says; else fish that is flaked, and nuts that
+      # are toasted.
+      def cut_after?
+        return false unless cut && method
+
+        cook.fetch("cut_after") { FALLS_APART.include?(cut) || method.parcel.cut_then? }
+      end
+
+      # Cooked in its skin, and trimmed once it is cooked?
+      def trimmed_after? = cook["cut_after"] == true && trim != "scrubbed"
 
       def density = ingredient.density(form)
 

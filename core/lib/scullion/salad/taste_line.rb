@@ -56,9 +56,8 @@ module Scullion
                  none: [0.0, "Not salted before."],
                  at:
                    lambda {
-                     if practice.figures.key?("treats/#{layer.component.treat}/salt_per_kg")
-                       "salt/treated/share"
-                     end
+                     at = "treats/#{layer.component.treat}/salt_kept_share"
+                     at if practice.figures.key?(at)
                    }
       assumption :soaked_left,
                  "Left of its salt, soaked",

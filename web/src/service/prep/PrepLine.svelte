@@ -63,6 +63,7 @@
           Trim: <Figure of={line.trim_grams} size="text-lg" label="{line.name}, trim" />
           {line.trim_off} → {line.trim_use}
         </p>{/if}
+      {#if line.first}<p><b>{line.first}.</b></p>{/if}
       {#if line.treat}
         <p>
           <b>{line.treat.name}</b>{line.treat.after_cooking ? ", once cooked" : ""}{line.treat.minutes >
