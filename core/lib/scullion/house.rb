@@ -29,10 +29,11 @@ module Scullion
     # @param rules [HouseRules, nil] @param rule_sets [Hash{String=>HouseRules}] to choose from
     # @param finder [#call, nil] makes the finder over its larder, where some of that is done already
     def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:, finder: nil, stamp: nil)
-      @book, @larder, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
+      @book, @as_written, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
       @stamp = stamp
       @make_finder = finder || Finder.method(:new)
       @practice = kitchen ? practice.measured_in(kitchen.measures) : practice
+      @larder = larder.transform_values { |ingredient| ingredient.sold_in(measures.system) }.freeze
     end
 
     # Another house, for the rest like this one.
@@ -41,7 +42,7 @@ module Scullion
     # @param changes [Hash] larder, kitchen, rules, rule_sets, and finder and stamp of the new one
     # @return [House]
     def with(figures: {}, **changes)
-      same = { larder: larder, kitchen: kitchen, rules: rules, rule_sets: rule_sets, **changes }
+      same = { larder: @as_written, kitchen: kitchen, rules: rules, rule_sets: rule_sets, **changes }
       House.new(
         @book,
         **same,

@@ -38,7 +38,11 @@ module Scullion
             ]
 
       assumption :peeled_share, "Peeled for whole", :share, book: :ingredient, at: "eggs/yield"
-      assumption :egg_grams, "One egg, in its shell", :g, book: :ingredient, at: "pieces/medium"
+      assumption :egg_grams,
+                 "One egg, in its shell",
+                 :g,
+                 book: :ingredient,
+                 at: -> { Eggs.one_at(ingredient) }
       assumption :reference_minutes,
                  "The reference egg takes",
                  :min,
@@ -95,6 +99,9 @@ module Scullion
       ) do |heat_up_minutes, minutes, chill_minutes, batches|
         heat_up_minutes + ((minutes + chill_minutes) * batches)
       end
+
+      # Where the weight of the usual one stands.
+      def self.one_at(ingredient) = %w[pieces/each pieces/medium].find { |at| ingredient.figures.key?(at) }
 
       def setting = "boil in the shell, #{school("yolk")}"
       def cooled_by = tcs? ? "iced" : nil

@@ -50,13 +50,25 @@ module Scullion
                  book: :ingredient,
                  none: [0.0, "No price yet."],
                  at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
-      figure(:cost, "Price of the order", :money, how: "comes in × price a kilo") do |bought_grams, price|
-        bought_grams / 1000 * price
-      end
-      assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { "packs/0/#{pack_by}" }
-      figure(:packs, "Packs", :packs, how: "to order ÷ pack, rounded up") do |order_grams, pack_weight|
-        Amount::Whole.up(order_grams / pack_weight).clamp(0, nil)
-      end
+      figure(
+        :cost,
+        "Price of the order",
+        :money,
+        how: "comes in × price a kilo, or packs × the price of a pack where that is known"
+      ) { |bought_grams, price| priced? ? mixer.price_of(mix) : bought_grams / 1000 * price }
+      assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { pack_at }
+      assumption :handling,
+                 "Opening one more pack counts as",
+                 :g,
+                 book: :practice,
+                 none: [0.0, "It is sold in one size."],
+                 at: -> { "buying/handling_grams" if ingredient.packs.size > 1 }
+      figure(
+        :packs,
+        "Packs",
+        :packs,
+        how: "to order ÷ pack, rounded up; of several sizes the mix that costs least"
+      ) { |order_grams, _pack_weight, _handling| order_grams.positive? ? mix.values.sum : 0 }
       figure(
         :pack_weight,
         "Weight of a pack",
@@ -64,7 +76,9 @@ module Scullion
         how: "as labelled; volumes by the density of the liquid",
         shown: false
       ) { |_pack_size| ingredient.packs.first.grams }
-      figure(:bought_grams, "Comes in", :g, how: "packs × pack") { |packs, pack_weight| packs * pack_weight }
+      figure(:bought_grams, "Comes in", :g, how: "packs × pack, of each size") do |_packs, _pack_weight|
+        mix.sum { |pack, count| pack.grams * count }
+      end
       figure(
         :surplus_grams,
         "Over",
@@ -111,14 +125,29 @@ module Scullion
         uses.select { |sheet, figure| figure == :fruit_grams && sheet.fruit.kind == kind }
       end
 
-      def pack_by = ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"
+      # The packs to order, of each size. @return [Hash{Ingredient::Pack=>Integer}]
+      def mix = @mix ||= mixer.for(order_grams)
+      def mixer = Mix.new(ingredient.packs, price, handling)
+      def priced? = ingredient.packs.any?(&:price)
+
+      # Where the weight of its first pack stands.
+      def pack_at
+        piece = ingredient.packs.first.piece and return "pieces/#{piece}"
+        "packs/0/#{ingredient.figures.key?("packs/0/grams") ? "grams" : "ml"}"
+      end
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
       # What to write on the order: "25 × 400 g tin", or a weight when sold loose.
       def order
         return "none" if packs.zero?
 
-        loose? ? writer.g(bought_grams) : "#{packs} × #{ingredient.packs.first.name}"
+        loose? ? writer.g(bought_grams) : mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
+      end
+
+      def pack_words(pack, count)
+        return "#{count} × #{pack.name}" unless pack.piece
+
+        "#{count} #{count == 1 ? pack.name : pack.plural} of #{writer.g(pack.grams)}"
       end
 
       def words

@@ -63,6 +63,7 @@ module Scullion
     def [](at) = @numbers[at]
     def key?(at) = @numbers.key?(at)
     def addresses = @numbers.keys
+    def own?(at) = @own.key?(at)
 
     # @return [String] who says so
     def source(at)

@@ -3,8 +3,9 @@
 module Scullion
   # One ingredient of the larder: words about it, and its book of figures.
   class Ingredient
-    # How it can be bought. grams: net weight of one pack.
-    Pack = Struct.new(:name, :grams, :plural, keyword_init: true)
+    # How it can be bought. grams: net weight of one pack; price: of one, nil where it goes by the kilo; piece:
+    # what is counted, where it is sold by the piece.
+    Pack = Struct.new(:name, :grams, :plural, :price, :piece, keyword_init: true)
 
     attr_reader :key,
                 :name,
@@ -89,14 +90,41 @@ module Scullion
     # Not all of its figures, in an error.
     def inspect = "#<#{self.class.name} #{key}>"
 
+    # As it is sold where the house measures so: other weight classes, other packs. What the house set itself
+    # stays. @param system [String] metric or us @return [Ingredient]
+    def sold_in(system)
+      local = facts[system] or return self
+
+      figures = Figures.flatten(local).select { |at, _| self.figures.key?(at) && !self.figures.own?(at) }
+      packs = facts["packs"].zip(local.fetch("packs", [])).map { |usual, here| here || usual }
+      Ingredient.new(
+        facts.merge("packs" => packs),
+        self.figures.with(figures.transform_values { |value| [value, LOCAL] })
+      )
+    end
+
+    # For whom such figures are set.
+    LOCAL = "what is sold where amounts are in pounds and cups"
+
     # @param changes [Hash] see Figures#with
     def with(changes) = Ingredient.new(facts, figures.with(changes))
 
     private
 
     def pack_of(pack, index)
-      grams = figures["packs/#{index}/grams"] || (fetch("packs/#{index}/ml") * density("liquid"))
-      Pack.new(name: pack["name"], grams: grams, plural: pack.fetch("plural", "#{pack["name"]}s")).freeze
+      Pack.new(
+        name: pack["name"],
+        grams: pack_grams(pack, index),
+        plural: pack.fetch("plural", "#{pack["name"]}s"),
+        price: figures["packs/#{index}/price"],
+        piece: pack["piece"]
+      ).freeze
+    end
+
+    def pack_grams(pack, index)
+      return fetch("pieces/#{pack["piece"]}") if pack["piece"]
+
+      figures["packs/#{index}/grams"] || (fetch("packs/#{index}/ml") * density("liquid"))
     end
 
     def plain(text) = text.downcase.strip.sub(/(?<=[^s])s\z/, "")

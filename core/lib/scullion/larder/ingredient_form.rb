@@ -67,6 +67,7 @@ module Scullion
       aliases
       like
       eaten
+      us
       family
       kind
       section
@@ -109,6 +110,7 @@ module Scullion
       "content" => [0, 100, "g per 100 g"],
       "usual" => [0, 100, "g per 100 g of salad"],
       "per_kg" => [0, 2000, "a kilo, in your money"],
+      "price" => [0, 20_000, "in your money"],
       "mm" => [1, 300, "mm"],
       "core" => [40, 100, "°C"]
     }.freeze
@@ -138,7 +140,7 @@ module Scullion
 
     # @return [Ingredient]
     def made
-      numbers = Figures.flatten(@facts.slice(*fields)).freeze
+      numbers = Figures.flatten(@facts.slice(*fields).except("us")).freeze
       Ingredient.new(@facts, Figures.new("larder/#{@facts["key"]}", numbers, named_sources))
     end
 
@@ -176,7 +178,19 @@ module Scullion
       each_list("aliases", "tcs", "cuts")
       @fields.within("hold") { |hold| hold }
       @fields.within("density") { |density| density }
-      @fields.list("packs", 1..20, "packs") { |pack| pack.text("name") }
+      @fields.within("us", default: nil) { |us| us.only("pieces", "packs", "tinned") } if @fields.given?("us")
+      @fields.list("packs", 1..20, "packs") do |pack|
+        pack.text("name")
+        by_piece(pack)
+      end
+    end
+
+    # Sold by the piece: one of those whose weight is known.
+    def by_piece(pack)
+      return unless pack.given?("piece")
+
+      known = @facts["pieces"].is_a?(Hash) ? @facts["pieces"].keys : []
+      pack.choice("piece", known, default: nil)
     end
 
     def each_list(*fields)

@@ -27,10 +27,21 @@ module Scullion
       end
 
       def packs
-        purchases { |purchase| purchase.loose? ? nil : purchase.packs }.filter_map do |purchase, change|
-          pack = purchase.ingredient.packs.first
+        before = @before.purchases.to_h { |purchase| [purchase.ingredient.key, purchase.mix] }
+        @after
+          .purchases
+          .reject(&:loose?)
+          .flat_map { |purchase| repacked(purchase, before.fetch(purchase.ingredient.key, {})) }
+      end
+
+      # How many more or fewer of each size.
+      def repacked(purchase, before)
+        now, one = purchase.mix, purchase.ingredient.packs.one?
+        purchase.ingredient.packs.filter_map do |pack|
+          change = now.fetch(pack, 0) - before.fetch(pack, 0)
           name = change.abs == 1 ? pack.name : pack.plural
-          "#{signed(change)} #{name.split.last} #{purchase.ingredient.name.downcase}" unless change.zero?
+          name = name.split.last if one
+          "#{signed(change)} #{name} #{purchase.ingredient.name.downcase}" unless change.zero?
         end
       end
 
