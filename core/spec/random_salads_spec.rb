@@ -27,7 +27,7 @@ RSpec.describe "Any legal salad" do
   end
 
   it "is planned with the kitchen's own figures, as far as each of them goes" do
-    each_plan(501..620, :with_own_figures) do |plan, seed|
+    each_plan([*501..620, 1135], :with_own_figures) do |plan, seed|
       expect_numbers(plan.to_h, seed)
       expect_numbers(plan.taste.to_a, seed)
     end

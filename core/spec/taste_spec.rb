@@ -8,13 +8,15 @@ RSpec.describe "What reaches the plate" do
     let(:ledger) { tasted.ledgers.first }
 
     # Barley: 86.8 g of salt in 16,170 g, 110 g a serving: 0.59 g. Carrot: 102.4 g in 8,820 g, 60 g: 0.70 g,
-    # and 0.13 % of its own: 0.08 g. Cucumber: 8 g a kilo before it drains to 0.88, 0.4 of it stays:
-    # 42 × 0.008 ÷ 0.88 × 0.4 = 0.15 g.
+    # and 0.13 % of its own, as it was raw, 60 ÷ 0.6894: 0.11 g. Cucumber: 8 g a kilo before it drains to
+    # 0.88, 0.4 of it stays: 42 × 0.008 ÷ 0.88 × 0.4 = 0.15 g.
     it "counts salt from the ingredient, from cooking, from the treatment and from the dressing" do
       salt = ledger.lines.to_h { |line| [line.name, line.salt_grams] }
       expect(salt["Pearl barley"]).to be_within(0.01).of((86.82 / 16_170 * 110) + 0.011)
-      expect(salt["Roast carrot"]).to be_within(0.01).of((102.36 / 8820 * 60) + (60 * 0.13 / 100))
-      expect(salt["Cucumber, salted"]).to be_within(0.01).of((42 * 0.008 / 0.88 * 0.4) + (42 * 0.01 / 100))
+      expect(salt["Roast carrot"]).to be_within(0.01).of((102.36 / 8820 * 60) + (60 / 0.6894 * 0.13 / 100))
+      expect(salt["Cucumber, salted"]).to be_within(0.01).of(
+        (42 * 0.008 / 0.88 * 0.4) + (42 / 0.88 * 0.02 / 100)
+      )
       expect(salt["White brined cheese"]).to be_within(1e-9).of(28 * 2.5 / 100)
       expect(salt["Fine salt"]).to be_within(0.001).of(31.96 * 1.5 / 86.2)
       expect(ledger.salt_grams).to be_within(1e-9).of(ledger.lines.sum(&:salt_grams))
@@ -64,7 +66,7 @@ RSpec.describe "What reaches the plate" do
     it "gives the acid by the weight of the salad" do
       vinegar = 31.96 * (20 * 1.01 / 86.2) * 5 / 100
       expect(ledger.acid_share).to be > vinegar / ledger.portion_grams * 100
-      expect(ledger.acid_share).to be_within(0.15).of(vinegar / ledger.portion_grams * 100)
+      expect(ledger.acid_share).to be_within(0.2).of(vinegar / ledger.portion_grams * 100)
     end
   end
 

@@ -15,6 +15,16 @@ module Scullion
       # What Markdown or a page would take for more than a text.
       MARKUP = /[\\`*_\[\]<>|~&]/.freeze
 
+      # Of schema.org's NutritionInformation, by the label's figures.
+      NUTRITION = {
+        "fatContent" => "fat_grams",
+        "saturatedFatContent" => "saturated_grams",
+        "carbohydrateContent" => "carbohydrate_grams",
+        "sugarContent" => "sugar_grams",
+        "fiberContent" => "fibre_grams",
+        "proteinContent" => "protein_grams"
+      }.freeze
+
       # @return [String] safe to show as a page
       def to_markdown
         parts =
@@ -48,9 +58,27 @@ module Scullion
           "recipeYield" => "#{@covers} servings",
           "recipeCategory" => "Salad",
           "recipeIngredient" => solids + dressing + made.values.flatten + along,
-          "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } }
+          "recipeInstructions" => steps.map { |step| { "@type" => "HowToStep", "text" => step } },
+          "nutrition" => nutrition
         }
       end
+
+      # What a serving contains, as schema.org has it; sodium is salt by its weight in it.
+      def nutrition
+        {
+          "@type" => "NutritionInformation",
+          "servingSize" => "1 serving",
+          "calories" => label["kcal"]["text"],
+          **NUTRITION.to_h { |name, figure| [name, label[figure]["text"]] },
+          "sodiumContent" => "#{(label["salt_grams"]["value"] / Tables::SALT * 1000).round} mg",
+          "description" => label["said"]
+        }
+      end
+
+      def label = @label ||= @whole.taste.labels.first.to_h
+
+      # The same in a line of text.
+      def contents = "A serving: #{@whole.taste.labels.first.in_words}. #{label["said"]}"
 
       def solids
         made = @plan["made"].map { |part| part["prep"] }
@@ -143,7 +171,8 @@ module Scullion
 
       def notes
         warned = @plan["hazards"].reject { |found| found["grave"] == "mind" && found["at"] != "service" }
-        warned.map { |found| "#{found["grave"].upcase}: #{found["what"]} #{found["remedy"]}".strip } + held
+        warned.map { |found| "#{found["grave"].upcase}: #{found["what"]} #{found["remedy"]}".strip } + held +
+          [contents]
       end
 
       def held

@@ -42,8 +42,30 @@ module Scullion
         raw_grams * oil_share
       end
 
+      assumption :bath_per_kg,
+                 "Oil to fry a kilo in",
+                 :g_per_kg,
+                 book: :practice,
+                 none: [0.0, "Baked, without a bath."],
+                 at: -> { "crisp/fry/bath_per_kg" if over_flame? }
+      figure(
+        :bath_grams,
+        "Oil in the pan",
+        :g,
+        shown: false,
+        how: "a batch × oil to fry a kilo in; strained and kept"
+      ) { |batch_grams, bath_per_kg| batch_grams * bath_per_kg / 1000 }
+      figure(
+        :all_oil_grams,
+        "Oil to have",
+        :g,
+        shown: false,
+        how: "what it takes up + what it is fried in"
+      ) { |oil_grams, bath_grams| oil_grams + bath_grams }
+
       def over_flame? = on == "fry"
-      def uses = [["oil", :oil_grams]]
+      def uses = [["oil", :all_oil_grams]]
+      def eaten_oil = :oil_grams
       def setting
         over_flame? ? "fry at #{writer.celsius(celsius)}" : "bake at #{writer.celsius(celsius)}, turn often"
       end

@@ -154,16 +154,26 @@ module Scullion
                     taste["suits"]["diets"].find { |each| each["name"] == name }["suits"] ? "yes" : "no"
                   end
                 ]
-              end
+              end + contained
           sheet(
             "matrix",
             "For the front of house",
             ["", *@tastes.map { |taste| taste["name"] }],
             rows,
             [0.38 * @tastes.size, *([1] * @tastes.size)],
-            note: "May be cross-contact: decide in your kitchen.",
+            note:
+              "May be cross-contact: decide in your kitchen. A serving contains: worked out " \
+                "from tables, not analysed.",
             wall: true
           )
+        end
+
+        # What a serving contains, worked out and not analysed.
+        def contained
+          rows = { "kj" => "Energy, a serving", "kcal" => "" }
+          Salad::Label::ROWS.each { |content, name| rows["#{content}_grams"] = name.capitalize }
+          rows.map { |figure, name| [name, *@tastes.map { |taste| taste["label"][figure]["text"] }] } +
+            [["Of it looked up", *@tastes.map { |taste| taste["label"]["looked_up"] }]]
         end
 
         def contains(taste, name)

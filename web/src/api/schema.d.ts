@@ -2055,6 +2055,7 @@ export interface components {
             salad: string;
             name: string;
             ledger: components["schemas"]["Ledger"];
+            label: components["schemas"]["Label"];
             cost: components["schemas"]["Cost"];
             suits: components["schemas"]["Suits"];
             balance: components["schemas"]["Balance"];
@@ -2085,6 +2086,30 @@ export interface components {
             to_add_grams: components["schemas"]["Figure"];
             all_to_add_grams: components["schemas"]["Figure"];
             room_grams: components["schemas"]["Figure"];
+        };
+        /** @description What a serving is of energy and the rest of a label, worked out and not analysed */
+        Label: {
+            at: string;
+            name?: string;
+            /** @description How much of it rests on what was looked up */
+            said: string;
+            /** @description The share of its energy that was looked up */
+            looked_up: string;
+            /** @description Of its energy, how much rests on each kind of source */
+            rests: {
+                kind: string;
+                share: number;
+                text: string;
+            }[];
+            kj: components["schemas"]["Figure"];
+            kcal: components["schemas"]["Figure"];
+            fat_grams: components["schemas"]["Figure"];
+            saturated_grams: components["schemas"]["Figure"];
+            carbohydrate_grams: components["schemas"]["Figure"];
+            sugar_grams: components["schemas"]["Figure"];
+            fibre_grams: components["schemas"]["Figure"];
+            protein_grams: components["schemas"]["Figure"];
+            salt_grams: components["schemas"]["Figure"];
         };
         Cost: {
             at: string;

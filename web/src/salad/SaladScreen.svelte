@@ -11,6 +11,7 @@
   import Fact from "../ui/Fact.svelte";
   import Fault from "../ui/Fault.svelte";
   import FindIngredient from "../larder/FindIngredient.svelte";
+  import LabelCard from "./LabelCard.svelte";
   import LedgerCard from "./LedgerCard.svelte";
   import Resize from "./Resize.svelte";
   import SlipNotes from "./SlipNotes.svelte";
@@ -207,6 +208,7 @@
         <DressingEditor {editor} {salad} batch={judged.dress} portion={judged.portion} />
         <EarlierBuilds {editor} />
         <LedgerCard ledger={judged.taste.ledger} />
+        <LabelCard label={judged.taste.label} />
       </div>
     </div>
   </div>

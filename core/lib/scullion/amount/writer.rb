@@ -107,6 +107,13 @@ module Scullion
       def kj_per_kg(value) = "#{significant(value)} kJ/kg"
       def g_per_min(value) = "#{significant(value)} g/min"
       def kg_per_h(value) = "#{significant(value)} kg/h"
+      def kj(value) = "#{thousands(value.round)} kJ"
+      def kcal(value) = "#{thousands(value.round)} kcal"
+      def kj_per_g(value) = "#{significant(value)} kJ/g"
+      def kcal_per_g(value) = "#{significant(value)} kcal/g"
+      # As a label has it, in grams everywhere: whole from ten, else to a tenth; salt to a hundredth.
+      def label_g(value) = "#{decimal(value, value >= 10 ? 0 : 1)} g"
+      def label_salt(value) = "#{decimal(value, value >= 1 ? 1 : 2)} g"
       def watts(value) = "#{value.round} W"
       def heat(value) = "#{significant(value)} kJ/kg K"
       def batches(value) = counted(value, "batch", "batches")

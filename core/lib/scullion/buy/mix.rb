@@ -8,7 +8,7 @@ module Scullion
       # So many sizes at most, and so many mixes of them are tried.
       SIZES, TRIED = 6, 3000
 
-      # @param packs [Array<Ingredient::Pack>] @param price [Float] a kilo, of packs without a price of their own
+      # @param packs [Array<Ingredient::Pack>] @param price [Float] a kilo, of packs without their own price
       # @param handling [Float] g that opening one more pack counts as
       def initialize(packs, price, handling)
         @packs, @price, @handling = packs.first(SIZES), price, handling

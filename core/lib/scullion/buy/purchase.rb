@@ -68,7 +68,7 @@ module Scullion
         "Packs",
         :packs,
         how: "to order ÷ pack, rounded up; of several sizes the mix that costs least"
-      ) { |order_grams, _pack_weight, _handling| order_grams.positive? ? mix.values.sum : 0 }
+      ) { |order_grams, _pack_weight, _handling, _price| order_grams.positive? ? mix.values.sum : 0 }
       figure(
         :pack_weight,
         "Weight of a pack",

@@ -5,6 +5,8 @@ module Scullion
     # Pot company: what cooks along with a component and is weighed at its pot (aromatics, bay, a stock cube),
     # by the grams that the salad says of it.
     class Along < Worksheet
+      include Salad::Contents
+
       attr_reader :cooking, :with
 
       brought :finished_grams, of: :need
@@ -45,6 +47,14 @@ module Scullion
         :g,
         how: "into the pot × salt in it ÷ 100"
       ) { |grams, salt_content| grams * salt_content / 100 }
+
+      figure(
+        :content_grams,
+        "Of it is eaten",
+        :g,
+        shown: false,
+        how: "what goes into the pot, where it stays in the food"
+      ) { |grams| with.stays ? grams : 0.0 }
 
       # @param cooking [Cook::Method] @param with [Salad::With]
       def initialize(at, cooking, with)

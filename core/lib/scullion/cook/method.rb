@@ -229,6 +229,9 @@ module Scullion
       # Comes out hot and does not stay safe by itself?
       def tcs? = component.tcs? && self.class.parcel.hot?
 
+      # The figure of its oil that stays with the food, before what the vessel keeps of it; nil for none.
+      def eaten_oil = uses.to_h["oil"]
+
       # Is it spread and chilled, when it is cooked?
       def cools? = tcs? && %w[spread rinsed].include?(cooled_by)
 

@@ -60,6 +60,8 @@ module Scullion
       def words = @facts["words"]
       def labour = @facts["labour"]
       def done = @facts["done"]
+      # Of the oil it takes, the share that is eaten; nil for all of it.
+      def oil_kept = @facts["oil_kept"] && { "share" => @facts["oil_kept"] }
       # What can hurt somebody there: key => row, see Safety::Hazard.
       def hazards = @facts["hazards"]
       def figures = @facts["figures"]

@@ -31,6 +31,9 @@ module Scullion
             "salt" => {
               "kept" => each[:salt_kept]
             },
+            "oil" => {
+              "kept" => each[:oil_kept].compact
+            },
             "recipe_words" => {
               "cook" => words
             },

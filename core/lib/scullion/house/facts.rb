@@ -111,6 +111,7 @@ module Scullion
         files.freeze,
         {
           "any" => sources["practice"],
+          "label" => sources["label-eu"],
           "heating" => sources["physics"],
           "heating/efficiency" => sources["practice"],
           "heating/oven/position_per_k" => sources["practice"],

@@ -44,8 +44,11 @@ module Scullion
     }.freeze
 
     # Those that must stay away from the ends that their word allows: a jug that keeps all of its dressing
-    # pours none.
-    NARROWER = { "dressing/sticks/share" => [0, 0.5, "as a share"] }.freeze
+    # pours none, and a tray of which nothing is covered holds nothing.
+    NARROWER = {
+      "dressing/sticks/share" => [0, 0.5, "as a share"],
+      "roast/cover_share" => [0.05, 1, "as a share"]
+    }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name
     # @param sources [Hash{String=>String}]

@@ -7,6 +7,7 @@ module Scullion
   class FillIn
     TYPICAL = "typical"
     PACKING = "packing"
+    OF_FAT = "of-fat"
     MERGED = %w[hold carries content density].freeze
 
     # @param families [Hash{String=>Hash}] facts/families.yml @param practice [Practice]
@@ -22,6 +23,7 @@ module Scullion
       done = merged(family["usual"], facts)
       referred(done, family)
       sources(done, facts, family)
+      contents(done, facts, family)
       forms(done, family["leafy"])
       done
     end
@@ -57,6 +59,19 @@ module Scullion
         **lent.to_h { |at| [at, TYPICAL] },
         **facts.fetch("sources", {})
       }
+    end
+
+    # Its sugar is carbohydrate too, and of its fat so much is saturated where nobody says.
+    def contents(done, facts, family)
+      content = done["content"] = done.fetch("content", {}).dup
+      return unless content.values.all?(Numeric)
+
+      lent = content.key?("carbohydrate") && !facts.fetch("content", {}).key?("carbohydrate")
+      content["carbohydrate"] = content.values_at("carbohydrate", "sugar").compact.max if lent
+      return if content.key?("saturated") || !content.key?("fat") || !family.key?("saturated_share")
+
+      content["saturated"] = (content["fat"] * family["saturated_share"]).round(2)
+      done["sources"] = { "content/saturated" => OF_FAT, **done["sources"] }
     end
 
     # For which piece the figures of its methods are.

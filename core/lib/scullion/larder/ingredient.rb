@@ -3,8 +3,8 @@
 module Scullion
   # One ingredient of the larder: words about it, and its book of figures.
   class Ingredient
-    # How it can be bought. grams: net weight of one pack; price: of one, nil where it goes by the kilo; piece:
-    # what is counted, where it is sold by the piece.
+    # How it can be bought. grams: net weight of one pack; price: of one, nil where it goes by the kilo;
+    # piece: what is counted, where it is sold by the piece.
     Pack = Struct.new(:name, :grams, :plural, :price, :piece, keyword_init: true)
 
     attr_reader :key,

@@ -68,6 +68,7 @@ module Scullion
       like
       eaten
       us
+      contents_of
       family
       kind
       section
@@ -167,6 +168,7 @@ module Scullion
       @fields.choice("family", FAMILIES)
       @fields.choice("kind", Safety::Catalogue.shipped.kinds.keys, default: nil)
       @fields.choice("eaten", %w[raw cooked], default: nil)
+      @fields.choice("contents_of", %w[raw cooked], default: nil)
       @fields.choice("binds", BINDS, default: nil)
       @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
       {

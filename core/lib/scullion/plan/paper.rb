@@ -94,7 +94,7 @@ module Scullion
             .preps
             .select(&:bench?)
             .each do |line|
-              words = line.words.values_at("fruit", "pieces", "first").compact
+              words = line.words.values_at("fruit", "first", "pieces").compact
               words << "cut once cooked" if line.component.cut_after?
               row(
                 line.need.name,

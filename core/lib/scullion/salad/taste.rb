@@ -5,7 +5,7 @@ module Scullion
     # How a plan's salads taste on the plate, what they cost, whom they suit and how they are
     # balanced: one answer a portion, from the same sheets that the rest of the plan is made of.
     class Taste
-      attr_reader :ledgers, :costs
+      attr_reader :ledgers, :labels, :costs
 
       # @param plan [Plan] @param worked [Array<Array(Need, Cook::Method, Prep)>]
       # @param dressings [Hash{Portion=>Dress::Batch}]
@@ -17,13 +17,14 @@ module Scullion
           plan.portions.each_with_index.map do |portion, index|
             Ledger.new("taste/#{index}", portion, taste_lines(portion, index))
           end
+        @labels = @ledgers.each_with_index.map { |ledger, index| Label.new("label/#{index}", ledger) }
         @costs =
           plan.portions.each_with_index.map do |portion, index|
             Cost.new("cost/#{index}", portion, cost_lines(portion, index))
           end
       end
 
-      def sheets = [*ledgers, *ledgers.flat_map(&:lines), *costs, *costs.flat_map(&:lines)]
+      def sheets = [*ledgers, *ledgers.flat_map(&:lines), *labels, *costs, *costs.flat_map(&:lines)]
 
       # @return [Array<Hash>] one a portion
       def to_a
@@ -32,6 +33,7 @@ module Scullion
             "salad" => portion.salad.key,
             "name" => portion.salad.name,
             "ledger" => ledgers[index].to_h,
+            "label" => labels[index].to_h,
             "cost" => costs[index].to_h,
             "suits" => suits[index].to_h.merge("diets" => counted(suits[index])),
             "balance" => balance(portion, index).to_h
@@ -58,14 +60,17 @@ module Scullion
         end
       end
 
-      # What "in stock" means here.
-      def stock = @plan.brief.larder.fetch(@plan.brief.practice.seasoning("stock"))
+      # What "in stock" and "oil" mean here.
+      def seasonings
+        @seasonings ||=
+          %w[stock oil].to_h { |name| [name, @plan.brief.larder.fetch(@plan.brief.practice.seasoning(name))] }
+      end
 
       def parts_of(portion) = @dressings[portion]&.parts || []
 
       def taste_lines(portion, index)
         lines =
-          portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer), stock] } +
+          portion.layers.map { |layer| [TasteLine::OfLayer, layer, *@by_layer.fetch(layer), seasonings] } +
             parts_of(portion).map { |part| [TasteLine::OfPart, part] }
         lines.each_with_index.map { |(type, *about), line| type.new("taste/#{index}/lines/#{line}", *about) }
       end

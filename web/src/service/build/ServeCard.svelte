@@ -46,7 +46,11 @@
       of={waves.waves}
       note={waves.dressed_in_waves ? "dressed wave by wave" : "mixed once, topped late"}
     />
-    <Fact label="Portion by volume" of={waves.portion_ml} note="{waves.portion} on the scale, settles to {waves.settled_ml.text}" />
+    <Fact
+      label="Portion by volume"
+      of={waves.portion_ml}
+      note="{waves.portion} on the scale, settles to {waves.settled_ml.text}"
+    />
     <Fact label="On display, warm after" of={waves.warm_minutes} note="a wave as one lump" />
   </div>
   {#if waves.list.length > 1}
