@@ -28,6 +28,11 @@ RSpec.describe Scullion::Facts do
     ).to eq({})
   end
 
+  it "says which family has no member" do
+    faults = spoiled("families.yml") { |text| text + text[/^salt:\n.*?(?=^\w)/m].sub("salt:", "metal:") }
+    expect(faults.join).to include("families.yml/metal").and include("Nothing in the larder is of the family")
+  end
+
   it "knows every hold, uptake, treatment and cut that an ingredient names, and a source for every figure" do
     house.larder.each_value do |ingredient|
       expect(ingredient.holds.values.reject { |hold| house.practice.known?("holds", hold) }).to eq([]),

@@ -81,7 +81,7 @@ module Scullion
                   "ml" => layer.ml.round(2)
                 }
               end,
-            "portion" => portion.writer.g_whole(portion.portion_grams),
+            "portion" => portion.text_of(:portion_grams),
             "base" => portion.base_family
           }
         end

@@ -24,9 +24,33 @@ module Scullion
           @house.bound(@at) ||
             refuse("at", "There is no figure #{@at[0, 120].inspect}.", "Use the address that the page gives.")
         value = WrittenNumber.read(@value)
-        return value if value.is_a?(Numeric) && value.between?(least, most)
+        unless value.is_a?(Numeric) && value.between?(least, most)
+          refuse("value", "#{@value.inspect[0, 80]} cannot be.", "Use #{least} to #{most} #{unit}.")
+        end
+        contents(value)
+        value
+      end
 
-        refuse("value", "#{@value.inspect[0, 80]} cannot be.", "Use #{least} to #{most} #{unit}.")
+      # With what else is in it, it is no more than all of it.
+      def contents(value)
+        key, what = @at[%r{\Alarder/(.+)/content/\w+\z}, 1], @at[/\w+\z/]
+        return unless key
+
+        figures = @house.larder.fetch(key).figures
+        content =
+          figures
+            .addresses
+            .grep(%r{\Acontent/})
+            .to_h { |at| [at.delete_prefix("content/"), figures[at]] }
+            .merge(what => value)
+        all = IngredientForm.accounted(content)
+        return if all <= IngredientForm::MOST_PARTS
+
+        refuse(
+          "value",
+          "With that, what is in it comes to #{all.round(1)} g of 100 g.",
+          "Lower what else is in it first: #{(content.keys & IngredientForm::PARTS - [what]).join(", ")}."
+        )
       end
 
       def refuse(where, what, remedy)

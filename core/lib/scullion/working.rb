@@ -25,7 +25,7 @@ module Scullion
     def label = said(@definition.label)
     def how = said(@definition.how)
     def value = @worksheet.public_send(@definition.name)
-    def text = @worksheet.writer.write(value, @definition.writes)
+    def text = @worksheet.text_of(@definition.name)
 
     # @return [Array<Working>] in the order the rule names them
     def from = @worksheet.inputs_of(@definition).map { |worksheet, name| worksheet.working(name) }

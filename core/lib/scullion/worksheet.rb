@@ -42,7 +42,7 @@ module Scullion
           shown.map do |figure|
             plain = figure.unit == :moment ? "value.iso" : "value.is_a?(Float) ? value.round(4) : value"
             "value = #{figure.name}; hash[#{figure.name.to_s.inspect}] = { \"value\" => #{plain}, " \
-              "\"unit\" => #{figure.unit.to_s.inspect}, \"text\" => writer.#{figure.writes}(value), " \
+              "\"unit\" => #{figure.unit.to_s.inspect}, \"text\" => #{text_in(figure)}, " \
               "\"at\" => \"\#{@at}/#{figure.name}\" }"
           end
         class_eval(
@@ -53,6 +53,11 @@ module Scullion
       end
 
       private
+
+      # A weight that is shown as part of a sum is written by its sheet.
+      def text_in(figure)
+        figure.writes == :in_sum ? "text_in_sum(#{figure.name.inspect})" : "writer.#{figure.writes}(value)"
+      end
 
       def gathered_from(own)
         ancestors.reverse.select { |each| each.respond_to?(own) }.map(&own).reduce({}, :merge).freeze
@@ -68,6 +73,12 @@ module Scullion
 
     # @return [Hash] words and shown figures, ready for JSON
     def to_h = figures_into(words)
+
+    # One of its figures, as it is shown. @param name [Symbol] @return [String]
+    def text_of(name)
+      writes = self.class.definitions.fetch(name).writes
+      writes == :in_sum ? text_in_sum(name) : writer.write(public_send(name), writes)
+    end
 
     # Writes figures as this house measures.
     # @return [Amount::Writer]

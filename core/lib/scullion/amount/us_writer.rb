@@ -28,6 +28,8 @@ module Scullion
         rest.zero? ? "#{thousands(pounds)} lb" : "#{thousands(pounds)} lb #{rest} oz"
       end
 
+      def fine_under = serving_step / 2
+      def serving_step = Units::GRAMS["oz"] / 4
       def g_whole(grams) = g(grams)
       def g_exact(grams) = g(grams)
 

@@ -47,6 +47,10 @@ module Scullion
         "#{thousands(whole)} g"
       end
 
+      # Under so many g a weight on a plate is shown to the tenth, and above in such steps.
+      def fine_under = 10.0
+      def serving_step = 1.0
+
       # The same for what is wanted, however little: less than the scale's step is not nothing.
       def g_weighed(grams) = grams.zero? ? "under 0.1 g" : g_exact(grams)
 

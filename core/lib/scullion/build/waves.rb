@@ -199,7 +199,7 @@ module Scullion
           "finish" => serving["finish"],
           "tool" => serving["tool"],
           "dressed_in_waves" => dressed_in_waves?,
-          "portion" => writer.g_whole(portion_grams),
+          "portion" => portion.text_of(:portion_grams),
           "list" =>
             list.map { |wave| { **wave.words, "grams" => writer.g(finished_grams * wave.covers / covers) } }
         }

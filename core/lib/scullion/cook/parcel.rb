@@ -71,8 +71,17 @@ module Scullion
       # Does its food go in as it comes, uncut?
       def uncut? = @facts["uncut"]
 
-      # Is it cut once it is cooked, unless the cook says otherwise?
-      def cut_then? = @facts["cut_then"] == true
+      # Is it cut once it is cooked, unless the cook says otherwise? @param cook [Hash] of a component
+      def cut_then?(cook) = @facts["cut_then"] == true || school_cuts?(cook)
+
+      # Does the way that is chosen say so, as halves do that are cut after?
+      def school_cuts?(cook)
+        @cutting ||= choices.transform_values { |words| words.select { |_, word| word["cut_then"] }.keys }
+        @cutting.any? { |option, chosen| chosen.include?(cook[option]) }
+      end
+
+      # Can it not be cut before: an egg in its shell?
+      def whole_only? = @facts["whole_only"] == true
 
       # Does what is left of its food go by the size of its pieces, and not by a figure of the larder alone?
       def left_by_size? = kind.method_defined?(:surface_times)

@@ -36,9 +36,13 @@ module Scullion
                  book: :practice,
                  at: -> { "dressing/thirst/each_hour_share/#{component.uptake_class}" }
 
-      figure(:grams, "Per serving", :g, how: "in the build × resize") do |build_grams, resize|
-        build_grams * resize
-      end
+      figure(
+        :grams,
+        "Per serving",
+        :g,
+        writes: :in_sum,
+        how: "in the build × resize"
+      ) { |build_grams, resize| build_grams * resize }
       assumption :treat_left,
                  "Left after the treatment",
                  :share,
@@ -139,6 +143,9 @@ module Scullion
         super(at)
         @portion, @component, @index = portion, component, index
       end
+
+      # So that the layers add up to the portion.
+      def text_in_sum(_grams) = portion.sums.text(self)
 
       def ingredient = component.ingredient
       def practice = portion.practice

@@ -75,7 +75,7 @@ module Scullion
         :portion_grams,
         "Portion",
         :g,
-        writes: :g_whole,
+        writes: :in_sum,
         change: -> { "service/lines/#{@index}/portion_grams" },
         how: "the build as written, unless you decide otherwise",
         decided: -> { line.portion_grams },
@@ -95,7 +95,13 @@ module Scullion
         how: "covers × (1 + made on top)"
       ) { |covers, over_prep| covers * (1 + over_prep) }
       gather(:carried, :dressing_grams) { layers }
-      figure(:dressing_grams, "Dressing", :g, how: "on each component, added up") { |carried| carried.sum }
+      figure(
+        :dressing_grams,
+        "Dressing",
+        :g,
+        writes: :in_sum,
+        how: "on each component, added up"
+      ) { |carried| carried.sum }
       figure(
         :carries_grams,
         "Its components would carry",
@@ -172,6 +178,18 @@ module Scullion
             Array(@parts).map { |part| [part.ingredient.name, part.ingredient] } + brought
         ).map { |name, ingredient| Salad::DietsAndAllergens::Line.new(name, ingredient) }
       end
+
+      # How its layers and its dressing are shown, so that they add up to it.
+      def sums
+        @sums ||=
+          Sums.new(
+            { **layers.to_h { |layer| [layer, layer.grams] }, dressing_grams: dressing_grams },
+            layers.sum(&:grams) + dressing_grams,
+            writer
+          )
+      end
+
+      def text_in_sum(figure) = figure == :portion_grams ? sums.whole : sums.text(figure)
 
       def snags = left_out.map { |component| missed(component) }
 

@@ -47,9 +47,21 @@ module Scullion
           seasons: (read(root, "seasons.yml", faults) || {}).freeze,
           words: words(root, faults)
         )
+      members(families, book.larder, faults) if faults.empty?
       raise InvalidFacts, faults if faults.any?
 
       book.freeze
+    end
+
+    # A family that nothing is of is a slip of the pen.
+    def self.members(families, larder, faults)
+      (families.keys - larder.values.map(&:family)).each do |family|
+        faults << Fault.new(
+          what: "Nothing in the larder is of the family #{family}.",
+          where: "families.yml/#{family}",
+          remedy: "Take it out, or write an ingredient of it."
+        )
+      end
     end
 
     # The words of written recipes, by the file that they stand in.
@@ -174,6 +186,7 @@ module Scullion
     end
     private_class_method :larder,
                          :ingredient,
+                         :members,
                          :unique,
                          :practice,
                          :practice_bounds,

@@ -66,12 +66,29 @@ module Scullion
       content = done["content"] = done.fetch("content", {}).dup
       return unless content.values.all?(Numeric)
 
-      lent = content.key?("carbohydrate") && !facts.fetch("content", {}).key?("carbohydrate")
-      content["carbohydrate"] = content.values_at("carbohydrate", "sugar").compact.max if lent
+      known = facts.fetch("content", {})
+      carbohydrate, sugar = content.values_at("carbohydrate", "sugar")
+      if carbohydrate && sugar && sugar > carbohydrate
+        content["carbohydrate"] = sugar unless known.key?("carbohydrate")
+        content["sugar"] = carbohydrate if known.key?("carbohydrate") && !known.key?("sugar")
+      end
+      fit(content, known)
       return if content.key?("saturated") || !content.key?("fat") || !family.key?("saturated_share")
 
       content["saturated"] = (content["fat"] * family["saturated_share"]).round(2)
       done["sources"] = { "content/saturated" => OF_FAT, **done["sources"] }
+    end
+
+    # What is typical leaves room for what is known.
+    def fit(content, known)
+      typical = (IngredientForm::PARTS & content.keys) - known.keys
+      typical -= ["carbohydrate"] if known["sugar"] == content["carbohydrate"]
+      over = IngredientForm.accounted(content) - 100
+      lent = content.values_at(*typical).sum
+      return unless over.positive? && lent.positive?
+
+      left = [1 - (over / lent), 0].max
+      typical.each { |each| content[each] = (content[each] * left).round(2) }
     end
 
     # For which piece the figures of its methods are.

@@ -56,7 +56,7 @@ module Scullion
     # g/ml in a form ("diced", "absorption", …).
     # @raise [MissingFigure]
     def density(form)
-      figures["density/#{form}"] || missing("density", form, "a weight in grams")
+      figures["density/#{form}"] || missing("density", form, nearest("density", form))
     end
 
     # Where its density stands as a part of a dressing: poured, or minced, pounded or grated into it, of which
@@ -128,6 +128,16 @@ module Scullion
     end
 
     def plain(text) = text.downcase.strip.sub(/(?<=[^s])s\z/, "")
+
+    # The form that it has a figure for and that is most like the one asked for, in words.
+    def nearest(group, form)
+      known =
+        figures.addresses.filter_map { |at| at.delete_prefix("#{group}/") if at.start_with?("#{group}/") }
+      return "a weight in grams" if known.empty?
+
+      like = known.max_by { |each| [(each.split("-") & form.split("-")).size, each == "whole" ? 1 : 0] }
+      "a weight in grams, or one of what it has: #{[like, *(known - [like])].first(4).join(", ")}"
+    end
 
     def missing(figure, form, instead)
       raise MissingFigure,

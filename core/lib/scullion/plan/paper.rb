@@ -176,13 +176,7 @@ module Scullion
       end
 
       def row(name, figure, note = nil) = @lines << "  #{name.ljust(28)}#{figure.rjust(18)}  #{note}".rstrip
-      def text(sheet, name)
-        sheet
-          .class
-          .definitions
-          .fetch(name)
-          .then { |figure| sheet.writer.write(sheet.public_send(name), figure.writes) }
-      end
+      def text(sheet, name) = sheet.text_of(name)
     end
   end
 end

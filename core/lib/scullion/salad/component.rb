@@ -144,11 +144,15 @@ module Scullion
       def cut_after?
         return false unless cut && method
 
-        cook.fetch("cut_after") { FALLS_APART.include?(cut) || method.parcel.cut_then? }
+        cook.fetch("cut_after") { FALLS_APART.include?(cut) || method.parcel.cut_then?(cook) }
       end
 
       # Cooked in its skin, and trimmed once it is cooked?
-      def trimmed_after? = cook["cut_after"] == true && trim != "scrubbed"
+      def trimmed_after?
+        return false if trim == "scrubbed"
+
+        cook.fetch("cut_after") { !method.nil? && method.parcel.school_cuts?(cook) } && !cut.nil?
+      end
 
       def density = ingredient.density(form)
 

@@ -124,6 +124,9 @@ module Scullion
           refuse(item, "cook", "is not cooked by #{component.cook["method"]}", "figures for it")
         end
         lacking(item, component)
+        if component.method&.parcel&.whole_only? && component.cut && !component.cut_after?
+          refuse(item, "cut", "cannot be cut before it is cooked this way", "another way of cooking")
+        end
         if component.trim && !ingredient.trims.key?(component.trim)
           refuse(
             item,
