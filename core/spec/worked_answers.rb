@@ -168,7 +168,7 @@ module WorkedAnswers
 
   def pages
     %w[pearl-barley carrot cucumber dry-kidney-beans rapeseed-oil hen-egg].to_h do |key|
-      [key, Scullion::IngredientPage.new(HOUSE.larder[key], HOUSE.practice, HOUSE.gaps).to_h]
+      [key, Scullion::IngredientPage.new(HOUSE.larder[key], HOUSE).to_h]
     end
   end
 

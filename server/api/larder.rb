@@ -81,7 +81,7 @@ module Scullion
           ingredient = house.larder.fetch(record.key)
           usual = house.default_component(ingredient)
           IngredientPage
-            .new(ingredient, house.practice, house.gaps)
+            .new(ingredient, house)
             .to_h
             .merge(
               "default_component" => usual.to_h,

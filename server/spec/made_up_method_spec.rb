@@ -144,11 +144,7 @@ RSpec.describe "A made-up way of cooking", :server do
     )
     house = Scullion::House.shipped
     page =
-      Scullion::IngredientPage.new(
-        Scullion::IngredientForm.read(carrot, sources: house.sources),
-        house.practice,
-        house.gaps
-      ).to_h
+      Scullion::IngredientPage.new(Scullion::IngredientForm.read(carrot, sources: house.sources), house).to_h
     expect(page["methods"].find { |method| method["key"] == "cold-smoke" }).to include(
       "name" => "Smoke",
       "schools" => ["oak or hay"]

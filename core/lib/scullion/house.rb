@@ -30,7 +30,7 @@ module Scullion
     # @param finder [#call, nil] makes the finder over its larder, where some of that is done already
     def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:, finder: nil, stamp: nil)
       @book, @as_written, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
-      @stamp = stamp
+      @stamp, @left = stamp, {}
       @make_finder = finder || Finder.method(:new)
       @practice = kitchen ? practice.measured_in(kitchen.measures) : practice
       @larder = larder.transform_values { |ingredient| ingredient.sold_in(measures.system) }.freeze
@@ -77,6 +77,18 @@ module Scullion
       )
     end
     def lexicon = @lexicon ||= Recipe::Lexicon.new(self)
+
+    # What is left of a g of it that is cooked so, by its own sheet; nil where it cannot be planned so. Kept,
+    # as many lines of recipes ask the same.
+    # @param component [Hash] of a salad @return [Float, nil]
+    def left_after(component)
+      asked = component.slice("ingredient", "cook", "trim", "cut", "treat")
+      @left.fetch(asked) do
+        @left.clear if @left.size >= MOST_KEPT
+        @left[asked] = Cook::Single.left(asked, self)
+      end
+    end
+    MOST_KEPT = 2000
 
     def fill_in = @fill_in ||= FillIn.new(families, practice)
     def gaps = @gaps ||= Gaps.new(families)

@@ -83,9 +83,6 @@ module Scullion
       # Can it not be cut before: an egg in its shell?
       def whole_only? = @facts["whole_only"] == true
 
-      # Does what is left of its food go by the size of its pieces, and not by a figure of the larder alone?
-      def left_by_size? = kind.method_defined?(:surface_times)
-
       # Does its food come out hot, to be cooled in time?
       def hot? = @facts["hot"]
 

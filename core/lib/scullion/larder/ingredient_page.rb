@@ -37,7 +37,6 @@ module Scullion
       "usual" => :per_hundred,
       "per_kg" => :a_kilo
     }.freeze
-    LEFT = %w[gain yield drained].freeze
     # What the figures of a method are called.
     NAMES = {
       "minutes" => "takes",
@@ -59,9 +58,9 @@ module Scullion
     KILO = 1000.0
 
     # @param ingredient [Ingredient] with the kitchen's own figures in it
-    # @param practice [Practice] @param gaps [Gaps]
-    def initialize(ingredient, practice, gaps)
-      @ingredient, @practice, @gaps = ingredient, practice, gaps
+    # @param house [House]
+    def initialize(ingredient, house)
+      @ingredient, @house, @practice, @gaps = ingredient, house, house.practice, house.gaps
     end
 
     # @return [Hash] ready for JSON
@@ -119,26 +118,14 @@ module Scullion
     def row(name, grams, note = nil)
       { "name" => name, "grams" => grams.round(1), "text" => writer.g(grams), "note" => note }.compact
     end
-    def cooked(from) = factors.map { |method, factor| row(called(method).downcase, from * factor) }
-
-    # Finished for raw, by each method it has figures for.
-    def factors
-      figures = @ingredient.figures
-      @ingredient
-        .methods_of_cooking
-        .to_h do |method|
-          [
-            method,
-            (
-              if method == "absorption"
-                figures["absorption/uptake/tender"]&.+(1)
-              else
-                LEFT.filter_map { |word| figures["#{method}/#{word}"] }.first
-              end
-            )
-          ]
-        end
-        .compact
+    # By the sheets of its ways of cooking, in its first cut where it is cut before.
+    def cooked(from)
+      @ingredient.methods_of_cooking.filter_map do |method|
+        cut = @ingredient.cuts.first unless Cook::Parcels.all.fetch(method).uncut?
+        asked = { "ingredient" => @ingredient.key, "cut" => cut, "cook" => { "method" => method } }.compact
+        left = @house.left_after(asked) or next
+        row(called(method).downcase, from * left, cut && "in #{@practice.cuts.fetch(cut)["name"]}")
+      end
     end
 
     # Each way of cooking in a line, and the choices within it.

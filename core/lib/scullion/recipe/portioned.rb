@@ -116,10 +116,10 @@ module Scullion
         method = @component.dig("cook", "method")
         return 1.0 if method.nil? || (method == "tinned" && !@read.packed)
 
-        (Cook::Single.left(@component, @house) if Cook::Parcels.all.fetch(method).left_by_size?) ||
-          usually_left(method)
+        @house.left_after(@component) || usually_left(method)
       end
 
+      # Where it cannot be planned so.
       def usually_left(method)
         figures = @ingredient.figures
         figures["#{method}/uptake/tender"]&.+(1) ||

@@ -29,7 +29,7 @@ module Scullion
       def left(component)
         return gain(component["treat"]) || 1.0 unless component["cook"]
 
-        Cook::Single.left(component, @house) || 1.0
+        @house.left_after(component) || 1.0
       end
     end
   end

@@ -88,7 +88,7 @@ module Scullion
       # "2,331 kJ (560 kcal), fat 35 g, of which saturated 6.4 g, …"
       def in_words
         "#{writer.kj(kj)} (#{writer.kcal(kcal)}), " +
-          ROWS.map { |content, name| "#{name} #{text_of(content)}" }.join(", ")
+          ROWS.map { |content, name| "#{name} #{amount_of(content)}" }.join(", ")
       end
 
       # In the order of a label, in words.
@@ -102,7 +102,7 @@ module Scullion
         salt: "salt"
       }.freeze
 
-      def text_of(content)
+      def amount_of(content)
         value = public_send(:"#{content}_grams")
         content == :salt ? writer.label_salt(value) : writer.label_g(value)
       end
