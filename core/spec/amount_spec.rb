@@ -144,8 +144,20 @@ RSpec.describe Scullion::Amount do
       expect(described_class.exact(7, [0, 0])).to eq [4, 3]
     end
 
+    # Of 100 g in parts of 90, 7 and 3, on a scale of 5 g: three are a spoon, and the others 97 in steps.
+    it "leaves to the spoon what a coarse scale does not show, just under its step" do
+      expect(described_class.weighable(100.0, [90, 7, 3], 5.0, 5.0)).to eq [90.0, 5.0, 3.0]
+      expect(described_class.weighable(100.0, [90, 5, 5], 5.0, 5.0)).to eq [90.0, 5.0, 5.0]
+      expect(described_class.weighable(100.0, [90, 5.1, 4.9], 5.0, 5.0)).to eq [90.0, 5.0, 4.9]
+      expect(described_class.weighable(20.05, [3, 1], 0.1, 0.1)).to eq described_class.steps(
+           20.05,
+           [3, 1],
+           0.1
+         )
+    end
+
     it "weighs small batches to a tenth of a gram" do
-      expect(described_class.grams(20.05, [3, 1])).to eq [15.1, 5.0]
+      expect(described_class.steps(20.05, [3, 1], 0.1)).to eq [15.1, 5.0]
     end
   end
 end

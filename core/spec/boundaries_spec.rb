@@ -91,8 +91,8 @@ RSpec.describe "Limits of rules, exactly at the limit" do
 
   it "weighs a batch by tenths below 250 g, and by whole grams from there" do
     expect(around(250) { |grams| Scullion::Amount::Split.step(grams) }).to eq [0.1, 1.0, 1.0]
-    expect(Scullion::Amount::Split.grams(249.91, [1, 1]).sum).to be_within(1e-9).of(250)
-    expect(Scullion::Amount::Split.grams(250.2, [1, 1]).sum).to eq 251
+    expect(Scullion::Amount::Split.steps(249.91, [1, 1], 0.1).sum).to be_within(1e-9).of(250)
+    expect(Scullion::Amount::Split.steps(250.2, [1, 1], 1.0).sum).to eq 251
   end
 
   it "writes grams by the scale's step on either side of each step" do

@@ -16,7 +16,7 @@ module Scullion
         "chillers" => "chiller",
         "ice_machines" => "ice_machine"
       }.freeze
-      MEASURES = %w[system degrees cup_ml tablespoon_ml teaspoon_ml].freeze
+      MEASURES = %w[system degrees cup_ml tablespoon_ml teaspoon_ml scale_g].freeze
 
       def self.ours = includes(:house_rules, *PARTS).first!
 
@@ -55,7 +55,8 @@ module Scullion
           degrees: measures.degrees,
           cup_ml: measures.cup,
           tablespoon_ml: measures.tablespoon,
-          teaspoon_ml: measures.teaspoon
+          teaspoon_ml: measures.teaspoon,
+          scale_g: measures.scale
         )
         reload
       end

@@ -2519,6 +2519,8 @@ export interface components {
             cup_ml?: number;
             tablespoon_ml?: number;
             teaspoon_ml?: number;
+            /** @description The smallest step that the house can weigh; finer amounts are measured by the spoon */
+            scale_g?: number;
         };
         Burner: {
             name: string;

@@ -19,18 +19,28 @@
     ["14.8", "14.8 ml, US"],
     ["20", "20 ml, Australian"],
   ] as const;
+  const SCALES = [
+    ["0.1", "0.1 g"],
+    ["0.5", "0.5 g"],
+    ["1", "1 g"],
+    ["2", "2 g"],
+    ["5", "5 g"],
+  ] as const;
   // The house's own, where it is none of the usual ones.
   function choices(
     usual: readonly Choice[],
     ml: number | undefined,
+    unit = "ml",
+    within = 0.2,
   ): { all: readonly Choice[]; value: string } {
-    const near = usual.find(([each]) => Math.abs(Number(each) - (ml ?? 0)) < 0.2);
+    const near = usual.find(([each]) => Math.abs(Number(each) - (ml ?? 0)) < within);
     if (near || ml === undefined) return { all: usual, value: near?.[0] ?? usual[0]![0] };
-    return { all: [[String(ml), `${ml} ml, your own`], ...usual], value: String(ml) };
+    return { all: [[String(ml), `${ml} ${unit}, your own`], ...usual], value: String(ml) };
   }
 
   const cup = $derived(choices(CUPS, measures.cup_ml));
   const spoon = $derived(choices(SPOONS, measures.tablespoon_ml));
+  const scale = $derived(choices(SCALES, measures.scale_g, "g", 0.05));
 </script>
 
 <label
@@ -65,5 +75,13 @@
     value={spoon.value}
     onchange={(event) => onmeasures({ ...measures, tablespoon_ml: Number(event.currentTarget.value) })}
     >{#each spoon.all as [value, words] (value)}<option {value}>{words}</option>{/each}</select
+  ></label
+>
+<label
+  >The scale weighs to <select
+    class="select h-11 w-full text-lg"
+    value={scale.value}
+    onchange={(event) => onmeasures({ ...measures, scale_g: Number(event.currentTarget.value) })}
+    >{#each scale.all as [value, words] (value)}<option {value}>{words}</option>{/each}</select
   ></label
 >

@@ -34,17 +34,26 @@ module Scullion
       # The scale step that a batch is weighed in: 0.1 g below 250 g, else 1 g.
       def self.step(grams) = grams < 250 ? 0.1 : 1.0
 
-      # Splits grams into parts on the scale's step.
+      # Splits grams into parts on a scale's step.
       # @return [Array<Float>] grams; their sum is +grams+ rounded up to the step
-      def self.grams(grams, weights)
-        steps(grams, weights, step(grams))
+      def self.steps(grams, weights, step)
+        exact(((grams / step) - 1e-6).ceil, weights).map { |parts| (parts * step).round(1) }
       end
 
-      # The same on a given step.
-      def self.steps(grams, weights, step)
-        per_gram = (1 / step).round
-        exact(((grams * per_gram) - 1e-6).ceil, weights).map { |parts| parts.fdiv(per_gram) }
+      # The same where what a coarse scale does not show is measured by the spoon: it stays as it is, to a
+      # tenth, and the others share the rest in steps.
+      # @param scale [Float] g, the smallest step of the scale
+      def self.weighable(grams, weights, step, scale)
+        shares = weights.map { |weight| grams * weight / weights.sum }
+        spooned = shares.map { |share| scale > FINE && share < scale }
+        return steps(grams, weights, step) if spooned.none? || spooned.all?
+
+        rest = grams - shares.zip(spooned).sum { |share, spoon| spoon ? share : 0.0 }
+        weighed = exact((rest / step).round, weights.zip(spooned).map { |weight, spoon| spoon ? 0 : weight })
+        shares.each_index.map { |index| (spooned[index] ? shares[index] : weighed[index] * step).round(1) }
       end
+      # g that every scale of a kitchen shows, where nobody says otherwise.
+      FINE = 0.1
     end
   end
 end

@@ -12,6 +12,8 @@ module Scullion
       def self.for(measures) = (measures.system == "us" ? UsWriter : self).new(measures)
 
       # @param measures [Measures]
+      attr_reader :measures
+
       def initialize(measures)
         @measures = measures
         freeze
@@ -52,7 +54,12 @@ module Scullion
       def serving_step = 1.0
 
       # The same for what is wanted, however little: less than the scale's step is not nothing.
-      def g_weighed(grams) = grams.zero? ? "under 0.1 g" : g_exact(grams)
+      def g_weighed(grams)
+        grams < @measures.scale ? "under #{decimal(@measures.scale, 1)} g" : g_exact(grams)
+      end
+
+      # What a batch of so many g is weighed in on this house's scale, in g.
+      def scale_step(grams) = [Amount::Split.step(grams), @measures.scale].max
 
       # A figure as a number that a table can add up, in this house's measures.
       # @return [Array(Numeric, String)] the number and its unit

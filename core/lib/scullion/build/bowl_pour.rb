@@ -21,9 +21,9 @@ module Scullion
       def initialize(at, bowls, stage)
         super(at)
         @bowls, @stage = bowls, stage
-        per_gram = (1 / Amount::Split.step(stage.batch_grams)).round
+        step = writer.scale_step(stage.batch_grams)
         @per_bowl =
-          Amount::Split.evenly((stage.grams * per_gram).round, batches).map { |steps| steps.fdiv(per_gram) }
+          Amount::Split.evenly((stage.grams / step).round, batches).map { |steps| (steps * step).round(1) }
       end
 
       def practice = bowls.practice

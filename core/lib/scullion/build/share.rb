@@ -14,14 +14,14 @@ module Scullion
         "For the top",
         :g,
         writes: :g_exact,
-        how: "to make × held back, in whole grams"
-      ) { |_finished_grams, held_back| (whole_grams * held_back).round }
+        how: "to make × held back, in steps of the scale"
+      ) { |_finished_grams, held_back| stepped(whole_grams * held_back) }
       figure(
         :in_bowls_grams,
         "Into the bowls",
         :g,
         writes: :g_exact,
-        how: "to make − for the top, in whole grams"
+        how: "to make − for the top, in steps of the scale"
       ) { |_finished_grams, top_grams| whole_grams - top_grams }
       brought :batches, of: :bowls
       figure(
@@ -30,8 +30,8 @@ module Scullion
         :g,
         writes: :g_exact,
         how:
-          "into the bowls ÷ bowls, in whole grams so that they add up exactly; the first bowls take the " \
-            "odd gram"
+          "into the bowls ÷ bowls, in steps of the scale so that they add up exactly; the first bowls take " \
+            "the odd one"
       ) { |_in_bowls_grams, _batches| per_bowl.first }
       figure(
         :top_per_serving_grams,
@@ -43,7 +43,8 @@ module Scullion
       def initialize(at, bowls, layer)
         super(at)
         @bowls, @layer = bowls, layer
-        @per_bowl = Amount::Split.evenly(in_bowls_grams, bowls.batches)
+        @per_bowl =
+          Amount::Split.evenly((in_bowls_grams / step).round, bowls.batches).map { |each| plain(each * step) }
       end
 
       def words
@@ -65,7 +66,11 @@ module Scullion
 
       private
 
-      def whole_grams = finished_grams.round
+      # A gram, or what the scale can tell.
+      def step = [1.0, writer.measures.scale].max
+      def whole_grams = stepped(finished_grams)
+      def stepped(grams) = plain((grams / step).round * step)
+      def plain(grams) = grams == grams.to_i ? grams.to_i : grams.round(1)
     end
   end
 end

@@ -81,7 +81,7 @@ module Scullion
         super(at)
         @portion, @window, @practice = portion, window, practice
         @parts =
-          split(whisk_grams, recipe.parts.map(&:grams)).each_with_index.map do |grams, index|
+          weighed.each_with_index.map do |grams, index|
             Part.new("#{at}/parts/#{index}", self, recipe.parts[index], grams)
           end
         @stages = Stage.of(self, by_hold(recipe.stages || practice.presets.fetch(recipe.preset)["stages"]))
@@ -98,8 +98,18 @@ module Scullion
       # How many times the formula is made.
       def times = whisk_grams / formula_grams
 
+      # Each part on the scale, or by the spoon. @return [Array<Float>] g
+      def weighed
+        Amount::Split.weighable(
+          whisk_grams,
+          recipe.parts.map(&:grams),
+          writer.scale_step(whisk_grams),
+          writer.measures.scale
+        )
+      end
+
       # @return [Array<Float>] grams in scale steps, adding up to the whole exactly
-      def split(whole, weights) = Amount::Split.grams(whole, weights)
+      def split(whole, weights) = Amount::Split.steps(whole, weights, writer.scale_step(whole))
 
       def words
         preset = recipe.stages ? OWN : @practice.presets.fetch(recipe.preset)
@@ -151,7 +161,7 @@ module Scullion
       # What it drinks would be seen, and less than that is kept back.
       def thirst
         back = stages.grep(KeptBack).sum(&:grams)
-        return [] if drunk_share < noticed || back >= drunk_grams - Amount::Split.step(batch_grams)
+        return [] if drunk_share < noticed || back >= drunk_grams - writer.scale_step(batch_grams)
 
         [
           Snag.new(
@@ -192,8 +202,8 @@ module Scullion
       end
 
       def round_up(grams)
-        per_gram = (1 / Amount::Split.step(grams)).round
-        Amount::Whole.up((grams * per_gram)).fdiv(per_gram)
+        step = writer.scale_step(grams)
+        (Amount::Whole.up(grams / step) * step).round(1)
       end
     end
   end

@@ -120,7 +120,7 @@ module Scullion
       def pour(layers)
         weights = layers.map(&:dressing_grams)
         weights = layers.map(&:grams) if weights.sum.zero?
-        parts = Amount::Split.steps(@split, weights, Amount::Split.step(dressing.batch_grams))
+        parts = Amount::Split.steps(@split, weights, writer.scale_step(dressing.batch_grams))
         parts.each_with_index.map do |grams, index|
           Pour.new("#{at}/pours/#{index}", self, layers[index], grams)
         end
