@@ -104,9 +104,9 @@ module Scullion
         how:
           "what is left in cubes, to the power of surface × heat × minutes ÷ those of cubes; not less than " \
             "when it is dry"
-      ) do |usual_yield, surface_times, heat_times, minutes, usual_minutes, minutes_share, least_share|
+      ) do |usual_yield, surface_times, heat_times, drying_minutes, usual_minutes, minutes_share, least_share|
         usual = usual_minutes * minutes_share
-        dried = usual.zero? ? 1 : heat_times * minutes / usual
+        dried = usual.zero? ? 1 : heat_times * drying_minutes / usual
         [usual_yield**(surface_times * dried), least_share].max
       end
       figure(
@@ -125,15 +125,57 @@ module Scullion
         how: "roast weight ÷ what is left after roasting"
       ) { |finished_grams, roast_yield| finished_grams / roast_yield }
       figure(
-        :minutes,
-        "Each load",
+        :drying_minutes,
+        "Heats through and browns in",
         :min,
+        shown: false,
         how: "minutes in cubes × this shape's × this size's ÷ this heat's, unless the salad writes them",
         source: "Written so in the salad.",
         decided: -> { written_minutes }
       ) do |usual_minutes, minutes_share, size_times, heat_times|
         usual_minutes * minutes_share * size_times / heat_times
       end
+      assumption :food_heat, "Heat capacity of the food", :heat, book: :practice, at: "heating/capacity/wet"
+      assumption :evaporating,
+                 "Heat that water takes to steam",
+                 :kj_per_kg,
+                 book: :practice,
+                 at: "heating/evaporating"
+      assumption :power_share,
+                 "Of the ovens' power that reaches the food",
+                 :share,
+                 book: :practice,
+                 at: "roast/power_share"
+      figure(
+        :load_kj,
+        "Heat that a load takes",
+        :kj,
+        shown: false,
+        how:
+          "raw ÷ loads × (its heat capacity × degrees to its surface's + the water it loses × steam's heat)"
+      ) do |raw_grams, loads, roast_yield, food_heat, evaporating, surface_celsius, room_celsius|
+        warms = food_heat * [surface_celsius - room_celsius, 0.0].max
+        raw_grams / loads / 1000 * (warms + ((1 - roast_yield) * evaporating))
+      end
+      figure(
+        :slower_minutes,
+        "Longer, as the ovens are full",
+        :min,
+        shown: false,
+        how:
+          "heat that a load takes ÷ what of the ovens' power reaches it, as far as that is longer than it " \
+            "heats through and browns in"
+      ) do |load_kj, oven_kw, power_share, drying_minutes|
+        [(load_kj / (oven_kw * power_share) / 60) - drying_minutes, 0.0].max
+      end
+      figure(
+        :minutes,
+        "Each load",
+        :min,
+        how: "heats through and browns in + longer, as the ovens are full, unless the salad writes them",
+        source: "Written so in the salad.",
+        decided: -> { written_minutes }
+      ) { |drying_minutes, slower_minutes| drying_minutes + slower_minutes }
       figure(
         :oven_celsius,
         "Oven without fan",

@@ -109,7 +109,7 @@
           oninput={(event) => put({ name: event.currentTarget.value })}
         /></label
       >
-      <label class="sm:col-span-2"
+      <label
         >House rules <select
           class="select h-11 w-full text-lg"
           value={ours.house_rules}

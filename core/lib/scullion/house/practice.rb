@@ -32,6 +32,7 @@ module Scullion
       "rates" => [0.1, 500, "kg an hour"],
       "per_h" => [0.1, 500, "kg an hour"],
       "melting" => [50, 400, "kJ per kg"],
+      "evaporating" => [1500, 3000, "kJ per kg"],
       "mm" => [0.5, 400, "mm"],
       "grams" => [1, 50_000, "g"],
       "watts" => [300, 5000, "W"],
@@ -47,7 +48,8 @@ module Scullion
     # pours none, and a tray of which nothing is covered holds nothing.
     NARROWER = {
       "dressing/sticks/share" => [0, 0.5, "as a share"],
-      "roast/cover_share" => [0.05, 1, "as a share"]
+      "roast/cover_share" => [0.05, 1, "as a share"],
+      "roast/power_share" => [0.1, 1, "as a share"]
     }.freeze
 
     # @param facts [Hash] the parsed practice files, keyed by file name
