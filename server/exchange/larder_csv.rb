@@ -86,7 +86,8 @@ module Scullion
 
           put(facts, steps(path), understood(path, Papers::Table.plain(text.strip)))
         end
-        facts["packs"] = facts["packs"].values if facts["packs"].is_a?(Hash)
+        [facts, facts["us"]].grep(Hash)
+          .each { |sold| sold["packs"] = sold["packs"].values if sold["packs"].is_a?(Hash) }
         facts
       end
 
