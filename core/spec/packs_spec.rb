@@ -51,6 +51,15 @@ RSpec.describe Scullion::Buy::Mix do
       expect(lettuce.order).to eq "1 head of 450 g"
     end
 
+    it "is called once by its name, and by what is counted where that is another" do
+      said = ->(food, to) do
+        one = { "ingredient" => food, "grams" => 40 }
+        Scullion::Plan::Difference.new(planned(one, covers: 20), planned(one, covers: to)).to_a
+      end
+      expect(said.call("cucumber", 30)).to include("+1 cucumber")
+      expect(said.call("cos-lettuce", 60)).to include(/\A\+\d+ heads cos lettuce\z/)
+    end
+
     it "is a mix of sizes, and says what one cover more adds" do
       tins = { "ingredient" => "tinned-kidney-beans", "grams" => 21, "cook" => { "method" => "tinned" } }
       bought = order(tins)

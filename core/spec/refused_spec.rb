@@ -35,7 +35,7 @@ RSpec.describe "Facts and choices that cannot be" do
           }
         }
       )
-    expect(Scullion::IngredientForm.accounted(complete["content"])).to be_within(0.1).of(100)
+    expect(Scullion::Possible.accounted(complete["content"])).to be_within(0.1).of(100)
     expect(complete["content"]["fat"]).to eq 70
   end
 

@@ -28,7 +28,9 @@ RSpec.describe Scullion::Day::Roster do
       /^Plate/,
       "Clean down"
     )
-    expect(named(usual, "Re-dress")["end"]).to eq "#{date}T11:45"
+    expect(named(usual, "Re-dress")["end"]).to eq "#{date}T11:33"
+    # What Build says of plating and what the day does are one figure.
+    expect(named(usual, "Plate")["start"]).to eq usual.plan.waves.first.start_at.iso
   end
 
   # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days

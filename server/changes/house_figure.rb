@@ -43,13 +43,13 @@ module Scullion
             .grep(%r{\Acontent/})
             .to_h { |at| [at.delete_prefix("content/"), figures[at]] }
             .merge(what => value)
-        all = IngredientForm.accounted(content)
-        return if all <= IngredientForm::MOST_PARTS
+        all = Possible.accounted(content)
+        return if all <= Possible::MOST_PARTS
 
         refuse(
           "value",
           "With that, what is in it comes to #{all.round(1)} g of 100 g.",
-          "Lower what else is in it first: #{(content.keys & IngredientForm::PARTS - [what]).join(", ")}."
+          "Lower what else is in it first: #{(content.keys & Possible::PARTS - [what]).join(", ")}."
         )
       end
 

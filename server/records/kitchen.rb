@@ -17,6 +17,7 @@ module Scullion
         "ice_machines" => "ice_machine"
       }.freeze
       MEASURES = %w[system degrees cup_ml tablespoon_ml teaspoon_ml scale_g].freeze
+      USUAL_SCALE = { "scale_g" => Amount::Measures::METRIC.scale }.freeze
 
       def self.ours = includes(:house_rules, *PARTS).first!
 
@@ -25,7 +26,12 @@ module Scullion
       def write(document, rules:, version: nil)
         transaction do
           self.lock_version = version if version
-          assign_attributes(name: document["name"], house_rules: rules, **document.fetch("measures", {}))
+          assign_attributes(
+            name: document["name"],
+            house_rules: rules,
+            **USUAL_SCALE,
+            **document.fetch("measures", {})
+          )
           name_will_change!
           save!
           PARTS.each { |part| public_send(part).destroy_all }
@@ -64,13 +70,19 @@ module Scullion
       def to_brief
         {
           "name" => name,
-          "measures" => slice(*MEASURES).to_h,
+          "measures" => measures,
           **of_kind(VESSELS, vessels),
           **of_kind(APPLIANCES, appliances),
           "ovens" => ovens.map(&:to_document),
           "tools" => tools.map(&:to_document),
           "cooks" => cooks.map(&:to_document)
         }
+      end
+
+      # How it measures; a scale as most have it is not worth a word.
+      def measures
+        said = slice(*MEASURES).to_h
+        said["scale_g"] == USUAL_SCALE["scale_g"] ? said.except("scale_g") : said
       end
 
       def to_document = to_brief.merge("house_rules" => house_rules.key, "version" => lock_version)

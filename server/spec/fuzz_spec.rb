@@ -53,7 +53,13 @@ RSpec.describe "Requests as nobody would send them", :server do
       "trySalad" => -> { [{}, nil, { "salad" => build.call }] },
       "trialWorking" => -> { [{}, { "at" => "count/0/servings" }, { "salad" => build.call }] },
       "resizeSalad" => -> { [{}, nil, { "salad" => build.call, "grams" => 320 }] },
-      "anotherWay" => -> { [{}, nil, { "salad" => build.call, "component" => 0, "way" => {} }] },
+      "anotherWay" => -> do
+        [
+          {},
+          nil,
+          { "salad" => build.call, "component" => 0, "way" => { "cook" => { "method" => "absorption" } } }
+        ]
+      end,
       "ratioOfSalad" => -> { [{}, nil, { "salad" => build.call, "times" => 3 }] },
       "swapsFor" => -> { [{}, nil, { "salad" => build.call, "component" => 0 }] },
       "makeSalad" => -> { [{}, nil, { "salad" => build.call, "goal" => "vegan" }] },

@@ -78,7 +78,7 @@ RSpec.describe "What the kitchen keeps", :sqlite do
       it "of #{version} is opened and plans the same" do
         FrozenData.thaw(version, file)
         opened
-        was, is = with_kinds(FrozenData.answers(version)), JSON.parse(JSON.generate(FrozenData.said))
+        was, is = with_what_is_new(FrozenData.answers(version)), JSON.parse(JSON.generate(FrozenData.said))
         expect(is.keys).to include(*was.keys)
         was.each { |name, then_said| expect(is[name]).to eq(then_said), name }
         was["briefs"].each_with_index do |brief, index|
@@ -90,15 +90,17 @@ RSpec.describe "What the kitchen keeps", :sqlite do
       end
     end
 
-    # An ingredient that came with the product says what kind of food it is since the second version.
-    def with_kinds(said)
+    # An ingredient that came with the product says what kind of food it is since the second version, and what
+    # it does to oil and vinegar and what a label needs since the last.
+    def with_what_is_new(said)
       facts = said["larder"] + said["briefs"].flat_map { |brief| brief["ingredients"] }
-      shipped = Scullion::Records::House.shipped.larder
+      house = Scullion::Records::House.shipped
       facts.each do |each|
-        kind = shipped[each["key"]]&.facts&.dig("kind")
-        each["kind"] = kind if kind
+        shipped = house.larder[each["key"]]&.facts
+        each["kind"] = shipped["kind"] if shipped&.key?("kind")
+        each.replace(Scullion::Records::LarderSince.of(each, shipped, house.fill_in))
       end
-      said
+      JSON.parse(JSON.generate(said))
     end
 
     it "is there of this version" do

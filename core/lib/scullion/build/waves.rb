@@ -80,12 +80,29 @@ module Scullion
         shown: false,
         source: "Decided on the Day."
       ) { @more_platers }
+      decision(
+        :salads_at_once,
+        "Salads plated at once",
+        :factor,
+        change: nil,
+        shown: false,
+        source: "Those of this service."
+      ) { @salads }
       figure(
         :platers,
         "Platers",
         :cooks,
-        how: "as usual and the more for the day, no more than the cooks there are"
-      ) { |most_platers, more_platers| [most_platers.to_i + more_platers, @cooks].min.clamp(1, 20) }
+        how: "as usual and the more for the day, no more than the cooks there are, shared by the salads"
+      ) do |most_platers, more_platers, salads_at_once|
+        [most_platers.to_i + more_platers, @cooks / salads_at_once].min.clamp(1, 20)
+      end
+      figure(
+        :turns,
+        "Salads plated one after the other",
+        :factor,
+        shown: false,
+        how: "platers of all salads ÷ cooks who plate, rounded up"
+      ) { |platers, salads_at_once| [(platers * salads_at_once).fdiv([@cooks, 1].max).ceil, 1].max }
       figure(
         :plating_minutes,
         "Plating, a wave",
@@ -105,9 +122,14 @@ module Scullion
         "Begin plating",
         :moment,
         how: "start of service − the plating of the first wave, at most so long before"
-      ) do |service_from, plating_minutes, lead_minutes|
-        service_from - [plating_minutes, lead_minutes].min.ceil
-      end
+      ) { |service_from, begun_before| service_from - begun_before }
+      figure(
+        :begun_before,
+        "Plating begins before a wave",
+        :min,
+        shown: false,
+        how: "the plating of a wave, at most so long"
+      ) { |plating_minutes, lead_minutes| [plating_minutes, lead_minutes].min.ceil }
       assumption :lead_minutes,
                  "Begun before a wave, at most",
                  :min,
@@ -159,7 +181,8 @@ module Scullion
         super(at)
         @portion, @window, @practice = portion, window, brief.practice
         @rules = brief.rules
-        @style, @cooks = brief.service.served_as, brief.kitchen.cooks.size
+        @style, @salads = brief.service.served_as, [brief.service.lines.size, 1].max
+        @cooks = brief.kitchen.cooks.count { |cook| cook.skills.nil? || cook.skills.include?(Day::BUILD) }
         @more_platers = brief.progress.borrowed.count(Day::PLATER)
       end
 

@@ -138,7 +138,6 @@ module Scullion
       # As the salad writes them, min and °C. @return [Float, nil]
       def written_minutes = component.cook["minutes"]
       def written_celsius = component.cook["celsius"]
-
       def component = need.component
 
       # The choice made within the method, or the usual one.
@@ -229,9 +228,8 @@ module Scullion
       # Comes out hot and does not stay safe by itself?
       def tcs? = component.tcs? && self.class.parcel.hot?
 
-      # The figure of its oil that stays with the food, before what the vessel keeps of it; nil for none.
+      # The figure of its oil that goes with the food; nil for none.
       def eaten_oil = uses.to_h["oil"]
-
       # Is it spread and chilled, when it is cooked?
       def cools? = tcs? && %w[spread rinsed].include?(cooled_by)
 

@@ -36,6 +36,13 @@ module Scullion
         @load += minutes
       end
 
+      # Given back.
+      def free(from, minutes, amount)
+        first, last = step_at(from), step_at(from + minutes)
+        (first...last).each { |index| @levels[index] -= amount }
+        @load -= minutes
+      end
+
       private
 
       def fill(from, minutes, amount, mode)

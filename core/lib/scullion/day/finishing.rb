@@ -80,7 +80,7 @@ module Scullion
           finish_keys(wave.number).map do |key|
             Link.new(
               task: key,
-              least: [rests - @waves.lead_minutes.to_i, 0].max,
+              least: [rests - @waves.begun_before.to_i, 0].max,
               most: [stands, out].min,
               safety: out < stands,
               why: out < stands ? "#{@waves.rules.name}: out of the cold" : "finished and waiting"
@@ -94,20 +94,17 @@ module Scullion
             at,
             @waves.plating_minutes,
             finished,
-            earliest: wave.from.minutes - @waves.lead_minutes.to_i,
+            earliest: plating_from(wave),
             latest: plated_by(wave)
           )
         end
       end
 
-      # Ahead of the guests: what is not plated when the wave comes is so in the first part of it.
+      # As Build has it: begun so long before the wave's first guest; where more salads are plated than there
+      # are cooks for, one after the other.
+      def plating_from(wave) = wave.from.minutes - @waves.begun_before.to_i
       def plated_by(wave)
-        lasts = wave.to - wave.from
-        wave.from.minutes +
-          [
-            @waves.plating_minutes.ceil - @waves.lead_minutes.to_i,
-            (lasts * @practice.fetch("day/plating/ahead_share")).round
-          ].max.clamp(0, lasts)
+        plating_from(wave) + ([@waves.plating_minutes.ceil, 1].max * @waves.turns)
       end
 
       def named(wave) = @waves.list.size > 1 ? ", wave #{wave.number} of #{@waves.list.size}" : ""

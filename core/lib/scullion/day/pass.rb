@@ -3,10 +3,14 @@
 module Scullion
   module Day
     # One run through a day: each task as early as what it waits for and the resources allow. Run on
-    # a mirrored day it sets each task as late as it can be.
+    # a mirrored day it sets each task as late as it can be. Where one would follow another later than it may,
+    # that one is taken back, with all that hangs on it, and set as much later.
     class Pass
       # Tries for one task; a day is never worked at for ever.
       MOST_TRIES = 400
+      # One task is taken back so often, and all of them so often for each that there is.
+      MOST_BACK = 3
+      MOST_BACK_SHARE = 0.5
 
       # A task that waits for nothing more, its turn, and the soonest that it was last seen to fit.
       Ready = Struct.new(:task, :turn, :soonest)
@@ -26,27 +30,85 @@ module Scullion
           Hash.new do |all, skill|
             all[skill] = @bookings.fetch(COOK, []).select { |cook| cook.resource.does?(skill) }
           end
-        @starts, @taken, @unplaced, @ready, @choices = {}, {}, [], [], {}
+        @starts, @taken, @unplaced, @ready, @choices, @floors = {}, {}, [], [], {}, {}
+        # A day under way is pinned where it stands, and goes on from there.
+        @back = instance.tasks.any?(&:pinned) ? 0 : (MOST_BACK_SHARE * instance.tasks.size).ceil
+        @backs = Hash.new(0)
       end
 
       # A day is many passes; between two of them whoever else waits has a turn, such as a change of covers.
       # @return [Solution]
       def run
         Thread.pass
-        waiting = @instance.tasks.to_h { |task| [task.key, task.after.size] }
+        @waiting = @instance.tasks.to_h { |task| [task.key, task.after.size] }
         @instance.tasks.select(&:pinned).each { |task| pin(task) }
         @instance.tasks.each { |task| wait_in_turn(task) if task.after.empty? }
         until @ready.empty?
           task, fit = take
+          next if fit && taken_back?(task, fit)
+
           place(task, fit) unless task.pinned
           @instance.followers[task.key]
             .map(&:first)
-            .each { |follower| wait_in_turn(follower) if (waiting[follower.key] -= 1).zero? }
+            .each { |follower| wait_in_turn(follower) if (@waiting[follower.key] -= 1).zero? }
         end
         Solution.new(@instance, @starts, @taken, @unplaced)
       end
 
       private
+
+      # Where this one would come too long after another, that one is set later.
+      def taken_back?(task, fit)
+        link = task.after.find { |each| each.most && fit.from > ended(each.task) + each.most } or return false
+        before = @instance[link.task]
+        return false if before.pinned || @unplaced.include?(before.key) || @backs[before.key] >= MOST_BACK
+        return false unless @back.positive?
+
+        @back -= 1
+        @backs[before.key] += 1
+        @floors[before.key] = fit.from - link.most - before.minutes
+        take_back(before)
+        true
+      end
+
+      # With all that was set after it because of it.
+      def take_back(task)
+        gone = [task]
+        gone.each do |each|
+          behind(each).each do |follower|
+            gone << follower if @starts.key?(follower.key) && !gone.include?(follower)
+          end
+        end
+        gone.each { |each| unplace(each) }
+        (gone | gone.flat_map { |each| behind(each) }).each do |each|
+          @waiting[each.key] = each.after.count { |link| !@starts.key?(link.task) }
+        end
+        @ready.reject! { |each| @waiting[each.task.key].positive? }
+        wait_in_turn(task)
+      end
+
+      def behind(task) = @instance.followers[task.key].map(&:first)
+
+      def unplace(task)
+        each_use(task) { |booked, from, minutes, use| booked.free(from, minutes, use.amount) }
+        @starts.delete(task.key)
+        @taken.delete(task.key)
+        @unplaced.delete(task.key)
+      end
+
+      # What it has taken, from when on and for how long.
+      def each_use(task)
+        at = @starts.fetch(task.key)
+        task.segments.each_with_index do |segment, index|
+          segment.uses.each do |use|
+            booked = by_key[(@taken.fetch(task.key, [])[index] || {})[use.kind]]
+            yield booked, at, segment.minutes, use if booked
+          end
+          at += segment.minutes
+        end
+      end
+
+      def by_key = @by_key ||= @bookings.values.flatten.to_h { |each| [each.resource.key, each] }
 
       def wait_in_turn(task, soonest = -Bookings::FOREVER)
         turn = @eager ? soonest + (@eager * @priority.fetch(task.key)) : @priority.fetch(task.key)
@@ -103,7 +165,11 @@ module Scullion
       end
 
       def earliest(task)
-        task.after.map { |link| ended(link.task) + link.least }.push(task.earliest || @instance.from).max
+        task
+          .after
+          .map { |link| ended(link.task) + link.least }
+          .push(task.earliest || @instance.from, *@floors[task.key])
+          .max
       end
 
       def ended(key) = @starts.fetch(key) + @instance[key].minutes

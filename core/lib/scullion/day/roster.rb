@@ -18,7 +18,9 @@ module Scullion
       end
 
       def instance = @layout.instance
-      def solution = @solution ||= Solver.new(instance).solve
+      def solution = @solution ||= Calm.of(Solver.new(instance).solve, air)
+      # Minutes that everything should be in its place before it is wanted.
+      def air = plan.brief.practice.fetch("day/calm/minutes").to_i
 
       # As it was solved elsewhere. @param parts [Array] as Solution#to_a gives them @return [Roster]
       def solved_as(*parts)

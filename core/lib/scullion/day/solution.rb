@@ -17,6 +17,9 @@ module Scullion
         @instance, @starts, @taken, @unplaced = instance, starts, taken, unplaced
       end
 
+      # The minute that its day begins. @param minute [Integer]
+      def self.midnight_of(minute) = (minute / Moment::DAY.to_f).floor * Moment::DAY
+
       # Without the day that it solves: plain data. @return [Array]
       def to_a = [starts, taken, unplaced]
 
@@ -46,14 +49,15 @@ module Scullion
       end
 
       # Compared part by part, smaller is better: what is left out, unsafe minutes, late minutes, stale
-      # minutes,
-      # hands wanted at once, the first start and then all starts, the later the better.
+      # minutes, days that it begins before, hands wanted at once, the first start and then all starts, the
+      # later the better.
       def score
         @score ||= [
           unplaced.size + early.size,
           sum(:unsafe),
           sum(:late),
           sum(:stale),
+          -Solution.midnight_of(first),
           peaks,
           -first,
           -placed.sum { |task| start(task.key) }
@@ -61,7 +65,9 @@ module Scullion
       end
 
       # What must be, and then the shortest day.
-      def makespan = @makespan ||= [unplaced.size + early.size, sum(:unsafe), sum(:late), last - first]
+      def makespan
+        @makespan ||= [unplaced.size + early.size, sum(:unsafe), sum(:late), sum(:stale), last - first]
+      end
 
       def sum(kind) = misses.sum { |miss| miss.kind == kind ? miss.minutes : 0 }
 

@@ -17,6 +17,8 @@ module Scullion
       # How much an eager pass heeds the order, in minutes of waiting for a minute of it.
       HEEDFUL = 0.2
       HASTY = 0.05
+      # So many that begin too early may yet be mended.
+      FEW = 3
       # How many of the ways of another try are worth their time: for the shortest day all of them.
       WAYS = { score: 1, makespan: 4 }.freeze
       # Squeezed too, when it is no longer than so many times the best.
@@ -32,10 +34,19 @@ module Scullion
       # @return [Solution]
       def solve
         best = settled
-        best.feasible? ? best : late(best)
+        best = late(best) unless best.feasible?
+        @by == :score ? begun_later(best) : best
       end
 
       protected
+
+      # Backwards, and no more than that: is there room at all?
+      def tried
+        better(
+          *rules.map { |order| backward(order) },
+          *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) }
+        )
+      end
 
       # Backwards; orders: to begin with, beside those of the rules.
       def settled(*orders)
@@ -49,6 +60,30 @@ module Scullion
       end
 
       private
+
+      # No day begins a day earlier than it must: begun a day later, if that keeps as much.
+      def begun_later(best)
+        while best.feasible? && best.first.negative?
+          later = Solver.new(from(Solution.midnight_of(best.first) + Moment::DAY))
+          break unless nearly?(later.tried, best)
+
+          found = later.settled
+          # What is pinned before stays there.
+          break unless as_good?(found, best) && found.first >= Solution.midnight_of(best.first) + Moment::DAY
+
+          best = found.on(@instance)
+        end
+        best
+      end
+
+      def as_good?(found, best)
+        found.feasible? && %i[unsafe late stale].all? { |kind| found.sum(kind) <= best.sum(kind) }
+      end
+
+      # Worth more passes: everything has a place, and few begin before they may.
+      def nearly?(found, best)
+        found.unplaced.empty? && found.early.size <= FEW && found.sum(:unsafe) <= best.sum(:unsafe)
+      end
 
       def better(*solutions) = solutions.min_by(&@by)
 

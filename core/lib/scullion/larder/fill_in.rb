@@ -81,9 +81,9 @@ module Scullion
 
     # What is typical leaves room for what is known.
     def fit(content, known)
-      typical = (IngredientForm::PARTS & content.keys) - known.keys
+      typical = (Possible::PARTS & content.keys) - known.keys
       typical -= ["carbohydrate"] if known["sugar"] == content["carbohydrate"]
-      over = IngredientForm.accounted(content) - 100
+      over = Possible.accounted(content) - 100
       lent = content.values_at(*typical).sum
       return unless over.positive? && lent.positive?
 

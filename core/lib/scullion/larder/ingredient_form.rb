@@ -5,6 +5,8 @@ module Scullion
   # density no food has, a figure without a source. Used for shipped facts, for a cook's own
   # ingredients and for those that travel in a brief.
   class IngredientForm
+    include Possible
+
     FAMILIES = %w[
       leaf
       brassica
@@ -116,15 +118,6 @@ module Scullion
       "core" => [40, 100, "°C"]
     }.freeze
 
-    # What adds up to a food, and how much of it there can be in 100 g: tables round.
-    PARTS, MOST_PARTS = %w[water fat carbohydrate fibre protein salt].freeze, 102
-
-    # @param content [Hash{String=>Numeric}] @return [Float] g of 100 g that are accounted for
-    def self.accounted(content)
-      sugar = [content["sugar"].to_f - content["carbohydrate"].to_f, 0].max
-      content.values_at(*PARTS).sum(&:to_f) + sugar
-    end
-
     # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full
     # @param where [String] for faults @param faults [Array<Fault>] collects
     # @return [Ingredient, nil] nil when faulty
@@ -198,14 +191,6 @@ module Scullion
       end
     end
 
-    # Sold by the piece: one of those whose weight is known.
-    def by_piece(pack)
-      return unless pack.given?("piece")
-
-      known = @facts["pieces"].is_a?(Hash) ? @facts["pieces"].keys : []
-      pack.choice("piece", known, default: nil)
-    end
-
     def each_list(*fields)
       fields.each do |field|
         value = @facts.is_a?(Hash) ? @facts[field] : nil
@@ -239,31 +224,6 @@ module Scullion
 
           @fields.fault(address.split("/"), "#{value} is not possible.", "Use #{least} to #{most} #{unit}.")
         end
-    end
-
-    # Nobody has more in 100 g than 100 g.
-    def contents
-      content = @facts.is_a?(Hash) ? @facts["content"] : nil
-      return unless content.is_a?(Hash) && content.values.all?(Numeric)
-      return if (all = self.class.accounted(content)) <= MOST_PARTS
-
-      @fields.fault(
-        "content",
-        "What is in it comes to #{all.round(1)} g of 100 g.",
-        "Lower one of: #{(content.keys & [*PARTS, "sugar"]).join(", ")}."
-      )
-    end
-
-    # What is sold in tins is planned by what drains off.
-    def tins
-      tinned = @facts.is_a?(Hash) ? @facts["tinned"] : nil
-      return if !tinned.is_a?(Hash) || tinned.key?("drained")
-
-      @fields.fault(
-        "tinned",
-        "Nothing is said of its drained weight.",
-        "Give drained for net weight, for example { drained: 0.6 }."
-      )
     end
 
     # Words where a figure should be, a formula among them.

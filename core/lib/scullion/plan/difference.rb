@@ -41,8 +41,14 @@ module Scullion
           change = now.fetch(pack, 0) - before.fetch(pack, 0)
           name = change.abs == 1 ? pack.name : pack.plural
           name = name.split.last if one
-          "#{signed(change)} #{name} #{purchase.ingredient.name.downcase}" unless change.zero?
+          "#{signed(change)} #{bought(name, pack, purchase.ingredient)}" unless change.zero?
         end
+      end
+
+      # "tin white beans", "head cos lettuce"; a cucumber is called so once.
+      def bought(name, pack, ingredient)
+        food = ingredient.name.downcase
+        [pack.name, pack.plural].include?(food) ? name : "#{name} #{food}"
       end
 
       def loose
