@@ -182,7 +182,7 @@ RSpec.describe Scullion::Day::Jobs do
     finish = (1..3).map { |number| day["build/0/finish/#{number}"] }
     expect(finish.map { |task| task.earliest + task.minutes }).to eq [640, 675, 710]
     expect(finish.map(&:latest)).to eq [645, 680, 715]
-    expect(day["build/0/plate/1/1"].after.first.least).to eq 60 - 12
+    expect(day["build/0/plate/1/1"].after.first.least).to eq 60 - 8
     starts = Scullion::Day::Solver.new(day).solve.starts.values_at(*finish.map(&:key))
     expect(starts).to eq starts.sort
     expect(day.tasks.map(&:key)).not_to include("build/0/mix")

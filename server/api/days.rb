@@ -8,10 +8,15 @@ module Scullion
         app.helpers Reading
         app.set :solved_days, Records::SolvedDays.new
         app.set :slow, Once.new(keeps: 8)
+        app.set :chances, Once.new(keeps: Records::SolvedDays::KEPT)
         app.get("/api/services/:id/day") { json(roster(service_asked).to_h) }
         app.get("/api/services/:id/day/fixes") do
           day = roster(service_asked)
           json(slowly([day, "fixes"], ->(word) { Day::Fixes.new(day).to_a(&word) }))
+        end
+        app.get("/api/services/:id/day/chance") do
+          day = roster(service_asked)
+          json(settings.chances.of(day) { Apart.run { Day::Chance.new(day).to_h } })
         end
         app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
         app.get("/api/services/:id/day/instance") { json(roster(service_asked).instance.to_h) }

@@ -11,8 +11,17 @@ RSpec.describe "The day of a service", :server do
   it "is solved when asked for, with lanes, tasks and what may be made ahead" do
     expect(day).to include("works" => true, "says" => [])
     expect(day["lanes"].map { |lane| lane["kind"] }).to include("cook", "burner")
-    expect(task(day, "Re-dress")["end"]).to end_with("T11:45")
+    expect(task(day, "Re-dress")["end"]).to end_with("T11:33")
     expect(day["ahead"].map { |line| line["tier"] }).to include("two days before", "this morning")
+  end
+
+  it "says how sure it is, apart from the day itself, and the same each time" do
+    chance = ask(:get, "/api/services/1/day/chance")
+    expect(chance).to include("plays" => 400, "said" => /\AReady in \d+ of 100 days/)
+    expect(chance["waves"].map { |wave| wave["salad"] }).to eq ["Barley, roast carrot, dill"]
+    expect(ask(:get, "/api/services/1/day/chance")).to eq chance
+    change("service/covers", 400)
+    expect(ask(:get, "/api/services/1/day/chance")["ready"]).to be <= chance["ready"]
   end
 
   it "keeps marks, pins and what is made ahead, and gives them back in the brief" do

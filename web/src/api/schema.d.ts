@@ -629,6 +629,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/day/chance": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How sure the day is, played many times: each wave, what is to blame, and a few mishaps */
+        get: operations["dayChance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/day/instance": {
         parameters: {
             query?: {
@@ -2086,6 +2108,34 @@ export interface components {
             to_add_grams: components["schemas"]["Figure"];
             all_to_add_grams: components["schemas"]["Figure"];
             room_grams: components["schemas"]["Figure"];
+        };
+        /** @description How sure a day is, played with work that runs shorter and longer than planned */
+        Chance: {
+            plays: number;
+            /** @description How often everything is ready in time */
+            ready: number;
+            /** @description As often as a plan is made for */
+            enough: boolean;
+            said: string;
+            waves: {
+                salad: string;
+                wave: number;
+                of: number;
+                by: string;
+                ready: number;
+                /** @description How late when it is late */
+                late_minutes: number;
+            }[];
+            /** @description What lateness is laid on, the most first */
+            blame: {
+                name: string;
+                share: number;
+            }[];
+            /** @description How often all is ready when something goes wrong */
+            cases: {
+                name: string;
+                ready: number;
+            }[];
         };
         /** @description What a serving is of energy and the rest of a label, worked out and not analysed */
         Label: {
@@ -4244,6 +4294,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Span"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    dayChance: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In shares of all the times it was played */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chance"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -28,6 +28,15 @@
     what,
     remedy,
   });
+  const chance = $derived(desk.day.chance);
+  // In how many of a hundred days everything is ready, once it is played.
+  const under = $derived(
+    day && !day.works
+      ? "the day does not work"
+      : chance
+        ? `first start, ready ${Math.floor(chance.ready * 100)} in 100`
+        : "first start",
+  );
 </script>
 
 <header class="tray flex flex-wrap items-center gap-x-4 gap-y-2 py-2!">
@@ -53,7 +62,7 @@
         >{#if day && !day.works}<span class="text-error"><Mark kind="stop" /></span>{/if}{day?.first ??
           "…"}</b
       >
-      <div class="quiet">{day && !day.works ? "the day does not work" : "first start"}</div>
+      <div class="quiet">{under}</div>
     </a>
     <div>
       <b class="text-xl tabular-nums">{plan.service.latest_dress}</b>

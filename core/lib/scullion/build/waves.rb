@@ -121,15 +121,19 @@ module Scullion
         :start_at,
         "Begin plating",
         :moment,
-        how: "start of service − the plating of the first wave, at most so long before"
+        how: "start of service − so long before a wave as plating begins"
       ) { |service_from, begun_before| service_from - begun_before }
       figure(
         :begun_before,
         "Plating begins before a wave",
         :min,
         shown: false,
-        how: "the plating of a wave, at most so long"
-      ) { |plating_minutes, lead_minutes| [plating_minutes, lead_minutes].min.ceil }
+        how: "the plating of a wave, at most so long, and no sooner than it may be dressed for its last guest"
+      ) do |plating_minutes, lead_minutes, dressed_minutes, rest_minutes, service_minutes, waves|
+        sooner = [dressed_minutes - (service_minutes / waves.to_f).round, rest_minutes].max
+        usual = [plating_minutes, lead_minutes].min.ceil
+        dressed_in_waves? ? [usual, sooner.floor].min : usual
+      end
       assumption :lead_minutes,
                  "Begun before a wave, at most",
                  :min,

@@ -4,13 +4,13 @@ module Scullion
   module Day
     # A solved day with air in it: what has slack is done sooner, in the calm hours, so that everything is in
     # its place before it is wanted, as far as it keeps and hands and heat are free. Each move is one that the
-    # day allows if nothing else moves, so that nothing is late, unsafe or past its best for it; what goes out
-    # stays, and no day begins a day earlier. Rules of the job, "Sense".
+    # day allows if nothing else moves, so that nothing is late, unsafe or past its best for it, and no day
+    # begins a day earlier. Rules of the job, "Sense".
     class Calm < Pass
       # What is moved makes room for what is behind it.
       SWEEPS = 3
-      # What is finished at the last moment stays there.
-      LAST = %r{/(?:finish|plate|jugs)(?:/|\z)}.freeze
+      # What the first guest gets is finished at the last moment.
+      LAST = %r{/(?:(?:finish|plate)/1|jugs)(?:/|\z)}.freeze
 
       # @param solution [Solution] @param minutes [Integer] sooner, at most
       # @return [Solution] the same, or one with more air

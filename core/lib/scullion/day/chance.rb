@@ -112,13 +112,18 @@ module Scullion
         end
       end
 
-      # Plating begins after the first guest, or is over after the last.
+      # Plating begins so long after the first guest that it is noticed, or is over so long after the last.
       def late(wave, ends, minutes)
         return 0.0 if wave.places.empty?
 
         begun = wave.places.map { |place| ends[place] - minutes[place] }.max - wave.due
-        [begun, wave.places.map { |place| ends[place] }.max - wave.over, 0.0].max
+        [begun, wave.places.map { |place| ends[place] }.max - wave.over].max.then do |late|
+          late > grace ? late : 0.0
+        end
       end
+
+      # Minutes that no guest minds.
+      def grace = @grace ||= @practice.fetch("chance/grace/minutes")
 
       def drawn(kind, random) = quantiles(kind)[random.rand(GRAIN)]
 

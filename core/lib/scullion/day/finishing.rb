@@ -100,11 +100,12 @@ module Scullion
         end
       end
 
-      # As Build has it: begun so long before the wave's first guest; where more salads are plated than there
-      # are cooks for, one after the other.
+      # The first as Build has it: begun so long before its first guest; the others by their first guest.
+      # Where more salads are plated than there are cooks for, one after the other.
       def plating_from(wave) = wave.from.minutes - @waves.begun_before.to_i
       def plated_by(wave)
-        plating_from(wave) + ([@waves.plating_minutes.ceil, 1].max * @waves.turns)
+        begun = wave.number == 1 ? plating_from(wave) : wave.from.minutes
+        begun + ([@waves.plating_minutes.ceil, 1].max * @waves.turns)
       end
 
       def named(wave) = @waves.list.size > 1 ? ", wave #{wave.number} of #{@waves.list.size}" : ""

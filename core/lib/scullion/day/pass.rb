@@ -75,11 +75,9 @@ module Scullion
       def take_back(task)
         gone = [task]
         gone.each do |each|
-          behind(each).each do |follower|
-            gone << follower if @starts.key?(follower.key) && !gone.include?(follower)
-          end
+          gone.concat(behind(each).select { |follower| @starts.key?(follower.key) } - gone)
+          unplace(each)
         end
-        gone.each { |each| unplace(each) }
         (gone | gone.flat_map { |each| behind(each) }).each do |each|
           @waiting[each.key] = each.after.count { |link| !@starts.key?(link.task) }
         end

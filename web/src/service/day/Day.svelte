@@ -1,5 +1,6 @@
 <script lang="ts">
   import AheadTable from "./AheadTable.svelte";
+  import ChanceCard from "./ChanceCard.svelte";
   import Lots from "./Lots.svelte";
   import DaySheets from "./DaySheets.svelte";
   import DayTaskCard from "./DayTaskCard.svelte";
@@ -87,6 +88,7 @@
       </p>
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
+    {#if day.chance}<ChanceCard chance={day.chance} />{/if}
     <AheadTable {day} />
     <Lots {day} />
     <PaperCard id={desk.id} />

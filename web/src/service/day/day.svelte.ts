@@ -22,6 +22,8 @@ export class DayOf {
   roster = $state.raw<Roster>();
   problem = $state.raw<Problem>();
   fixes = $state.raw<Fix[]>();
+  // How sure it is; asked for once the day stands, so that nothing waits for it.
+  chance = $state.raw<Schemas["Chance"]>();
   busy = $state(false);
   // The search for ways out.
   readonly trying = new Slow();
@@ -110,5 +112,15 @@ export class DayOf {
     if (!roster) return;
     this.roster = roster;
     this.fixes = undefined;
+    void this.play(roster);
+  }
+
+  private async play(roster: Roster): Promise<void> {
+    const { data } = await ask(
+      api.GET("/api/services/{id}/day/chance", {
+        params: { path: { id: this.id }, query: this.query() },
+      }),
+    );
+    if (this.roster === roster) this.chance = data;
   }
 }
