@@ -4,6 +4,7 @@ require "net/http"
 require "open3"
 require "yaml"
 require "tmpdir"
+require_relative "../bench/days"
 
 RSpec.describe "The doors" do
   # In a kitchen that has nothing of its own yet, unless env names one.
@@ -14,6 +15,33 @@ RSpec.describe "The doors" do
       stdin_data: input,
       chdir: ROOT
     )
+  end
+
+  describe "bin/day" do
+    let(:day) { GeneratedDays.make(10, 1).to_h }
+
+    it "solves a day from a file, and checks what anybody solved" do
+      Dir.mktmpdir do |folder|
+        asked, solved = %w[day solved].map { |name| File.join(folder, "#{name}.json") }
+        File.write(asked, JSON.generate(day))
+        out, _, status = door("bin/day", "solve", asked, "--shortest")
+        expect([status.exitstatus, JSON.parse(out)["starts"].size]).to eq [0, 10]
+        File.write(solved, out)
+        expect(door("bin/day", "check", asked, solved).first).to include("Everything is kept")
+        File.write(solved, JSON.generate(JSON.parse(out).tap { |made| made["starts"]["task-1"] -= 500 }))
+        _, said, status = door("bin/day", "check", asked, solved)
+        expect([status.exitstatus, said]).to match [1, /task-1 begins before/]
+      end
+    end
+
+    it "says what it cannot read, and how it is used" do
+      expect(door("bin/day", "solve", "-", input: "{}")[1]).to include("docs/day.md")
+      expect(door("bin/day", "solve", "none.json")[1]).to include("No such file")
+      expect([door("bin/day"), door("bin/day", "dance", "x")].map { |each| each.last.exitstatus }).to eq [
+           2,
+           2
+         ]
+    end
   end
 
   describe "bin/plan" do

@@ -205,6 +205,19 @@ RSpec.describe Scullion::Day do
       expect(solved).to all(be_feasible)
     end
 
+    # The checker of bin/day goes by the format's description, and knows nothing of how a day is solved.
+    it "keep every link, as fresh and as short" do
+      expect(solved.map { |solution| Scullion::Day::Check.new(solution).faults }).to all(eq([]))
+      spoilt = solved.first.starts.merge(days[0].tasks.last.key => -500)
+      faults =
+        Scullion::Day::Check.read(days[0], { "starts" => spoilt, "taken" => solved.first.taken }).faults
+      expect(faults).to include(/begins before/)
+      expect { Scullion::Day::Check.read(days[0], { "starts" => {} }) }.to raise_error(
+        Scullion::UnworkableDay,
+        /no start for/
+      )
+    end
+
     it "never end sooner than the bound, and the same day is solved the same way" do
       solved.each do |solution|
         expect(solution.last - solution.first).to be >= Scullion::Day::Bound.new(solution.instance).minutes
