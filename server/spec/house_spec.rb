@@ -12,6 +12,7 @@ RSpec.describe "The one house", :server do
       server/records/house.rb
       server/demo.rb
       server/db/migrate/20261126210000_guests_and_midnight.rb
+      server/db/migrate/20261128090000_scale_of_the_house.rb
       bin/house.rb
     ]
     files =
