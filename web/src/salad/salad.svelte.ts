@@ -164,11 +164,14 @@ export class SaladEditor implements Explains {
     this.trial = { title: `${goal}: ${said}${left}`, salad: data.judged.salad, judged: data.judged };
   }
 
-  // Judges a build without keeping it, to be seen beside this one.
-  async tryOut(title: string, salad: SaladInput): Promise<void> {
-    const { data, problem } = await ask(api.POST("/api/trials", { body: { salad } }));
-    this.problem = problem;
-    this.trial = data && { title, salad: data.salad, judged: data };
+  // Judges a build without keeping it, to be seen beside this one; in turn, or a change that is still under way
+  // would put it away again.
+  tryOut(title: string, salad: SaladInput): Promise<void> {
+    return this.inTurn(async () => {
+      const { data, problem } = await ask(api.POST("/api/trials", { body: { salad } }));
+      this.problem = problem;
+      this.trial = data && { title, salad: data.salad, judged: data };
+    });
   }
 
   async explain(at: string): Promise<void> {
