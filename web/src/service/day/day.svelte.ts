@@ -112,6 +112,8 @@ export class DayOf {
     if (!roster) return;
     this.roster = roster;
     this.fixes = undefined;
+    // What was played was another day.
+    this.chance = undefined;
     void this.play(roster);
   }
 
