@@ -90,14 +90,14 @@ RSpec.describe Scullion::Day::Chance do
   it "is 100 of 100 days where nothing takes longer, and blames nobody" do
     sure = chance(exact)
     expect([sure.ready, sure.said, sure.blamed]).to eq [1.0, "Ready in 100 of 100 days.", []]
-    expect(sure.to_h["waves"].map { |wave| wave["late_minutes"] }.uniq).to eq [0.0]
+    expect(sure.to_h["waves"].map { |wave| wave.values_at("days", "late") }.uniq).to eq [[100, nil]]
   end
 
   it "is the same each time it is asked, between none and all, with what decides it" do
     one, other = chance.to_h, chance.to_h
     expect(one).to eq other
-    expect(one["ready"]).to be_between(0, 1)
-    expect(one["blame"].sum { |each| each["share"] }).to be <= 1.001
+    expect(one["days"]).to be_between(0, 100)
+    expect(one["blame"].sum { |each| each["share"] }).to be <= 1.03
     expect(one["cases"].map { |each| each["name"] }).to include(/is ill/, /slow/, /delivery/i)
   end
 
@@ -110,6 +110,12 @@ RSpec.describe Scullion::Day::Chance do
       chance(exact.merge("practice/chance/knife/most_times" => 3, "practice/chance/build/most_times" => 3))
     expect([1.0, wide.ready, wider.ready]).to eq [1.0, wide.ready, wider.ready].sort.reverse
     expect(wider.ready).to be < 1
+  end
+
+  # Of 400 days 116 are 29 in 100, though 0.29 × 100 is a little less; and 399 are no 100.
+  it "counts days in whole ones, and says 100 only where none was late" do
+    counted = ->(fine) { chance.send(:in_hundred, Array.new(400) { |index| index < fine }, &:itself) }
+    expect([0, 3, 116, 399, 400].map(&counted)).to eq [0, 0, 29, 99, 100]
   end
 
   # A triangle from 0.85 over 1 to 1.45: its mean is a third of their sum, 1.1.

@@ -21,7 +21,7 @@ RSpec.describe "The day of a service", :server do
     expect(chance["waves"].map { |wave| wave["salad"] }).to eq ["Barley, roast carrot, dill"]
     expect(ask(:get, "/api/services/1/day/chance")).to eq chance
     change("service/covers", 400)
-    expect(ask(:get, "/api/services/1/day/chance")["ready"]).to be <= chance["ready"]
+    expect(ask(:get, "/api/services/1/day/chance")["days"]).to be <= chance["days"]
   end
 
   it "keeps marks, pins and what is made ahead, and gives them back in the brief" do

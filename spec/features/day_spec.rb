@@ -5,7 +5,7 @@ require_relative "feature_helper"
 RSpec.describe "The day", :journey, type: :feature do
   def day(id = 1)
     visit "/services/#{id}/day"
-    expect(page).to have_text("Ready in time.")
+    expect(page).to have_text("In time as planned.")
   end
 
   def undo_everything
@@ -81,7 +81,7 @@ RSpec.describe "The day", :journey, type: :feature do
     expect(page).to have_no_css("section[aria-label='Decided for this day']")
     fill_in "Covers", with: "140"
     find_field("Covers").send_keys(:enter)
-    expect(page).to have_text("Ready in time.")
+    expect(page).to have_text("In time as planned.")
   end
 
   it "is run: begun, ticked off, late, and found again after a reload" do

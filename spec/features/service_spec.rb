@@ -98,7 +98,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
       "3" => ["batons 50 × 10 mm", "true size", "peel and ends → stock"],
       "4" => ["40 cm pot", "water line 12.5 cm", "Water to dry, by weight"],
       "5" => ["Soak", "Toss", "Reserve", "4,699 g"],
-      "6" => ["Ready in time.", "What may be made ahead", "Packet, A4"],
+      "6" => ["In time as planned.", "What may be made ahead", "Packet, A4"],
       "7" => [
         "Held back for the top",
         "Begin plating",

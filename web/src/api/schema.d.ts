@@ -2112,8 +2112,8 @@ export interface components {
         /** @description How sure a day is, played with work that runs shorter and longer than planned */
         Chance: {
             plays: number;
-            /** @description How often everything is ready in time */
-            ready: number;
+            /** @description Of a hundred days those on which everything is ready in time */
+            days: number;
             /** @description As often as a plan is made for */
             enough: boolean;
             said: string;
@@ -2122,19 +2122,20 @@ export interface components {
                 wave: number;
                 of: number;
                 by: string;
-                ready: number;
+                days: number;
                 /** @description How late when it is late */
-                late_minutes: number;
+                late: string | null;
             }[];
             /** @description What lateness is laid on, the most first */
             blame: {
                 name: string;
                 share: number;
+                text: string;
             }[];
             /** @description How often all is ready when something goes wrong */
             cases: {
                 name: string;
-                ready: number;
+                days: number;
             }[];
         };
         /** @description What a serving is of energy and the rest of a label, worked out and not analysed */

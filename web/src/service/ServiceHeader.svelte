@@ -34,7 +34,7 @@
     day && !day.works
       ? "the day does not work"
       : chance
-        ? `first start, ready ${Math.floor(chance.ready * 100)} in 100`
+        ? `first start, ready ${chance.days} in 100`
         : "first start",
   );
 </script>
@@ -59,8 +59,8 @@
   >
     <a class="min-h-11 min-w-40" href="/services/{service.id}/day" title="See the day">
       <b class="flex items-center gap-1 text-xl whitespace-nowrap tabular-nums"
-        >{#if day && !day.works}<span class="text-error"><Mark kind="stop" /></span>{/if}{day?.first ??
-          "…"}</b
+        >{#if day && !day.works}<span class="text-error"><Mark kind="stop" /></span
+          >{:else if chance && !chance.enough}<Mark kind="look" />{/if}{day?.first ?? "…"}</b
       >
       <div class="quiet">{under}</div>
     </a>

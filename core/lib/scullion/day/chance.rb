@@ -22,13 +22,16 @@ module Scullion
       end
 
       # @return [Float] how often all is ready
-      def ready = outcome.count { |late| late.values.all?(&:zero?) }.fdiv(PLAYS)
+      def ready = outcome.count { |late| all_ready?(late) }.fdiv(PLAYS)
+
+      # @return [Integer] of a hundred days, those on which all is ready; never 100 where one was late once
+      def days = in_hundred(outcome) { |late| all_ready?(late) }
 
       # @return [Hash] ready for JSON
       def to_h
         {
           "plays" => PLAYS,
-          "ready" => ready.round(4),
+          "days" => days,
           "enough" => ready >= aim,
           "said" => said,
           "waves" => waves.map { |wave| wave_words(wave) },
@@ -37,9 +40,8 @@ module Scullion
         }
       end
 
-      # "Ready in 93 of 100 days; the beetroot decides." Never 100 for a day that was late once.
+      # "Ready in 93 of 100 days; the beetroot decides."
       def said
-        days = ready == 1 ? 100 : (ready * 100).floor
         first = blamed.first
         return "Ready in #{days} of 100 days." if first.nil?
 
@@ -56,11 +58,17 @@ module Scullion
         @blame
           .sort_by { |name, minutes| [-minutes, name] }
           .first(BLAMED)
-          .map { |name, minutes| { "name" => name, "share" => (minutes / all).round(4) } }
+          .map { |name, minutes| words_of(name, (minutes / all).round(2)) }
       end
 
       private
 
+      def words_of(name, share)
+        { "name" => name, "share" => share, "text" => @practice.writer.share(share) }
+      end
+
+      def all_ready?(late) = late.values.all?(&:zero?)
+      def in_hundred(outcome, &) = outcome.count(&) * 100 / outcome.size
       def aim = @practice.fetch("chance/aim/share")
       def course = @course ||= Course.new(@solution)
 
@@ -170,8 +178,8 @@ module Scullion
           "wave" => wave.number,
           "of" => wave.of,
           "by" => @roster.moment(wave.due),
-          "ready" => (1 - missed.size.fdiv(PLAYS)).round(4),
-          "late_minutes" => missed.empty? ? 0.0 : (missed.sum / missed.size).round(1)
+          "days" => in_hundred(late, &:zero?),
+          "late" => missed.empty? ? nil : @practice.writer.min(missed.sum / missed.size)
         }
       end
 
@@ -208,7 +216,7 @@ module Scullion
       end
 
       def mishap(name, played)
-        { "name" => name, "ready" => played.count { |late| late.values.all?(&:zero?) }.fdiv(played.size) }
+        { "name" => name, "days" => in_hundred(played) { |late| all_ready?(late) } }
       end
     end
   end

@@ -4,18 +4,17 @@
 
   // How sure the day is: each wave in a hundred days, what decides it, and what a mishap would do.
   let { chance }: { chance: Schemas["Chance"] } = $props();
-  const inHundred = (share: number): number => (share === 1 ? 100 : Math.floor(share * 100));
 </script>
 
-{#snippet row(name: string, share: number, note: string)}
+{#snippet row(name: string, text: string, percent: number, note: string)}
   <li class="border-base-300 grid min-h-10 grid-cols-[1fr_auto] items-center gap-x-3 border-t py-1">
     <span
       >{name}
       {#if note}<span class="quiet">{note}</span>{/if}</span
     >
-    <b class="text-lg tabular-nums">{inHundred(share)}</b>
+    <b class="text-lg tabular-nums">{text}</b>
     <span class="bg-base-300 col-span-2 block h-2 rounded-sm" aria-hidden="true"
-      ><span class="bg-primary block h-2 rounded-sm" style:width="{share * 100}%"></span></span
+      ><span class="bg-primary block h-2 rounded-sm" style:width="{percent}%"></span></span
     >
   </li>
 {/snippet}
@@ -31,11 +30,12 @@
         {#each chance.waves as wave (`${wave.salad} ${wave.wave}`)}
           {@render row(
             wave.salad,
-            wave.ready,
+            `${wave.days}`,
+            wave.days,
             [
               wave.of > 1 ? `wave ${wave.wave} of ${wave.of}` : "",
               `by ${wave.by}`,
-              wave.late_minutes > 0 ? `${Math.round(wave.late_minutes)} min late when late` : "",
+              wave.late ? `${wave.late} late when late` : "",
             ]
               .filter(Boolean)
               .join(", "),
@@ -46,7 +46,12 @@
     <div>
       <h3 class="font-semibold">If something goes wrong</h3>
       <ul>
-        {#each chance.cases as mishap (mishap.name)}{@render row(mishap.name, mishap.ready, "")}{/each}
+        {#each chance.cases as mishap (mishap.name)}{@render row(
+            mishap.name,
+            `${mishap.days}`,
+            mishap.days,
+            "",
+          )}{/each}
       </ul>
     </div>
     <div>
@@ -55,7 +60,8 @@
       <ul>
         {#each chance.blame as each (each.name)}{@render row(
             each.name,
-            each.share,
+            each.text,
+            each.share * 100,
             "of what is late",
           )}{/each}
       </ul>

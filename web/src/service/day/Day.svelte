@@ -55,7 +55,9 @@
         <h2 class="mr-auto text-xl">
           {#if day.roster.stops > 0}<Mark kind="stop" /> Not to be cooked by as it is.
           {:else if day.roster.works}
-            <span class="text-success"><Mark kind="fits" /></span> Ready in time.{/if}
+            {#if day.chance && !day.chance.enough}<Mark kind="look" />{:else}<span class="text-success"
+                ><Mark kind="fits" /></span
+              >{/if} In time as planned.{/if}
           Begins
           {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
           {#if day.roster.since}<span class="quiet block text-base font-normal"
