@@ -164,8 +164,8 @@ export class SaladEditor implements Explains {
     this.trial = { title: `${goal}: ${said}${left}`, salad: data.judged.salad, judged: data.judged };
   }
 
-  // Judges a build without keeping it, to be seen beside this one; in turn, or a change that is still under way
-  // would put it away again.
+  // Judges a build without keeping it, to be seen beside this one;
+  // in turn, or a change that is still under way would put it away again.
   tryOut(title: string, salad: SaladInput): Promise<void> {
     return this.inTurn(async () => {
       const { data, problem } = await ask(api.POST("/api/trials", { body: { salad } }));

@@ -44,7 +44,9 @@
           >
           <span class="join no-print justify-self-end">
             {#each [...line.may].reverse() as days (days)}<button
-                class="btn join-item h-11 {line.days === days ? 'btn-primary' : 'btn-outline'}"
+                class="btn join-item h-11 px-2 sm:px-4 {line.days === days
+                  ? 'btn-primary'
+                  : 'btn-outline'}"
                 aria-pressed={line.days === days}
                 disabled={day.busy}
                 onclick={() => day.decide({ ahead: { preparation: line.preparation, days } })}

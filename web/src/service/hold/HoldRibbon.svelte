@@ -9,7 +9,7 @@
   }: { hold: HoldWindow; service: Plan["service"]; waves: Schemas["Waves"]["list"] } = $props();
 
   let wide = $state(760);
-  const WIDTH = $derived(Math.max(wide - 46, 320));
+  const WIDTH = $derived(Math.max(wide - 46, 240));
   const minutes = (iso: string | number) => new Date(String(iso)).getTime() / 60000;
   const from = $derived(minutes(`${service.date}T${service.from}`));
   const to = $derived(minutes(`${service.date}T${service.to}`));
@@ -33,10 +33,12 @@
   const end = $derived(clip(Infinity) + 20);
   const x = (at: number) => ((clip(at) - start) / (end - start)) * WIDTH;
   const span = ([a, b]: number[]) => ({ x: x(a!), width: Math.max(x(b!) - x(a!), 2) });
+  // So many hours apart that their times stand clear of each other.
+  const apart = $derived(Math.ceil((52 * (end - start)) / (60 * WIDTH)) * 60);
   const hours = $derived(
     Array.from(
-      { length: Math.ceil((end - start) / 60) + 1 },
-      (_, index) => Math.ceil(start / 60) * 60 + index * 60,
+      { length: Math.ceil((end - start) / apart) + 1 },
+      (_, index) => Math.ceil(start / 60) * 60 + index * apart,
     ).filter((at) => at < end),
   );
   const clock = (at: number) => new Date(at * 60000).toTimeString().slice(0, 5);
