@@ -2,7 +2,7 @@
   import type { Figure as FigureType } from "../api/client";
   import Figure from "./Figure.svelte";
 
-  // A labelled figure on a line of its own.
+  // A labelled figure on a line of its own, or on two where it has no room.
   let {
     label,
     of,
@@ -11,7 +11,7 @@
   }: { label: string; of: FigureType; size?: string; note?: string } = $props();
 </script>
 
-<div class="border-base-300 min-w-0 border-b pb-1">
+<div class="border-base-300 min-w-0 border-b pb-1 [&_.figure]:text-left [&_.figure]:whitespace-normal">
   <div class="quiet">{label}</div>
   <Figure {of} {size} {label} />
   {#if note}<div class="quiet">{note}</div>{/if}

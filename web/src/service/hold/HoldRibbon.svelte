@@ -43,6 +43,7 @@
   );
   const clock = (at: number) => new Date(at * 60000).toTimeString().slice(0, 5);
   const open = $derived(span([from, to]));
+  const roomy = $derived(open.width > 76);
   const said = $derived(
     waves.length > 0
       ? waves
@@ -101,7 +102,13 @@
         font-weight="700">dress</text
       >
       <rect {...open} y="102" height="36" rx="6" fill="var(--rim)" />
-      <text x={open.x + 8} y="126" font-weight="700" fill="var(--color-base-100)">service</text>
+      <text
+        x={open.x + (roomy ? 8 : -8)}
+        y="126"
+        text-anchor={roomy ? "start" : "end"}
+        font-weight="700"
+        fill="var(--color-base-{roomy ? 100 : 'content'})">service</text
+      >
       <path d="M{gone} 0V150" stroke="var(--color-error)" stroke-width="5" />
       <text x={gone - 8} y="126" text-anchor="end" font-weight="700" fill="var(--color-error)"
         >discard</text
