@@ -118,6 +118,23 @@ RSpec.describe Scullion::Day::Chance do
     expect([0, 3, 116, 399, 400].map(&counted)).to eq [0, 0, 29, 99, 100]
   end
 
+  # Grace is 5 min, from the first guest for the beginning and from the last for the end.
+  it "is late past the grace, and not at it" do
+    made = chance
+    wave = described_class::Wave.new(places: [0], due: 100, over: 120)
+    late = ->(from, to) { made.send(:late, wave, [to], [to - from]) }
+    expect([late[105, 115], late[100, 125]]).to eq [0.0, 0.0]
+    expect([late[105.5, 115], late[100, 125.5]]).to eq [5.5, 5.5]
+  end
+
+  it "is enough at the share that is aimed at, and not under it" do
+    slow = { "practice/chance/build/most_times" => 3, "practice/chance/knife/most_times" => 3 }
+    share = chance(slow).ready
+    enough = ->(aim) { chance(slow.merge("practice/chance/aim/share" => aim)).to_h["enough"] }
+    expect(share).to be < 0.99
+    expect([enough[share], enough[share + 0.0025]]).to eq [true, false]
+  end
+
   # A triangle from 0.85 over 1 to 1.45: its mean is a third of their sum, 1.1.
   it "draws from a triangle between the shortest and the longest" do
     drawn = chance.send(:quantiles, "knife")
