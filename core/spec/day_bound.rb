@@ -59,7 +59,7 @@ module Scullion
       def skills
         cooks, wanted =
           @instance.of_kind(COOK),
-          @instance.tasks.flat_map { |task| task.demands.filter_map { |_, _, use| use.skill } }
+          @instance.tasks.flat_map { |task| task.segments.flat_map(&:uses).filter_map(&:skill) }
         wanted
           .uniq
           .map { |skill| [cooks.select { |cook| cook.does?(skill) }, COOK, skill] }
@@ -70,7 +70,9 @@ module Scullion
       # @return [Array<Array(Task, Integer, Integer, Use)>]
       def held(task, kind, skill)
         task
-          .demands
+          .segments
+          .zip(task.offsets)
+          .flat_map { |segment, at| segment.uses.map { |use| [at, segment.minutes, use] } }
           .select { |_, _, use| use.kind == kind && (skill.nil? || use.skill == skill) }
           .each_with_object([]) do |(at, minutes, use), all|
             last = all.last

@@ -74,7 +74,7 @@ RSpec.describe Scullion::Day::Fixes do
       end
     expect(gone.says).to include(/Plate .* fits nowhere in the hours there are/)
     expect(described_class.new(gone).to_a.first).to include(
-      "what" => "One more cook, 11:00 to 14:10",
+      "what" => "One more cook, 11:00 to 14:07",
       "effect" => a_string_starting_with("not done at all: 2 → 0 tasks")
     )
   end

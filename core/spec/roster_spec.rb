@@ -26,7 +26,7 @@ RSpec.describe Scullion::Day::Roster do
       /Mix and dress/,
       /^Re-dress and top/,
       /^Plate/,
-      "Clean down"
+      "Clean down, all hands"
     )
     expect(named(usual, "Re-dress")["end"]).to eq "#{date}T11:33"
     # What Build says of plating and what the day does are one figure.

@@ -126,7 +126,7 @@ RSpec.describe "Cooks and what they are down for" do
           ]
         end
       expect(kinds.values.flatten.uniq).to match_array(Scullion::Day::SKILLS + ["none"])
-      expect(kinds["clean"]).to eq ["none"]
+      expect(kinds["clean/1"]).to eq ["none"]
       expect(Scullion::Day::SKILLS).to match_array(house.practice.keys("skills"))
     end
 

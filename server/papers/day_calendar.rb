@@ -39,7 +39,13 @@ module Scullion
 
       private
 
-      def placed = @day["tasks"].select { |task| task["placed"] }
+      # What has an hour: each task, and when all is in its place.
+      def placed = @day["tasks"].select { |task| task["placed"] } + in_place
+      def in_place
+        said = @day["in_place"] or return []
+        at = said["at"]
+        [{ "key" => "!in-place", "name" => said["said"], "start" => at, "end" => at, "segments" => [] }]
+      end
       def uid(task) = uid_of(task["key"])
       def uid_of(key) = "service-#{@service}-#{Digest::SHA256.hexdigest(key)[0, 20]}@scullion"
 
@@ -118,7 +124,7 @@ module Scullion
 
       # Before it begins, and when each stretch without hands is over.
       def alarms(event, task)
-        alarm(event, EARLY, "Begin: #{task["name"]}")
+        alarm(event, EARLY, "#{"Begin: " if task["segments"].any?}#{task["name"]}")
         task["segments"]
           .reject { |each| each["hands"] }
           .each do |each|

@@ -81,7 +81,10 @@ RSpec.describe "A service on paper and in files", :server do
 
   it "writes the day as a calendar with an alarm for every task, and labels as pictures" do
     calendar = Icalendar::Calendar.parse(raw("/api/services/2/day.ics")).first
-    expect(calendar.events.size).to eq ask(:get, "/api/services/2/day")["tasks"].size
+    day = ask(:get, "/api/services/2/day")
+    expect(calendar.events.map { |event| event.summary.to_s }).to match_array(
+      day["tasks"].map { |task| task["name"] } << day["in_place"]["said"]
+    )
     expect(calendar.events.map { |event| event.alarms.size }).to all(be >= 1)
     expect(raw("/api/services/2/labels/0.svg")).to include("<svg", "Discard")
     get("/api/services/2/labels/999.svg")

@@ -17,16 +17,17 @@ module Scullion
 
     # What a stretch of work takes while it lasts: so many of one kind of resource, all from one of
     # them. mode: what it must be set to meanwhile (an oven's °C). skill: of a cook, what she must be down
-    # for.
+    # for. who: the key of the one that it must be, whose own time it is.
     Use =
-      Struct.new(:kind, :amount, :mode, :skill, keyword_init: true) do
-        def to_h = { "kind" => kind, "amount" => amount, "mode" => mode, "skill" => skill }.compact
+      Struct.new(:kind, :amount, :mode, :skill, :who, keyword_init: true) do
+        def to_h = super.transform_keys(&:to_s).compact
+        def hands? = kind == COOK && who.nil?
       end
 
-    # Minutes that follow each other without a wait inside one task; with hands when a cook is among the uses.
+    # Minutes that follow each other without a wait inside one task; with hands when a cook works for it.
     Segment =
       Struct.new(:minutes, :uses, :name, keyword_init: true) do
-        def hands? = uses.any? { |use| use.kind == COOK }
+        def hands? = uses.any?(&:hands?)
         def to_h = { "minutes" => minutes, "name" => name, "uses" => uses.map(&:to_h) }.compact
       end
 
@@ -47,10 +48,10 @@ module Scullion
       end
 
     # So much of a resource is another service's meanwhile; of a moded one, at that mode. name: of that
-    # service.
+    # service; rest: it is a break.
     Busy =
-      Struct.new(:from, :to, :amount, :mode, :name, keyword_init: true) do
-        def to_h = { "from" => from, "to" => to, "amount" => amount, "mode" => mode, "name" => name }.compact
+      Struct.new(:from, :to, :amount, :mode, :name, :rest, keyword_init: true) do
+        def to_h = super.transform_keys(&:to_s).compact
         def minutes_within(start, stop) = [[to, stop].min - [from, start].max, 0].max
       end
 
@@ -60,6 +61,7 @@ module Scullion
     Resource =
       Struct.new(:key, :name, :kind, :capacity, :open, :moded, :skills, :busy, keyword_init: true) do
         def does?(skill) = skill.nil? || skills.nil? || skills.include?(skill)
+        def takes?(use) = does?(use.skill) && (use.who.nil? || use.who == key)
 
         # Minutes of it that there are between two times, one for each of what it has room for.
         def minutes_within(start, stop)
@@ -98,13 +100,14 @@ module Scullion
         # The kinds of resource it holds from beginning to end, beside hands.
         def equipment = @equipment ||= segments.flat_map(&:uses).map(&:kind).uniq - [COOK]
 
-        # Everything it takes: from how many minutes after its start, for how many, and what.
+        # Everything it takes beside hands: from how many minutes after its start, for how many, and what.
         # @return [Array<Array(Integer, Integer, Use)>]
         def demands
           @demands ||=
             segments
               .zip(offsets)
               .flat_map { |segment, at| segment.uses.map { |use| [at, segment.minutes, use] } }
+              .reject { |_, _, use| use.kind == COOK }
         end
 
         # When each of its segments begins, in minutes after its start.

@@ -20,7 +20,7 @@ module Scullion
                 @day["tasks"]
                   .flat_map do |task|
                     task["segments"]
-                      .select { |each| each["hands"] && each["lanes"].include?(cook["key"]) }
+                      .select { |each| each["lanes"].include?(cook["key"]) }
                       .map { |each| [each["from"], task, each] }
                   end
                   .sort_by(&:first)
@@ -40,6 +40,7 @@ module Scullion
                 [5, 11, 3, 1],
                 wall: true,
                 amounts: [2],
+                note: @day.dig("in_place", "said"),
                 ats: day_ats
               )
             end

@@ -1391,12 +1391,17 @@ export interface components {
             to: string;
             first: string;
             works: boolean;
+            /** @description By when everything is in its place: what is left then is to finish, plate and clear */
+            in_place?: {
+                at: string;
+                said: string;
+            };
             hazards: components["schemas"]["Finding"][];
             /** @description Of which nobody has taken them on */
             stops: number;
             lots: components["schemas"]["Lot"][];
             says: string[];
-            /** @description What making something again takes */
+            /** @description What making something again takes; whose break has no place */
             notes: string[];
             problem?: {
                 what: string;
@@ -2620,6 +2625,8 @@ export interface components {
             amount?: number;
             mode?: number;
             for: string;
+            /** @description It is a break */
+            rest?: boolean;
         };
         /** @description A cook who does one thing more for the day */
         Skilled: {

@@ -52,7 +52,9 @@ module Scullion
       def writer = @roster.plan.brief.practice.writer
       def followers(job)
         job.done.flat_map do |key|
-          @solution.instance.followers[key].map { |follower, _| @solution.start(follower.key) }
+          @solution.instance.followers[key].filter_map do |follower, _|
+            @solution.start(follower.key) unless Clearing.of?(follower)
+          end
         end
       end
       def used(job) = followers(job).max || @roster.plan.brief.service.from.minutes

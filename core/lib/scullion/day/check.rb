@@ -8,7 +8,7 @@ module Scullion
     class Check
       FORMAT = "scullion/day-solution@1"
       # A stretch on a resource.
-      Held = Struct.new(:task, :from, :to, :amount, :mode, :skill, keyword_init: true)
+      Held = Struct.new(:task, :from, :to, :amount, :mode, :use, keyword_init: true)
 
       # @param solution [Solution]
       def initialize(solution)
@@ -71,7 +71,7 @@ module Scullion
           "#{resource.key} has two heats at #{one.from}"
         elsif resource.open&.none? { |opens, closes| opens <= one.from && one.to <= closes }
           "#{resource.key} is not there at #{one.from}"
-        elsif !resource.does?(one.skill)
+        elsif !resource.takes?(one.use)
           "#{resource.key} is not down for #{one.task}"
         end
       end
@@ -95,7 +95,7 @@ module Scullion
                   to: from + segment.minutes,
                   amount: use.amount,
                   mode: use.mode,
-                  skill: use.skill
+                  use: use
                 )
               end
             end

@@ -73,7 +73,7 @@ module Scullion
 
       def kind_of(segment)
         hands = segment.uses.find { |use| use.kind == COOK }
-        return hands.skill || KNIFE if hands
+        return hands.hands? ? hands.skill || KNIFE : nil if hands
         return "heat" if segment.uses.any? { |use| use.kind.match?(HEAT) }
 
         "cold" if segment.uses.any? { |use| use.kind == COLD }

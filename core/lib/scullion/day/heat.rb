@@ -57,8 +57,15 @@ module Scullion
         Segment.new(minutes: (segment.minutes / parts.to_f).ceil, uses: segment.uses, name: segment.name)
       end
 
-      # Soaking is a task of its own.
+      # Soaking is a task of its own. What heats up by itself is switched on by somebody.
       def stretches
+        found = worked
+        return found if found.empty? || found.first.hands?
+
+        [Segment.new(minutes: 1, name: "Switch on", uses: [hands, *found.first.uses]), *found]
+      end
+
+      def worked
         @cooking.stretches.filter_map do |kind, name|
           minutes = @cooking.public_send(name).ceil
           next if minutes.zero? || name == :soak_minutes

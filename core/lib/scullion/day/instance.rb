@@ -7,15 +7,19 @@ module Scullion
     class Instance
       FORMAT = "scullion/day@1"
 
-      attr_reader :tasks, :resources, :from, :to
+      attr_reader :tasks, :resources, :from, :to, :handover
 
       # @param from [Integer] first minute of the days that may be used @param to [Integer] last
-      def initialize(tasks:, resources:, from:, to:)
-        @tasks, @resources, @from, @to = tasks, resources, from, to
+      # @param handover [Integer, nil] minutes without hands within a task after which another cook may go on
+      #   with it; nil: anybody after any stretch
+      def initialize(tasks:, resources:, from:, to:, handover: nil)
+        @tasks, @resources, @from, @to, @handover = tasks, resources, from, to, handover
         @by_key = tasks.to_h { |task| [task.key, task] }
       end
 
       def [](key) = @by_key[key]
+      # What of each task is one cook's. @return [Array<Hands::Stint>]
+      def stints(task) = (@stints ||= {})[task.key] ||= Hands.stints(task, handover)
       def of_kind(kind) = (@kinds ||= resources.group_by(&:kind))[kind] || []
 
       # The tasks that wait for each task. @return [Hash{String=>Array<Array(Task, Link)>}]
@@ -60,7 +64,7 @@ module Scullion
 
       # The same day with other tasks or resources.
       def with(tasks: @tasks, resources: @resources)
-        Instance.new(tasks: tasks, resources: resources, from: from, to: to)
+        Instance.new(tasks: tasks, resources: resources, from: from, to: to, handover: handover)
       end
 
       def to_h
@@ -68,9 +72,10 @@ module Scullion
           "format" => FORMAT,
           "from" => from,
           "to" => to,
+          "handover" => handover,
           "resources" => resources.map(&:to_h),
           "tasks" => tasks.map(&:to_h)
-        }
+        }.compact
       end
 
       # @param data [Hash] as #to_h gives it @return [Instance]
@@ -100,7 +105,13 @@ module Scullion
               after: (each["after"] || []).map { |link| Link.new(**link.transform_keys(&:to_sym)) }
             )
           end
-        new(tasks: tasks, resources: resources, from: data["from"], to: data["to"])
+        new(
+          tasks: tasks,
+          resources: resources,
+          from: data["from"],
+          to: data["to"],
+          handover: data["handover"]
+        )
       end
 
       def self.segment(part)

@@ -17,6 +17,7 @@ module Scullion
           Instance.new(
             tasks: Marks.new(@progress).on(tasks),
             resources: Resources.new(@brief, days, @progress).resources,
+            handover: @practice.fetch("day/handover/minutes").ceil,
             from: from,
             to: service_to + @practice.fetch("day/clean/most_minutes").to_i
           )
@@ -86,7 +87,10 @@ module Scullion
       def service_from = @brief.service.from.minutes
       def service_to = @brief.service.to.minutes
 
-      def tasks = [*jobs.flat_map { |job| ahead(job) }, *salads, clean_down]
+      def tasks
+        plated = salads.select { |task| task.key.include?("/plate/") }
+        [*jobs.flat_map { |job| ahead(job) }, *salads, *Clearing.new(@plan, jobs, plated).tasks]
+      end
 
       # What is to be made so many days ahead is ready by the end of that day.
       def ahead(job)
@@ -112,28 +116,6 @@ module Scullion
                 cold: @brief.kitchen.chillers.any?
               ).tasks
             end
-      end
-
-      def clean_down
-        minutes =
-          @practice.fetch("day/clean/setup_minutes") +
-            (@practice.fetch("day/clean/per_salad_minutes") * @plan.portions.size)
-        plated =
-          salads
-            .select { |task| task.key.include?("/plate/") }
-            .map { |task| Link.new(task: task.key, least: 0) }
-        Task.new(
-          key: "clean",
-          name: "Clean down",
-          segments: [Segment.new(minutes: minutes.ceil, uses: [Use.new(kind: COOK, amount: 1)])],
-          after: plated,
-          about: {
-            "stage" => "build",
-            "for" => []
-          },
-          earliest: service_to,
-          latest: service_to + minutes.ceil + @practice.fetch("day/clean/soon_minutes").to_i
-        )
       end
     end
   end

@@ -9,6 +9,7 @@ module Scullion
         Instance.new(
           from: -instance.to,
           to: -instance.from,
+          handover: instance.handover,
           resources: instance.resources.map { |resource| turned(resource) },
           tasks: instance.tasks.map { |task| turned_task(instance, task) }
         )

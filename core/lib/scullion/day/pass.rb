@@ -6,6 +6,8 @@ module Scullion
     # a mirrored day it sets each task as late as it can be. Where one would follow another later than it may,
     # that one is taken back, with all that hangs on it, and set as much later.
     class Pass
+      include Hands
+
       # Tries for one task; a day is never worked at for ever.
       MOST_TRIES = 400
       # One task is taken back so often, and all of them so often for each that there is.
@@ -26,11 +28,7 @@ module Scullion
             .resources
             .group_by(&:kind)
             .transform_values { |all| all.map { |resource| Bookings.new(resource) } }
-        @cooks =
-          Hash.new do |all, skill|
-            all[skill] = @bookings.fetch(COOK, []).select { |cook| cook.resource.does?(skill) }
-          end
-        @starts, @taken, @unplaced, @ready, @choices, @floors = {}, {}, [], [], {}, {}
+        @starts, @taken, @unplaced, @ready, @choices, @floors, @cooks = {}, {}, [], [], {}, {}, {}
         # A day under way is pinned where it stands, and goes on from there.
         @back = instance.tasks.any?(&:pinned) ? 0 : (MOST_BACK_SHARE * instance.tasks.size).ceil
         @backs = Hash.new(0)
@@ -128,23 +126,22 @@ module Scullion
 
       def pin(task)
         @starts[task.key] = task.pinned
-        book(task, task.pinned) { |use, from, minutes| free_now(use, from, minutes) || able(use).first }
+        book(task, task.pinned) do |use, from, minutes, cook|
+          cook || free_now(use, from, minutes) || able(use).first
+        end
       end
 
       def free_now(use, from, minutes)
         able(use).find { |each| each.free_from(from, minutes, use.amount, use.mode) == from }
       end
-      def able(use) = use.kind == COOK ? @cooks[use.skill] : @bookings.fetch(use.kind, [])
-
+      def able(use) = use.kind == COOK ? cooks(use) : @bookings.fetch(use.kind, [])
       # As early as can be; what fits nowhere is left aside, and those that wait for it go on as if it were
       # done.
       def place(task, fit)
         return leave(task) unless fit
 
         @starts[task.key] = fit.from
-        book(task, fit.from) do |use, at, minutes|
-          use.kind == COOK ? free_cook(use, at, minutes, task) : fit.chosen[use.kind]
-        end
+        book(task, fit.from) { |use, _, _, cook| use.kind == COOK ? cook : fit.chosen[use.kind] }
       end
 
       def leave(task)
@@ -195,46 +192,27 @@ module Scullion
       def later_start(task, start, chosen)
         task.demands.each do |offset, minutes, use|
           at = start + offset
-          free =
-            (
-              if use.kind == COOK
-                soonest_cook(at, minutes, use)
-              else
-                chosen[use.kind]&.free_from(at, minutes, use.amount, use.mode)
-              end
-            )
+          free = chosen[use.kind]&.free_from(at, minutes, use.amount, use.mode)
           return free && (free - offset) unless free == at
         end
+        @instance
+          .stints(task)
+          .each do |stint|
+            free = soonest_for(stint, start)
+            return free unless free == start
+          end
         start
       end
 
-      def soonest_cook(at, minutes, use)
-        soonest = nil
-        @cooks[use.skill].each do |cook|
-          free = cook.free_from(at, minutes, use.amount, use.mode) or next
-          return at if free == at
-
-          soonest = free if soonest.nil? || free < soonest
-        end
-        soonest
-      end
-
-      # The cook who began the task if free, else the one who can do the least beside it, with the least to
-      # do.
-      def free_cook(use, at, minutes, task)
-        free = @cooks[use.skill].select { |cook| cook.free_from(at, minutes, use.amount, use.mode) == at }
-        mine = @taken[task.key]&.flat_map(&:values)
-        free.find { |cook| mine&.include?(cook.resource.key) } ||
-          free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
-      end
-
+      # @yield [use, at, minutes, cook] the cook, where one has it
       def book(task, from)
+        hands = who_does(task, from)
         @taken[task.key] = []
         at = from
-        task.segments.each do |segment|
+        task.segments.each_with_index do |segment, index|
           used =
             segment.uses.to_h do |use|
-              taken = yield(use, at, segment.minutes)
+              taken = yield(use, at, segment.minutes, use.kind == COOK ? hands[index] : nil)
               taken&.book(at, segment.minutes, use.amount, use.mode)
               [use.kind, taken&.resource&.key]
             end

@@ -148,12 +148,17 @@ module Scullion
 
       # A stretch for which something of the kitchen is another service's.
       def taken(item)
-        item.only("on", "from", "to", "amount", "mode", "for")
+        item.only("on", "from", "to", "amount", "mode", "for", "rest")
         key, (from, to), name = item.text("on", most: 120), hours(item), item.text("for", most: 120)
         amount, mode =
           item.whole("amount", 1..1000, "of it", default: 1),
           item.whole("mode", 0..400, "°C", default: nil)
-        [key, Busy.new(from: from, to: to, amount: amount, mode: mode, name: name)] if key && from
+        return unless key && from
+
+        [
+          key,
+          Busy.new(from: from, to: to, amount: amount, mode: mode, name: name, rest: item.raw("rest") == true)
+        ]
       end
 
       # @return [Array(Integer, Integer), nil]

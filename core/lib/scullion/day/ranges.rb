@@ -48,20 +48,19 @@ module Scullion
       end
 
       def free?(task, start)
-        at = start
-        task.segments.all? do |segment|
-          fits =
-            segment.uses.all? do |use|
-              bookings(task).fetch(use.kind, []).any? { |each| can?(each, use, at, segment.minutes) }
+        held =
+          task.demands.all? do |offset, minutes, use|
+            able(task, use).any? do |each|
+              each.free_from(start + offset, minutes, use.amount, use.mode) == start + offset
             end
-          at += segment.minutes
-          fits
-        end
+          end
+        held &&
+          @instance
+            .stints(task)
+            .all? { |stint| able(task, stint.use).any? { |cook| stint.free_at?(cook, start) } }
       end
 
-      def can?(bookings, use, at, minutes)
-        bookings.resource.does?(use.skill) && bookings.free_from(at, minutes, use.amount, use.mode) == at
-      end
+      def able(task, use) = bookings(task).fetch(use.kind, []).select { |each| each.resource.takes?(use) }
 
       # Everything but this task.
       def bookings(task)

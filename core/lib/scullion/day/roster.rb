@@ -7,6 +7,8 @@ module Scullion
     # out by trying. Rules of the job, "The day".
     class Roster
       WORST_FIRST = %i[unsafe late stale].freeze
+      # What is done while guests are served.
+      SERVING = %r{/(?:finish|plate)/}.freeze
 
       attr_reader :plan, :progress, :layout
 
@@ -18,13 +20,13 @@ module Scullion
       end
 
       def instance = @layout.instance
-      def solution = @solution ||= Calm.of(Solver.new(instance).solve, air)
+      def solution = @solution ||= breaks.into(solved(instance)) { |day| solved(day) }
       # Minutes that everything should be in its place before it is wanted.
       def air = plan.brief.practice.fetch("day/calm/minutes").to_i
 
       # As it was solved elsewhere. @param parts [Array] as Solution#to_a gives them @return [Roster]
       def solved_as(*parts)
-        @solution = Solution.new(instance, *parts)
+        @solution = Solution.new(breaks.with(parts.first.keys), *parts)
         self
       end
 
@@ -71,18 +73,18 @@ module Scullion
           end
       end
 
-      # What has to be made again takes as much again of what it is made from.
-      # @return [Array<String>]
-      def notes
-        progress
-          .marks
-          .each_value
-          .select { |mark| mark.state == "failed" }
-          .filter_map do |mark|
-            job = @layout.jobs.find { |each| each.tasks.any? { |task| task.key == mark.task } } or next
-            again(job.need, mark.share || 1.0)
-          end
+      # The minute by which everything is in its place: all that is left then is to finish, to plate and to
+      # clear. Nil where something of it has no place.
+      # @return [Integer, nil]
+      def in_place
+        before = instance.tasks.reject { |task| Clearing.of?(task) || task.key.match?(SERVING) }
+        return if before.empty? || before.any? { |task| solution.unplaced.include?(task.key) }
+
+        before.map { |task| worked_until(task) }.max
       end
+
+      # What making something again takes, and whose break has no place. @return [Array<String>]
+      def notes = again_of_all + breaks.missing(solution).map { |owed| no_break(owed) }
 
       # What this day takes of the kitchen's own, borrowed things aside, as another service's brief has it.
       # @return [Array<Hash>] on, from, to, amount, mode, for
@@ -205,6 +207,33 @@ module Scullion
 
       private
 
+      # What has to be made again takes as much again of what it is made from.
+      def again_of_all
+        progress
+          .marks
+          .each_value
+          .select { |mark| mark.state == "failed" }
+          .filter_map do |mark|
+            job = @layout.jobs.find { |each| each.tasks.any? { |task| task.key == mark.task } } or next
+            again(job.need, mark.share || 1.0)
+          end
+      end
+
+      def no_break(owed)
+        "#{owed.cook.name} has no break of #{plan.brief.practice.writer.min(breaks.minutes)} on " \
+          "#{Moment.new(date, owed.shift.first).date.strftime("%A")}: no gap is left outside the service. " \
+          "Your local law decides what is owed."
+      end
+
+      # Until hands leave it; what nobody has in hand, until it is over.
+      def worked_until(task)
+        last = task.segments.rindex(&:hands?) || (task.segments.size - 1)
+        solution.start(task.key) + task.segments.first(last + 1).sum(&:minutes)
+      end
+
+      def solved(day) = Calm.of(Solver.new(day).solve, air)
+      def breaks = @breaks ||= Breaks.new(instance, plan.brief, progress)
+
       def stretch(use, key, from, minutes)
         {
           "on" => key,
@@ -212,7 +241,8 @@ module Scullion
           "to" => iso(from + minutes),
           "amount" => use.amount,
           "mode" => use.mode,
-          "for" => plan.brief.service.name
+          "for" => plan.brief.service.name,
+          "rest" => use.who && true
         }.compact
       end
 

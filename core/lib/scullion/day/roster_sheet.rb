@@ -24,6 +24,7 @@ module Scullion
           "to" => iso(solution.last),
           "first" => moment(solution.first),
           "works" => @roster.works?,
+          "in_place" => in_place,
           "hazards" => @roster.hazards.map(&:to_h),
           "stops" => @roster.hazards.count(&:bars?),
           "lots" => @roster.lots.filter_map { |lot| lot.to_h if lot.path },
@@ -45,7 +46,7 @@ module Scullion
       def writer = brief.practice.writer
       def progress = @roster.progress
       def solution = @roster.solution
-      def instance = @roster.instance
+      def instance = solution.instance
       def iso(minutes) = @roster.iso(minutes)
       def moment(minutes) = @roster.moment(minutes)
 
@@ -56,6 +57,14 @@ module Scullion
           "from" => brief.service.from.iso,
           "to" => brief.service.to.iso
         }
+      end
+
+      # Before the doors, where there is anything to be in its place.
+      def in_place
+        at = @roster.in_place or return
+        air = brief.service.from.minutes - at
+        before = air.positive? ? ", #{writer.min(air)} before the doors" : ""
+        { "at" => iso(at), "said" => "Everything is in its place by #{moment(at)}#{before}." }
       end
 
       def needed_by

@@ -37,7 +37,7 @@ module Scullion
 
       def followers(keys)
         found = keys.flat_map { |key| @roster.instance.followers[key] }.map(&:first)
-        found.reject { |task| unplaced?(task.key) || task.key == "clean" }.uniq
+        found.reject { |task| unplaced?(task.key) || Day::Clearing.of?(task) }.uniq
       end
 
       def out_in(way) = way.sum { |each| Path::OUT.include?(each.state) ? each.minutes : 0 }

@@ -60,6 +60,9 @@
               >{/if} In time as planned.{/if}
           Begins
           {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
+          {#if day.roster.in_place}<span class="block text-base font-normal"
+              >{day.roster.in_place.said}</span
+            >{/if}
           {#if day.roster.since}<span class="quiet block text-base font-normal"
               >Nothing before {day.roster.since}</span
             >{/if}
