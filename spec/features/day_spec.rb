@@ -27,7 +27,7 @@ RSpec.describe "The day", :journey, type: :feature do
 
   after { undo_everything }
 
-  it "shows every task on the rail, the range of one, moves it by key, and makes one the day before" do
+  it "draws each food's own way, shows the range of one, moves it by key, and makes one the day before" do
     day
     cheese =
       find(
@@ -46,13 +46,16 @@ RSpec.describe "The day", :journey, type: :feature do
     expect(page).to have_no_css("button[aria-label^='White brined cheese'][aria-label*='#{before}']")
     find_button("Undo").send_keys(:enter)
     expect(page).to have_no_css("button[aria-pressed=true]", text: "Day before")
-    select "3 days", from: "Show"
-    uncheck "Equipment"
-    expect(page).to have_no_text("Galley oven")
+    expect(page).to have_no_css("button[aria-label^='Roast carrot: roast'][aria-label*=', Galley oven']")
+    check "Heat and vessels"
+    check "Days before"
+    expect(page).to have_css("button[aria-label^='Roast carrot: roast'][aria-label*=', Galley oven']")
+    expect(page).to have_css("button[aria-label^='Roast carrot: roast'][aria-label*=', Roast carrot']")
   end
 
   it "moves a task by the arrow keys within its range, and says by the header when all begins" do
     day
+    check "Days before"
     bar = "button[aria-label^='Whisk Mustard vinaigrette']"
     begins = -> { find(bar, match: :first)["aria-label"][/\d\d:\d\d/] }
     before = begins.call

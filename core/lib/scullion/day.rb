@@ -33,16 +33,18 @@ module Scullion
 
     # From the end of an earlier task to the start of this one: at least so many minutes (fewer than
     # none: only so long after this one has begun), at most so many (nil for no limit). safety: passing the
-    # most is unsafe, not only stale.
+    # most is unsafe, not only stale. air: minutes more than the least that there should be, if they can be
+    # had.
     Link =
-      Struct.new(:task, :least, :most, :safety, :why, keyword_init: true) do
+      Struct.new(:task, :least, :most, :safety, :why, :air, keyword_init: true) do
         def to_h
           {
             "task" => task,
             "least" => least,
             "most" => most,
             "safety" => safety || nil,
-            "why" => why
+            "why" => why,
+            "air" => air
           }.compact
         end
       end

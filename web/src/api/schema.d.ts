@@ -1425,6 +1425,7 @@ export interface components {
             /** @description The other services that it is planned around */
             around: string[];
             tasks: components["schemas"]["DayTask"][];
+            strands: components["schemas"]["Strand"][];
             before?: components["schemas"]["DayKept"];
             needed_by: {
                 ingredient: string;
@@ -1488,6 +1489,29 @@ export interface components {
                 cook?: string;
                 lanes: string[];
             }[];
+        };
+        /** @description A salad as its day goes, each food's own way into it */
+        Strand: {
+            salad: string;
+            at: string;
+            rows: {
+                name: string;
+                /** @description Of the food; a dressing has none */
+                colour?: string | null;
+                preparation?: string;
+                /** @description Keys of what makes it */
+                tasks: string[];
+                ready_at: string;
+                /** @description Each time that it goes into the salad */
+                into: string[];
+            }[];
+            /** @description Keys of what mixes, finishes and plates it */
+            tasks: string[];
+            best: {
+                /** @description Where it is dressed all at once */
+                until?: string;
+                said: string;
+            };
         };
         AheadLine: {
             preparation: string;

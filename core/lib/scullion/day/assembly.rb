@@ -177,7 +177,7 @@ module Scullion
             if job.on_the_clock?
               clocked(job, key)
             else
-              Link.new(task: key, least: 0, most: job.keeps, why: job.hold)
+              Link.new(task: key, least: 0, most: job.keeps, why: job.hold, air: job.air)
             end
           end
         end

@@ -16,9 +16,9 @@ module Scullion
       # One wave of one salad: places of its plating, by when that begins and is over.
       Wave = Struct.new(:salad, :number, :of, :places, :due, :over, keyword_init: true)
 
-      # @param roster [Roster] a day that is placed
-      def initialize(roster)
-        @roster, @solution, @practice = roster, roster.solution, roster.plan.brief.practice
+      # @param roster [Roster] a day that is placed @param solution [Solution] of it
+      def initialize(roster, solution = roster.solution)
+        @roster, @solution, @practice = roster, solution, roster.plan.brief.practice
       end
 
       # @return [Float] how often all is ready
@@ -27,12 +27,15 @@ module Scullion
       # @return [Integer] of a hundred days, those on which all is ready; never 100 where one was late once
       def days = in_hundred(outcome) { |late| all_ready?(late) }
 
+      # Ready as often as a plan is made for.
+      def enough? = ready >= aim
+
       # @return [Hash] ready for JSON
       def to_h
         {
           "plays" => PLAYS,
           "days" => days,
-          "enough" => ready >= aim,
+          "enough" => enough?,
           "said" => said,
           "waves" => waves.map { |wave| wave_words(wave) },
           "blame" => blamed,

@@ -15,6 +15,16 @@ module Scullion
 
       attr_reader :stretches
 
+      # What kind of work a stretch is, for its spread; nil for what only stands.
+      # @return [String, nil]
+      def self.kind_of(segment)
+        hands = segment.uses.find { |use| use.kind == COOK }
+        return hands.hands? ? hands.skill || KNIFE : nil if hands
+        return "heat" if segment.uses.any? { |use| use.kind.match?(HEAT) }
+
+        "cold" if segment.uses.any? { |use| use.kind == COLD }
+      end
+
       # @param solution [Solution]
       # @param ill [String, nil] key of a cook whose work the others do, each what they are down for
       def initialize(solution, ill: nil)
@@ -63,20 +73,12 @@ module Scullion
           Stretch.new(
             task: task.key,
             minutes: segment.minutes,
-            kind: kind_of(segment),
+            kind: Course.kind_of(segment),
             cook: used[COOK],
             from: from,
             after: []
           )
         end
-      end
-
-      def kind_of(segment)
-        hands = segment.uses.find { |use| use.kind == COOK }
-        return hands.hands? ? hands.skill || KNIFE : nil if hands
-        return "heat" if segment.uses.any? { |use| use.kind.match?(HEAT) }
-
-        "cold" if segment.uses.any? { |use| use.kind == COLD }
       end
 
       # Within a task, and from task to task: what may begin before the other is over is tied where it needs

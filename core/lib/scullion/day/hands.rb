@@ -72,7 +72,7 @@ module Scullion
 
       # @return [Hash{Integer=>Bookings, nil}] who does each segment with hands of a task that begins then
       def who_does(task, start)
-        mine = same_job(task).flat_map { |key| @taken.fetch(key, []).flat_map(&:values) }
+        mine = @instance.beside(task).flat_map { |key| @taken.fetch(key, []).flat_map(&:values) }
         @instance
           .stints(task)
           .each_with_object({}) do |stint, all|
@@ -82,21 +82,12 @@ module Scullion
           end
       end
 
-      # The one who began the job if free, else the one who can do the least beside it, with the least to do.
+      # The one who had what came before it or has what comes after it, if free; else the one who
+      # can do the least beside it, with the least to do.
       def cook_for(stint, start, mine)
         free = cooks(stint.use).select { |cook| stint.free_at?(cook, start) }
         free.find { |cook| mine.include?(cook.resource.key) } ||
           free.min_by { |cook| [cook.resource.skills&.size || Float::INFINITY, cook.load, cook.resource.key] }
-      end
-
-      # Load after load, wave after wave: what goes on while the other is not over yet.
-      def same_job(task)
-        (@same ||= {})[task.key] ||= task.after.select { |link| link.least.negative? }.map(&:task) +
-          behind_soon(task)
-      end
-
-      def behind_soon(task)
-        @instance.followers[task.key].filter_map { |other, link| other.key if link.least.negative? }
       end
     end
   end

@@ -20,6 +20,14 @@ module Scullion
       def [](key) = @by_key[key]
       # What of each task is one cook's. @return [Array<Hands::Stint>]
       def stints(task) = (@stints ||= {})[task.key] ||= Hands.stints(task, handover)
+      # What it waits for and what waits for it, where hands are to stay with a job.
+      # @return [Array<String>] keys
+      def beside(task)
+        return [] unless handover
+
+        (@beside ||= {})[task.key] ||= task.after.map(&:task) +
+          followers[task.key].map { |other, _| other.key }
+      end
       def of_kind(kind) = (@kinds ||= resources.group_by(&:kind))[kind] || []
 
       # The tasks that wait for each task. @return [Hash{String=>Array<Array(Task, Link)>}]

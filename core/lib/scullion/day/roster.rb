@@ -6,6 +6,8 @@ module Scullion
     # late, unsafe or past its best, and why. Asked for apart from the plan, because it is worked
     # out by trying. Rules of the job, "The day".
     class Roster
+      include Choices
+
       WORST_FIRST = %i[unsafe late stale].freeze
       # What is done while guests are served.
       SERVING = %r{/(?:finish|plate)/}.freeze
@@ -112,61 +114,6 @@ module Scullion
         firsts.group_by(&:first).transform_values { |all| all.map(&:last).min }
       end
 
-      # Names and preparations with work on the service day that keep over night, most work first.
-      def movable
-        today =
-          @layout.jobs.select do |job|
-            job.keeps >= Moment::DAY / 2 && !progress.ahead.key?(job.need.component.preparation) &&
-              job.tasks.any? { |task| solution.start(task.key) >= 0 && !task.pinned }
-          end
-        today
-          .sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }
-          .map { |job| [job.need.name, job.need.component.preparation] }
-      end
-
-      # Names and preparations with the most cutting.
-      def cut_here
-        cut =
-          @layout.jobs.select do |job|
-            job.need.component.cut && !progress.cut.include?(job.need.component.preparation)
-          end
-        cut
-          .sort_by { |job| [-job.cutting_minutes, job.need.name] }
-          .map { |job| [job.need.name, job.need.component.preparation] }
-      end
-
-      # Names and preparations that the salads can do without, with the most work first.
-      def spare
-        spare = @layout.jobs.select { |job| job.need.layers.all? { |layer| spare?(layer) } }
-        spare
-          .sort_by { |job| [-job.tasks.sum(&:hands_minutes), job.need.name] }
-          .map { |job| [job.need.name, job.need.component.preparation] }
-      end
-
-      # What one more of might help beside the fullest: pots that are filled more than once, and a
-      # plater where plating is late and more cooks are there. @return [Array<String>] kinds of resource
-      def short_of
-        [
-          *@layout.jobs.filter_map { |job| job.heat&.short_of }.uniq,
-          *([PLATER] if late_plating? && free_platers?)
-        ]
-      end
-
-      # Names and preparations whose trays could go into the oven in one load more, and how many that makes.
-      def divisible
-        @layout
-          .jobs
-          .select { |job| job.heat&.divisible? && job.heat.rounds < Progress::LOADS.max }
-          .map { |job| [job.need.name, job.need.component.preparation, job.heat.rounds + 1] }
-      end
-
-      # A kind of resource by the name that the kitchen has for it.
-      def called(kind) = kind.include?("-") ? instance.of_kind(kind).first&.name || kind : kind
-
-      # Words of a skill, and the cooks who are not down for it. @return [Array<String>] initials
-      def skill(key) = plan.brief.practice.words("skills", key)
-      def not_down_for(key) = instance.of_kind(COOK).reject { |cook| cook.does?(key) }.map(&:name).uniq
-
       def date = plan.brief.service.from.date
 
       # Plainly, the worst first.
@@ -231,7 +178,9 @@ module Scullion
         solution.start(task.key) + task.segments.first(last + 1).sum(&:minutes)
       end
 
-      def solved(day) = Calm.of(Solver.new(day).solve, air)
+      def solved(day)
+        Calm.of(Room.new(day) { |solution| Chance.new(self, solution).enough? }.solve, air)
+      end
       def breaks = @breaks ||= Breaks.new(instance, plan.brief, progress)
 
       def stretch(use, key, from, minutes)
@@ -267,14 +216,6 @@ module Scullion
 
       def about(miss) = miss.link ? instance[miss.link.task] : miss.task
       def whole_job(task) = task.name.split(Jobs::PART).first.split(Jobs::BATCH).first
-
-      def late_plating?
-        solution.misses.any? { |miss| miss.kind == :late && miss.task.key.include?("/plate/") }
-      end
-      def free_platers? = plan.waves.any? { |waves| waves.platers < plan.brief.kitchen.cooks.size }
-      def spare?(layer)
-        plan.brief.practice.words("roles", layer.component.role)["spare"] && layer.portion.components.size > 1
-      end
 
       def overload = @overload ||= Overload.new(instance)
 

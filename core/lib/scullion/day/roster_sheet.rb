@@ -33,6 +33,7 @@ module Scullion
           "problem" => @roster.problem,
           "lanes" => lanes,
           "tasks" => tasks,
+          "strands" => Strands.new(@roster).to_a,
           "ahead" => Ahead.new(@roster.layout, solution, @roster).to_a,
           "decided" => decided,
           "around" => progress.taken.values.flatten.map(&:name).uniq.sort,

@@ -38,15 +38,15 @@ module Scullion
         @by == :score ? begun_later(best) : best
       end
 
-      protected
-
-      # Backwards, and no more than that: is there room at all?
-      def tried
+      # Backwards, and no more than that: is there room at all? @return [Solution]
+      def quick
         better(
           *rules.map { |order| backward(order) },
           *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) }
         )
       end
+
+      protected
 
       # Backwards; orders: to begin with, beside those of the rules.
       def settled(*orders)
@@ -65,7 +65,7 @@ module Scullion
       def begun_later(best)
         while best.feasible? && best.first.negative?
           later = Solver.new(from(Solution.midnight_of(best.first) + Moment::DAY))
-          break unless nearly?(later.tried, best)
+          break unless nearly?(later.quick, best)
 
           found = later.settled
           # What is pinned before stays there.

@@ -9,16 +9,19 @@
   import Mark from "../../ui/Mark.svelte";
   import PaperCard from "./PaperCard.svelte";
   import { wallClock } from "../../ui/clock";
-  import DayRail from "./DayRail.svelte";
+  import DayList from "./DayList.svelte";
+  import Strands from "./Strands.svelte";
+  import { mostlyBefore } from "./strands";
   import type { Desk } from "../desk.svelte";
 
   let { desk }: { desk: Desk } = $props();
-  const ZOOMS = [1, 2, 4, 8, 24, 72];
   const day = $derived(desk.day);
   const PHONE = 640;
-  let zoom = $state(innerWidth < PHONE ? 2 : 8);
-  let equipment = $state(true);
-  let holds = $state(true);
+  let wide = $state(innerWidth);
+  let equipment = $state(false);
+  // Days before are folded away, unless most of the work is on them; until somebody says otherwise.
+  let asked = $state<boolean>();
+  const before = $derived(asked ?? (day.roster ? mostlyBefore(day.roster) : false));
 
   // Work that was to begin before now, and none of it marked.
   const over = $derived(
@@ -29,6 +32,8 @@
   );
   const first = $derived(day.roster?.tasks.find((task) => task.placed));
 </script>
+
+<svelte:window bind:innerWidth={wide} />
 
 {#if day.problem}<Fault problem={day.problem} />{/if}
 {#if day.roster}
@@ -60,44 +65,42 @@
               >{/if} In time as planned.{/if}
           Begins
           {day.roster.first}{first ? ` with ${first.name.split(":")[0]}` : ""}
-          {#if day.roster.in_place}<span class="block text-base font-normal"
-              >{day.roster.in_place.said}</span
-            >{/if}
-          {#if day.roster.since}<span class="quiet block text-base font-normal"
-              >Nothing before {day.roster.since}</span
-            >{/if}
-          {#if day.roster.around.length > 0}<span class="quiet block text-base font-normal"
-              >Planned around {day.roster.around.join(", ")}: dashed</span
-            >{/if}
+          <span class="block text-base font-normal"
+            >{day.roster.in_place?.said ?? ""}
+            {#if day.roster.since}<span class="quiet">Nothing before {day.roster.since}.</span>{/if}
+            {#if day.roster.around.length > 0}<span class="quiet"
+                >Dashed: {day.roster.around.join(", ")}.</span
+              >{/if}</span
+          >
         </h2>
-        <label class="flex min-h-11 items-center gap-2"
-          ><input type="checkbox" class="checkbox" bind:checked={equipment} /> Equipment</label
-        >
-        <label class="flex min-h-11 items-center gap-2"
-          ><input type="checkbox" class="checkbox" bind:checked={holds} /> Holds</label
-        >
-        <label class="flex items-center gap-2"
-          >Show <select class="select h-11 w-28 text-lg" bind:value={zoom}
-            >{#each ZOOMS as hours (hours)}<option value={hours}
-                >{hours === 72 ? "3 days" : hours === 24 ? "1 day" : `${hours} h`}</option
-              >{/each}</select
-          ></label
-        >
+        {#if wide >= PHONE}
+          <label class="flex min-h-11 items-center gap-2"
+            ><input
+              type="checkbox"
+              class="checkbox"
+              bind:checked={() => before, (value) => (asked = value)}
+            /> Days before</label
+          >
+          <label class="flex min-h-11 items-center gap-2"
+            ><input type="checkbox" class="checkbox" bind:checked={equipment} /> Heat and vessels</label
+          >
+        {/if}
         <a class="btn btn-primary h-11" href="/services/{desk.id}/run">Run it</a>
       </div>
-      <DayRail {day} {equipment} {holds} hours={zoom} />
-      <p class="quiet mt-1">
-        Solid is hands on, hatched waits, a thick foot is the longest chain; ribbons are what stands
-        ready, and how long it keeps. Choose a task: green is where it may begin, the thin line how long
-        it keeps. Drag it, or use the arrow keys.
-      </p>
+      {#if wide < PHONE}<DayList {day} />{:else}
+        <Strands {day} {before} {equipment} />
+        <p class="quiet mt-1 text-sm">
+          Solid is hands on, hatched waits, orange heats; blue is ready and waits, a thick foot is the
+          longest chain. Choose a bar: green is where it may begin. Drag it, or use the arrow keys.
+        </p>
+      {/if}
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
     {#if day.chance}<ChanceCard chance={day.chance} />{/if}
     <AheadTable {day} />
     <Lots {day} />
     <PaperCard id={desk.id} />
-    <DaySheets roster={day.roster} />
+    {#if wide >= PHONE}<DaySheets roster={day.roster} />{/if}
   </div>
 {:else if !day.problem}
   <p class="quiet p-6">Laying out the day …</p>

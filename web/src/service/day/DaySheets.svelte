@@ -1,23 +1,11 @@
 <script lang="ts">
   import type { Roster } from "./day.svelte";
+  import { sheetsOf } from "./lanes";
   import { shortDay } from "../../ui/dates";
 
   // A sheet for each cook: what, when, for how long, in order.
   let { roster }: { roster: Roster } = $props();
-  const sheets = $derived(
-    roster.lanes
-      .filter((lane) => lane.kind === "cook")
-      .map((lane) => ({
-        name: lane.name,
-        lines: roster.tasks
-          .flatMap((task) =>
-            task.segments
-              .filter((segment) => segment.cook && segment.lanes.includes(lane.key))
-              .map((segment) => ({ task, segment })),
-          )
-          .sort((one, other) => one.segment.from.localeCompare(other.segment.from)),
-      })),
-  );
+  const sheets = $derived(sheetsOf(roster));
 
   // The first line of a day.
   const begins = (lines: { segment: { from: string } }[], index: number) =>

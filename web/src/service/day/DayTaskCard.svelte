@@ -3,7 +3,7 @@
   import { shortDay } from "../../ui/dates";
   import { minutesOf, momentOf } from "../../ui/clock";
 
-  // The task that is chosen on the rail: when, who, what it waits for, how far it may move.
+  // The task that is that is chosen: when, who, what it waits for, how far it may move.
   let { day }: { day: DayOf } = $props();
   const STEP = 5;
   const task = $derived(day.task!);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { DayTask, Roster } from "./day.svelte";
-import { lanesOf } from "./rail";
+import { lanesOf } from "./lanes";
 
 type Stretch = { from: string; to: string; hands?: boolean; lanes?: string[]; name?: string };
 
@@ -31,11 +31,7 @@ function lanes(tasks: DayTask[]) {
 const spans = (lane: { bars: { from: number; to: number; row: number }[] } | undefined) =>
   lane?.bars.map(({ from, to, row }) => [to - from, row]);
 
-describe("the rail of a day", () => {
-  it("has cooks first, then what stands by itself, then equipment", () => {
-    expect(Object.keys(lanes([]))).toEqual(["cook-0", "alone", "oven-0"]);
-  });
-
+describe("the lanes of a day", () => {
   it("lays stretches that overlap in rows, and one that begins as another ends in its row", () => {
     const oven = (key: string, from: string, to: string) =>
       task(key, [{ from, to, lanes: ["oven-0"] }]);
@@ -66,10 +62,9 @@ describe("the rail of a day", () => {
     expect(spans(made["cook-0"])).toEqual([[5, 0]]);
   });
 
-  it("shows what takes neither hands nor equipment by itself, and nothing that is not placed", () => {
-    const soak = task("soak", [{ from: "07:00", to: "12:00", name: "Soaks" }]);
-    const made = lanes([soak, task("lost", [{ from: "08:00", to: "09:00" }], false)]);
-    expect(made["alone"]!.bars.map((bar) => bar.name)).toEqual(["Soaks: soak"]);
+  it("shows nothing that is not placed", () => {
+    const lost = task("lost", [{ from: "08:00", to: "09:00", lanes: ["oven-0"] }], false);
+    expect(lanes([lost])["oven-0"]!.bars).toEqual([]);
   });
 
   it("counts open hours in minutes that no change of the clocks moves", () => {

@@ -10,7 +10,7 @@ export type Bar = {
   name: string;
   row: number;
 };
-export type RailLane = {
+export type Lane = {
   key: string;
   name: string;
   kind: string;
@@ -20,13 +20,9 @@ export type RailLane = {
   busy: { from: number; to: number; name: string }[];
 };
 
-// What soaks, rests or drains takes neither hands nor equipment.
-const ALONE = { key: "alone", name: "By itself", kind: "alone", open: [], busy: [] };
-
 // What each lane shows: stretches that overlap on what takes several at once lie in rows below each other.
-export function lanesOf(roster: Roster): RailLane[] {
-  const cooks = roster.lanes.filter((lane) => lane.kind === "cook");
-  return [...cooks, ALONE, ...roster.lanes.filter((lane) => lane.kind !== "cook")].map((lane) => {
+export function lanesOf(roster: Roster): Lane[] {
+  return roster.lanes.map((lane) => {
     const found = roster.tasks
       .filter((task) => task.placed)
       .flatMap((task) => merged(task, lane.key))
@@ -54,12 +50,26 @@ export function lanesOf(roster: Roster): RailLane[] {
   });
 }
 
+// Each cook's own work, stretch by stretch, in order.
+export function sheetsOf(roster: Roster) {
+  return roster.lanes
+    .filter((lane) => lane.kind === "cook")
+    .map((lane) => ({
+      name: lane.name,
+      lines: roster.tasks
+        .flatMap((task) =>
+          task.segments
+            .filter((segment) => segment.cook && segment.lanes.includes(lane.key))
+            .map((segment) => ({ task, segment })),
+        )
+        .sort((one, other) => one.segment.from.localeCompare(other.segment.from)),
+    }));
+}
+
 // Stretches of one task that follow each other on a lane, with hands or without, are one bar.
 function merged(task: DayTask, lane: string): Omit<Bar, "row">[] {
   return task.segments
-    .filter((segment) =>
-      lane === ALONE.key ? segment.lanes.length === 0 && !segment.hands : segment.lanes.includes(lane),
-    )
+    .filter((segment) => segment.lanes.includes(lane))
     .reduce<Omit<Bar, "row">[]>((bars, segment) => {
       const [from, to] = [minutesOf(segment.from), minutesOf(segment.to)];
       const last = bars.at(-1);
@@ -72,7 +82,7 @@ function merged(task: DayTask, lane: string): Omit<Bar, "row">[] {
           from,
           to,
           hands: segment.hands,
-          name: lane === ALONE.key && segment.name ? `${segment.name}: ${task.name}` : task.name,
+          name: task.name,
         },
       ];
     }, []);
