@@ -18,6 +18,8 @@ module Scullion
           day = roster(service_asked)
           json(settings.chances.of(day) { Apart.run { Day::Chance.new(day).to_h } })
         end
+        app.get("/api/services/:id/together") { json(beside_earlier(service_asked).shared_work) }
+        app.get("/api/services/:id/day/later") { json(later_days(service_asked)) }
         app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
         app.get("/api/services/:id/day/instance") { json(roster(service_asked).instance.to_h) }
 
@@ -26,6 +28,9 @@ module Scullion
           json(roster.to_h.merge("before" => before))
         end
       end
+
+      # Services of so many days after one may be planned around it.
+      LATER = 7
 
       # Helpers of these routes.
       module Reading
@@ -37,10 +42,34 @@ module Scullion
             said = Changes::DayDecision.new(seen || {}, decision)
             roster = roster(service, now: decision["now"], day: said.to_h)
             not_barred(roster, decision)
-            return roster, said.before if service.keep_day(said.to_h, seen: seen)
-
-            service.reload
+            service.keep_day(said.to_h, seen: seen) or service.reload && next
+            # What is made with others follows from what is kept.
+            moved = said.to_h["together"] != seen.to_h["together"]
+            return moved ? roster(service.reload, now: decision["now"]) : roster, said.before
           end
+        end
+
+        # What is planned around this one. @return [Array<Hash>]
+        def later_days(service)
+          turn = Records::Together.turn(service)
+          near = Records::Service.for_planning.where(date: service.date..(service.date + LATER)).to_a
+          later = near.select { |other| Records::Together.before?(service, other, house.practice) }
+          later = later.sort_by { |other| Records::Together.turn(other) }.reject { |other| turn == other }
+          later
+            .zip(Records::EarlierServices.of(later, days_here))
+            .map { |other, days| brief_word(other, days) }
+        end
+
+        def brief_word(service, days)
+          { "id" => service.id, "name" => service.name, **days.roster.brief_word }
+        rescue InvalidBrief, UnworkableDay
+          {
+            "id" => service.id,
+            "name" => service.name,
+            "first" => "",
+            "works" => false,
+            "said" => "cannot be laid out"
+          }
         end
 
         # A task with a stop on it is not begun, unless somebody took that on.
@@ -61,8 +90,10 @@ module Scullion
         # @param day [Hash, nil] what is decided of it, where that is not kept yet
         # @raise [InvalidBrief] when a decision cannot be
         def roster(service, now: params["now"], day: nil)
-          Records::EarlierServices.of([service], days_here).first.roster(now: now, day: day)
+          beside_earlier(service).roster(now: now, day: day)
         end
+
+        def beside_earlier(service) = Records::EarlierServices.of([service], days_here).first
 
         def days_here
           Records::EarlierServices::Kitchen.new(settings.solved_days, settings.plans, house)

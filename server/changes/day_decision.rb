@@ -25,6 +25,8 @@ module Scullion
         "control" => "control",
         "taken_on" => "taken_on",
         "given_back" => "taken_on",
+        "together" => "together",
+        "apart" => "together",
         "since" => "since",
         "restore" => nil
       }.freeze
@@ -42,7 +44,7 @@ module Scullion
         said = @steps.flat_map { |step| step.slice(*KINDS.keys).to_a }
         said
           .reduce(@day) { |day, (kind, what)| send(:"keep_#{kind}", day, what) }
-          .except("taken", "outings")
+          .except("taken", "outings", "brings", "makes")
           .reject { |_, kept| kept.empty? }
       end
 
@@ -82,6 +84,9 @@ module Scullion
       def keep_control(day, said) = unless_usual(said["way"].nil?, day, "control", said)
       def keep_taken_on(day, said) = put(day, "taken_on", said, "key")
       def keep_given_back(day, key) = drop(day, "taken_on", key, "key")
+      # Made with another service's, whose number it is; or here again.
+      def keep_together(day, said) = put(day, "together", said.slice("preparation", "service"), "preparation")
+      def keep_apart(day, preparation) = drop(day, "together", preparation, "preparation")
       def keep_since(day, moment) = day.merge("since" => moment)
       def keep_left_out(day, preparation)
         day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)

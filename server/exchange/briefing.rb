@@ -14,6 +14,18 @@ module Scullion
       def self.documents(services, house)
         return {} if services.empty?
 
+        shared = SharedWork.new(house)
+        read(services, house) { |service| shared.day_of(service) }
+      end
+
+      # A service's own, as if it took nothing of another and made nothing for one.
+      # @return [Hash] a brief
+      def self.alone(service, house)
+        read([service], house) { |each| (each.day || {}).except("together").presence }.fetch(service.id)
+      end
+
+      # @yield [Records::Service] its day as the brief has it
+      def self.read(services, house)
         kitchen, salads, figures = Records::Kitchen.ours, salads(services), figures(services)
         rules, kitchen = kitchen.house_rules.to_document, kitchen.to_brief
         services.to_h do |service|
@@ -27,7 +39,7 @@ module Scullion
             "kitchen" => kitchen,
             "house_rules" => rules,
             "figures" => known(figures.fetch(service.id), ingredients),
-            "day" => service.day.presence
+            "day" => yield(service)
           }
           [service.id, document.compact]
         end
@@ -70,7 +82,7 @@ module Scullion
           book == "practice" || known["#{book}/#{key}"]&.key?(address)
         end
       end
-      private_class_method :ingredients, :keys_of, :salads, :figures, :known
+      private_class_method :read, :ingredients, :keys_of, :salads, :figures, :known
     end
   end
 end

@@ -27,7 +27,9 @@ module Scullion
           (@document["figures"] || []).each do |figure|
             service.own_figures.create!(at: figure["at"], value: figure["value"])
           end
-          service.update!(day: @document["day"].except("taken", "outings")) if @document["day"]
+          if @document["day"]
+            service.update!(day: @document["day"].except("taken", "outings", "brings", "makes"))
+          end
           service
         end
       end

@@ -24,9 +24,14 @@ module Scullion
 
       # @return [Hash{Integer=>String}] of all that each service's brief is made from beside the house
       def self.services(ids)
-        asked = ActiveRecord::Base.sanitize_sql([SERVICE, ids])
-        ActiveRecord::Base.connection.select_rows(asked, "Stamp").to_h
+        beside = Together.beside(select("SELECT id, day FROM services WHERE #{Together::LISTED}"))
+        own = moved(ids | beside.values_at(*(ids & beside.keys)).flatten)
+        ids.to_h { |id| [id, [own[id], *own.values_at(*(beside[id] if beside.key?(id)))].join(" | ")] }
       end
+
+      def self.moved(ids) = select(ActiveRecord::Base.sanitize_sql([SERVICE, ids])).to_h
+      def self.select(sql) = ActiveRecord::Base.connection.select_rows(sql, "Stamp")
+      private_class_method :moved, :select
 
       # @return [String] of all that the house is made from
       def self.house = ActiveRecord::Base.connection.select_value(HOUSE, "Stamp")

@@ -33,7 +33,7 @@ module Scullion
         brief.service.lines.each_with_index.map do |line, index|
           Count::Portion.new("count/#{index}", line, index, brief)
         end
-      @needs = Count::Need.of(portions)
+      @needs = Count::Need.of(portions, brief.progress)
       cook_and_prep
       @windows =
         portions.each_with_index.map do |portion, index|
@@ -58,6 +58,7 @@ module Scullion
         "hazards" => hazards.map(&:to_h),
         "count" => portions.map(&:to_h),
         "needs" => needs.map(&:to_h),
+        "shared" => shared,
         "buy" => purchases.map(&:to_h),
         "prep" => preps.map(&:to_h),
         "made" => made.map(&:to_h),
@@ -104,7 +105,10 @@ module Scullion
 
     # What reaches each plate, what it costs, whom it suits and how it is balanced. Asked for on
     # its own, so that no other figure waits for it.
-    def taste = @taste ||= Salad::Taste.new(self, needs.zip(cooking_of_needs, preps), @by_portion)
+    def taste = @taste ||= Salad::Taste.new(self, needs.zip(cooking_of_needs, every_prep), @by_portion)
+
+    # Of every preparation, also of what another service makes for this one. @return [Array<Prep::Line>]
+    attr_reader :every_prep
 
     # Worst first.
     def snags
@@ -116,6 +120,9 @@ module Scullion
           all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }
         end
     end
+
+    # What is made once for several services, in words. @return [Array<String>]
+    def shared = needs.filter_map(&:shared)
 
     # How what is cooked is kept safe. @return [Safety::Control]
     def control = @control ||= Safety::Control.new(brief, cooking)
@@ -191,15 +198,19 @@ module Scullion
       end
     end
 
-    def cooking_of_needs = needs.map { |need| cooking.find { |method| method.need.equal?(need) } }
+    def cooking_of_needs = every_prep.map(&:cooking)
 
+    # What another service makes for this one is neither bought, cut nor cooked here.
     def cook_and_prep
-      @cooking, @preps = [], []
-      needs.each_with_index do |need, index|
-        method = need.component.method&.new("cook/#{@cooking.size}", need, brief)
-        @cooking << method if method
-        @preps << Prep::Line.new("prep/#{index}", need, method, brief)
-      end
+      cooked = 0
+      @every_prep =
+        needs.each_with_index.map do |need, index|
+          method = need.component.method&.new("cook/#{cooked}", need, brief)
+          cooked += 1 if method
+          Prep::Line.new("prep/#{index}", need, method, brief)
+        end
+      @preps = every_prep.reject { |prep| prep.need.brought }
+      @cooking = preps.filter_map(&:cooking)
       @benches = Prep::Bench.of(@preps)
       @made = preps.filter_map(&:made)
       @along = cooking.flat_map(&:along)

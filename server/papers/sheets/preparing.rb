@@ -61,11 +61,15 @@ module Scullion
               rows,
               [5, 4, 6, 4, 4],
               wall: true,
+              note: shared,
               amounts: [1, 3, 4],
               ats: bench["lines"]
             )
           end
         end
+
+        # What comes from another service, or is for one.
+        def shared = @plan["shared"].any? ? @plan["shared"].join(" ") : nil
 
         def cut(line)
           name = line.dig("cut", "name") or return
@@ -107,7 +111,10 @@ module Scullion
               ["What", "How much"],
               [*rows, *along(line), ["Done when", line["done"]], *kept_safe(line)],
               [4, 6],
-              note: "#{line["setting"]}.",
+              note: [
+                "#{line["setting"]}.",
+                *@plan["shared"].select { |said| said.start_with?("#{line["name"]}:") }
+              ].join(" "),
               wall: true,
               ats: [line["at"], *tasks_at(line["at"])]
             )

@@ -651,6 +651,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** What an earlier service could make for this one, or does */
+        get: operations["sharedWork"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/day/later": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The days that are planned around this one, in a few words each */
+        get: operations["laterDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/day/instance": {
         parameters: {
             query?: {
@@ -1303,10 +1341,57 @@ export interface components {
             left_out?: string[];
             control?: components["schemas"]["Control"][];
             taken_on?: components["schemas"]["TakenOn"][];
+            together?: components["schemas"]["MadeTogether"][];
+            /** @description Made by another service for this one; of a service here worked out anew and not kept */
+            brings?: components["schemas"]["Brought"][];
+            /** @description Made here for other services; of a service here worked out anew and not kept */
+            makes?: components["schemas"]["MoreOfIt"][];
             /** @description Of a service here they are worked out anew and not kept */
             outings?: components["schemas"]["Outing"][];
             /** @description What other services have of the kitchen; of a service here it is worked out anew and not kept */
             taken?: components["schemas"]["Taken"][];
+        };
+        /** @description What another service makes for this one */
+        MadeTogether: {
+            preparation: string;
+            service: number;
+        };
+        Brought: {
+            preparation: string;
+            /** @description The service that makes it */
+            for: string;
+            ready?: string;
+            best?: string;
+            discard?: string;
+            /** @description It has no place in that day */
+            lost?: boolean;
+        };
+        MoreOfIt: {
+            preparation: string;
+            /** @description The service that it is made for */
+            for: string;
+            grams: number;
+        };
+        /** @description A day that is planned around another */
+        LaterDay: {
+            id: number;
+            name: string;
+            first: string;
+            works: boolean;
+            /** @description When it begins and when it is in its place, or that it does not work */
+            said: string;
+        };
+        /** @description What an earlier service could make for this one, or does */
+        ShareableLine: {
+            preparation: string;
+            name: string;
+            colour: string;
+            service: number;
+            /** @description The name of that service */
+            with: string;
+            text: string;
+            /** @description It does */
+            made: boolean;
         };
         /** @description plater, burner, oven, pot-KEY or tray-KEY */
         Borrowable: string;
@@ -1363,6 +1448,9 @@ export interface components {
             taken_on?: components["schemas"]["TakenOn"];
             /** @description The key of a stop that was taken on */
             given_back?: string;
+            together?: components["schemas"]["MadeTogether"];
+            /** @description A preparation that is made here again */
+            apart?: string;
             /** @description Nothing is planned before it */
             since?: string;
             /** @description One after the other */
@@ -2842,6 +2930,8 @@ export interface components {
             hazards: components["schemas"]["Finding"][];
             count: components["schemas"]["Portion"][];
             needs: components["schemas"]["Need"][];
+            /** @description What is made once for several services, in words */
+            shared: string[];
             buy: components["schemas"]["Purchase"][];
             prep: components["schemas"]["Prep"][];
             made: components["schemas"]["Making"][];
@@ -2939,6 +3029,10 @@ export interface components {
             at: string;
             name: string;
             ingredient: string;
+            /** @description The other services that it is made for, with grams */
+            others?: string;
+            /** @description The service that makes it for this one */
+            brought?: string;
             for: {
                 salad: string;
                 grams: number;
@@ -4352,6 +4446,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chance"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    sharedWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By earlier service, and what was taken of one and holds no more */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lines: components["schemas"]["ShareableLine"][];
+                        /** @description In words */
+                        lapsed: string[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    laterDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the order of their turns */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaterDay"][];
                 };
             };
             default: components["responses"]["Problem"];

@@ -32,21 +32,19 @@ module Scullion
       # @return [Array<Jobs>]
       def jobs
         @jobs ||=
-          @plan
-            .needs
-            .zip(@plan.preps)
-            .map do |need, prep|
-              Jobs.new(
-                need,
-                prep,
-                @brief,
-                @plan.control,
-                cut: @progress.cut.include?(need.component.preparation),
-                heat: prep.cooking && heat(need, prep.cooking),
-                pours: warm_pours(need),
-                whisked: whisked(need)
-              )
-            end
+          @plan.preps.map do |prep|
+            need = prep.need
+            Jobs.new(
+              need,
+              prep,
+              @brief,
+              @plan.control,
+              cut: @progress.cut.include?(need.component.preparation),
+              heat: prep.cooking && heat(need, prep.cooking),
+              pours: warm_pours(need),
+              whisked: whisked(need)
+            )
+          end
       end
 
       private
@@ -107,15 +105,28 @@ module Scullion
             .zip(@plan.builds)
             .flat_map do |waves, build|
               batch = @plan.dressings.find { |dressing| dressing.portion.equal?(waves.portion) }
-              Assembly.new(
-                waves,
-                build,
-                batch,
-                jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } },
-                @practice,
-                cold: @brief.kitchen.chillers.any?
-              ).tasks
+              Assembly
+                .new(
+                  waves,
+                  build,
+                  batch,
+                  jobs.select { |job| job.need.layers.any? { |layer| layer.portion.equal?(waves.portion) } },
+                  @practice,
+                  cold: @brief.kitchen.chillers.any?
+                )
+                .tasks
+                .each { |task| task.earliest = [*task.earliest, *brought(task, waves.portion)].max }
             end
+      end
+
+      # Nothing goes into a bowl before what another service makes for it is ready. @return [Array<Integer>]
+      def brought(task, portion)
+        return [] if task.about["stage"] == "dress" && !task.key.end_with?("/marinate")
+
+        @plan
+          .needs
+          .select { |need| need.brought && need.layers.any? { |layer| layer.portion.equal?(portion) } }
+          .filter_map { |need| need.brought.ready }
       end
     end
   end

@@ -7,13 +7,18 @@ module Scullion
     # is made a day ahead or bought ready cut or put into the oven in several loads, what is borrowed
     # for the day (a cook for some hours, an oven, a burner, a pot, a tray, one more plater), who does
     # what else for once, and what the salads do without. Beside that, what other services have of the
-    # kitchen.
+    # kitchen, what they make for this one, and what is made here for them.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
       Mark = Struct.new(:task, :state, :at, :minutes, :share, keyword_init: true)
       # A salad was out at another service, for so long.
       Outing = Struct.new(:name, :minutes, keyword_init: true)
+      # Made with another service's, whose name it is: ready, at its best and to be kept until, in minutes;
+      # each nil where that day is not solved yet. lost: it has no place in that day.
+      Brought = Struct.new(:name, :ready, :best, :discard, :lost, keyword_init: true)
+      # So much more of a preparation, g ready to serve, for another service.
+      More = Struct.new(:name, :grams, keyword_init: true)
       # Who takes a stop on, and why.
       TakenOn = Struct.new(:by, :reason, keyword_init: true)
       STATES = %w[started done late failed].freeze
@@ -35,6 +40,8 @@ module Scullion
                   :control,
                   :taken_on,
                   :outings,
+                  :brings,
+                  :makes,
                   :taken
 
       # @param now [Integer, nil] minutes from midnight of the service day
@@ -50,6 +57,8 @@ module Scullion
       # @param control [Hash{String=>String}] cold or clock by preparation, see Safety::Control
       # @param taken_on [Hash{String=>TakenOn}] by key of the finding
       # @param outings [Hash{String=>Array<Outing>}] by salad: when it was out before, on the day
+      # @param brings [Hash{String=>Brought}] by preparation: what another service makes for this one
+      # @param makes [Hash{String=>Array<More>}] by preparation: what this one makes for others
       # @param taken [Hash{String=>Array<Busy>}] by key of the resource
       def initialize(
         now: nil,
@@ -66,11 +75,13 @@ module Scullion
         control: {},
         taken_on: {},
         outings: {},
+        brings: {},
+        makes: {},
         taken: {}
       )
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
-        @control, @taken_on, @outings = control, taken_on, outings
+        @control, @taken_on, @outings, @brings, @makes = control, taken_on, outings, brings, makes
         freeze
       end
 
@@ -90,6 +101,8 @@ module Scullion
           control: control,
           taken_on: taken_on,
           outings: outings,
+          brings: brings,
+          makes: makes,
           taken: taken,
           **changes
         )

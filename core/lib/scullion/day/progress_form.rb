@@ -22,6 +22,8 @@ module Scullion
         control
         taken_on
         outings
+        brings
+        makes
         taken
       ].freeze
       MANY = (0..300).freeze
@@ -61,6 +63,18 @@ module Scullion
           taken_on: list("taken_on", MANY) { |item| taken_on(item) }.to_h,
           outings:
             list("outings", MANY) { |item| outing(item) }
+              .group_by(&:first)
+              .transform_values { |all| all.map(&:last) },
+          **together
+        }
+      end
+
+      # Made with another service's, and for others.
+      def together
+        {
+          brings: list("brings", MANY) { |item| brought(item) }.to_h,
+          makes:
+            list("makes", MANY) { |item| more(item) }
               .group_by(&:first)
               .transform_values { |all| all.map(&:last) }
         }
@@ -144,6 +158,23 @@ module Scullion
       def skill(item)
         item.only("cook", "skill")
         [item.text("cook", most: 12), item.choice("skill", SKILLS)].then { |pair| pair if pair.all? }
+      end
+
+      def brought(item)
+        item.only("preparation", "for", "ready", "best", "discard", "lost")
+        key, name = item.text("preparation", most: 200), item.text("for", most: 120)
+        ready, best, discard = %w[ready best discard].map { |field| minute(item, field) }
+        lost = item.flag("lost")
+        return unless key && name
+
+        [key, Progress::Brought.new(name: name, ready: ready, best: best, discard: discard, lost: lost)]
+      end
+
+      def more(item)
+        item.only("preparation", "for", "grams")
+        key, name = item.text("preparation", most: 200), item.text("for", most: 120)
+        grams = item.number("grams", 0.1..1_000_000, "g")
+        [key, Progress::More.new(name: name, grams: grams)] if key && name && grams
       end
 
       # A stretch for which something of the kitchen is another service's.

@@ -44,8 +44,22 @@ module Scullion
       # @return [Hash] ready for JSON
       def to_h = RosterSheet.new(self).to_h
 
+      # For whoever only has to know whether it still stands: when it begins, and whether it works.
+      # @return [Hash] ready for JSON
+      def brief_word
+        first = moment(solution.first)
+        placed = in_place ? ", in its place by #{moment(in_place)}" : ""
+        said = works? ? "begins #{first}#{placed}" : "does not work: #{says.first}"
+        { "first" => first, "works" => works?, "said" => said }
+      end
+
       # Everything is placed, in time, safe and at its best.
-      def works? = solution.misses.empty? && solution.unplaced.empty? && lots.none?(&:breaks?)
+      def works?
+        solution.misses.empty? && solution.unplaced.empty? && lots.none?(&:breaks?) && together.over.empty?
+      end
+
+      # What is made once for several services. @return [Together]
+      def together = @together ||= Together.new(self)
 
       # What is made, each with where it is until it is eaten. @return [Array<Safety::Lot>]
       def lots = @lots ||= Safety::Lots.new(self).to_a
@@ -125,7 +139,7 @@ module Scullion
           return ["No cook is on shift: add one to the kitchen, with hours."]
         end
 
-        [*nobody, *too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }].uniq
+        [*nobody, *too_much_work, *left_out, *worst_of_each.map { |miss| said(miss) }, *together.over].uniq
       end
 
       # Which half-hour is too full, of what, by how much.

@@ -89,6 +89,9 @@ module Scullion
       end
 
       def prep
+        if @plan.shared.any?
+          section("Made once for several services") { @lines.concat(@plan.shared.map { |said| "  #{said}" }) }
+        end
         section("Prep") do
           @plan
             .preps

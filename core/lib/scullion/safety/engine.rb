@@ -63,7 +63,7 @@ module Scullion
         )
       end
 
-      def lines = @lines ||= @plan.preps.map { |prep| Line.new(prep, @asked, @control, bowl_of(prep)) }
+      def lines = @lines ||= @plan.every_prep.map { |prep| Line.new(prep, @asked, @control, bowl_of(prep)) }
 
       # The first bowl that it goes into. @return [String]
       def bowl_of(prep)
@@ -91,7 +91,7 @@ module Scullion
       # What the larder says of a food, and a tool's drawer of a blade: once where the hand is.
       def told
         @plan
-          .preps
+          .every_prep
           .zip(lines)
           .flat_map do |prep, line|
             tool = prep.tool && @asked.practice.words("tools", prep.tool)["caution"]

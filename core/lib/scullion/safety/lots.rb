@@ -234,7 +234,16 @@ module Scullion
             job.need.component.tcs? && job.need.layers.any? { |layer| layer.portion.equal?(window.portion) }
           end
         days = parts.reject { |job| job.tasks.empty? }.map { |job| moment(last_day(job, first_made(job))) }
-        [window.date_mark, *days].min
+        [window.date_mark, *days, *brought(window).map { |each| moment(each.discard) }].min
+      end
+
+      # What another service has made for it, and what its day says of it.
+      def brought(window)
+        @plan
+          .needs
+          .select { |need| need.layers.any? { |layer| layer.portion.equal?(window.portion) } }
+          .filter_map(&:brought)
+          .select(&:discard)
       end
 
       # The minute that the first of it counts as made.

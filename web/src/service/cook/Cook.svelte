@@ -5,6 +5,7 @@
   import FromHeat from "./FromHeat.svelte";
   import Dot from "../../ui/Dot.svelte";
   import { text } from "./cooking";
+  import SharedNote from "../SharedNote.svelte";
   import type { Desk } from "../desk.svelte";
 
   let { plan, desk }: { plan: Plan; desk: Desk } = $props();
@@ -12,6 +13,7 @@
   const batch = $derived(plan.cook[Math.min(chosen, plan.cook.length - 1)]);
 </script>
 
+<SharedNote {plan} />
 {#if batch}
   <div class="grid gap-3 @3xl:grid-cols-[17rem_minmax(0,1fr)] @6xl:grid-cols-[20rem_minmax(0,1fr)]">
     <div

@@ -5,6 +5,8 @@
   import DaySheets from "./DaySheets.svelte";
   import DayTaskCard from "./DayTaskCard.svelte";
   import DayTrouble from "./DayTrouble.svelte";
+  import MovedNote from "./MovedNote.svelte";
+  import TogetherCard from "./TogetherCard.svelte";
   import Fault from "../../ui/Fault.svelte";
   import Mark from "../../ui/Mark.svelte";
   import PaperCard from "./PaperCard.svelte";
@@ -54,6 +56,7 @@
         >
       </p>
     {/if}
+    <MovedNote {day} />
     <DayTrouble {day} />
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -97,6 +100,7 @@
     </section>
     {#if day.task}<DayTaskCard {day} />{/if}
     {#if day.chance}<ChanceCard chance={day.chance} />{/if}
+    <TogetherCard {day} />
     <AheadTable {day} />
     <Lots {day} />
     <PaperCard id={desk.id} />

@@ -24,6 +24,9 @@ export class DayOf {
   fixes = $state.raw<Fix[]>();
   // How sure it is; asked for once the day stands, so that nothing waits for it.
   chance = $state.raw<Schemas["Chance"]>();
+  // What the last change moved of the days that are planned around this one.
+  moved = $state.raw<{ id: number; name: string; said: string; before: string }[]>([]);
+  private later: Schemas["LaterDay"][] | undefined;
   busy = $state(false);
   // The search for ways out.
   readonly trying = new Slow();
@@ -123,6 +126,22 @@ export class DayOf {
         params: { path: { id: this.id }, query: this.query() },
       }),
     );
-    if (this.roster === roster) this.chance = data;
+    if (this.roster !== roster) return;
+    this.chance = data;
+    await this.lookElsewhere(roster);
+  }
+
+  // Last of all, as every later day is solved for it.
+  private async lookElsewhere(roster: Roster): Promise<void> {
+    const { data } = await ask(
+      api.GET("/api/services/{id}/day/later", { params: { path: { id: this.id } } }),
+    );
+    if (!data || this.roster !== roster) return;
+    const before = this.later ?? [];
+    this.moved = data.flatMap(({ id, name, said }) => {
+      const was = before.find((each) => each.id === id)?.said;
+      return was !== undefined && was !== said ? [{ id, name, said, before: was }] : [];
+    });
+    this.later = data;
   }
 }

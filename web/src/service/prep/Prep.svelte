@@ -4,6 +4,7 @@
   import MadeCard from "./MadeCard.svelte";
   import PrepLine from "./PrepLine.svelte";
   import PrepSheet from "./PrepSheet.svelte";
+  import SharedNote from "../SharedNote.svelte";
   import type { Desk } from "../desk.svelte";
   import { Ticks } from "./ticks.svelte";
 
@@ -20,6 +21,7 @@
   const left = (lines: Prep[]) => lines.filter((line) => !ticks.done(line.key)).length;
 </script>
 
+<SharedNote {plan} />
 <div class="mb-3 flex flex-wrap items-center gap-x-5 gap-y-2">
   <p class="grow">{plan.service.crew}.</p>
   <button class="btn btn-outline no-print h-11" onclick={() => print()}>Print</button>
