@@ -19,9 +19,9 @@ module Scullion
 
     class << self
       # @param most [Numeric] seconds
-      # @param waiting [#call, nil] called at every beat, and with (done, of) when there is word; what it
-      #   raises stops the work
-      # @yield [#call] in the process of its own, with what to call with (done, of)
+      # @param waiting [#call, nil] called at every beat, and with (done, of, found) when there is word; what
+      #   it raises stops the work
+      # @yield [#call] in the process of its own, with what to call with (done, of, found)
       # @return what the block gives
       # @raise [TooLong], or what the block raises
       def run(most: LONGEST_SECONDS, waiting: nil, &work)
@@ -52,7 +52,7 @@ module Scullion
       def apart(reader, writer)
         reader.close
         Process.setpriority(Process::PRIO_PROCESS, 0, 5)
-        say(writer, [:done, yield(->(done, of) { say(writer, [:word, [done, of]]) })])
+        say(writer, [:done, yield(->(*word) { say(writer, [:word, word]) })])
       rescue StandardError => e
         say(writer, [:failed, e])
       ensure

@@ -21,7 +21,7 @@ module CrowdedDays
       "misses" => now.solution.misses.map { |miss| [miss.kind, miss.minutes.round] },
       "spare" => [now.spare.size, now.cut_here.size],
       "ranges" => WideAnswers.mark(now.instance.tasks.first(12).map { |task| now.ranges(task.key) }),
-      "ways out" => Scullion::Day::Fixes.new(now).send(:single).map { |fix| [fix.what, fix.decide] },
+      "ways out" => Scullion::Day::WaysOut.new(now).to_a.map { |fix| [fix.what, fix.decide] },
       **shown.transform_values { |part| WideAnswers.mark(part) }
     }
   rescue Scullion::Error => e

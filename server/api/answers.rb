@@ -63,7 +63,7 @@ module Scullion
       # What work that takes long comes to, done apart and once for all who ask the same at the same time. Who
       # asks for LINES is answered with how far it is, line by line, and stops it by going away.
       # @param key [Object] everything that it depends on
-      # @param work [#call] apart, with what to call with (done, of); gives plain data
+      # @param work [#call] apart, with what to call with (done, of, found); gives plain data
       # @param shown [#call] what the last line shows of it
       def slowly(key, work, shown: :itself.to_proc)
         return settings.slow.of(key) { Apart.run(&work) } unless lines?

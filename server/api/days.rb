@@ -11,8 +11,9 @@ module Scullion
         app.set :chances, Once.new(keeps: Records::SolvedDays::KEPT)
         app.get("/api/services/:id/day") { json(roster(service_asked).to_h) }
         app.get("/api/services/:id/day/fixes") do
-          day = roster(service_asked)
-          json(slowly([day, "fixes"], ->(word) { Day::Fixes.new(day).to_a(&word) }))
+          service = service_asked
+          day, earlier = roster(service), beside_earlier(service).days_before
+          json(slowly([day, "fixes"], ->(word) { Day::Fixes.new(day, earlier).to_a(&word) }))
         end
         app.get("/api/services/:id/day/chance") do
           day = roster(service_asked)

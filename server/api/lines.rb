@@ -15,7 +15,7 @@ module Scullion
 
       # @yield [String] each line
       def each
-        far = ->(done = nil, of = nil) { yield line({ "done" => done, "of" => of }.compact) }
+        far = ->(*word) { yield line(%w[done of found].zip(word).to_h.compact) }
         result = @slow.of(@key) { Apart.run(most: LONGEST_SECONDS, waiting: far, &@work) }
         yield line("result" => @shown.call(result))
       rescue IOError, SystemCallError

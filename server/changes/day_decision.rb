@@ -22,6 +22,8 @@ module Scullion
         "unskilled" => "skilled",
         "left_out" => "left_out",
         "put_back" => "left_out",
+        "otherwise" => "otherwise",
+        "as_usual" => "otherwise",
         "control" => "control",
         "taken_on" => "taken_on",
         "given_back" => "taken_on",
@@ -84,6 +86,9 @@ module Scullion
       def keep_control(day, said) = unless_usual(said["way"].nil?, day, "control", said)
       def keep_taken_on(day, said) = put(day, "taken_on", said, "key")
       def keep_given_back(day, key) = drop(day, "taken_on", key, "key")
+      def keep_otherwise(day, said) = put(day, "otherwise", said, "preparation")
+      def keep_as_usual(day, preparation) = drop(day, "otherwise", preparation, "preparation")
+
       # Made with another service's, whose number it is; or here again.
       def keep_together(day, said) = put(day, "together", said.slice("preparation", "service"), "preparation")
       def keep_apart(day, preparation) = drop(day, "together", preparation, "preparation")

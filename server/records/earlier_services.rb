@@ -37,6 +37,15 @@ module Scullion
         solved(document)
       end
 
+      # Those that have the kitchen before it, each with its day. @return [Array<Array(Integer, Day::Roster)>]
+      def days_before
+        before(@service).filter_map do |other|
+          [other.id, solved(whole(other))]
+        rescue InvalidBrief, UnworkableDay
+          nil
+        end
+      end
+
       # @return [Array<Hash>] as a brief's day has it
       def taken = @taken ||= taken_before(@service)
 

@@ -2,9 +2,10 @@ import type { Answer, Problem } from "./client";
 import { SILENCE } from "./problem";
 
 // How far work is that takes long, where that is known.
-export type Far = { done: number; of: number } | undefined;
+// and what it has found so far.
+export type Far = { done: number; of: number; found?: unknown } | undefined;
 
-type Line = { done?: number; of?: number; result?: unknown; problem?: Problem };
+type Line = { done?: number; of?: number; found?: unknown; result?: unknown; problem?: Problem };
 
 // The lines of a text that comes in pieces: those that are whole, and what is left over.
 export function whole(text: string): [string[], string] {
@@ -51,7 +52,7 @@ async function last<T>(
     for (const line of lines.map((text) => JSON.parse(text) as Line)) {
       if (line.problem) return { problem: line.problem };
       if ("result" in line) return { data: line.result as T };
-      heard(line.of ? { done: line.done!, of: line.of } : undefined);
+      heard(line.of ? { done: line.done!, of: line.of, found: line.found } : undefined);
     }
   }
 }

@@ -1341,6 +1341,7 @@ export interface components {
             left_out?: string[];
             control?: components["schemas"]["Control"][];
             taken_on?: components["schemas"]["TakenOn"][];
+            otherwise?: components["schemas"]["MadeOtherwise"][];
             together?: components["schemas"]["MadeTogether"][];
             /** @description Made by another service for this one; of a service here worked out anew and not kept */
             brings?: components["schemas"]["Brought"][];
@@ -1350,6 +1351,12 @@ export interface components {
             outings?: components["schemas"]["Outing"][];
             /** @description What other services have of the kitchen; of a service here it is worked out anew and not kept */
             taken?: components["schemas"]["Taken"][];
+        };
+        /** @description How a preparation is made this day: another choice of its way of cooking, or tins */
+        MadeOtherwise: {
+            preparation: string;
+            /** @description "soak=quick", or "tin" */
+            way: string;
         };
         /** @description What another service makes for this one */
         MadeTogether: {
@@ -1371,6 +1378,21 @@ export interface components {
             /** @description The service that it is made for */
             for: string;
             grams: number;
+        };
+        WayOut: {
+            what: string;
+            effect: string;
+            /** @description Ready in how many of 100 days */
+            chance?: string;
+            /** @description Of the order, and of hands that are not the kitchen's own */
+            cost?: string;
+            /** @description Minutes with hands more or fewer */
+            hands?: string;
+            /** @description What it does to what is eaten */
+            food?: string;
+            /** @description Solved as the day is; else sketched, while more are tried */
+            sure: boolean;
+            decide: components["schemas"]["DayDecision"];
         };
         /** @description A day that is planned around another */
         LaterDay: {
@@ -1448,6 +1470,9 @@ export interface components {
             taken_on?: components["schemas"]["TakenOn"];
             /** @description The key of a stop that was taken on */
             given_back?: string;
+            otherwise?: components["schemas"]["MadeOtherwise"];
+            /** @description A preparation made as the salad has it */
+            as_usual?: string;
             together?: components["schemas"]["MadeTogether"];
             /** @description A preparation that is made here again */
             apart?: string;
@@ -1521,6 +1546,10 @@ export interface components {
             }[];
             ahead: components["schemas"]["AheadLine"][];
             decided: {
+                otherwise: {
+                    preparation: string;
+                    text: string;
+                }[];
                 extra: components["schemas"]["Span"][];
                 borrowed: {
                     kind: string;
@@ -2605,7 +2634,7 @@ export interface components {
                 at: string;
             }[];
         };
-        /** @description How far the work is, for who asks for application/x-ndjson: lines {done, of}, and last {result} or {problem}. To go away stops the work. */
+        /** @description How far the work is and what it has found, for who asks for application/x-ndjson: lines {done, of, found}, and last {result} or {problem}. To go away stops the work. */
         Lines: string;
         LarderReport: {
             written: boolean;
@@ -4387,11 +4416,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        what: string;
-                        effect: string;
-                        decide: components["schemas"]["DayDecision"];
-                    }[];
+                    "application/json": components["schemas"]["WayOut"][];
                     "application/x-ndjson": components["schemas"]["Lines"];
                 };
             };

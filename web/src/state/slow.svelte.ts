@@ -11,7 +11,12 @@ export class Slow {
     this.stopping = new AbortController();
     this.far = undefined;
     this.underWay = true;
-    const answer = await slowly<T>(path, (far) => (this.far = far), this.stopping.signal, init);
+    const answer = await slowly<T>(
+      path,
+      (far) => (this.far = far ?? this.far),
+      this.stopping.signal,
+      init,
+    );
     this.underWay = false;
     return answer;
   }

@@ -134,9 +134,9 @@ module Scullion
         @line, @index, @service, @practice = line, index, brief.service, brief.practice
         @larder = brief.larder
         @parts = salad.dressing&.parts
-        @left_out = brief.progress.left_out
+        @left_out, @otherwise = brief.progress.left_out, brief.progress.otherwise
         @layers =
-          salad.components.each_with_index.filter_map do |component, order|
+          every_component.each_with_index.filter_map do |component, order|
             Layer.new("#{at}/layers/#{order}", self, component, order) if components.include?(component)
           end
       end
@@ -146,12 +146,19 @@ module Scullion
       # Those of the salad that are not left out for the day; never none.
       def components
         @components ||=
-          salad
-            .components
+          every_component
             .reject { |component| @left_out.include?(component.preparation) }
-            .then { |kept| kept.empty? ? salad.components : kept }
+            .then { |kept| kept.empty? ? every_component : kept }
       end
-      def left_out = salad.components - components
+      def left_out = every_component - components
+
+      # Those of the salad, each as this day makes it.
+      def every_component
+        @every_component ||=
+          salad.components.map do |component|
+            Salad::Otherwise.as_chosen(component, @otherwise, @larder, practice)
+          end
+      end
 
       # The family of the heaviest component of the base; of all where there is no base.
       def base_family
@@ -191,7 +198,18 @@ module Scullion
 
       def text_in_sum(figure) = figure == :portion_grams ? sums.whole : sums.text(figure)
 
-      def snags = left_out.map { |component| missed(component) }
+      def snags
+        left_out.map { |component| missed(component) } + made_otherwise.map { |each| changed(*each) }
+      end
+
+      # What this day makes otherwise than the salad has it. @return [Array<Array(Component, Way)>]
+      def made_otherwise
+        salad.components.filter_map do |component|
+          key = @otherwise[component.preparation] or next
+          way = Salad::Otherwise.of(component, @larder, practice)[key]
+          [component, way] if way
+        end
+      end
 
       def words
         {
@@ -206,6 +224,15 @@ module Scullion
       end
 
       private
+
+      def changed(component, way)
+        Snag.new(
+          severity: "look",
+          stage: "cook",
+          what: "#{component.name}, in #{salad.name}: #{way.name} for this service.",
+          remedy: way.why
+        )
+      end
 
       def missed(component)
         Snag.new(

@@ -23,7 +23,8 @@ module Scullion
       # @return [Solution] with all breaks that could be found
       def into(solution)
         laid = lay(solution)
-        return laid if missing(laid).empty? || !solution.feasible?
+        # A day in trouble has other cares.
+        return laid if missing(laid).empty? || solution.score.first(4).any?(&:positive?)
 
         again = yield with(laid.instance.tasks.map(&:key) | missing(laid).map { |owed| key(owed) })
         (again.score.first(4) <=> solution.score.first(4)).positive? ? laid : again

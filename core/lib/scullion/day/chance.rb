@@ -17,12 +17,13 @@ module Scullion
       Wave = Struct.new(:salad, :number, :of, :places, :due, :over, keyword_init: true)
 
       # @param roster [Roster] a day that is placed @param solution [Solution] of it
-      def initialize(roster, solution = roster.solution)
-        @roster, @solution, @practice = roster, solution, roster.plan.brief.practice
+      # @param plays [Integer] how often
+      def initialize(roster, solution = roster.solution, plays: PLAYS)
+        @roster, @solution, @practice, @plays = roster, solution, roster.plan.brief.practice, plays
       end
 
       # @return [Float] how often all is ready
-      def ready = outcome.count { |late| all_ready?(late) }.fdiv(PLAYS)
+      def ready = outcome.count { |late| all_ready?(late) }.fdiv(@plays)
 
       # @return [Integer] of a hundred days, those on which all is ready; never 100 where one was late once
       def days = in_hundred(outcome) { |late| all_ready?(late) }
@@ -33,7 +34,7 @@ module Scullion
       # @return [Hash] ready for JSON
       def to_h
         {
-          "plays" => PLAYS,
+          "plays" => @plays,
           "days" => days,
           "enough" => enough?,
           "said" => said,
@@ -102,7 +103,7 @@ module Scullion
         @outcome ||=
           begin
             @blame = Hash.new(0.0)
-            played(course, PLAYS) { |minutes, ends, by| blame(minutes, ends, by) }
+            played(course, @plays) { |minutes, ends, by| blame(minutes, ends, by) }
           end
       end
 

@@ -28,6 +28,23 @@ module Scullion
           .map { |job| [job.need.name, job.need.component.preparation] }
       end
 
+      # What could be cooked otherwise, with the way, most minutes first.
+      # @return [Array<Array(Salad::Component, Salad::Otherwise::Way)>]
+      def otherwise
+        brief = plan.brief
+        ways =
+          @layout.jobs.flat_map do |job|
+            component = job.need.component
+            Salad::Otherwise
+              .of(component, brief.larder, brief.practice)
+              .values
+              .map { |way| [job, component, way] }
+          end
+        ways
+          .sort_by { |job, component, way| [-job.tasks.sum(&:minutes), component.preparation, way.key] }
+          .map { |_, component, way| [component, way] }
+      end
+
       # Names and preparations that the salads can do without, with the most work first.
       def spare
         spare = @layout.jobs.select { |job| job.need.layers.all? { |layer| spare?(layer) } }

@@ -2,35 +2,23 @@
 
 module Scullion
   module Day
-    # Ways out of a day that does not work, each found by solving the day again with it; where none
-    # is enough by itself, the best of them are tried two at a time.
+    # Ways out of a day that does not work, each found by laying the day out again with it; where none is
+    # enough by itself, the best of them are tried two at a time. All are sketched first, and shown as they
+    # are found; the best of them are then solved as the day itself is, with how sure it is, what it costs,
+    # the hands that it takes, and what it does to the food.
     class Fixes
       MOST = 6
-      HOURS = 120
-      BULKY = 3
       # So many of the best are tried with each other.
       PAIRED = 4
+      PLAYS = 100
       # Decisions by what they ask of the kitchen, the least first.
-      EASY_FIRST = %w[ahead loads skilled borrowed cut extra left_out].freeze
+      EASY_FIRST = %w[ahead loads otherwise together skilled borrowed cut extra left_out].freeze
 
-      # What to do, what that makes of what was decided, and the decisions to send.
-      Fix =
-        Struct.new(:what, :change, :decisions) do
-          def self.of(what, decision, &change) = new(what, change, [decision])
-          def kinds = decisions.flat_map(&:keys)
-          def decide = decisions.one? ? decisions.first : { "all" => decisions }
-          def +(other)
-            Fix.new(
-              "#{what}; and #{other.what[0].downcase}#{other.what[1..]}",
-              ->(progress) { other.change[change[progress]] },
-              decisions + other.decisions
-            )
-          end
-        end
+      # One that was tried. roster: the day with it; solution: of that.
       Tried =
-        Struct.new(:fix, :solution) do
-          # Left out, unsafe, late and past its best.
-          def trouble = solution.score.first(4)
+        Struct.new(:fix, :roster, :solution, :elsewhere) do
+          # Left out, unsafe, late and past its best; here, and where else it is work.
+          def trouble = [solution, elsewhere].compact.map { |each| each.score.first(4) }.transpose.map(&:sum)
           def enough? = trouble.all?(&:zero?)
           def order
             [*trouble, fix.decisions.size, fix.kinds.map { |kind| EASY_FIRST.index(kind) }.max, fix.what]
@@ -38,189 +26,133 @@ module Scullion
         end
 
       # @param roster [Roster] the day as it stands
-      def initialize(roster)
-        @roster, @progress = roster, roster.progress
+      # @param earlier [Array] see WaysOut
+      def initialize(roster, earlier = [])
+        @roster, @progress, @ways = roster, roster.progress, WaysOut.new(roster, earlier)
+        @done = 0
       end
 
-      # @yield [Integer, Integer] how many have been tried, of how many so far
-      # @return [Array<Hash>] those that help, the best first: what to do, what it would do, and the decision
-      #   to send
+      # @yield [Integer, Integer, Array<Hash>] how many were tried, of how many so far, and what was found
+      # @return [Array<Hash>] those that help, the best first
       def to_a(&word)
         return [] if @roster.works?
 
         @word = word
-
-        best = (helpful + pairs).sort_by(&:order).first(MOST)
-        best.map do |tried|
-          { "what" => tried.fix.what, "effect" => effect(now, tried.solution), "decide" => tried.fix.decide }
-        end
+        @of = @ways.to_a.size + MOST
+        chosen = best(sketched)
+        @of = @done + chosen.size
+        solved = chosen.map { |tried| heard { whole(tried.fix) } }
+        solved.select { |tried| better?(tried, now) }.sort_by(&:order).map { |tried| row(tried, sure: true) }
       end
 
       private
 
-      def now = @roster.solution
-      def try(fix) = Tried.new(fix, @roster.with(fix.change[@progress]).solution)
+      # How it stands: as it is, and as a sketch of it would be.
+      def now = @now ||= Tried.new(nil, @roster, @roster.solution)
+      def roughly_now = @roughly_now ||= Tried.new(nil, @roster, Solver.new(@roster.instance).sketch)
+      def better?(tried, than) = (tried.trouble <=> than.trouble).negative?
+      def best(tried) = tried.sort_by(&:order).first(MOST)
 
-      # Each of them tried, with word of how far it is.
-      def try_all(fixes)
-        @of = tried + fixes.size
-        fixes.map { |fix| try(fix).tap { @word&.call(@tried = tried + 1, @of) } }
+      # Each by itself, and where none is enough the best of them in twos.
+      def sketched
+        @found = []
+        @ways.to_a.each { |fix| heard { found(rough(fix)) } }
+        return @found if @found.any?(&:enough?)
+
+        couples = couples_of(best(@found).first(PAIRED))
+        @of += couples.size
+        couples.each { |one, other| heard { found(rough(one.fix + other.fix), than: one) } }
+        @found
       end
 
-      def tried = @tried || 0
+      def found(tried, than: roughly_now) = better?(tried, than) && @found << tried
 
-      # The best first.
-      def helpful
-        @helpful ||=
-          try_all(single)
-            .select { |tried| (tried.trouble <=> Tried.new(nil, now).trouble).negative? }
-            .sort_by(&:order)
+      # A second cook more is a day for more hands, not a way out.
+      def couples_of(helpful)
+        helpful
+          .sort_by(&:order)
+          .combination(2)
+          .reject { |couple| couple.all? { |each| each.fix.kinds == ["extra"] } }
       end
 
-      # Better together than either; a second cook more is a day for more hands, not a way out.
-      def pairs
-        return [] if helpful.any?(&:enough?)
-
-        couples = helpful.first(PAIRED).combination(2)
-        couples = couples.reject { |couple| couple.all? { |each| each.fix.kinds == ["extra"] } }
-        both = try_all(couples.map { |one, other| one.fix + other.fix })
-        both.zip(couples).filter_map { |pair, (one, _)| pair if (pair.trouble <=> one.trouble).negative? }
+      # Tried, with word of how far it is and the best so far.
+      def heard
+        tried = yield
+        @word&.call(@done += 1, @of, best(@found).map { |each| row(each, sure: false) })
+        tried
       end
 
-      def single
-        overload = Overload.new(@roster.instance)
-        tight = overload.worst
-        [
-          *overload.worst_hands&.then { |worst| hands(worst) },
-          *overload.short_skills.flat_map { |skill| also(skill) },
-          *borrowed([*tight&.kind, *@roster.short_of].uniq.grep(Progress::BORROWED)),
-          *(loads if tight && tight.kind != COOK),
-          *yesterday,
-          *ready_cut,
-          *without
-        ]
+      def rough(fix)
+        day = @roster.with(fix.change[@progress])
+        other = fix.elsewhere&.call
+        Tried.new(fix, day, Solver.new(day.instance).sketch, other && Solver.new(other.instance).sketch)
       end
 
-      # One more cook for two hours at the fullest half-hour or before it, while somebody is there to let her
-      # in; for a
-      # whole shift; or for what is to be done after the last one has gone.
-      def hands(worst)
-        opens, closes = shift(worst.from.div(Moment::DAY))
-        return [] unless opens
-
-        begins =
-          [worst.from - (HOURS / 2), worst.from - HOURS - (HOURS / 2)].map do |from|
-            from.clamp(opens, [opens, closes - HOURS].max)
-          end
-        [*begins.map { |from| [from, from + HOURS] }, [opens, closes], *afterwards].uniq.map do |hours|
-          from, to = hours
-          Fix.of(
-            "One more cook, #{@roster.moment(from)} to #{@roster.moment(to)}",
-            { "extra" => { "from" => @roster.iso(from), "to" => @roster.iso(to) } }
-          ) { |progress| progress.with(extra: progress.extra + [hours]) }
-        end
+      def whole(fix)
+        day = @roster.with(fix.change[@progress])
+        Tried.new(fix, day, day.solution, fix.elsewhere&.call&.solution)
       end
 
-      # From when the first cook comes on a day until the last one goes.
-      # @return [Array(Integer, Integer), Array]
-      def shift(day)
-        hours =
-          @roster
-            .instance
-            .of_kind(COOK)
-            .flat_map { |cook| cook.open || [] }
-            .select { |from, _| from.div(Moment::DAY) == day }
-        hours.empty? ? [] : [hours.map(&:first).min, hours.map(&:last).max]
+      def row(tried, sure:)
+        {
+          "what" => tried.fix.what,
+          "effect" => effect(tried),
+          "chance" => (chance(tried) if sure),
+          "cost" => cost(tried),
+          "hands" => hands(tried),
+          "food" => tried.fix.food,
+          "sure" => sure,
+          "decide" => tried.fix.decide
+        }.compact
       end
 
-      def afterwards
-        gone, last = shift(0).last, @roster.instance.tasks.filter_map(&:latest).max
-        gone && last > gone ? [[gone - (HOURS / 2), last]] : []
+      def chance(tried)
+        return if tried.solution.unplaced.any?
+
+        "ready in #{Chance.new(tried.roster, tried.solution, plays: PLAYS).days} of 100 days"
       end
 
-      # A cook who is there and does this too for once; not where it takes being shown.
-      def also(skill)
-        return [] if @roster.skill(skill)["shown"]
-
-        @roster
-          .not_down_for(skill)
-          .map do |initials|
-            Fix.of(
-              "#{initials} also #{@roster.skill(skill)["where"]}",
-              { "skilled" => { "cook" => initials, "skill" => skill } }
-            ) { |progress| progress.with(skilled: progress.skilled + [[initials, skill]]) }
-          end
+      # Of the order, and of hands that are not the kitchen's own.
+      def cost(tried)
+        more = [tried.roster, @roster].map { |each| each.plan.purchases.sum(&:cost) }.reduce(:-)
+        hired =
+          [tried.roster, @roster].map { |each| each.progress.extra.sum { |from, to| to - from } }.reduce(:-)
+        said = [
+          ("order #{signed(writer.money(more.abs), more)}" if more.abs >= 0.01),
+          ("#{writer.min(hired)} of a cook" if hired.positive?),
+          ("what ready cut costs more" if tried.fix.kinds.include?("cut"))
+        ].compact
+        said.join(", ") unless said.empty?
       end
 
-      def borrowed(kinds)
-        kinds.map do |kind|
-          Fix.of("One more #{@roster.called(kind)}", { "borrowed" => kind }) do |progress|
-            progress.with(borrowed: progress.borrowed + [kind])
-          end
-        end
+      def hands(tried)
+        more = [tried.roster, @roster].map { |each| each.instance.tasks.sum(&:hands_minutes) }.reduce(:-)
+        "hands #{signed(writer.min(more.abs), more)}" unless more.zero?
       end
 
-      # Where the oven or its trays are short: half as many trays at once, twice as often.
-      def loads
-        @roster.divisible.map do |name, preparation, rounds|
-          Fix.of(
-            "#{name}: into the oven in #{rounds} loads",
-            { "loads" => { "preparation" => preparation, "loads" => rounds } }
-          ) { |progress| progress.with(loads: progress.loads.merge(preparation => rounds)) }
-        end
-      end
+      def signed(text, of) = "#{of.positive? ? "+" : "−"}#{text}"
+      def writer = @roster.plan.brief.practice.writer
 
-      # The preparations with the most work on the day itself that keep until the day after.
-      def yesterday
-        @roster
-          .movable
-          .first(BULKY)
-          .map do |name, preparation|
-            Fix.of(
-              "#{name}: make it the day before",
-              { "ahead" => { "preparation" => preparation, "days" => 1 } }
-            ) { |progress| progress.with(ahead: progress.ahead.merge(preparation => 1)) }
-          end
-      end
-
-      def ready_cut
-        @roster
-          .cut_here
-          .first(1)
-          .map do |name, preparation|
-            Fix.of("#{name}: buy it ready cut", { "cut" => preparation }) do |progress|
-              progress.with(cut: progress.cut + [preparation])
-            end
-          end
-      end
-
-      def without
-        @roster
-          .spare
-          .first(BULKY)
-          .map do |name, preparation|
-            Fix.of("Leave out #{name.downcase}", { "left_out" => preparation }) do |progress|
-              progress.with(left_out: progress.left_out + [preparation])
-            end
-          end
-      end
-
-      def effect(now, then_)
-        left = [now, then_].map { |each| each.unplaced.size }
+      def effect(tried)
+        than = before(tried)
+        left = [than, tried.solution].map { |each| each.unplaced.size }
         parts = [
           ("not done at all: #{left.first} → #{left.last} tasks" if left.uniq.size > 1),
           *{ unsafe: "unsafe", late: "late", stale: "past its best" }.map do |kind, what|
-            changed(what, now.sum(kind), then_.sum(kind))
+            changed(what, than.sum(kind), tried.solution.sum(kind))
           end
         ].compact
-        parts.empty? ? "begins #{@roster.moment(then_.first)}" : parts.join(", ")
+        parts.empty? ? "begins #{@roster.moment(tried.solution.first)}" : parts.join(", ")
       end
+
+      # A sketch is set beside a sketch.
+      def before(tried) = @found.include?(tried) ? roughly_now.solution : now.solution
 
       # In all, over every task.
       def changed(what, before, after)
         before == after ? nil : "#{what} in all: #{lasting(before)} → #{lasting(after)}"
       end
-      def lasting(minutes) = minutes.zero? ? "none" : @roster.plan.brief.practice.writer.min(minutes)
+      def lasting(minutes) = minutes.zero? ? "none" : writer.min(minutes)
     end
   end
 end

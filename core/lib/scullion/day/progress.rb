@@ -6,8 +6,8 @@ module Scullion
     # could be worked on at all, tasks started, done, running late or spoilt, tasks held at a time, what
     # is made a day ahead or bought ready cut or put into the oven in several loads, what is borrowed
     # for the day (a cook for some hours, an oven, a burner, a pot, a tray, one more plater), who does
-    # what else for once, and what the salads do without. Beside that, what other services have of the
-    # kitchen, what they make for this one, and what is made here for them.
+    # what else for once, what the salads do without, and what is made otherwise. Beside that, what
+    # other services have of the kitchen, what they make for this one, and what is made here for them.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -37,6 +37,7 @@ module Scullion
                   :loads,
                   :skilled,
                   :left_out,
+                  :otherwise,
                   :control,
                   :taken_on,
                   :outings,
@@ -54,6 +55,7 @@ module Scullion
       # @param loads [Hash{String=>Integer}] into the oven by preparation
       # @param skilled [Array<Array(String, String)>] initials and one more skill each
       # @param left_out [Array<String>] preparations that the day does without
+      # @param otherwise [Hash{String=>String}] how it is made this day, by preparation: see Salad::Otherwise
       # @param control [Hash{String=>String}] cold or clock by preparation, see Safety::Control
       # @param taken_on [Hash{String=>TakenOn}] by key of the finding
       # @param outings [Hash{String=>Array<Outing>}] by salad: when it was out before, on the day
@@ -72,6 +74,7 @@ module Scullion
         loads: {},
         skilled: [],
         left_out: [],
+        otherwise: {},
         control: {},
         taken_on: {},
         outings: {},
@@ -81,6 +84,7 @@ module Scullion
       )
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
+        @otherwise = otherwise
         @control, @taken_on, @outings, @brings, @makes = control, taken_on, outings, brings, makes
         freeze
       end
@@ -98,6 +102,7 @@ module Scullion
           loads: loads,
           skilled: skilled,
           left_out: left_out,
+          otherwise: otherwise,
           control: control,
           taken_on: taken_on,
           outings: outings,

@@ -19,6 +19,7 @@ module Scullion
         loads
         skilled
         left_out
+        otherwise
         control
         taken_on
         outings
@@ -59,6 +60,7 @@ module Scullion
           loads: list("loads", MANY) { |item| counted(item, "loads", Progress::LOADS) }.to_h,
           cut: texts("cut"),
           left_out: texts("left_out"),
+          otherwise: list("otherwise", MANY) { |item| otherwise(item) }.to_h,
           control: list("control", MANY) { |item| control(item) }.to_h,
           taken_on: list("taken_on", MANY) { |item| taken_on(item) }.to_h,
           outings:
@@ -134,6 +136,12 @@ module Scullion
           item.text("by", most: 12),
           item.text("reason", most: 200)
         [key, Progress::TakenOn.new(by: by, reason: reason)] if key && by && reason
+      end
+
+      # How a preparation is made this day.
+      def otherwise(item)
+        item.only("preparation", "way")
+        [item.text("preparation", most: 200), item.text("way", most: 80)].then { |pair| pair if pair.all? }
       end
 
       def pin(item)

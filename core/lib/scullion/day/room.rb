@@ -6,6 +6,9 @@ module Scullion
     # last work may take longer, wherever that can be had without being late, unsafe or stale. A day is begun
     # sooner for it only where it would not be sure enough without. Rules of the job, "How sure".
     class Room
+      # Tasks that a first try leaves without a place, and a longer one may still find one for.
+      FEW = 6
+
       # @param instance [Instance]
       # @yield [Solution] is it sure enough as it is?
       def initialize(instance, &sure)
@@ -15,6 +18,9 @@ module Scullion
       # @return [Solution]
       def solve
         return tight unless @instance.tasks.any? { |task| task.after.any? { |link| air(link).positive? } }
+
+        # A day that is too full has no room to spare.
+        return tight if Solver.new(with_air).quick.score.first > FEW
 
         roomy = Solver.new(with_air).solve.on(@instance)
         return [roomy, tight].min_by(&:score) unless good?(roomy)

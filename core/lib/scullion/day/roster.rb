@@ -22,7 +22,7 @@ module Scullion
       end
 
       def instance = @layout.instance
-      def solution = @solution ||= breaks.into(solved(instance)) { |day| solved(day) }
+      def solution = @solution ||= breaks.into(solved(instance)) { |day| Calm.of(Solver.new(day).solve, air) }
       # Minutes that everything should be in its place before it is wanted.
       def air = plan.brief.practice.fetch("day/calm/minutes").to_i
 
@@ -34,8 +34,16 @@ module Scullion
 
       # The day decided otherwise; planned anew where the plan follows from it.
       def with(progress)
-        same = [progress, self.progress].map { |each| [each.left_out, each.borrowed.count(PLATER)] }.uniq.one?
-        Roster.new(same ? plan : Plan.for(plan.brief.with(progress: progress)), progress)
+        Roster.new(same?(progress) ? plan : Plan.for(plan.brief.with(progress: progress)), progress)
+      end
+
+      # Does the plan not follow from what is decided otherwise? @param progress [Progress]
+      def same?(progress)
+        [progress, self.progress].map do |each|
+            [each.left_out, each.otherwise, each.brings, each.makes, each.borrowed.count(PLATER)]
+          end
+          .uniq
+          .one?
       end
 
       def moment(minutes) = Moment.new(date, minutes).to_s

@@ -90,6 +90,15 @@ module Scullion
               .flat_map(&:left_out)
               .uniq(&:preparation)
               .map { |component| { "preparation" => component.preparation, "name" => component.name } },
+          "otherwise" =>
+            @roster
+              .plan
+              .portions
+              .flat_map(&:made_otherwise)
+              .uniq { |component, _| component.preparation }
+              .map do |component, way|
+                { "preparation" => component.preparation, "text" => "#{component.name}: #{way.name}" }
+              end,
           "skilled" =>
             progress.skilled.map do |initials, key|
               {

@@ -101,6 +101,15 @@ module Scullion
 
       # The same at another weight. @param grams [Float] @return [Component]
       def weighing(grams)
+        changed(
+          grams: grams,
+          with: with.map { |each| each.times(grams / self.grams) },
+          pieces: pieces && (pieces * grams / self.grams)
+        )
+      end
+
+      # The same, made otherwise. @param changes [Hash] see #initialize @return [Component]
+      def changed(**changes)
         Salad::Component.new(
           ingredient: @like,
           grams: grams,
@@ -111,11 +120,12 @@ module Scullion
           treat: treat,
           cook: cook,
           made: made,
-          with: with.map { |each| each.times(grams / self.grams) },
+          with: with,
           fruit: fruit,
-          pieces: pieces && (pieces * grams / self.grams),
+          pieces: pieces,
           held_back: held_back,
-          right: right
+          right: right,
+          **changes
         )
       end
 

@@ -56,7 +56,6 @@
         >
       </p>
     {/if}
-    <MovedNote {day} />
     <DayTrouble {day} />
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -98,6 +97,7 @@
         </p>
       {/if}
     </section>
+    <MovedNote {day} />
     {#if day.task}<DayTaskCard {day} />{/if}
     {#if day.chance}<ChanceCard chance={day.chance} />{/if}
     <TogetherCard {day} />

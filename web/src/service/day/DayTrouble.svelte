@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { DayOf } from "./day.svelte";
+  import type { DayOf, Fix } from "./day.svelte";
   import HowFar from "../../ui/HowFar.svelte";
   import Mark from "../../ui/Mark.svelte";
 
@@ -18,12 +18,38 @@
       decided.loads,
       decided.skilled,
       decided.left_out,
+      decided.otherwise,
     ].flat().length,
   );
+
+  // How sure, at what price, with how many hands, and what it does to the food.
+  const told = (fix: Fix) => [fix.chance, fix.cost, fix.hands, fix.food].filter(Boolean).join("; ");
+  function take(fix: Fix): void {
+    day.trying.stop();
+    void day.decide(fix.decide);
+  }
 
   const named = (preparation: string) =>
     roster.ahead.find((line) => line.preparation === preparation)?.name ?? "Something";
 </script>
+
+{#snippet ways(found: Fix[])}
+  <ul class="mt-2">
+    {#each found as fix (fix.what)}
+      <li class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1">
+        <span class="grow basis-80"
+          ><b>{fix.what}</b>
+          <span class="quiet">{fix.sure ? "" : "about "}{fix.effect}</span>
+          <span class="quiet block">{told(fix)}</span></span
+        ><button class="btn btn-primary h-11" disabled={day.busy && fix.sure} onclick={() => take(fix)}
+          >Do it</button
+        >
+      </li>
+    {:else}
+      <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
+    {/each}
+  </ul>
+{/snippet}
 
 {#if !roster.works}
   <section class="tray" aria-label="What does not work">
@@ -38,21 +64,10 @@
       >{/if}
     {#if roster.problem}<p class="mt-1"><b>Fullest: {roster.problem.what}</b></p>{/if}
     {#if day.fixes}
-      <ul class="mt-2">
-        {#each day.fixes as fix, index (index)}
-          <li class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1">
-            <span class="grow"><b>{fix.what}</b> <span class="quiet">{fix.effect}</span></span><button
-              class="btn btn-primary h-11"
-              disabled={day.busy}
-              onclick={() => day.decide(fix.decide)}>Do it</button
-            >
-          </li>
-        {:else}
-          <li>Nothing small helps: fewer covers, a later service, or more than one more cook.</li>
-        {/each}
-      </ul>
+      {@render ways(day.fixes)}
     {:else if day.trying.underWay}
       <HowFar what="Trying ways out" far={day.trying.far} onstop={() => day.trying.stop()} />
+      {#if day.foundSoFar.length > 0}{@render ways(day.foundSoFar)}{/if}
     {:else}
       <button class="btn btn-primary mt-2 h-11" disabled={day.busy} onclick={() => day.findFixes()}
         >Find ways out</button
@@ -90,6 +105,10 @@
     {#each decided.left_out as { preparation, name } (preparation)}<button
         class="btn btn-outline h-11"
         onclick={() => day.decide({ put_back: preparation })}>{name}: left out ×</button
+      >{/each}
+    {#each decided.otherwise as { preparation, text } (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ as_usual: preparation })}>{text} ×</button
       >{/each}
     {#each decided.cut as preparation (preparation)}<button
         class="btn btn-outline h-11"

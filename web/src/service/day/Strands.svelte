@@ -13,6 +13,7 @@
     piecesOf,
     placed,
     placeOf,
+    rowsOf,
     stretchesOf,
     type Piece,
   } from "./strands";
@@ -220,15 +221,18 @@
         style:top="{food.top + FOOD / 2 - 3}px"
       ></div>
       {@render range(food.tasks, food.top, FOOD)}
-      {#each food.tasks as task (task.key)}
-        {#each piecesOf(task).filter(seen) as piece (piece.from)}<StrandBar
-            {piece}
-            {mover}
-            place={drawn(piece, food.top + 1, FOOD - 3)}
-            colour={food.colour}
-            text={piece.cook ?? ""}
-            where={food.name}
-          />{/each}
+      {#each rowsOf(food.tasks
+          .flatMap(piecesOf)
+          .filter(seen)) as { piece, row, rows } (`${piece.task.key} ${piece.from}`)}
+        {@const slim = (FOOD - 3) / rows}
+        <StrandBar
+          {piece}
+          {mover}
+          place={drawn(piece, food.top + 1 + row * slim, slim)}
+          colour={food.colour}
+          text={rows > 1 ? "" : (piece.cook ?? "")}
+          where={food.name}
+        />
       {/each}
     {/each}
     <b

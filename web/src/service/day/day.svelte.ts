@@ -5,7 +5,7 @@ import { api, ask, type Problem, type Schemas } from "../../api/client";
 export type Roster = Schemas["Roster"];
 export type DayTask = Schemas["DayTask"];
 export type DayDecision = Schemas["DayDecision"];
-export type Fix = { what: string; effect: string; decide: DayDecision };
+export type Fix = Schemas["WayOut"];
 
 // Nothing of a service that is written down late is planned for what is over by then.
 export async function planFromNow(service: { id: number }): Promise<void> {
@@ -30,6 +30,10 @@ export class DayOf {
   busy = $state(false);
   // The search for ways out.
   readonly trying = new Slow();
+  // The best that it has found so far.
+  get foundSoFar(): Fix[] {
+    return (this.trying.far?.found as Fix[] | undefined) ?? [];
+  }
   // Where the chosen task may begin if nothing else moves.
   ranges = $state.raw<Schemas["Span"][]>([]);
   chosen = $state<string>();

@@ -1,7 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { minutesOf } from "../../ui/clock";
 import type { DayTask, Roster } from "./day.svelte";
-import { hoursOf, minutesPerPixel, mostlyBefore, piecesOf, placeOf, stretchesOf } from "./strands";
+import {
+  rowsOf,
+  hoursOf,
+  minutesPerPixel,
+  mostlyBefore,
+  piecesOf,
+  placeOf,
+  stretchesOf,
+} from "./strands";
 
 type Stretch = { from: string; to: string; hands?: boolean; lanes?: string[]; cook?: string };
 
@@ -74,6 +82,19 @@ describe("strands of a day", () => {
       .slice(1)
       .map((mark, index) => (mark - marks[index]!) / minutesPerPixel(stretches));
     expect(Math.min(...gaps)).toBeGreaterThanOrEqual(52);
+  });
+
+  it("lays what two do at once below each other, and only that", () => {
+    const pieces = [
+      work("28 09:00", "28 09:30"),
+      work("28 09:20", "28 09:50"),
+      work("28 10:00", "28 10:10"),
+    ];
+    expect(rowsOf(pieces.flatMap(piecesOf)).map(({ row, rows }) => [row, rows])).toEqual([
+      [0, 2],
+      [1, 2],
+      [0, 1],
+    ]);
   });
 
   it("tells hands from heat and from waits, and joins what goes on alike", () => {

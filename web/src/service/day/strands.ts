@@ -101,6 +101,27 @@ export function piecesOf(task: DayTask): Piece[] {
   }, []);
 }
 
+// In how many rows the pieces of one food lie, and each in which: two cooks at one food at a time.
+export function rowsOf(pieces: Piece[]): { piece: Piece; row: number; rows: number }[] {
+  const ends: number[] = [];
+  const laid = [...pieces]
+    .sort((one, other) => one.from - other.from)
+    .map((piece) => {
+      const free = ends.findIndex((end) => end <= piece.from);
+      const row = free < 0 ? ends.length : free;
+      ends[row] = piece.to;
+      return { piece, row };
+    });
+  // Only what meets something else is made slimmer for it.
+  const meets = (piece: Piece) =>
+    pieces.some((other) => other !== piece && other.from < piece.to && other.to > piece.from);
+  return laid.map(({ piece, row }) => ({
+    piece,
+    row: meets(piece) ? row : 0,
+    rows: meets(piece) ? ends.length : 1,
+  }));
+}
+
 // Where minutes lie on a drawing, and which of them are drawn.
 export type Axis = { x: (minute: number) => number; first: number; last: number };
 
