@@ -170,7 +170,7 @@ module WideAnswers
   def random_day(seed)
     plan = planned(RandomSalads.new(HOUSE, seed, most_covers: 300, most_grams: 300).brief)
     roster = Scullion::Day::Roster.new(plan)
-    fixes = Scullion::Day::Fixes.new(roster).send(:single).map { |fix| [fix.what, fix.decide] }
+    fixes = Scullion::Day::WaysOut.new(roster).to_a.map { |fix| [fix.what, fix.decide] }
     shown = roster.to_h
     {
       "begins" => roster.moment(roster.solution.first),
