@@ -14,6 +14,11 @@ module Scullion
           file "application/pdf", "packet-#{params["id"]}-#{paper}.pdf", packet(roster(service_asked), paper)
         end
 
+        app.get("/api/services/:id/day.pdf") do
+          day, paper = roster(service_asked), params["paper"] || "a3"
+          file "application/pdf", "day-#{params["id"]}-#{paper}.pdf", picture(day, paper)
+        end
+
         app.get("/api/services/:id/day.ics") do
           service = service_asked
           calendar = Scullion::Papers::DayCalendar.new(service.id, roster(service), service.calendar || {})
@@ -54,6 +59,14 @@ module Scullion
             Scullion::Papers::Packet.new(Scullion::Papers::Sheets.new(day), paper).render(&word)
           end
           slowly([day, paper], work, shown: ->(_) { "ready" })
+        end
+
+        def picture(day, paper)
+          drawn = ->(_) do
+            sheets, sure = Scullion::Papers::Sheets.new(day), Day::Chance.new(day).said
+            Scullion::Papers::DayPicture.new(sheets, day.to_h, sure, paper).render
+          end
+          settings.slow.of([day, "picture", paper]) { Apart.run(&drawn) }
         end
 
         def sheets = Scullion::Papers::Sheets.new(roster(service_asked))

@@ -24,6 +24,27 @@ module Scullion
         min_font_size: 9
       }.freeze
 
+      # @return [Prawn::Document] empty, in the letters of all our papers
+      def self.blank(size, title:, layout: :portrait, margin: MARGIN)
+        document =
+          Prawn::Document.new(
+            page_size: size,
+            page_layout: layout,
+            margin: margin,
+            info: {
+              Title: title,
+              Creator: "Scullion"
+            }
+          )
+        document.font_families.update(
+          "Sheet" => {
+            normal: File.join(FONTS, "DejaVuSansCondensed.ttf"),
+            bold: File.join(FONTS, "DejaVuSansCondensed-Bold.ttf")
+          }
+        )
+        document.tap { |each| each.font("Sheet") }
+      end
+
       # @param sheets [Sheets] @param paper [String] a key of PAPER
       def initialize(sheets, paper)
         @sheets, @paper = sheets, PAPER.fetch(paper)
@@ -32,7 +53,7 @@ module Scullion
       # @yield [Integer, Integer] sheets set, of how many
       # @return [String] the PDF
       def render
-        blank
+        @pdf = Packet.blank(@paper, title: "#{@sheets.title}, #{@sheets.subtitle}")
         sheets = @sheets.all
         sheets.each_with_index do |sheet, index|
           page(sheet, first: index.zero?)
@@ -44,25 +65,6 @@ module Scullion
       end
 
       private
-
-      def blank
-        @pdf =
-          Prawn::Document.new(
-            page_size: @paper,
-            margin: MARGIN,
-            info: {
-              Title: "#{@sheets.title}, #{@sheets.subtitle}",
-              Creator: "Scullion"
-            }
-          )
-        @pdf.font_families.update(
-          "Sheet" => {
-            normal: File.join(FONTS, "DejaVuSansCondensed.ttf"),
-            bold: File.join(FONTS, "DejaVuSansCondensed-Bold.ttf")
-          }
-        )
-        @pdf.font("Sheet")
-      end
 
       def page(sheet, first:)
         @pdf.start_new_page unless first

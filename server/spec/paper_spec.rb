@@ -79,6 +79,36 @@ RSpec.describe "A service on paper and in files", :server do
     expect(same.map { |before, after| [before["stamp"], after["stamp"]].uniq.size }).to all(eq 1)
   end
 
+  it "draws the day for the wall: one A3 or two A4, across, in black, with every food, cook and salad" do
+    pages = { "a3" => [1, "1190.55 841.89"], "a4" => [2, "841.89 595.28"], "letter" => [2, "792 612"] }
+    pages.each do |paper, (count, size)|
+      pdf = raw("/api/services/2/day.pdf?paper=#{paper}")
+      expect(pdf.scan(%r{/Type /Page\b}).size).to eq count
+      expect(pdf[/MediaBox \[0 0 ([\d.]+ [\d.]+)\]/, 1]).to eq size
+    end
+    day = ask(:get, "/api/services/2/day")
+    drawn, picture = [], Scullion::Papers::DayPicture
+    allow_any_instance_of(Prawn::Document).to receive(
+      :text_box
+    ).and_wrap_original do |method, text, *rest, **more|
+      drawn << text
+      method.call(text, *rest, **more)
+    end
+    roster =
+      Scullion::Day::Roster.new(
+        Scullion::Plan.for(
+          Scullion::Brief.read(ask(:get, "/api/services/2/brief"), Scullion::Records::House.ours)
+        )
+      )
+    sheets = Scullion::Papers::Sheets.new(roster)
+    picture.new(sheets, roster.to_h, "Ready in 1 of 100 days.", "a3").render
+    foods =
+      day["strands"].flat_map { |strand| strand["rows"].map { |row| row["name"] if row["preparation"] } }
+    expect(drawn).to include(*foods.compact, "ML", "TR", "OK", "Break", "rests")
+    get("/api/services/2/day.pdf?paper=a9")
+    expect(last_response.status).to eq 422
+  end
+
   it "writes the day as a calendar with an alarm for every task, and labels as pictures" do
     calendar = Icalendar::Calendar.parse(raw("/api/services/2/day.ics")).first
     day = ask(:get, "/api/services/2/day")

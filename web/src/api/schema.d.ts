@@ -787,6 +787,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/day.pdf": {
+        parameters: {
+            query?: {
+                paper?: "a3" | "a4" | "tabloid" | "letter";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The day by what is made, for the wall: one sheet of A3 or tabloid, or two of A4 or letter */
+        get: operations["dayPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/lists": {
         parameters: {
             query?: never;
@@ -4645,6 +4666,31 @@ export interface operations {
                 content: {
                     "application/pdf": string;
                     "application/x-ndjson": components["schemas"]["Lines"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    dayPicture: {
+        parameters: {
+            query?: {
+                paper?: "a3" | "a4" | "tabloid" | "letter";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture, black on white */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             default: components["responses"]["Problem"];

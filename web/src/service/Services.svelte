@@ -4,6 +4,8 @@
   import Fault from "../ui/Fault.svelte";
   import NewService from "./NewService.svelte";
   import { monday, shortDay } from "../ui/dates";
+  import Mark from "../ui/Mark.svelte";
+  import { wallClock } from "../ui/clock";
   import { go } from "../state/place.svelte";
 
   // The services week by week, with what each week comes to.
@@ -14,8 +16,23 @@
     const answer = await ask(api.GET("/api/services"));
     services = answer.data;
     problem = answer.problem;
+    await sayHowSure();
   }
   void load();
+
+  // Of the days to come, how sure each is; one after the other, as each is solved for it.
+  const AHEAD = 7;
+  let sure = $state<Record<number, Schemas["Chance"]>>({});
+  async function sayHowSure(): Promise<void> {
+    const today = wallClock().slice(0, 10);
+    const coming = (services ?? []).filter((service) => service.date >= today).slice(0, AHEAD);
+    for (const { id } of coming) {
+      const { data } = await ask(
+        api.GET("/api/services/{id}/day/chance", { params: { path: { id } } }),
+      );
+      if (data) sure[id] = data;
+    }
+  }
 
   const weeks = $derived(
     [...new Set((services ?? []).map((service) => monday(service.date)))].map((start) => ({
@@ -89,6 +106,10 @@
                 " · ",
               )}</span
             >
+            {#if sure[service.id]}<br /><span class="inline-flex items-center gap-2"
+                ><Mark kind={sure[service.id]!.enough ? "fits" : "look"} />{sure[service.id]!
+                  .said}</span
+              >{/if}
           </span>
           <span class="text-right"
             ><b class="text-3xl">{service.covers}</b> <span class="quiet">covers</span></span

@@ -11,6 +11,11 @@
   let problem = $state.raw<Problem>();
   const setting = new Slow();
   const DOUBLE = 2;
+  // The day by what is made, for the wall.
+  const WALL = [
+    ["a3", "Wall sheet, one A3"],
+    ["a4", "Wall sheets, two A4"],
+  ] as const;
 
   // Set first, with word of how far it is, and then fetched as it lies ready.
   async function packet(paper: "a4" | "letter"): Promise<void> {
@@ -58,6 +63,11 @@
     <button class="btn btn-outline h-11" disabled={setting.underWay} onclick={() => packet("letter")}
       >Packet, US Letter</button
     >
+    {#each WALL as [paper, name] (paper)}<a
+        class="btn btn-outline h-11"
+        href="/api/services/{id}/day.pdf?paper={paper}"
+        download>{name}</a
+      >{/each}
     <a class="btn btn-outline h-11" href="/api/services/{id}/day.ics" download>Calendar with alarms</a>
     <a class="btn btn-outline h-11" href="/api/services/{id}/brief" download="service-{id}.json"
       >Whole service, JSON</a
