@@ -17,7 +17,7 @@ module Scullion
 
       # @param service [Records::Service] @return [Hash, nil] its day as a brief has it
       def day_of(service)
-        return service.day.presence if Records::Together.none?
+        return service.day.presence if none?
 
         (service.day || {})
           .except("together")
@@ -39,6 +39,7 @@ module Scullion
 
       private
 
+      def none? = @none.nil? ? @none = Records::Together.none? : @none
       def pairs
         @pairs ||=
           begin

@@ -94,6 +94,10 @@ module Scullion
     FIGURES_ONLY = %w[density pieces content usual price].freeze
     WORDS_ONLY = %w[hold carries].freeze
 
+    # Groups of named fields; those that hold a group for each name.
+    GROUPS = %w[trims treats pieces content usual price].freeze
+    NESTED = %w[trims treats].freeze
+
     # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
     BOUNDS = {
       "density" => [0.02, 2.5, "g/ml"],
@@ -136,6 +140,7 @@ module Scullion
     def read
       before = @fields.faults.size
       words
+      groups
       bounds
       contents
       tins
@@ -188,6 +193,18 @@ module Scullion
       @fields.list("packs", 1..20, "packs") do |pack|
         pack.text("name")
         by_piece(pack)
+      end
+    end
+
+    # A word where a group should be is found here, and not by who looks into it.
+    def groups
+      return unless @facts.is_a?(Hash)
+
+      (GROUPS + Cook::Parcels.keys).each do |group|
+        value = @facts[group]
+        next if value.nil? || (value.is_a?(Hash) && (!NESTED.include?(group) || value.values.all?(Hash)))
+
+        @fields.fault(group, "This should be an object with named fields.", "Send {\"…\": …}.")
       end
     end
 

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Record
+    # A made, dated batch, as it was when it was made; times are the kitchen's own, as ISO text. grams: as
+    # planned; taken_by: keys of the tasks of its service that use it; cooling: how it was to cool.
+    Lot =
+      Struct.new(
+        :code,
+        :name,
+        :colour,
+        :service,
+        :service_name,
+        :task,
+        :batch,
+        :made,
+        :best,
+        :discard,
+        :grams,
+        :allergens,
+        :control,
+        :limits,
+        :taken_by,
+        :cooling,
+        keyword_init: true
+      )
+  end
+end

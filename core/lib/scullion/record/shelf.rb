@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Record
+    # What is on hand: lots and what became of them by the entries, by what must go first.
+    class Shelf
+      # g under which nothing is left of it.
+      NOTHING = 1.0
+      GROUPS = {
+        "over" => "Past its date: not to be served",
+        "today" => "Go today",
+        "tomorrow" => "Tomorrow",
+        "soon" => "In three days",
+        "later" => "Later"
+      }.freeze
+      SOON_DAYS = 3
+      # Weighings that say how much there is, and that take some of it away.
+      LEFT, GONE = %w[cooked portion left].freeze, %w[thrown given].freeze
+
+      # One lot by now. grams: that are left, nil where nobody knows; weighed: on a scale, not only planned.
+      Held = Struct.new(:lot, :grams, :weighed, :state, keyword_init: true)
+
+      # @param lots [Array<Lot>] @param log [Log]
+      def initialize(lots, log)
+        @lots, @log = lots, log
+      end
+
+      # @return [Array<Held>] of every lot
+      def all = @all ||= @lots.map { |lot| held(lot) }
+
+      # What is there, first to go first.
+      def on_hand
+        all.select { |each| each.state == "there" }.sort_by { |each| [each.lot.discard, each.lot.code] }
+      end
+
+      # @param clock [String] now, the kitchen's own @return [Hash{String=>Array<Held>}] by group, none empty
+      def groups(clock)
+        found = on_hand.group_by { |each| group(each.lot.discard, clock) }
+        GROUPS.keys.select { |key| found[key] }.to_h { |key| [key, found[key]] }
+      end
+
+      private
+
+      def group(discard, clock)
+        return "over" if discard < clock
+
+        days = (Date.iso8601(discard[0, 10]) - Date.iso8601(clock[0, 10])).to_i
+        return "today" if days.zero?
+        return "tomorrow" if days == 1
+
+        days <= SOON_DAYS ? "soon" : "later"
+      end
+
+      def held(lot)
+        weighings = @log.of(kind: "weighed", lot: lot.code)
+        left = weighings.reverse.find { |entry| LEFT.include?(entry.of) }
+        gone = weighings.select { |entry| GONE.include?(entry.of) && (left.nil? || entry.at >= left.at) }
+        grams = (left&.value || lot.grams)&.then { |all| [all - gone.sum(&:value), 0.0].max }
+        Held.new(lot: lot, grams: grams, weighed: !left.nil?, state: state(lot, grams, gone, left))
+      end
+
+      # Used up where all that takes some of it is done, unless something of it was weighed since.
+      def state(lot, grams, gone, left)
+        return gone.last.of if gone.any? && (grams.nil? || grams < NOTHING)
+        return "used" if left && left.value < NOTHING
+        return "used" if used?(lot) && !(left && left.of == "left")
+
+        "there"
+      end
+
+      def used?(lot)
+        lot.taken_by.any? && lot.taken_by.all? { |task| done.include?([lot.service, task]) }
+      end
+
+      def done = @done ||= @log.of(kind: "done").to_h { |entry| [[entry.service, entry.task], true] }
+    end
+  end
+end

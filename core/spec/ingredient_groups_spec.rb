@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+# A word where a group should be, whichever group it is.
+RSpec.describe Scullion::IngredientForm do
+  let(:carrot) { house.larder.fetch("carrot").facts }
+
+  groups = described_class::GROUPS + Scullion::Cook::Parcels.keys
+
+  groups.each do |group|
+    it "refuses #{group} that is a word, a list or a figure, and says where" do
+      ["=1+1", ["x"], 3].each do |value|
+        faults = []
+        read = described_class.read(carrot.merge(group => value), sources: {}, faults: faults)
+        expect(read).to be_nil
+        expect(faults.map(&:where)).to include("/#{group}")
+      end
+    end
+  end
+
+  it "refuses a trim or a treatment that is a word" do
+    described_class::NESTED.each do |group|
+      faults = []
+      described_class.read(carrot.merge(group => { "peeled" => "x" }), sources: {}, faults: faults)
+      expect(faults.map(&:where)).to include("/#{group}")
+    end
+  end
+end
