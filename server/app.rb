@@ -16,6 +16,7 @@ module Scullion
              Api::Services,
              Api::Copies,
              Api::Days,
+             Api::Record,
              Api::Papers,
              Api::Weeks,
              Api::Serving,

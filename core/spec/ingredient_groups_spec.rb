@@ -17,6 +17,13 @@ RSpec.describe Scullion::IngredientForm do
     end
   end
 
+  it "takes a field that is there and empty for none" do
+    optional = Scullion::IngredientForm.fields - %w[key name section family colour hold density packs sources]
+    known = carrot["sources"].values.to_h { |source| [source, source] }
+    read = described_class.read(carrot.merge(optional.to_h { |field| [field, nil] }), sources: known)
+    expect(read).to have_attributes(trims: {}, cuts: [], aliases: [], methods_of_cooking: [])
+  end
+
   it "refuses a trim or a treatment that is a word" do
     described_class::NESTED.each do |group|
       faults = []

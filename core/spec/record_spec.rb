@@ -175,7 +175,7 @@ RSpec.describe Scullion::Record do
     # With readings up to 65 min a miss of the limit at 120 is 55 min away.
     it "calls nine of ten misses while something can be done, and hardly ever one that is none" do
       trays =
-        (501..700).map do |seed|
+        (501..900).map do |seed|
           [3.5, 4.0, 4.5, 5.0][seed % 4].then { |depth| [depth, *simulated(seed, depth)] }
         end
       said =

@@ -44,6 +44,7 @@ module Scullion
             roster = roster(service, now: decision["now"], day: said.to_h)
             not_barred(roster, decision)
             service.keep_day(said.to_h, seen: seen) or service.reload && next
+            Records::Keeping.new(service, roster).keep(decision)
             # What is made with others follows from what is kept.
             moved = said.to_h["together"] != seen.to_h["together"]
             return moved ? roster(service.reload, now: decision["now"]) : roster, said.before

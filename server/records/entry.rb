@@ -21,11 +21,11 @@ module Scullion
         false
       end
 
-      # @return [Array<Record::Entry>] in the order in which they happened
-      def self.values(scope = all) = scope.order(:at, :uid).map(&:value_object)
+      # @return [Array<Record::Entry>] as they were written down
+      def self.values(scope = all) = scope.order(:id).map(&:value_object)
 
       def value_object
-        Record::Entry.new(**FIELDS.to_h { |field| [field.to_sym, self[field]] }.merge(void: void || nil))
+        Record::Entry.new(**FIELDS.to_h { |field| [field.to_sym, self[field]] }, void: void || nil)
       end
 
       # @return [Hash] ready for JSON

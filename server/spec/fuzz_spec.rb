@@ -110,10 +110,33 @@ RSpec.describe "Requests as nobody would send them", :server do
           [{ "key" => rules.key }, nil, rules.to_document.except("key")]
         end
       end,
+      "keepEntries" => -> { [{}, nil, { "entries" => [happened] }] },
+      "lotOf" => -> { [{ "code" => lot.code }, nil, nil] },
       "weekOrder" => -> { [{ "day" => service.date.iso8601 }, nil, nil] },
       "weekWanted" => -> { [{ "day" => service.date.iso8601 }, nil, nil] },
       "weekOrderAsCsv" => -> { [{ "day" => service.date.iso8601 }, nil, nil] }
     }.fetch(operation) { -> { [id.merge(key), nil, nil] } }.call
+  end
+
+  def happened
+    { "uid" => SecureRandom.uuid, "at" => "2026-11-28T09:40:00Z", "clock" => "2026-11-28T09:40" }.merge(
+      "kind" => "weighed",
+      "of" => "cooked",
+      "value" => 4100
+    )
+  end
+
+  def lot
+    Scullion::Records::Lot.first ||
+      Scullion::Records::Lot.create!(
+        code: "28R",
+        service_name: "Lunch",
+        task: "cook/0",
+        name: "Barley",
+        facts: {
+        },
+        **%i[made best discard].to_h { |each| [each, "2026-11-28T09:40"] }
+      )
   end
 
   # How long a day takes that is far too full is measured elsewhere: here are two services, of a salad each.

@@ -4,6 +4,8 @@
   import Desk from "./recipe/Desk.svelte";
   import SaladScreen from "./salad/SaladScreen.svelte";
   import Salads from "./salad/Salads.svelte";
+  import Closing from "./record/Closing.svelte";
+  import Record from "./record/Record.svelte";
   import Run from "./run/Run.svelte";
   import ServiceDesk from "./service/ServiceDesk.svelte";
   import Services from "./service/Services.svelte";
@@ -33,6 +35,10 @@
     <Larder chosen={here.place.key} />
   {:else if here.place.screen === "week"}
     {#key here.place.day}<Week day={here.place.day} />{/key}
+  {:else if here.place.screen === "record"}
+    <Record lot={here.place.lot} />
+  {:else if here.place.screen === "close"}
+    {#key here.place.id}<Closing id={here.place.id} />{/key}
   {:else if here.place.screen === "kitchen"}
     <Kitchen />
   {:else if here.place.screen === "nowhere"}

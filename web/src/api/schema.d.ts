@@ -651,6 +651,138 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/trays": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** What cools now, by its readings: when it passes its limits, and what can be done */
+        get: operations["coolingTrays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Planned and done side by side, line by line */
+        get: operations["closing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened, the latest last; at most 500 */
+        get: operations["entries"];
+        put?: never;
+        /** Writes down what happened: each once by its uid, and what is refused holds up no other */
+        post: operations["keepEntries"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries.jsonl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The record, an entry a line */
+        get: operations["entriesLines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The record as a table */
+        get: operations["entriesTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is in the cold room, by what must go first */
+        get: operations["board"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        /** One lot: what is in it, where it went, and its entries */
+        get: operations["lotOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/together": {
         parameters: {
             query?: never;
@@ -1400,6 +1532,126 @@ export interface components {
             for: string;
             grams: number;
         };
+        Entry: {
+            uid: string;
+            /** @description UTC */
+            at: string;
+            /** @description The kitchen's own */
+            clock: string;
+            /** @description When the server had it, UTC */
+            recorded: string;
+            by?: string;
+            kind: string;
+            /** @description The kind in words */
+            name: string;
+            of?: string;
+            service?: number;
+            service_name?: string;
+            task?: string;
+            lot?: string;
+            about?: string;
+            value?: number;
+            unit?: string;
+            device?: string;
+            note?: string;
+            /** @description The uid of the entry that this one is instead of */
+            mends?: string;
+            /** @description That one is not to count */
+            void?: boolean;
+            /** @description A later entry is instead of it */
+            mended?: boolean;
+        };
+        KeptEntry: {
+            uid: string;
+            /** @enum {string} */
+            fate: "kept" | "already" | "refused";
+            why?: string[];
+            /** @description It is kept, and looks odd */
+            asks?: string;
+        };
+        HeldLot: {
+            code: string;
+            name: string;
+            batch?: string;
+            colour?: string;
+            grams?: number;
+            text: string;
+            /** @description On a scale, not only as planned */
+            weighed: boolean;
+            planned?: number;
+            /** @enum {string} */
+            state: "there" | "used" | "thrown" | "given";
+            service?: number;
+            service_name?: string;
+            made: string;
+            best: string;
+            discard: string;
+            allergens: string[];
+            entries?: components["schemas"]["Entry"][];
+            /** @description What is in it */
+            from?: components["schemas"]["HeldLot"][];
+            /** @description Where it went */
+            into?: components["schemas"]["HeldLot"][];
+        };
+        Board: {
+            grams: string;
+            count: number;
+            groups: {
+                /** @enum {string} */
+                key: "over" | "today" | "tomorrow" | "soon" | "later";
+                name: string;
+                lots: components["schemas"]["HeldLot"][];
+            }[];
+        };
+        Closing: {
+            lines: {
+                name: string;
+                of: string;
+                planned: string;
+                done?: string;
+                difference?: string;
+                /** @description Of what was planned */
+                share?: number;
+                /** @description Of the difference */
+                worth?: string;
+            }[];
+            gone: {
+                /** @enum {string} */
+                of: "left" | "thrown" | "given";
+                grams: number;
+                text: string;
+                worth: string;
+            }[];
+            /** @description Codes of its lots */
+            lots: string[];
+        };
+        CoolingTray: {
+            name: string;
+            task: string;
+            batch?: string;
+            /** @description When it left the heat */
+            heat: string;
+            /** @description Since then */
+            minutes: number;
+            depth_cm: number;
+            readings: number[][];
+            limits: number[][];
+            /** @description As most likely by the readings: minutes, °C */
+            curve: number[][];
+            passings: {
+                celsius: number;
+                by: string;
+                said: string;
+                /** @description Chance that it is passed too late */
+                miss: number;
+            }[];
+            /** @description A miss is called */
+            called: boolean;
+            /** @description What can be done about it, worked out */
+            do?: string;
+            /** @description When it is to be read again */
+            next: string;
+        };
         WayOut: {
             what: string;
             effect: string;
@@ -1487,6 +1739,8 @@ export interface components {
             unskilled?: components["schemas"]["Skilled"];
             left_out?: string;
             put_back?: string;
+            /** @description Whose initials stand in the record, with a mark */
+            by?: string;
             control?: components["schemas"]["Control"];
             taken_on?: components["schemas"]["TakenOn"];
             /** @description The key of a stop that was taken on */
@@ -4492,6 +4746,199 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chance"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    coolingTrays: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Each tray that has left the heat */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoolingTray"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    closing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each thing that could be weighed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Closing"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    entries: {
+        parameters: {
+            query?: {
+                service?: number;
+                lot?: string;
+                kind?: string;
+                task?: string;
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Entries; what is mended says so */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    keepEntries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    entries: Record<string, never>[];
+                };
+            };
+        };
+        responses: {
+            /** @description What became of each, in the same order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptEntry"][];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    entriesLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JSON Lines */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    entriesTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    board: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Lots on hand in groups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Board"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    lotOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lot */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeldLot"];
                 };
             };
             default: components["responses"]["Problem"];

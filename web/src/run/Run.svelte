@@ -45,6 +45,7 @@
 {#if roster}
   <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
     <a class="btn btn-outline h-11" href="/services/{id}/day">The day</a>
+    <a class="btn btn-outline h-11" href="/services/{id}/close">Close it</a>
     <h1 class="min-w-0 grow text-2xl break-words">
       {roster.service.name}
       <span class="quiet text-lg">{shortDay(roster.service.date)}, {roster.service.from.slice(11)}</span

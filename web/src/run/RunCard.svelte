@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { DayTask } from "../service/day/day.svelte";
+  import TrayCard from "../record/TrayCard.svelte";
+  import WriteDown from "../record/WriteDown.svelte";
   import Warnings from "../ui/Warnings.svelte";
   import { countdown, type RunOf } from "./run.svelte";
 
@@ -44,6 +46,18 @@
   </div>
   <div class="text-lg">
     <Warnings found={run.day.roster?.hazards ?? []} ats={[task.key, ...(task.at ? [task.at] : [])]} />
+  </div>
+  <div class="mt-3 flex flex-wrap gap-x-6 gap-y-2">
+    {#each run.asks(task) as ask (ask.name)}<WriteDown
+        name={ask.name}
+        unit={ask.unit}
+        what={ask.what}
+        now={run.now}
+        ondone={() => void run.look()}
+      />{/each}
+    {#each run.trays.filter((tray) => tray.task === task.key) as tray (tray.task)}<TrayCard
+        {tray}
+      />{/each}
   </div>
   <div class="mt-3 flex flex-wrap gap-2">
     <button

@@ -1,5 +1,6 @@
 import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
-import type { Schemas } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
+import type { Happened } from "../record/log";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
@@ -26,8 +27,54 @@ export class RunOf {
     this.beats = [
       setInterval(() => this.beat(), TICK),
       setInterval(() => void this.day.load(), ASK_AGAIN),
+      setInterval(() => void this.look(), ASK_AGAIN),
     ];
     void this.day.load();
+    void this.look();
+  }
+
+  // What cools, by its readings.
+  trays = $state.raw<Schemas["CoolingTray"][]>([]);
+  async look(): Promise<void> {
+    const { data } = await ask(
+      api.GET("/api/services/{id}/trays", {
+        params: { path: { id: this.day.id }, query: { now: this.now } },
+      }),
+    );
+    this.trays = data ?? [];
+  }
+
+  // What may be written down at a task, by what it is: skipped or not, nothing waits for it.
+  asks(task: DayTask): { name: string; unit: string; what: Happened }[] {
+    const about = { service: this.day.id, task: task.key, about: task.name };
+    const weigh = (of: string, name: string) => ({
+      name,
+      unit: "g",
+      what: { kind: "weighed", of, ...about },
+    });
+    if (task.stage === "prep") return [weigh("bought", "As bought"), weigh("trimmed", "Once trimmed")];
+    if (task.key.includes("/plate/")) return [weigh("portion", "One portion")];
+    if (task.stage !== "cook") return [];
+    const inPot = task.segments.some((each) => each.lanes.some((lane) => lane.startsWith("pot-")));
+    return [
+      ...(inPot ? [{ name: "Water used", unit: "g", what: { kind: "water", ...about } }] : []),
+      { name: "At the core", unit: "°C", what: { kind: "temperature", of: "core", ...about } },
+      weigh("cooked", "Once cooked"),
+      ...(this.cools(task)
+        ? [
+            {
+              name: "As it cools",
+              unit: "°C",
+              what: { kind: "temperature", of: "cooling", ...about },
+            },
+          ]
+        : []),
+    ];
+  }
+
+  private cools(task: DayTask): boolean {
+    const lot = this.day.roster?.lots.find((each) => each.task === task.key);
+    return lot?.control === "cold" && minutesOf(lot.path[0]!.from) <= this.minute;
   }
 
   stop(): void {

@@ -15,6 +15,9 @@ describe("where an address leads", () => {
     expect(read("/salads/barley-bowl-2")).toEqual({ screen: "salad", key: "barley-bowl-2" });
     expect(read("/larder/carrot")).toEqual({ screen: "larder", key: "carrot" });
     expect(read("/larder")).toEqual({ screen: "larder", key: undefined });
+    expect(read("/record")).toEqual({ screen: "record", lot: undefined });
+    expect(read("/record/28R")).toEqual({ screen: "record", lot: "28R" });
+    expect(read("/services/3/close")).toEqual({ screen: "close", id: 3 });
     expect(read("/weeks/2026-11-28")).toEqual({ screen: "week", day: "2026-11-28" });
   });
 

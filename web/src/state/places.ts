@@ -1,5 +1,5 @@
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
-// /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /weeks/DAY.
+// /services/ID/close, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /weeks/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
 export type Place =
@@ -9,6 +9,8 @@ export type Place =
   | { screen: "paste" }
   | { screen: "salad"; key: string }
   | { screen: "kitchen" }
+  | { screen: "record"; lot: string | undefined }
+  | { screen: "close"; id: number }
   | { screen: "week"; day: string }
   | { screen: "larder"; key: string | undefined }
   | { screen: "run"; id: number }
@@ -23,12 +25,16 @@ export function read(path: string): Place {
   if (salad) return { screen: "salad", key: salad[1]! };
   if (path === "/paste") return { screen: "paste" };
   if (path === "/salads") return { screen: "salads" };
+  const lot = /^\/record(?:\/([0-9A-Z]+))?$/.exec(path);
+  if (lot) return { screen: "record", lot: lot[1] };
   if (path === "/kitchen") return { screen: "kitchen" };
   if (larder) return { screen: "larder", key: larder[1] };
   if (path === "/" || path === "/services") return { screen: "services" };
   if (!desk) return { screen: "nowhere" };
 
   if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
+
+  if (desk[2] === "close") return { screen: "close", id: Number(desk[1]) };
 
   const stage = STAGES.find((known) => known === desk[2]) ?? "count";
   return { screen: "desk", id: Number(desk[1]), stage };

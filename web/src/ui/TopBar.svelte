@@ -12,6 +12,7 @@
       {
         desk: "services",
         run: "services",
+        close: "services",
         week: "services",
         salad: "salads",
         paste: "salads",
@@ -22,6 +23,7 @@
     ["salads", "Salads"],
     ["larder", "Larder"],
     ["kitchen", "Kitchen"],
+    ["record", "Record"],
   ] as const;
 </script>
 

@@ -78,6 +78,17 @@ module Scullion
           .to_a
       end
 
+      # How it is to cool, for who watches it. @return [Hash] cm, W/m²K, °C round it and at the start
+      def to_h
+        {
+          "depth_cm" => depth,
+          "surface" => fetch("surface"),
+          "ambient" => fetch("celsius"),
+          "start" => from,
+          "waited" => @waited
+        }
+      end
+
       # °C that it begins at: hot, or as the tap left it.
       def from
         rinsed? ? @cooking.rinsed_celsius : @brief.rules.hot_celsius

@@ -48,6 +48,10 @@ module Scullion
 
       def moment(minutes) = Moment.new(date, minutes).to_s
       def iso(minutes) = Moment.new(date, minutes).iso
+      # The other way round. @param iso [String] "2026-11-28T09:40" @return [Integer]
+      def minute(iso)
+        Moment.at(date, iso[11, 5], days: (Date.iso8601(iso[0, 10]) - date).to_i).minutes
+      end
 
       # @return [Hash] ready for JSON
       def to_h = RosterSheet.new(self).to_h

@@ -158,7 +158,7 @@ module Scullion
 
       def made_with(number, day, need)
         preparation = need.component.preparation
-        made = day.together.made(preparation)&.transform_values { |iso| minute(iso) } or return
+        made = day.together.made(preparation)&.transform_values { |iso| @roster.minute(iso) } or return
         service = @roster.plan.brief.service
         return if made.values_at("best", "discard").min < service.to.minutes
 
@@ -171,10 +171,6 @@ module Scullion
           { "together" => { "preparation" => preparation, "service" => number } },
           elsewhere: -> { day.with(day.progress.with(makes: day.progress.makes.merge(theirs))) }
         ) { |progress| progress.with(brings: progress.brings.merge(preparation => brought)) }
-      end
-
-      def minute(iso)
-        Moment.at(@roster.date, iso[11, 5], days: (Date.iso8601(iso[0, 10]) - @roster.date).to_i).minutes
       end
 
       def ready_cut

@@ -32,6 +32,8 @@ module Scullion
     # @param facts [Hash] as in core/facts/larder; see IngredientForm for the checks
     # @param figures [Figures] its numbers
     def initialize(facts, figures)
+      # A field that is there and empty is none.
+      facts = facts.compact
       @facts, @figures = facts, figures
       @key, @name, @family, @section, @colour = facts.values_at("key", "name", "family", "section", "colour")
       @aliases = facts.fetch("aliases", [])

@@ -4,9 +4,9 @@ module Scullion
   module Record
     # One thing that happened: when, who, at what, which kind, with its value and its unit. Never changed: a
     # mistake is mended by a later entry that names it.
-    # uid: an id of its own, given where it was written, so that it is kept once however often it is sent; at:
-    # UTC; clock: the kitchen's; of: what a weight or a temperature is of; mends: the uid of the entry that this
-    # one is instead of; void: that one is not to count at all.
+    # uid: an id of its own, given where it was written, so that it is kept once however often it is sent;
+    # at: UTC; clock: the kitchen's; of: what a weight or a temperature is of; mends: the uid of the entry
+    # that this one is instead of; void: that one is not to count at all.
     Entry =
       Struct.new(
         :uid,

@@ -4,9 +4,9 @@ module Scullion
   module Record
     # Entries in the order in which they happened. What a later one mends stays, and does not count.
     class Log
-      # @param entries [Array<Entry>]
+      # @param entries [Array<Entry>] as they were written down
       def initialize(entries)
-        @entries = entries.sort_by { |entry| [entry.at, entry.uid] }
+        @entries = entries.sort_by.with_index { |entry, index| [entry.at, index] }
       end
 
       # All there is, each with what was made of it. @return [Array<Entry>]

@@ -3,9 +3,9 @@
 module Scullion
   module Record
     # A tray that cools, watched: readings are laid beside the curve of its depth and place, with what may be
-    # otherwise than planned (how fast heat leaves it, how hot it began), and one reading in some may be
-    # wrong. It says when each limit is passed, between when and when, and calls a miss while something can still be
-    # done. A Bayesian grid over both; spreads in practice/record.yml. Rules of the job, "The record".
+    # otherwise than planned (how fast heat leaves it, how hot it began); one reading in some may be wrong. It
+    # says when each limit is passed, between when and when, and calls a miss while something can be done. A
+    # Bayesian grid over both; spreads in practice/record.yml. Rules of the job, "The record".
     class Watch
       SURFACES = 31
       STARTS = 17

@@ -1,4 +1,5 @@
 import { Slow } from "../../state/slow.svelte";
+import { by } from "../../state/who.svelte";
 import { wallClock } from "../../ui/clock";
 import { api, ask, type Problem, type Schemas } from "../../api/client";
 
@@ -75,7 +76,7 @@ export class DayOf {
     const { data, problem } = await ask(
       api.POST("/api/services/{id}/day", {
         params: { path: { id: this.id } },
-        body: { ...decision, ...(now && { now }) },
+        body: { ...decision, ...(now && { now }), ...(by() && decision.mark && { by: by() }) },
       }),
     );
     this.busy = false;

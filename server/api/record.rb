@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Api
+    # What really happened: entries in and out, lots on hand, what cools, and a service when it is over.
+    module Record
+      MOST = 500
+      # A queue of a day without a net.
+      QUEUE = 2000
+
+      def self.registered(app)
+        app.helpers Reading
+        entries(app)
+        app.get("/api/lots") { json(record_book.board) }
+        app.get("/api/lots/:code") do
+          json(
+            record_book.history(params["code"]) ||
+              problem(404, "There is no such lot.", remedy: "Look for it on the board.")
+          )
+        end
+        app.get("/api/services/:id/trays") do
+          service = service_asked
+          day = roster(service)
+          trays = Scullion::Record::Trays.new(day, record_book.log_of(service.id), service.id)
+          json(trays.to_a(day.minute(kitchen_clock)))
+        end
+        app.get("/api/services/:id/closing") do
+          service, book = service_asked, record_book
+          closing =
+            Scullion::Record::Closing.new(
+              roster(service),
+              book.log_of(service.id),
+              service.id,
+              book.lots_of(service.id)
+            )
+          json(closing.to_h)
+        end
+      end
+
+      def self.entries(app)
+        app.post("/api/entries") do
+          book = record_book
+          json(body_document["entries"].first(QUEUE).map { |each| book.keep(each) })
+        end
+        app.get("/api/entries") do
+          book = record_book
+          json(entries_asked.last(MOST).map { |entry| book.said(entry) })
+        end
+        app.get("/api/entries.jsonl") do
+          book = record_book
+          lines = entries_asked.map { |entry| "#{JSON.generate(book.said(entry))}\n" }
+          file "application/x-ndjson", "record.jsonl", lines.join
+        end
+        app.get("/api/entries.csv") { file "text/csv", "record.csv", record_book.table(entries_asked).to_csv }
+      end
+      private_class_method :entries
+
+      # Helpers of these routes.
+      module Reading
+        def record_book = Exchange::RecordBook.new(house, kitchen_clock)
+
+        # As the screen has it, or as the server does. @return [String]
+        def kitchen_clock
+          asked = params["now"].to_s
+          asked.match?(Scullion::Record::Entry::CLOCK) ? asked : Time.now.strftime("%Y-%m-%dT%H:%M")
+        end
+
+        def entries_asked
+          found = Records::Entry.order(:at, :id)
+          %w[service lot kind task].each do |field|
+            found = found.where(field => params[field]) if params[field]
+          end
+          found = found.where("clock >= ?", params["from"]) if params["from"]
+          params["to"] ? found.where("clock <= ?", params["to"]) : found
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,157 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "The record", :server do
+  let(:day) { ask(:get, "/api/services/2/day") }
+
+  def task(part) = day["tasks"].find { |each| each["name"].include?(part) }
+  def decide(decision) = ask(:post, "/api/services/2/day", decision)
+  def entries(**query) = ask(:get, "/api/entries?#{URI.encode_www_form(query)}")
+  def done(part, clock)
+    at = "#{day["service"]["date"]}T#{clock}"
+    decide(
+      "now" => at,
+      "by" => "ML",
+      "mark" => {
+        "task" => task(part)["key"],
+        "state" => "done",
+        "at" => at
+      }
+    )
+  end
+  def entry(**facts)
+    {
+      "uid" => SecureRandom.uuid,
+      "at" => Time.now.utc.iso8601,
+      "clock" => "2026-11-29T09:40",
+      "kind" => "weighed",
+      "of" => "cooked",
+      "value" => 4100,
+      "service" => 2
+    }.merge(facts.transform_keys(&:to_s)).compact
+  end
+  def keep(*all) = ask(:post, "/api/entries", { "entries" => all })
+
+  it "has what is marked on the day, by whom, and takes it back without losing it" do
+    done("Gherkins", "09:40")
+    key = task("Gherkins")["key"]
+    kept = entries(service: 2, task: key)
+    expect(kept).to contain_exactly(
+      include("kind" => "done", "by" => "ML", "clock" => /T09:40/, "about" => /Gherkins/)
+    )
+    decide("unmark" => key)
+    after = entries(service: 2, task: key)
+    expect(after.map { |each| each.slice("kind", "void", "mended") }).to eq [
+         { "kind" => "done", "mended" => true },
+         { "kind" => "done", "void" => true }
+       ]
+  end
+
+  it "keeps each entry once, in any order, and what is refused holds up no other" do
+    first, wrong = entry, entry(kind: "temperature", of: "core", value: 300)
+    expect(keep(first, wrong, entry(value: 5)).map { |each| each["fate"] }).to eq %w[kept refused kept]
+    expect(keep(first).first["fate"]).to eq "already"
+    expect(keep(wrong).first["why"].first).to include("-40 to 250 °C")
+    expect(entries.map { |each| each["uid"] }.tally.values.uniq).to eq [1]
+  end
+
+  it "takes a queue of two thousand, and an entry of a service that is gone" do
+    fates = keep(*Array.new(2000) { |index| entry(value: index) }).map { |each| each["fate"] }
+    expect(fates.tally).to eq("kept" => 2000)
+    expect(keep(entry(service: 999)).first["fate"]).to eq "kept"
+    expect(keep({ "x" => 1 }).first["fate"]).to eq "refused"
+  end
+
+  it "asks about a clock that is an hour off, and a weight with the tray in it; both are kept" do
+    off = entry(at: (Time.now.utc - 3600).iso8601)
+    expect(keep(off).first).to include("fate" => "kept", "asks" => /60 min off/)
+    done("Gherkins", "09:40")
+    code =
+      ask(:get, "/api/lots?now=2026-11-29T10:00")["groups"].flat_map { |group| group["lots"] }.first["code"]
+    planned = ask(:get, "/api/lots/#{code}")["planned"]
+    expect(keep(entry(lot: code, value: planned * 1.24)).first).not_to have_key("asks")
+    expect(keep(entry(lot: code, value: planned * 1.26)).first["asks"]).to match(/is the tray in it\?/)
+  end
+
+  it "makes a lot of what is done, with a code to say, where it came from and where it went" do
+    done("Gherkins", "09:40")
+    board = ask(:get, "/api/lots?now=2026-11-29T10:00")
+    lot = board["groups"].flat_map { |group| group["lots"] }.first
+    expect(lot).to include("name" => "Gherkins", "code" => /\A\d\d[A-Z]\z/, "weighed" => false)
+    done("Mix and dress Potato", "10:10")
+    after = ask(:get, "/api/lots?now=2026-11-29T10:20")["groups"].flat_map { |group| group["lots"] }
+    expect(after.map { |each| each["name"] }).not_to include("Gherkins")
+    salad = after.find { |each| each["name"].start_with?("Potato") }
+    expect(ask(:get, "/api/lots/#{salad["code"]}")["from"].map { |each| each["name"] }).to eq ["Gherkins"]
+    expect(ask(:get, "/api/lots/#{lot["code"]}")["into"].map { |each| each["code"] }).to eq [salad["code"]]
+    # The same task is ended twice, on two tablets: one lot.
+    done("Mix and dress Potato", "10:10")
+    expect(Scullion::Records::Lot.where(name: salad["name"]).count).to eq 1
+  end
+
+  it "can be changed or emptied by nothing" do
+    keep(entry)
+    row = Scullion::Records::Entry.last
+    refused = /only added to/
+    expect {
+      Scullion::Records::Entry.transaction(requires_new: true) { row.update_column(:value, 1) }
+    }.to raise_error(refused)
+    expect { Scullion::Records::Entry.transaction(requires_new: true) { row.delete } }.to raise_error(refused)
+    operations =
+      YAML.load_file("server/openapi.yaml")["paths"].select { |path, _| path.match?(%r{/(entries|lots)}) }
+    expect(operations.values.flat_map(&:keys) & %w[put patch delete]).to be_empty
+    ask(:delete, "/api/services/2")
+    expect(entries.size).to eq 1
+  end
+
+  it "watches what cools, and says early what to do" do
+    roast = task("Roast beetroot: roast")
+    lot = day["lots"].find { |each| each["task"] == roast["key"] }
+    heat = lot["path"].first["from"]
+    decide("now" => heat, "mark" => { "task" => roast["key"], "state" => "started", "at" => roast["start"] })
+    clock = ->(minutes) { (Time.iso8601("#{heat}:00Z") + (minutes * 60)).strftime("%Y-%m-%dT%H:%M") }
+    read = ->(minutes, celsius) do
+      keep(
+        entry(kind: "temperature", of: "cooling", value: celsius, task: roast["key"], clock: clock[minutes])
+      )
+    end
+    tray = ->(minutes) { ask(:get, "/api/services/2/trays?now=#{clock[minutes]}").first }
+    read[20, 55]
+    expect(tray[25]).to include("name" => "Roast beetroot", "called" => false)
+    read[50, 48]
+    expect(tray[50]).to include(
+      "called" => true,
+      "do" => /\AIt (?:will|may) be too late, \d+ in 100\. .*(?:to spare|too late too)/,
+      "minutes" => 50
+    )
+    expect(tray[50]["next"]).to eq clock[60]
+    expect(tray[50]["passings"].first["said"]).to match(/\A21 °C after .+ at the latest\z/)
+  end
+
+  it "sets planned and done side by side when a service is over" do
+    prep = ask(:get, "/api/services/2/plan")["prep"].find { |line| line["name"] == "Gherkins" }
+    keep(
+      entry(of: "trimmed", value: 2000, task: "#{prep["at"]}/cut"),
+      entry(kind: "served", of: nil, value: 118),
+      entry(of: "left", value: 900)
+    )
+    closing = ask(:get, "/api/services/2/closing")
+    line = closing["lines"].find { |each| each["name"] == "Gherkins" && each["of"] == "trimmed" }
+    expect(line).to include("done" => "2.00 kg", "difference" => /\A[+−]/)
+    expect(closing["lines"].first).to include(
+      "planned" => "120 covers",
+      "done" => "118 covers",
+      "difference" => "−2 covers"
+    )
+    expect(closing["lines"].last).not_to have_key("done")
+    expect(closing["gone"].first).to include("of" => "left", "grams" => 900.0)
+  end
+
+  it "goes out as lines and as a table, in which no cell is a formula" do
+    keep(entry(kind: "note", of: nil, value: nil, note: "=1+1"))
+    lines = raw("/api/entries.jsonl").lines.map { |line| JSON.parse(line) }
+    expect(lines.map { |line| line["note"] }).to include("=1+1")
+    expect(raw("/api/entries.csv").b).not_to match(/[,;\n]=1/n)
+  end
+end

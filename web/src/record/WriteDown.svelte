@@ -1,0 +1,63 @@
+<script lang="ts">
+  import { write, type Happened, type Kept } from "./log";
+
+  // A number in one tap: what it is, its field, and what became of it. Nothing is asked twice.
+  let {
+    name,
+    unit,
+    what,
+    now,
+    ondone,
+  }: {
+    name: string;
+    unit: string;
+    what: Happened;
+    now?: string;
+    ondone?: () => void;
+  } = $props();
+  let text = $state("");
+  let kept = $state<Kept>();
+  let said = $state("");
+  // As a cook writes it: a comma, and kilos where they are meant.
+  const value = $derived.by(() => {
+    const number = Number(
+      text
+        .trim()
+        .replace(",", ".")
+        .replace(/\s*(kg|g|°c|c)$/i, ""),
+    );
+    return /kg\s*$/i.test(text) ? number * 1000 : number;
+  });
+  const ready = $derived(text.trim() !== "" && Number.isFinite(value));
+
+  async function keep(event: Event): Promise<void> {
+    event.preventDefault();
+    if (!ready) return;
+    kept = await write({ ...what, value }, now);
+    if (kept.fate === "refused") return;
+    said = `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${unit}`}`;
+    text = "";
+    ondone?.();
+  }
+</script>
+
+<form class="inline-flex flex-wrap items-center gap-2" onsubmit={keep}>
+  <label class="flex items-center gap-2 text-lg"
+    >{name}
+    <input
+      class="input h-12 w-20 text-xl tabular-nums"
+      inputmode="decimal"
+      bind:value={text}
+      aria-label={name}
+    />
+    <span class="quiet">{unit}</span></label
+  >
+  <button class="btn btn-outline h-12 text-lg" disabled={!ready} aria-label="Write down: {name}"
+    >Keep</button
+  >
+  <span role="status">
+    {#if kept?.fate === "refused"}<span class="text-error font-semibold">{kept.why?.join(" ")}</span>
+    {:else if said}<span class="text-success font-semibold">{said} is written down.</span>
+      {kept?.asks ?? ""}{/if}
+  </span>
+</form>
