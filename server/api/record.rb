@@ -18,6 +18,7 @@ module Scullion
               problem(404, "There is no such lot.", remedy: "Look for it on the board.")
           )
         end
+        app.get("/api/lessons") { json(lessons.to_a) }
         app.get("/api/services/:id/trays") do
           service = service_asked
           day = roster(service)
@@ -58,6 +59,16 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def record_book = Exchange::RecordBook.new(house, kitchen_clock)
+
+        # Of the services for which somebody weighed something; and the next one to come.
+        def lessons
+          log = Scullion::Record::Log.new(Records::Entry.values(Records::Entry.where(kind: "weighed")))
+          weighed =
+            Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)
+          coming = Records::Service.for_planning.where(date: kitchen_clock[0, 10]..).order(:date, :from).first
+          plans = settings.plans.all(weighed.to_a, house).map(&:plan)
+          Scullion::Record::Lessons.new(weighed.map(&:id).zip(plans).to_h, log, coming && plan_of(coming))
+        end
 
         # As the screen has it, or as the server does. @return [String]
         def kitchen_clock

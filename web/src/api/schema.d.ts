@@ -744,6 +744,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the kitchen's own weighings say of its figures: offered, never taken by themselves */
+        get: operations["lessons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots": {
         parameters: {
             query?: {
@@ -1560,6 +1580,27 @@ export interface components {
             void?: boolean;
             /** @description A later entry is instead of it */
             mended?: boolean;
+        };
+        Lesson: {
+            /** @description The figure's address */
+            at: string;
+            name: string;
+            /** @description As it would be set */
+            value: number;
+            /** @description As it is */
+            usual: string;
+            /** @description As weighed here */
+            own: string;
+            /** @description Weighings */
+            count: number;
+            spread: string;
+            drift?: string;
+            /** @description How far the figure was off, on the average */
+            before: string;
+            /** @description How far it would have been off */
+            after: string;
+            /** @description What it changes in the next service */
+            next?: string;
         };
         KeptEntry: {
             uid: string;
@@ -4892,6 +4933,30 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    lessons: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that would move a figure, the most weighed first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lesson"][];
                 };
             };
             default: components["responses"]["Problem"];

@@ -4,6 +4,7 @@
   import Initials from "../ui/Initials.svelte";
   import { wallClock } from "../ui/clock";
   import { shortDay } from "../ui/dates";
+  import Lessons from "./Lessons.svelte";
   import LotCard from "./LotCard.svelte";
   import Tub from "./Tub.svelte";
   import WriteDown from "./WriteDown.svelte";
@@ -92,6 +93,7 @@
         ondone={load}
       />
     </section>
+    <Lessons />
     <section class="tray" aria-label="Written down last">
       <h2 class="text-xl">Written down last</h2>
       <ul>

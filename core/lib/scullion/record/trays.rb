@@ -108,7 +108,8 @@ module Scullion
       # How likely it is to be too late, and what can still be done about it, worked out.
       def advice(watch, passings, read, minute)
         missed = passings.find { |each| call?(watch, each, read) } or return
-        "#{missed.miss >= SURELY ? "It will be" : "It may be"} too late, #{(missed.miss * 100).round} in 100. " \
+        surely = missed.miss >= SURELY ? "It will be" : "It may be"
+        "#{surely} too late, #{(missed.miss * 100).round} in 100. " \
           "#{minute < missed.by ? remedy(watch, missed, read, minute) : TOO_LATE}"
       end
 
