@@ -23,6 +23,7 @@ RSpec.describe Scullion::Day::Fixes do
   before(:context) do
     @full = roster(900)
     @fixes = described_class.new(@full).to_a
+    @by_one = {}
   end
 
   let(:full) { @full }
@@ -42,7 +43,7 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   it "says how sure each is, what it costs, the hands it takes and what it does to the food" do
-    found = described_class.new(by_one_cook(230)).to_a
+    found = ways_by_one_cook(230)
     without = found.find { |fix| fix["what"] == "Leave out dill" }
     expect(without).to include(
       "chance" => /\Aready in \d+ of 100 days\z/,
@@ -123,6 +124,8 @@ RSpec.describe Scullion::Day::Fixes do
     end
   end
 
+  def ways_by_one_cook(covers) = @by_one[covers] ||= described_class.new(by_one_cook(covers)).to_a
+
   def by_one_cook(covers, progress = {})
     roster(covers, progress) do |data|
       data["kitchen"]["cooks"] = [{ "initials" => "A", "from" => "09:00", "to" => "14:30" }]
@@ -132,7 +135,7 @@ RSpec.describe Scullion::Day::Fixes do
   # One cook for 350: no single one of them is enough.
   it "tries two together where none is enough" do
     alone = by_one_cook(350)
-    both = described_class.new(alone).to_a.first
+    both = ways_by_one_cook(350).first
     expect(both["decide"]["all"].size).to eq 2
     troubles =
       [both["decide"], *both["decide"]["all"]].map do |decide|
@@ -142,7 +145,7 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   it "puts what asks least of the kitchen first among those that do the same, and never pairs them" do
-    enough = described_class.new(by_one_cook(150)).to_a
+    enough = ways_by_one_cook(150)
     expect(enough.map { |fix| fix["effect"] }.uniq.size).to eq 1
     expect(enough.map { |fix| fix["decide"].keys.first }.uniq).to eq %w[extra left_out]
   end
@@ -162,7 +165,7 @@ RSpec.describe Scullion::Day::Fixes do
   it "offers hands only while somebody is there to work beside them" do
     alone = by_one_cook(150)
     shifts = alone.instance.of_kind("cook").flat_map(&:open)
-    hours = described_class.new(alone).to_a.flat_map { |fix| kept(fix["decide"])["extra"] || [] }
+    hours = ways_by_one_cook(150).flat_map { |fix| kept(fix["decide"])["extra"] || [] }
     expect(hours).not_to be_empty
     read = roster(150, { "extra" => hours }).progress.extra
     read.each do |from, to|

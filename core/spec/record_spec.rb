@@ -159,7 +159,7 @@ RSpec.describe Scullion::Record do
 
     it "has nine of ten true times inside the band that it states" do
       trays =
-        (1..60).map do |seed|
+        (1..48).map do |seed|
           [2.5, 3.0, 3.5, 4.0][seed % 4].then { |depth| [depth, *simulated(seed, depth)] }
         end
       inside =

@@ -90,6 +90,17 @@ RSpec.describe "The record", :server do
     expect(Scullion::Records::Lot.where(name: salad["name"]).count).to eq 1
   end
 
+  it "says within a second that something has moved, whoever moved it" do
+    stamp = -> { ask(:get, "/api/services/2/stamp")["stamp"] }
+    stood = stamp.call
+    expect(stamp.call).to eq stood
+    keep(entry)
+    written = stamp.call
+    expect(written).not_to eq stood
+    done("Gherkins", "09:40")
+    expect(stamp.call).not_to eq written
+  end
+
   it "can be changed or emptied by nothing" do
     keep(entry)
     row = Scullion::Records::Entry.last

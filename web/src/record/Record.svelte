@@ -6,6 +6,7 @@
   import { shortDay } from "../ui/dates";
   import Lessons from "./Lessons.svelte";
   import LotCard from "./LotCard.svelte";
+  import Waiting from "./Waiting.svelte";
   import Tub from "./Tub.svelte";
   import WriteDown from "./WriteDown.svelte";
 
@@ -54,6 +55,7 @@
 <svelte:head><title>Record · Scullion</title></svelte:head>
 
 {#if problem}<Fault {problem} />{/if}
+<Waiting />
 <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
   <h1 class="text-3xl">In the cold room</h1>
   {#if board}<p class="quiet grow">

@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { write, type Happened, type Kept } from "./log";
+  import type { Happened } from "./happened";
+  import { write } from "./log.svelte";
+  import type { Kept } from "./queue";
 
   // A number in one tap: what it is, its field, and what became of it. Nothing is asked twice.
   let {
@@ -18,6 +20,7 @@
   let text = $state("");
   let kept = $state<Kept>();
   let said = $state("");
+  let waits = $state(false);
   // As a cook writes it: a comma, and kilos where they are meant.
   const value = $derived.by(() => {
     const number = Number(
@@ -34,7 +37,8 @@
     event.preventDefault();
     if (!ready) return;
     kept = await write({ ...what, value }, now);
-    if (kept.fate === "refused") return;
+    if (kept?.fate === "refused") return;
+    waits = !kept;
     said = `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${unit}`}`;
     text = "";
     ondone?.();
@@ -57,7 +61,9 @@
   >
   <span role="status">
     {#if kept?.fate === "refused"}<span class="text-error font-semibold">{kept.why?.join(" ")}</span>
-    {:else if said}<span class="text-success font-semibold">{said} is written down.</span>
+    {:else if said}<span class="text-success font-semibold"
+        >{said} is written down{waits ? " on this device, and sent when the net is back" : ""}.</span
+      >
       {kept?.asks ?? ""}{/if}
   </span>
 </form>

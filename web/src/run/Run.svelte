@@ -2,6 +2,7 @@
   import { onDestroy } from "svelte";
   import DayTrouble from "../service/day/DayTrouble.svelte";
   import Fault from "../ui/Fault.svelte";
+  import Waiting from "../record/Waiting.svelte";
   import RunCard from "./RunCard.svelte";
   import StopBar from "../service/StopBar.svelte";
   import TakeOn from "../service/TakeOn.svelte";
@@ -56,6 +57,7 @@
         >Rehearsal: back to the clock</button
       >{/if}
   </div>
+  <Waiting />
   <StopBar found={roster.hazards} day={run.day} />
   {#if !rehearsed && Math.abs(away) > DAY}
     <section class="tray mb-3 flex flex-wrap items-center gap-3">

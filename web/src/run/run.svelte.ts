@@ -1,6 +1,6 @@
 import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
 import { api, ask, type Schemas } from "../api/client";
-import type { Happened } from "../record/log";
+import type { Happened } from "../record/happened";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
@@ -28,9 +28,23 @@ export class RunOf {
       setInterval(() => this.beat(), TICK),
       setInterval(() => void this.day.load(), ASK_AGAIN),
       setInterval(() => void this.look(), ASK_AGAIN),
+      setInterval(() => void this.listen(), TICK),
     ];
     void this.day.load();
     void this.look();
+  }
+
+  // What was done on another screen is on this one within a second.
+  private stamp: string | undefined;
+  private async listen(): Promise<void> {
+    if (document.hidden || this.day.busy) return;
+    const { data } = await ask(
+      api.GET("/api/services/{id}/stamp", { params: { path: { id: this.day.id } } }),
+    );
+    if (!data) return;
+    const moved = this.stamp !== undefined && this.stamp !== data.stamp;
+    this.stamp = data.stamp;
+    if (moved) await Promise.all([this.day.load(), this.look()]);
   }
 
   // What cools, by its readings.
