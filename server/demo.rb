@@ -20,6 +20,7 @@ module Scullion
         services.zip(dates(services.map { |service| service["weekday"] }, today)) do |service, date|
           add_service(service, date)
         end
+        DemoRecord.new(today).keep
         true
       end
     end

@@ -53,6 +53,12 @@ module Scullion
           lines = entries_asked.map { |entry| "#{JSON.generate(book.said(entry))}\n" }
           file "application/x-ndjson", "record.jsonl", lines.join
         end
+        app.get("/api/record.pdf") do
+          folder = Scullion::Papers::Folder.new(Records::Kitchen.ours.name, days_asked, entries_said)
+          paper = params["paper"] || "a4"
+          drawn = Apart.run { |_| Scullion::Papers::Packet.new(folder, paper).render }
+          file("application/pdf", "record.pdf", drawn)
+        end
         app.get("/api/entries.csv") { file "text/csv", "record.csv", record_book.table(entries_asked).to_csv }
       end
       private_class_method :entries
@@ -81,6 +87,22 @@ module Scullion
         def kitchen_clock
           asked = params["now"].to_s
           asked.match?(Scullion::Record::Entry::CLOCK) ? asked : Time.now.strftime("%Y-%m-%dT%H:%M")
+        end
+
+        # At most a year, today where none are named. @return [Range<Date>]
+        def days_asked
+          from, to = %w[from to].map { |side| Date.iso8601((params[side] || kitchen_clock)[0, 10]) }
+          return from..to if (to - from).between?(0, 366)
+
+          problem 422, "These are no days to look back on.", remedy: "Give from and to, at most a year apart."
+        rescue Date::Error
+          problem 422, "These are no days of the calendar.", remedy: "Write them like 2026-11-28."
+        end
+
+        def entries_said
+          days, book = days_asked, record_book
+          found = Records::Entry.order(:clock, :id).where(clock: days.first.iso8601..(days.last + 1).iso8601)
+          found.map { |entry| book.said(entry) }
         end
 
         def entries_asked

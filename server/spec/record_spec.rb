@@ -53,7 +53,7 @@ RSpec.describe "The record", :server do
     expect(keep(first, wrong, entry(value: 5)).map { |each| each["fate"] }).to eq %w[kept refused kept]
     expect(keep(first).first["fate"]).to eq "already"
     expect(keep(wrong).first["why"].first).to include("-40 to 250 °C")
-    expect(entries.map { |each| each["uid"] }.tally.values.uniq).to eq [1]
+    expect(entries(service: 2).map { |each| each["uid"] }.tally.values).to eq [1, 1]
   end
 
   it "takes a queue of two thousand, and an entry of a service that is gone" do
@@ -113,7 +113,7 @@ RSpec.describe "The record", :server do
       YAML.load_file("server/openapi.yaml")["paths"].select { |path, _| path.match?(%r{/(entries|lots)}) }
     expect(operations.values.flat_map(&:keys) & %w[put patch delete]).to be_empty
     ask(:delete, "/api/services/2")
-    expect(entries.size).to eq 1
+    expect(entries(service: 2).size).to eq 1
   end
 
   it "watches what cools, and says early what to do" do
@@ -198,6 +198,38 @@ RSpec.describe "The record", :server do
       entry(of: "trimmed", value: 900, task: "prep/7/cut")
     )
     expect(ask(:get, "/api/lessons").map { |each| each["at"] }).not_to include(/gherkins/)
+  end
+
+  it "is a folder for the inspector: every entry of the days, mended ones too, and gaps as gaps" do
+    fridge = ->(day, **facts) do
+      entry(
+        kind: "temperature",
+        of: "fridge",
+        about: "Cold room",
+        service: nil,
+        clock: "2026-11-#{day}T08:00",
+        **facts
+      )
+    end
+    wrong = fridge[27, value: 13.5, by: "ML"]
+    keep(wrong, fridge[27, value: 3.5, mends: wrong["uid"]], fridge[29, value: 4], fridge[20, value: 5])
+    pdf = raw("/api/record.pdf?from=2026-11-27&to=2026-11-29")
+    expect(pdf[0, 5]).to eq "%PDF-"
+    book = Scullion::Exchange::RecordBook.new(Scullion::Records::House.ours, "2026-11-29T09:00")
+    said =
+      Scullion::Records::Entry.where("clock > '2026-11-27'").order(:clock, :id).map { |each| book.said(each) }
+    days = Date.new(2026, 11, 27)..Date.new(2026, 11, 29)
+    rows = Scullion::Papers::Folder.new("Quay", days, said).all.first.rows
+    expect(rows.map { |row| row.values_at(0, 2, 4) }).to eq [
+         ["Fri 27 Nov 08:00", "13.5 °C", "mended by a later entry"],
+         ["Fri 27 Nov 08:00", "3.5 °C", ""],
+         ["Sun 29 Nov 08:00", "4 °C", ""],
+         ["Sat 28 Nov", "", "gap"]
+       ]
+    %w[from=2026-11-29&to=2026-11-27 from=2020-01-01&to=2026-11-27 from=never].each do |asked|
+      get("/api/record.pdf?#{asked}")
+      expect(last_response.status).to eq 422
+    end
   end
 
   it "goes out as lines and as a table, in which no cell is a formula" do

@@ -121,6 +121,11 @@
         {:else}<li class="quiet">Nothing yet.</li>{/each}
       </ul>
       <p class="mt-2 flex flex-wrap gap-2">
+        <a
+          class="btn btn-outline h-11"
+          href="/api/record.pdf?from={wallClock().slice(0, 8)}01&to={wallClock().slice(0, 10)}"
+          download>The inspector's folder, this month</a
+        >
         <a class="btn btn-outline h-11" href="/api/entries.csv" download>All of it, as a table</a>
         <a class="btn btn-outline h-11" href="/api/entries.jsonl" download>JSON lines</a>
       </p>
