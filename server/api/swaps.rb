@@ -9,8 +9,7 @@ module Scullion
 
         app.post("/api/trials/swaps") do
           document = body_document
-          component = trial_of(document).salad.components[document["component"]] or
-            problem 404, "There is no such component.", remedy: "Reload the page."
+          component = component_of(trial_of(document), document["component"])
           json(house.swap.for_component(component).map { |offer| offered(offer) })
         end
 

@@ -17,8 +17,7 @@ module Scullion
         app.post("/api/trials/way") do
           document = body_document
           trial, index = trial_of(document), document["component"]
-          trial.salad.components[index] or
-            problem 404, "There is no such component.", remedy: "Reload the page."
+          component_of(trial, index)
           json(trial.another_way(index, document["way"]).to_h)
         end
 
@@ -30,6 +29,12 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
+        # @param index [Integer] what else it is, there is none such
+        def component_of(trial, index)
+          found = trial.salad.components[index] if index.is_a?(Integer)
+          found || problem(404, "There is no such component.", remedy: "Reload the page.")
+        end
+
         def trial_of(document)
           Salad::Trial.new(document["salad"], house, covers: document["covers"] || Salad::Trial::COVERS)
         end

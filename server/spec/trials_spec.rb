@@ -112,4 +112,19 @@ RSpec.describe "A salad tried", :server do
     )
     expect(ask(:get, "/api/salads/barley-roast-carrot-dill").except("id", "version")).to eq first
   end
+
+  it "knows no component by anything but its number" do
+    salad = ask(:get, "/api/salads/barley-roast-carrot-dill").except("version", "months")
+    %w[swaps way].each do |route|
+      ask(
+        :post,
+        "/api/trials/#{route}",
+        { "salad" => salad, "component" => "0", "way" => {} }.slice(
+          *%w[salad component],
+          *("way" if route == "way")
+        )
+      )
+      expect([404, 422]).to include(last_response.status)
+    end
+  end
 end

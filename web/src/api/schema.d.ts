@@ -734,7 +734,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The inspector's folder: what was read, cooled, received and cleaned on these days, gaps as gaps */
+        /** The inspector's folder: what was read, cooled, received and cleaned, gaps as gaps */
         get: operations["folder"];
         put?: never;
         post?: never;

@@ -88,7 +88,10 @@
       <ul>
         {#each closing.lines as line, index (index)}
           <li
-            class="border-base-300 grid grid-cols-[minmax(0,1.4fr)_5.5rem_5.5rem_6rem] items-center gap-x-2 border-t py-1"
+            class={[
+              "border-base-300 grid grid-cols-[minmax(0,1.4fr)_5.5rem_5.5rem_6rem]",
+              "items-center gap-x-2 border-t py-1",
+            ]}
           >
             <span><b>{line.name}</b> <span class="quiet">{OF[line.of]}</span></span>
             <span class="text-right tabular-nums">{line.planned}</span>

@@ -101,10 +101,10 @@
       <ul>
         {#each entries as entry (entry.uid)}
           <li
-            class="border-base-300 grid grid-cols-[auto_minmax(0,1fr)_auto] gap-x-3 border-t py-1 {entry.mended ||
-            entry.void
-              ? 'quiet line-through'
-              : ''}"
+            class={[
+              "border-base-300 grid grid-cols-[auto_minmax(0,1fr)_auto] gap-x-3 border-t py-1",
+              (entry.mended || entry.void) && "quiet line-through",
+            ]}
           >
             <span class="quiet tabular-nums"
               >{shortDay(entry.clock.slice(0, 10))} {entry.clock.slice(11)}</span
