@@ -46,7 +46,7 @@ module Scullion
         end
         app.get("/api/entries") do
           book = record_book
-          json(entries_asked.last(MOST).map { |entry| book.said(entry) })
+          json(entries_asked.reorder(:id).last(MOST).map { |entry| book.said(entry) })
         end
         app.get("/api/entries.jsonl") do
           book = record_book

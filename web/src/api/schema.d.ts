@@ -699,7 +699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What happened, the latest last; at most 500 */
+        /** What happened, as it was written down, the latest last; at most 500 */
         get: operations["entries"];
         put?: never;
         /** Writes down what happened: each once by its uid, and what is refused holds up no other */
@@ -1567,6 +1567,10 @@ export interface components {
             /** @description "soak=quick", or "tin" */
             way: string;
         };
+        DecidedOf: {
+            preparation: string;
+            text: string;
+        };
         /** @description What another service makes for this one */
         MadeTogether: {
             preparation: string;
@@ -1898,10 +1902,9 @@ export interface components {
             }[];
             ahead: components["schemas"]["AheadLine"][];
             decided: {
-                otherwise: {
-                    preparation: string;
-                    text: string;
-                }[];
+                ahead: components["schemas"]["DecidedOf"][];
+                together: components["schemas"]["DecidedOf"][];
+                otherwise: components["schemas"]["DecidedOf"][];
                 extra: components["schemas"]["Span"][];
                 borrowed: {
                     kind: string;

@@ -90,6 +90,16 @@ module Scullion
               .flat_map(&:left_out)
               .uniq(&:preparation)
               .map { |component| { "preparation" => component.preparation, "name" => component.name } },
+          "ahead" => ahead_words,
+          "together" =>
+            @roster
+              .plan
+              .needs
+              .select(&:brought)
+              .map do |need|
+                text = "#{need.name}: made with #{need.brought.name}"
+                { "preparation" => need.component.preparation, "text" => text }
+              end,
           "otherwise" =>
             @roster
               .plan
@@ -108,6 +118,17 @@ module Scullion
               }
             end
         }
+      end
+
+      # What is made on days before because somebody said so.
+      def ahead_words
+        @roster.plan.needs.filter_map do |need|
+          days = progress.ahead.fetch(need.component.preparation, 0)
+          next if days.zero?
+
+          before = days == 1 ? "the day before" : "#{days} days before"
+          { "preparation" => need.component.preparation, "text" => "#{need.name}: #{before}" }
+        end
       end
 
       def lanes

@@ -19,6 +19,8 @@
       decided.skilled,
       decided.left_out,
       decided.otherwise,
+      decided.ahead,
+      decided.together,
     ].flat().length,
   );
 
@@ -105,6 +107,14 @@
     {#each decided.left_out as { preparation, name } (preparation)}<button
         class="btn btn-outline h-11"
         onclick={() => day.decide({ put_back: preparation })}>{name}: left out ×</button
+      >{/each}
+    {#each decided.ahead as { preparation, text } (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ ahead: { preparation, days: 0 } })}>{text} ×</button
+      >{/each}
+    {#each decided.together as { preparation, text } (preparation)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ apart: preparation })}>{text} ×</button
       >{/each}
     {#each decided.otherwise as { preparation, text } (preparation)}<button
         class="btn btn-outline h-11"
