@@ -43,11 +43,20 @@ module Scullion
             said = Changes::DayDecision.new(seen || {}, decision)
             roster = roster(service, now: decision["now"], day: said.to_h)
             not_barred(roster, decision)
-            service.keep_day(said.to_h, seen: seen) or service.reload && next
-            Records::Keeping.new(service, roster).keep(decision)
+            keep_decision(service, said.to_h, seen, roster, decision) or service.reload && next
             # What is made with others follows from what is kept.
             moved = said.to_h["together"] != seen.to_h["together"]
             return moved ? roster(service.reload, now: decision["now"]) : roster, said.before
+          end
+        end
+
+        # With what the record says of it, or not at all.
+        # @return [Boolean] false where another decision was kept meanwhile
+        def keep_decision(service, day, seen, roster, decision)
+          Records::Service.transaction do
+            kept = service.keep_day(day, seen: seen)
+            Records::Keeping.new(service, roster).keep(decision, (seen || {})["marks"] || []) if kept
+            kept
           end
         end
 

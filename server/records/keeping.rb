@@ -12,10 +12,12 @@ module Scullion
       end
 
       # @param decision [Hash] a day decision, by whom or not
-      def keep(decision)
+      # @param before [Array<Hash>] the marks that stood before it
+      def keep(decision, before = [])
         [decision, *decision["all"]].each do |step|
           marked(step["mark"], decision) if step["mark"]
           taken_back(step["unmark"], decision) if step["unmark"]
+          restored(step["restore"]["marks"], before, decision) if step.dig("restore", "marks")
         end
       end
 
@@ -25,6 +27,12 @@ module Scullion
         kind = KINDS.fetch(mark["state"])
         write(kind, mark["task"], decision, clock: mark["at"], value: kind == "late" ? mark["minutes"] : nil)
         lots(mark["task"]) if kind == "done"
+      end
+
+      # Undone: what is marked no more is taken back, and what is marked again is said again.
+      def restored(marks, before, decision)
+        (before - marks).each { |mark| taken_back(mark["task"], decision) }
+        (marks - before).each { |mark| marked(mark, decision) }
       end
 
       # What was said last of a task is not so.

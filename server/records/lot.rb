@@ -17,25 +17,27 @@ module Scullion
         return found if found
 
         said = lot.to_h
-        create!(
-          code: next_code(said["made"]),
-          service: service.id,
-          service_name: service.name,
-          task: lot.task,
-          batch: lot.batch,
-          name: lot.name,
-          made: said["made"],
-          best: said["best"],
-          discard: said["discard"],
-          **more.slice(:colour, :preparation, :grams),
-          facts: {
-            "allergens" => lot.allergens,
-            "control" => lot.control,
-            "limits" => said["limits"],
-            "taken_by" => more[:taken_by],
-            "cooling" => more[:cooling]
-          }.compact
-        )
+        transaction(requires_new: true) do
+          create!(
+            code: next_code(said["made"]),
+            service: service.id,
+            service_name: service.name,
+            task: lot.task,
+            batch: lot.batch,
+            name: lot.name,
+            made: said["made"],
+            best: said["best"],
+            discard: said["discard"],
+            **more.slice(:colour, :preparation, :grams),
+            facts: {
+              "allergens" => lot.allergens,
+              "control" => lot.control,
+              "limits" => said["limits"],
+              "taken_by" => more[:taken_by],
+              "cooling" => more[:cooling]
+            }.compact
+          )
+        end
       rescue ActiveRecord::RecordNotUnique
         retry
       end

@@ -48,6 +48,17 @@ RSpec.describe "The record", :server do
        ]
   end
 
+  it "takes back what is undone, and has it again when it is done again" do
+    key = task("Gherkins")["key"]
+    day = done("Gherkins", "09:40")
+    decide("restore" => day["before"])
+    standing = -> { entries(service: 2, task: key).reject { |each| each["void"] || each["mended"] } }
+    expect(standing.call).to be_empty
+    done("Gherkins", "09:42")
+    expect(standing.call.map { |each| each["kind"] }).to eq ["done"]
+    expect(entries(service: 2, task: key).size).to eq 3
+  end
+
   it "keeps each entry once, in any order, and what is refused holds up no other" do
     first, wrong = entry, entry(kind: "temperature", of: "core", value: 300)
     expect(keep(first, wrong, entry(value: 5)).map { |each| each["fate"] }).to eq %w[kept refused kept]
