@@ -59,7 +59,7 @@ RSpec.describe Scullion::Record do
     end
   end
 
-  describe Scullion::Record::Shelf do
+  describe Scullion::Record::ColdRoom do
     def lot(code, discard, **facts)
       Scullion::Record::Lot.new(
         code: code,
@@ -75,7 +75,7 @@ RSpec.describe Scullion::Record do
         **facts
       )
     end
-    def shelf(lots, *entries) = described_class.new(lots, Scullion::Record::Log.new(entries))
+    def cold_room(lots, *entries) = described_class.new(lots, Scullion::Record::Log.new(entries))
 
     it "has what must go first first, by the day and the minute" do
       lots = [
@@ -86,7 +86,7 @@ RSpec.describe Scullion::Record do
         lot("28S", "2026-12-01T00:00")
       ]
       groups =
-        shelf(lots).groups("2026-11-28T15:20").transform_values { |all| all.map { |each| each.lot.code } }
+        cold_room(lots).groups("2026-11-28T15:20").transform_values { |all| all.map { |each| each.lot.code } }
       expect(groups).to eq(
         "over" => ["27A"],
         "today" => ["28R"],
@@ -94,28 +94,29 @@ RSpec.describe Scullion::Record do
         "soon" => ["28S"],
         "later" => ["28L"]
       )
-      expect(shelf([lot("27A", "2026-11-28T15:20")]).groups("2026-11-28T15:20").keys).to eq ["today"]
+      expect(cold_room([lot("27A", "2026-11-28T15:20")]).groups("2026-11-28T15:20").keys).to eq ["today"]
     end
 
     it "goes by the scale where there was one, and by the plan where not" do
       made = lot("28R", "2026-11-29T23:59")
-      expect(shelf([made]).on_hand.first).to have_attributes(grams: 5000.0, weighed: false)
+      expect(cold_room([made]).on_hand.first).to have_attributes(grams: 5000.0, weighed: false)
       weighed = entry(1, lot: "28R", value: 4100)
-      expect(shelf([made], weighed).on_hand.first).to have_attributes(grams: 4100.0, weighed: true)
+      expect(cold_room([made], weighed).on_hand.first).to have_attributes(grams: 4100.0, weighed: true)
       thrown = entry(2, lot: "28R", of: "thrown", value: 600, at: "2026-11-28T10:00:00Z")
-      expect(shelf([made], weighed, thrown).on_hand.first.grams).to eq 3500.0
+      expect(cold_room([made], weighed, thrown).on_hand.first.grams).to eq 3500.0
       expect(
-        shelf([made], weighed, entry(3, lot: "28R", of: "thrown", value: 4100, at: "2026-11-28T10:00:00Z"))
-          .all
-          .first
-          .state
+        cold_room(
+          [made],
+          weighed,
+          entry(3, lot: "28R", of: "thrown", value: 4100, at: "2026-11-28T10:00:00Z")
+        ).all.first.state
       ).to eq "thrown"
     end
 
     it "is used up when all that takes it is done, unless something was weighed as left" do
       made = lot("28R", "2026-11-29T23:59")
       mixed = entry(1, kind: "done", of: nil, value: nil, service: 1, task: "build/0/mix")
-      expect(shelf([made], mixed).on_hand).to be_empty
+      expect(cold_room([made], mixed).on_hand).to be_empty
       expect(
         shelf(
           [made],
@@ -123,8 +124,8 @@ RSpec.describe Scullion::Record do
         ).on_hand.size
       ).to eq 1
       left = entry(3, lot: "28R", of: "left", value: 300, at: "2026-11-28T14:00:00Z")
-      expect(shelf([made], mixed, left).on_hand.first.grams).to eq 300.0
-      expect(shelf([made], mixed, entry(4, lot: "28R", of: "left", value: 0)).on_hand).to be_empty
+      expect(cold_room([made], mixed, left).on_hand.first.grams).to eq 300.0
+      expect(cold_room([made], mixed, entry(4, lot: "28R", of: "left", value: 0)).on_hand).to be_empty
     end
   end
 

@@ -45,13 +45,13 @@ module Scullion
 
       # The cold room by what must go first. @return [Hash] ready for JSON
       def board
-        groups = shelf.groups(@clock)
+        groups = cold_room.groups(@clock)
         {
           "grams" => writer.g(groups.values.flatten.sum { |held| held.grams || 0.0 }),
           "count" => groups.values.sum(&:size),
           "groups" =>
             groups.map do |key, all|
-              name = Record::Shelf::GROUPS.fetch(key)
+              name = Record::ColdRoom::GROUPS.fetch(key)
               { "key" => key, "name" => name, "lots" => all.map { |held| lot(held) } }
             end
         }
@@ -60,15 +60,15 @@ module Scullion
       # A lot with its entries, what is in it and where it went: one step back, one forward.
       # @param code [String] @return [Hash, nil] ready for JSON
       def history(code)
-        held = shelf.all.find { |each| each.lot.code == code } or return
-        mine = shelf.all.select { |each| each.lot.service == held.lot.service }
+        held = cold_room.all.find { |each| each.lot.code == code } or return
+        mine = cold_room.all.select { |each| each.lot.service == held.lot.service }
         before, after =
           [[held.lot, :itself], [:itself, held.lot]].map { |one, other| taken(mine, one, other) }
         { **lot(held), "entries" => entries_of(held.lot), "from" => before, "into" => after }
       end
 
-      # @param service [Integer] @return [Array<Record::Shelf::Held>] its lots
-      def lots_of(service) = shelf.all.select { |held| held.lot.service == service }
+      # @param service [Integer] @return [Array<Record::ColdRoom::Held>] its lots
+      def lots_of(service) = cold_room.all.select { |held| held.lot.service == service }
 
       # @param service [Integer] @return [Record::Log] its own
       def log_of(service) = Record::Log.new(Records::Entry.values(Records::Entry.where(service: service)))
@@ -78,7 +78,7 @@ module Scullion
       def practice = @house.practice
       def writer = practice.writer
       def log = @log ||= Record::Log.new(Records::Entry.values)
-      def shelf = @shelf ||= Record::Shelf.new(Records::Lot.order(:id).map(&:value_object), log)
+      def cold_room = @cold_room ||= Record::ColdRoom.new(Records::Lot.order(:id).map(&:value_object), log)
 
       def refused(document, faults)
         uid = document.is_a?(Hash) ? document["uid"].to_s[0, 40] : ""

@@ -14,7 +14,7 @@ module Scullion
         end
 
       # @param roster [Day::Roster] the plan as it was issued @param log [Log] @param service [Integer]
-      # @param lots [Array<Shelf::Held>] of this service
+      # @param lots [Array<ColdRoom::Held>] of this service
       def initialize(roster, log, service, lots)
         @plan, @day, @log, @service, @lots = roster.plan, roster, log, service, lots
       end

@@ -3,7 +3,7 @@
 module Scullion
   module Record
     # What is on hand: lots and what became of them by the entries, by what must go first.
-    class Shelf
+    class ColdRoom
       # g under which nothing is left of it.
       NOTHING = 1.0
       GROUPS = {
