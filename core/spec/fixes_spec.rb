@@ -134,7 +134,6 @@ RSpec.describe Scullion::Day::Fixes do
 
   # One cook for 350: no single one of them is enough.
   it "tries two together where none is enough" do
-    alone = by_one_cook(350)
     both = ways_by_one_cook(350).first
     expect(both["decide"]["all"].size).to eq 2
     troubles =

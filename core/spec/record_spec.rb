@@ -118,7 +118,7 @@ RSpec.describe Scullion::Record do
       mixed = entry(1, kind: "done", of: nil, value: nil, service: 1, task: "build/0/mix")
       expect(cold_room([made], mixed).on_hand).to be_empty
       expect(
-        shelf(
+        cold_room(
           [made],
           entry(2, kind: "done", of: nil, value: nil, service: 2, task: "build/0/mix")
         ).on_hand.size
