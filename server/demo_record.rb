@@ -63,7 +63,7 @@ module Scullion
 
     def entry(date, clock, kind:, **more)
       moment = "#{date.iso8601}T#{clock}"
-      unit = Records::House.shipped.practice.words("record", "kinds").fetch(kind)["unit"]
+      unit = Records::House.ours.practice.words("record", "kinds").fetch(kind)["unit"]
       Record::Entry.new(
         uid: format("demo-%s-%06d", date.strftime("%y%m%d"), @dice.rand(1_000_000)),
         at: "#{moment}:00Z",
