@@ -17,6 +17,20 @@ RSpec.describe Scullion::IngredientForm do
     end
   end
 
+  it "refuses a hold and an uptake that practice does not know" do
+    %w[hold carries].each do |group|
+      faults = []
+      spoilt = carrot.merge(group => { "any" => "9999-12-31" })
+      described_class.read(spoilt, sources: {}, practice: house.practice, faults: faults)
+      expect(faults.map(&:where)).to include("/#{group}/any")
+    end
+    faults = []
+    house.larder.each_value do |each|
+      described_class.read(each.facts, sources: {}, practice: house.practice, faults: faults)
+    end
+    expect(faults.map(&:where).grep(%r{\A/(hold|carries)/})).to eq []
+  end
+
   it "takes a field that is there and empty for none" do
     optional = Scullion::IngredientForm.fields - %w[key name section family colour hold density packs sources]
     known = carrot["sources"].values.to_h { |source| [source, source] }

@@ -8,14 +8,14 @@ module Scullion
       # @param house [House] @param beside [Hash{String=>Hash}] key => facts of the rows beside this one
       def initialize(house, beside = {})
         @likeness = Likeness.new(house.larder.transform_values(&:facts).merge(beside))
-        @fill_in, @sources = house.fill_in, house.sources
+        @fill_in, @sources, @practice = house.fill_in, house.sources, house.practice
       end
 
       # @param facts [Hash] as sent @param where [String] @param faults [Array<Fault>] collects
       # @return [Hash] complete facts, as they will be kept
       def complete(facts, where: "", faults: [])
         made = @fill_in.complete(@likeness.resolve(facts, where: where, faults: faults))
-        IngredientForm.read(made, sources: @sources, where: where, faults: faults)
+        IngredientForm.read(made, sources: @sources, practice: @practice, where: where, faults: faults)
         made
       end
 

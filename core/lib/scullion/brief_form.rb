@@ -42,7 +42,13 @@ module Scullion
       @fields.list("ingredients", 0..2000, "ingredients") do |item|
         next if @ours.larder[item.raw("key")]&.facts == item.data
 
-        IngredientForm.read(item.data, sources: @ours.sources, where: item.where, faults: @fields.faults)
+        IngredientForm.read(
+          item.data,
+          sources: @ours.sources,
+          practice: @ours.practice,
+          where: item.where,
+          faults: @fields.faults
+        )
       end || []
     end
 

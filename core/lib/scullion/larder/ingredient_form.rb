@@ -5,6 +5,8 @@ module Scullion
   # density no food has, a figure without a source. Used for shipped facts, for a cook's own
   # ingredients and for those that travel in a brief.
   class IngredientForm
+    include IngredientGroups
+
     include Possible
 
     FAMILIES = %w[
@@ -94,10 +96,6 @@ module Scullion
     FIGURES_ONLY = %w[density pieces content usual price].freeze
     WORDS_ONLY = %w[hold carries].freeze
 
-    # Groups of named fields; those that hold a group for each name.
-    GROUPS = %w[trims treats pieces content usual price].freeze
-    NESTED = %w[trims treats].freeze
-
     # What a figure can be, by the last word of its address that has a bound: [least, most, unit].
     BOUNDS = {
       "density" => [0.02, 2.5, "g/ml"],
@@ -125,22 +123,24 @@ module Scullion
     # @param facts [Hash] @param sources [Hash{String=>String}] key => the source in full
     # @param where [String] for faults @param faults [Array<Fault>] collects
     # @return [Ingredient, nil] nil when faulty
-    def self.read(facts, sources:, where: "", faults: [])
-      new(DocumentReader.new(facts, where, faults), facts, sources).read
+    # @param practice [Practice, nil] whose holds and uptakes its words name
+    def self.read(facts, sources:, practice: nil, where: "", faults: [])
+      new(DocumentReader.new(facts, where, faults), facts, sources, practice).read
     end
 
     # One that has been read without a fault before.
     # @return [Ingredient]
     def self.known(facts, sources:) = new(nil, facts, sources).made
 
-    def initialize(fields, facts, sources)
-      @fields, @facts, @sources = fields, facts, sources
+    def initialize(fields, facts, sources, practice = nil)
+      @fields, @facts, @sources, @practice = fields, facts, sources, practice
     end
 
     def read
       before = @fields.faults.size
       words
       groups
+      named
       bounds
       contents
       tins
@@ -193,18 +193,6 @@ module Scullion
       @fields.list("packs", 1..20, "packs") do |pack|
         pack.text("name")
         by_piece(pack)
-      end
-    end
-
-    # A word where a group should be is found here, and not by who looks into it.
-    def groups
-      return unless @facts.is_a?(Hash)
-
-      (GROUPS + Cook::Parcels.keys).each do |group|
-        value = @facts[group]
-        next if value.nil? || (value.is_a?(Hash) && (!NESTED.include?(group) || value.values.all?(Hash)))
-
-        @fields.fault(group, "This should be an object with named fields.", "Send {\"…\": …}.")
       end
     end
 
