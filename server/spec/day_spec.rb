@@ -24,6 +24,15 @@ RSpec.describe "The day of a service", :server do
     expect(ask(:get, "/api/services/1/day/chance")["days"]).to be <= chance["days"]
   end
 
+  # With the breaks in it and beside each other, as on any day that has room for it.
+  it "is sure enough, as the demo's kitchen lays it out" do
+    found = [1, 2].map { |id| ask(:get, "/api/services/#{id}/day/chance") }
+    expect(found.map { |chance| chance["enough"] }).to eq([true, true]),
+    found.map { |chance| chance["said"] }.join
+    kept = ask(:get, "/api/services/2/day")["tasks"].count { |task| task["stage"] == "break" }
+    expect(kept).to be >= 2
+  end
+
   it "keeps marks, pins and what is made ahead, and gives them back in the brief" do
     carrot = day["ahead"].find { |line| line["name"] == "Roast carrot" }
     made = decide("ahead" => { "preparation" => carrot["preparation"], "days" => 1 })

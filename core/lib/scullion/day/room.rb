@@ -20,7 +20,7 @@ module Scullion
         return tight unless @instance.tasks.any? { |task| task.after.any? { |link| air(link).positive? } }
 
         # A day that is too full has no room to spare.
-        return tight if Solver.new(with_air).quick.score.first > FEW
+        return tight if Solver.new(with_air).quick.score.first > FEW && !good?(tight)
 
         roomy = Solver.new(with_air).solve.on(@instance)
         return [roomy, tight].min_by(&:score) unless good?(roomy)

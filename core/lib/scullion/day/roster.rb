@@ -22,7 +22,7 @@ module Scullion
       end
 
       def instance = @layout.instance
-      def solution = @solution ||= breaks.into(solved(instance)) { |day| Calm.of(Solver.new(day).solve, air) }
+      def solution = @solution ||= breaks.into(solved(instance)) { |day| solved(day) }
       # Minutes that everything should be in its place before it is wanted.
       def air = plan.brief.practice.fetch("day/calm/minutes").to_i
 
