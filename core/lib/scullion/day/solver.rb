@@ -12,7 +12,7 @@ module Scullion
 
       ROUNDS = 3
       # Passes with an order shaken, more of them for a small day; and by up to how many minutes.
-      SHAKES = ->(tasks) { (300_000 / ((tasks + 20)**2)).clamp(8, 60) }
+      SHAKES = ->(tasks) { (300_000 / ((tasks + 20)**2)).clamp(4, 60) }
       SHAKEN_BY = [40, 90, 200].freeze
       # How much an eager pass heeds the order, in minutes of waiting for a minute of it.
       HEEDFUL = 0.2
