@@ -39,6 +39,38 @@ RSpec.describe Scullion::Record do
     end
   end
 
+  describe Scullion::Record::Written do
+    # 165 °F is 73.89 °C: where a house reads °F, a figure without a word is one.
+    it "is in what the house reads, where no unit is written" do
+      us = Scullion::Amount::Measures::US
+      metric = practice.measures
+      tried = ->(text, unit, measures) { described_class.read(text, unit, measures) }
+      expect(tried.call("165", "c", us)).to eq 73.89
+      expect(tried.call("165", "c", metric)).to eq 165
+      expect(tried.call("74 °C", "c", us)).to eq 74
+      expect(tried.call("3,2 kg", "g", metric)).to eq 3200
+      expect(tried.call("2", "g", us)).to be_within(1e-6).of(907.18474)
+      expect(tried.call("2", "g", metric)).to eq 2
+      expect(tried.call("2 stone", "g", metric)).to be_nil
+      expect(tried.call("hot", "c", metric)).to be_nil
+    end
+
+    it "is said to a tenth, so that 5.4 is not within 5" do
+      metric, us = practice.measures, Scullion::Amount::Measures::US
+      expect([5.4, 5.0, 5.44].map { |value| described_class.degrees(value, metric) }).to eq [
+           "5.4 °C",
+           "5 °C",
+           "5.4 °C"
+         ]
+      expect(described_class.degrees(73.89, us)).to eq "165 °F"
+    end
+
+    it "is refused beyond what can be, in the same words" do
+      expect(read(value: nil, written: "900 kg").last.first).to include("0 to 500000 g")
+      expect(read(value: nil, written: "4,1 kg").first.value).to eq 4100
+    end
+  end
+
   describe Scullion::Record::Log do
     it "counts what was mended last, and keeps all" do
       wrong = entry(1)
@@ -123,6 +155,8 @@ RSpec.describe Scullion::Record do
           entry(2, kind: "done", of: nil, value: nil, service: 2, task: "build/0/mix")
         ).on_hand.size
       ).to eq 1
+      both = lot("28S", "2026-11-29T23:59", shared: true)
+      expect(cold_room([both], mixed).on_hand.size).to eq 1
       left = entry(3, lot: "28R", of: "left", value: 300, at: "2026-11-28T14:00:00Z")
       expect(cold_room([made], mixed, left).on_hand.first.grams).to eq 300.0
       expect(cold_room([made], mixed, entry(4, lot: "28R", of: "left", value: 0)).on_hand).to be_empty

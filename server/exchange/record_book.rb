@@ -27,7 +27,7 @@ module Scullion
         document = entry.to_document
         name = practice.words("record", "kinds").dig(document["kind"], "name")
         mended = log.mended?(entry.value_object) || nil
-        { **document, "name" => name, "mended" => mended }.compact
+        { **document, "name" => name, "text" => text(document), "mended" => mended }.compact
       end
 
       # @param entries [Enumerable<Records::Entry>] @return [Papers::Sheet]
@@ -79,6 +79,21 @@ module Scullion
       def writer = practice.writer
       def log = @log ||= Record::Log.new(Records::Entry.values)
       def cold_room = @cold_room ||= Record::ColdRoom.new(Records::Lot.order(:id).map(&:value_object), log)
+
+      # In this house's own measures.
+      def text(document)
+        value = document["value"] or return
+        case document["unit"]
+        when "g"
+          writer.g(value)
+        when "c"
+          Record::Written.degrees(value, practice.measures)
+        when "min"
+          writer.min(value)
+        else
+          "#{value.to_i} #{document["unit"]}".strip
+        end
+      end
 
       def refused(document, faults)
         uid = document.is_a?(Hash) ? document["uid"].to_s[0, 40] : ""

@@ -75,12 +75,7 @@ module Scullion
         said.compact.join("; ")
       end
 
-      def value(entry)
-        return "" unless entry["value"]
-
-        unit = { "c" => "°C" }.fetch(entry["unit"], entry["unit"])
-        "#{entry["value"] == entry["value"].to_i ? entry["value"].to_i : entry["value"]} #{unit}".strip
-      end
+      def value(entry) = entry["text"].to_s
 
       def moment(clock) = "#{Date.iso8601(clock[0, 10]).strftime("%a %-d %b")} #{clock[11..]}"
 

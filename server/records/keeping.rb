@@ -74,6 +74,7 @@ module Scullion
           **(need ? { colour: need.ingredient.colour, preparation: need.component.preparation } : {}),
           grams: grams(lot, job),
           taken_by: taken_by(lot.task),
+          shared: (need.others.any? || nil if need),
           cooling: job && cooling(lot, job)
         }
       end

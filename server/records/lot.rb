@@ -34,6 +34,7 @@ module Scullion
               "control" => lot.control,
               "limits" => said["limits"],
               "taken_by" => more[:taken_by],
+              "shared" => more[:shared],
               "cooling" => more[:cooling]
             }.compact
           )
@@ -69,6 +70,7 @@ module Scullion
           control: facts["control"],
           limits: facts["limits"],
           taken_by: facts["taken_by"] || [],
+          shared: facts["shared"],
           cooling: facts["cooling"]
         )
       end

@@ -1612,6 +1612,8 @@ export interface components {
             about?: string;
             value?: number;
             unit?: string;
+            /** @description The value in the house's own measures */
+            text?: string;
             device?: string;
             note?: string;
             /** @description The uid of the entry that this one is instead of */

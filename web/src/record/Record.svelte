@@ -42,14 +42,6 @@
   const most = $derived(
     Math.max(...(board?.groups ?? []).flatMap((group) => group.lots.map((each) => each.grams ?? 0)), 1),
   );
-  const value = (entry: Schemas["Entry"]) =>
-    entry.value === undefined
-      ? ""
-      : entry.unit === "c"
-        ? `${entry.value} °C`
-        : entry.unit === "g" && entry.value >= 1000
-          ? `${(entry.value / 1000).toFixed(2)} kg`
-          : `${entry.value} ${entry.unit ?? ""}`;
 </script>
 
 <svelte:head><title>Record · Scullion</title></svelte:head>
@@ -115,7 +107,7 @@
                 : ""}{entry.note ? ` “${entry.note}”` : ""}</span
             >
             <b class="text-right tabular-nums"
-              >{value(entry)} <span class="quiet">{entry.by ?? ""}</span></b
+              >{entry.text ?? ""} <span class="quiet">{entry.by ?? ""}</span></b
             >
           </li>
         {:else}<li class="quiet">Nothing yet.</li>{/each}

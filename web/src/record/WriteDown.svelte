@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Happened } from "./happened";
+  import { units } from "../state/units.svelte";
   import { write } from "./log.svelte";
   import type { Kept } from "./queue";
 
@@ -21,25 +22,23 @@
   let kept = $state<Kept>();
   let said = $state("");
   let waits = $state(false);
-  // As a cook writes it: a comma, and kilos where they are meant.
-  const value = $derived.by(() => {
-    const number = Number(
-      text
-        .trim()
-        .replace(",", ".")
-        .replace(/\s*(kg|g|°c|c)$/i, ""),
-    );
-    return /kg\s*$/i.test(text) ? number * 1000 : number;
-  });
-  const ready = $derived(text.trim() !== "" && Number.isFinite(value));
+  // What a figure without a word is in, as the house reads and the server takes it.
+  const read = $derived(
+    unit === "g" && units.measures?.system === "us"
+      ? "lb"
+      : unit === "°C" && units.measures?.degrees === "f"
+        ? "°F"
+        : unit,
+  );
+  const ready = $derived(/^\s*-?\d/.test(text));
 
   async function keep(event: Event): Promise<void> {
     event.preventDefault();
     if (!ready) return;
-    kept = await write({ ...what, value }, now);
+    kept = await write({ ...what, written: text.trim() }, now);
     if (kept?.fate === "refused") return;
     waits = !kept;
-    said = `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${unit}`}`;
+    said = `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${read}`}`;
     text = "";
     ondone?.();
   }
@@ -54,7 +53,7 @@
       bind:value={text}
       aria-label={name}
     />
-    <span class="quiet">{unit}</span></label
+    <span class="quiet">{read}</span></label
   >
   <button class="btn btn-outline h-12 text-lg" disabled={!ready} aria-label="Write down: {name}"
     >Keep</button

@@ -5,6 +5,7 @@ export type Happened = {
   kind: string;
   of?: string;
   value?: number;
+  written?: string;
   service?: number;
   task?: string;
   lot?: string;

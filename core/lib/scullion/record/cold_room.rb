@@ -68,8 +68,9 @@ module Scullion
         "there"
       end
 
+      # Of what is made for another service too, nobody can tell by this one's tasks.
       def used?(lot)
-        lot.taken_by.any? && lot.taken_by.all? { |task| done.include?([lot.service, task]) }
+        !lot.shared && lot.taken_by.any? && lot.taken_by.all? { |task| done.include?([lot.service, task]) }
       end
 
       def done = @done ||= @log.of(kind: "done").to_h { |entry| [[entry.service, entry.task], true] }

@@ -13,7 +13,7 @@ module Scullion
       # @return [Entry, nil]
       def read
         before = @fields.faults.size
-        @fields.only(*Entry::FIELDS)
+        @fields.only(*Entry::FIELDS, "written")
         entry = Entry.new(**times, **what, **where, **more)
         @fields.fault("value", "This entry has nothing to say.", "Give a value, or a note.") if empty?(entry)
         entry if @fields.faults.size == before
@@ -47,6 +47,7 @@ module Scullion
 
       def value
         return if unit.nil?
+        return written if @fields.given?("written")
 
         least, most, words = span
         @fields.number(
@@ -54,6 +55,19 @@ module Scullion
           least..most,
           words,
           default: void? || optional? ? nil : DocumentReader::REQUIRED
+        )
+      end
+
+      # As a cook wrote it, in what the house reads.
+      def written
+        text = @fields.text("written", most: 40) or return
+        read, (least, most, words) = Written.read(text, unit, @practice.measures), span
+        return read if read&.between?(least, most)
+
+        @fields.fault(
+          "written",
+          "#{Fault.shown(text)} #{read ? "cannot be" : "cannot be read"}.",
+          "Use #{least} to #{most.to_i} #{words}."
         )
       end
 

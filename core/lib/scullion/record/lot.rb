@@ -3,7 +3,8 @@
 module Scullion
   module Record
     # A made, dated batch, as it was when it was made; times are the kitchen's own, as ISO text. grams: as
-    # planned; taken_by: keys of the tasks of its service that use it; cooling: how it was to cool.
+    # planned; taken_by: keys of the tasks of its service that use it; shared: another service has some of it
+    # too; cooling: how it was to cool.
     Lot =
       Struct.new(
         :code,
@@ -21,6 +22,7 @@ module Scullion
         :control,
         :limits,
         :taken_by,
+        :shared,
         :cooling,
         keyword_init: true
       )
