@@ -1723,6 +1723,8 @@ export interface components {
             curve: number[][];
             passings: {
                 celsius: number;
+                /** @description The same as the house reads it */
+                text: string;
                 by: string;
                 said: string;
                 /** @description Chance that it is passed too late */

@@ -24,7 +24,7 @@
       .map((each) => each.said)
       .join('; ')}"
   >
-    {#each tray.limits as [celsius, minutes] (celsius)}
+    {#each tray.limits as [celsius, minutes], index (celsius)}
       <path
         d="M{x(minutes!)} {y(celsius!)}H{WIDTH - 8}V6H{x(minutes!)}z"
         fill="var(--color-error)"
@@ -32,7 +32,7 @@
       />
       <path d="M{LEFT} {y(celsius!)}H{WIDTH - 8}" stroke="var(--color-error)" stroke-dasharray="5 4" />
       <text x={LEFT - 4} y={y(celsius!) + 5} text-anchor="end" font-size="14" fill="currentColor"
-        >{celsius} °C</text
+        >{tray.passings[index]?.text}</text
       >
       <text x={x(minutes!)} y={HEIGHT + 16} text-anchor="middle" font-size="14" fill="currentColor"
         >{minutes! / 60} h</text

@@ -99,6 +99,7 @@ module Scullion
           end
         {
           "celsius" => passing.celsius,
+          "text" => writer.celsius(passing.celsius),
           "by" => @roster.iso(heat + passing.by),
           "said" => said,
           "miss" => passing.miss.round(2)
