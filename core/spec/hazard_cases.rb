@@ -105,6 +105,21 @@ module HazardCases
           "practice/holds/juicy-raw/dressed_minutes" => 60
         )
       ),
+    "lot-past-its-date" =>
+      all_of(
+        one("carrot", cut: "batons"),
+        day(
+          "lots" => [
+            {
+              "preparation" => "carrot|batons",
+              "code" => "20A",
+              "name" => "lot 20A",
+              "grams" => 100,
+              "discard" => "2026-11-20T23:59"
+            }
+          ]
+        )
+      ),
     "out-too-long" => rules(out_minutes: 30),
     "raw-poultry" => one("chicken-breast", cut: "strips"),
     "raw-beans" => all_of(able("dry-white-beans", "whole"), one("own-food")),

@@ -17,7 +17,7 @@ RSpec.describe Scullion::Safety do
     # Broken paths that no plan can be led into by decisions alone are tested on the path itself.
     paths_alone = %w[path-dated path-gap]
     # What a sheet finds that cannot be done as it is planned.
-    of_sheets = %w[no-such-heat no-microwave no-room never-right out-too-long]
+    of_sheets = %w[no-such-heat no-microwave no-room never-right out-too-long lot-past-its-date]
 
     it "has a way into every hazard, at least 45 of them" do
       keys = catalogue.hazards.map(&:key)

@@ -24,8 +24,11 @@ module Scullion
         app.get("/api/services/:id/day/range") { json(roster(service_asked).ranges(params["task"])) }
         app.get("/api/services/:id/day/instance") { json(roster(service_asked).instance.to_h) }
 
+        app.get("/api/services/:id/lots") { json(lots_on_hand(service_asked).to_a) }
+
         app.post("/api/services/:id/day") do
-          roster, before = decided(service_asked, body_document)
+          service, document = service_asked, body_document
+          roster, before = decided(service, with_lots(service, document))
           json(roster.to_h.merge("before" => before))
         end
       end
@@ -48,6 +51,21 @@ module Scullion
             moved = said.to_h["together"] != seen.to_h["together"]
             return moved ? roster(service.reload, now: decision["now"]) : roster, said.before
           end
+        end
+
+        def lots_on_hand(service)
+          Exchange::LotsOnHand.new(service, plan_of(service), record_book.on_hand)
+        end
+
+        # What is taken of a lot is kept with its name and its dates, if there is so much of it.
+        def with_lots(service, decision)
+          return { **decision, "all" => decision["all"].map { |step| with_lots(service, step) } } if decision["all"]
+          return decision unless decision["lot"]
+
+          kept = lots_on_hand(service).kept(decision["lot"])
+          return { **decision, "lot" => kept } unless kept.is_a?(String)
+
+          problem 422, kept, remedy: "Take another lot, or less of it."
         end
 
         # With what the record says of it, or not at all.

@@ -29,6 +29,10 @@ module Scullion
         "given_back" => "taken_on",
         "together" => "together",
         "apart" => "together",
+        "lot" => "lots",
+        "unlot" => "lots",
+        "more" => "more",
+        "unmore" => "more",
         "since" => "since",
         "restore" => nil
       }.freeze
@@ -92,6 +96,17 @@ module Scullion
       # Made with another service's, whose number it is; or here again.
       def keep_together(day, said) = put(day, "together", said.slice("preparation", "service"), "preparation")
       def keep_apart(day, preparation) = drop(day, "together", preparation, "preparation")
+
+      # Taken of a lot on hand; and more made on purpose, for what it is said to be for.
+      def keep_lot(day, said) = day.merge("lots" => other_lots(day, said) + [said])
+      def keep_unlot(day, said) = day.merge("lots" => other_lots(day, said))
+      def other_lots(day, said)
+        (day["lots"] || []).reject { |each| each.values_at(*LOT) == said.values_at(*LOT) }
+      end
+      LOT = %w[preparation code].freeze
+      private_constant :LOT
+      def keep_more(day, said) = put(day, "more", said, "preparation")
+      def keep_unmore(day, preparation) = drop(day, "more", preparation, "preparation")
       def keep_since(day, moment) = day.merge("since" => moment)
       def keep_left_out(day, preparation)
         day.merge("left_out" => ((day["left_out"] || []) + [preparation]).uniq)

@@ -70,6 +70,9 @@ module Scullion
       # @param service [Integer] @return [Array<Record::ColdRoom::Held>] its lots
       def lots_of(service) = cold_room.all.select { |held| held.lot.service == service }
 
+      # @return [Array<Record::ColdRoom::Held>] what is there, first to go first
+      def on_hand = cold_room.on_hand
+
       # @param service [Integer] @return [Record::Log] its own
       def log_of(service) = Record::Log.new(Records::Entry.values(Records::Entry.where(service: service)))
 
@@ -78,7 +81,15 @@ module Scullion
       def practice = @house.practice
       def writer = practice.writer
       def log = @log ||= Record::Log.new(Records::Entry.values)
-      def cold_room = @cold_room ||= Record::ColdRoom.new(Records::Lot.order(:id).map(&:value_object), log)
+
+      def cold_room
+        @cold_room ||=
+          Record::ColdRoom.new(
+            Records::Lot.order(:id).map(&:value_object),
+            log,
+            Records::Promises.all(@clock)
+          )
+      end
 
       # In this house's own measures.
       def text(document)
@@ -155,7 +166,11 @@ module Scullion
           "made" => lot.made,
           "best" => lot.best,
           "discard" => lot.discard,
-          "allergens" => lot.allergens
+          "allergens" => lot.allergens,
+          "promised" =>
+            held.promised.map do |each|
+              { "service" => each.service, "name" => each.service_name, "text" => writer.g(each.grams) }
+            end
         }.compact
       end
     end

@@ -64,14 +64,37 @@ module Scullion
           .lots
           .select { |lot| lot.task == task && lot.path }
           .each { |lot| Lot.make(@service, lot, food(lot)) }
+        made_on_purpose(task)
+      end
+
+      # What is made beyond what the service takes is a lot of its own.
+      def made_on_purpose(task)
+        @roster
+          .lots
+          .select { |lot| lot.task == task && lot.path }
+          .each do |lot|
+            need = job_of(lot)&.need or next
+            more_of(need).each do |more|
+              own = { batch: "for #{more["for"]}", grams: more["grams"], taken_by: [] }
+              Lot.make(@service, lot, { **food(lot), **own })
+            end
+          end
+      end
+
+      def more_of(need)
+        (@service.day || {})["more"].to_a.select { |row| row["preparation"] == need.component.preparation }
+      end
+
+      def job_of(lot)
+        @roster.layout.jobs.find { |each| each.tasks.any? { |task| task.key == lot.task } }
       end
 
       # Of what it is, how much of it, who takes it, and how it was to cool.
       def food(lot)
-        job = @roster.layout.jobs.find { |each| each.tasks.any? { |task| task.key == lot.task } }
+        job = job_of(lot)
         need = job&.need
         {
-          **(need ? { colour: need.ingredient.colour, preparation: need.component.preparation } : {}),
+          **(need ? of_need(need) : {}),
           grams: grams(lot, job),
           taken_by: taken_by(lot.task),
           shared: (need.others.any? || nil if need),
@@ -79,12 +102,23 @@ module Scullion
         }
       end
 
+      def of_need(need)
+        {
+          colour: need.ingredient.colour,
+          preparation: need.component.preparation,
+          component: need.component.to_h.except("grams", "pieces", "held_back", "right")
+        }
+      end
+
+      # Without what is made on purpose, which is a lot of its own.
       def grams(lot, job)
-        return job.need.finished_grams * share(lot, job) if job
+        return (job.need.finished_grams - on_purpose(job.need)) * share(lot, job) if job
 
         build = @roster.plan.builds.find { |each| lot.task.start_with?("#{each.at}/") }
         build && salad(build)
       end
+
+      def on_purpose(need) = more_of(need).sum { |more| more["grams"] }
 
       def share(lot, job)
         load = job.lots.find { |each| each.task == lot.task }

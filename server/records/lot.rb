@@ -10,10 +10,11 @@ module Scullion
       attribute :facts, ActiveRecord::Type::Json.new
 
       # @param service [Service] @param lot [Safety::Lot] @param more [Hash] of its food: colour, preparation,
-      #   grams, and taken_by, cooling
+      #   grams, component, and taken_by, cooling; batch, where it is another
       # @return [Lot] the one that was made already, or made now
       def self.make(service, lot, more)
-        found = find_by(service: service.id, task: lot.task, batch: lot.batch)
+        batch = more.fetch(:batch, lot.batch)
+        found = find_by(service: service.id, task: lot.task, batch: batch)
         return found if found
 
         said = lot.to_h
@@ -23,7 +24,7 @@ module Scullion
             service: service.id,
             service_name: service.name,
             task: lot.task,
-            batch: lot.batch,
+            batch: batch,
             name: lot.name,
             made: said["made"],
             best: said["best"],
@@ -35,7 +36,8 @@ module Scullion
               "limits" => said["limits"],
               "taken_by" => more[:taken_by],
               "shared" => more[:shared],
-              "cooling" => more[:cooling]
+              "cooling" => more[:cooling],
+              "component" => more[:component]
             }.compact
           )
         end
@@ -71,7 +73,9 @@ module Scullion
           limits: facts["limits"],
           taken_by: facts["taken_by"] || [],
           shared: facts["shared"],
-          cooling: facts["cooling"]
+          cooling: facts["cooling"],
+          component: facts["component"],
+          preparation: preparation
         )
       end
     end

@@ -114,7 +114,7 @@ module Scullion
     def snags
       @snags ||=
         begin
-          sheets = [portions, preps, cooking, dressings, windows, builds, waves].flatten
+          sheets = [portions, needs, preps, cooking, dressings, windows, builds, waves].flatten
           found = hazards.reject { |finding| finding.grave == "mind" }.map(&:snag)
           all = found + sheets.flat_map(&:snags).reject(&:stop?)
           all.sort_by.with_index { |snag, index| [snag.severity == "stop" ? 0 : 1, index] }

@@ -858,6 +858,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/services/{id}/lots": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Lots on hand of what this service needs, and what it takes of them */
+        get: operations["lotsOnHand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/day/later": {
         parameters: {
             query?: never;
@@ -1556,6 +1578,9 @@ export interface components {
             brings?: components["schemas"]["Brought"][];
             /** @description Made here for other services; of a service here worked out anew and not kept */
             makes?: components["schemas"]["MoreOfIt"][];
+            /** @description Made on purpose beyond what the service takes */
+            more?: components["schemas"]["MoreOfIt"][];
+            lots?: components["schemas"]["OnHandTaken"][];
             /** @description Of a service here they are worked out anew and not kept */
             outings?: components["schemas"]["Outing"][];
             /** @description What other services have of the kitchen; of a service here it is worked out anew and not kept */
@@ -1566,6 +1591,40 @@ export interface components {
             preparation: string;
             /** @description "soak=quick", or "tin" */
             way: string;
+        };
+        /** @description g ready to serve, taken of a lot by its code, or of what is on hand and has none */
+        OnHandTaken: {
+            preparation: string;
+            code?: string;
+            name?: string;
+            grams: number;
+            best?: string;
+            discard?: string;
+        };
+        LotGivenBack: {
+            preparation: string;
+            code?: string;
+        };
+        /** @description What is on hand of one preparation, first to expire first */
+        NeedOnHand: {
+            preparation: string;
+            name: string;
+            colour?: string;
+            needed: string;
+            lots: {
+                code: string;
+                /** @description How much of it is free */
+                text: string;
+                /** @description How much of it is taken */
+                grams: number;
+                takes: string;
+                leaves: string;
+                made: string;
+                discard: string;
+                /** @description The service that it was made for */
+                of: string;
+                taken: boolean;
+            }[];
         };
         DecidedOf: {
             preparation: string;
@@ -1670,6 +1729,12 @@ export interface components {
             best: string;
             discard: string;
             allergens: string[];
+            /** @description To services that are still to come */
+            promised?: {
+                service: number;
+                name: string;
+                text: string;
+            }[];
             entries?: components["schemas"]["Entry"][];
             /** @description What is in it */
             from?: components["schemas"]["HeldLot"][];
@@ -1836,6 +1901,11 @@ export interface components {
             together?: components["schemas"]["MadeTogether"];
             /** @description A preparation that is made here again */
             apart?: string;
+            lot?: components["schemas"]["OnHandTaken"];
+            unlot?: components["schemas"]["LotGivenBack"];
+            more?: components["schemas"]["MoreOfIt"];
+            /** @description A preparation of which no more is made */
+            unmore?: string;
             /** @description Nothing is planned before it */
             since?: string;
             /** @description One after the other */
@@ -1908,6 +1978,12 @@ export interface components {
             decided: {
                 ahead: components["schemas"]["DecidedOf"][];
                 together: components["schemas"]["DecidedOf"][];
+                more: components["schemas"]["DecidedOf"][];
+                lots: {
+                    preparation: string;
+                    code?: string;
+                    text: string;
+                }[];
                 otherwise: components["schemas"]["DecidedOf"][];
                 extra: components["schemas"]["Span"][];
                 borrowed: {
@@ -5124,6 +5200,32 @@ export interface operations {
                         /** @description In words */
                         lapsed: string[];
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    lotsOnHand: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By preparation */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedOnHand"][];
                 };
             };
             default: components["responses"]["Problem"];

@@ -4,7 +4,7 @@ module Scullion
   module Count
     # One line of the service: a salad for so many covers, as one portion and all of them.
     class Portion < Worksheet
-      attr_reader :line, :layers, :practice
+      attr_reader :line, :layers, :practice, :service
 
       decision(:service_covers, "Covers", :covers, change: "service/covers", shown: false) { @service.covers }
       decision(

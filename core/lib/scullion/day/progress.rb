@@ -7,7 +7,8 @@ module Scullion
     # is made a day ahead or bought ready cut or put into the oven in several loads, what is borrowed
     # for the day (a cook for some hours, an oven, a burner, a pot, a tray, one more plater), who does
     # what else for once, what the salads do without, and what is made otherwise. Beside that, what
-    # other services have of the kitchen, what they make for this one, and what is made here for them.
+    # other services have of the kitchen, what they make for this one, what is made here for them, and what is
+    # taken of lots on hand.
     class Progress
       # state: started, done, late or failed. at: when it began or ended; minutes: how long it
       # runs over; share: how much of it has to be made again.
@@ -15,8 +16,11 @@ module Scullion
       # A salad was out at another service, for so long.
       Outing = Struct.new(:name, :minutes, keyword_init: true)
       # Made with another service's, whose name it is: ready, at its best and to be kept until, in minutes;
-      # each nil where that day is not solved yet. lost: it has no place in that day.
-      Brought = Struct.new(:name, :ready, :best, :discard, :lost, keyword_init: true)
+      # each nil where that day is not solved yet. lost: it has no place in that day; lot: it is a lot on hand.
+      Brought = Struct.new(:name, :ready, :best, :discard, :lost, :lot, keyword_init: true)
+      # Taken of what is on hand, g ready to serve: of a lot by its code, or of what has none. best, discard:
+      # minutes, nil where nobody knows.
+      OnHand = Struct.new(:code, :name, :grams, :best, :discard, keyword_init: true)
       # So much more of a preparation, g ready to serve, for another service.
       More = Struct.new(:name, :grams, keyword_init: true)
       # Who takes a stop on, and why.
@@ -43,6 +47,7 @@ module Scullion
                   :outings,
                   :brings,
                   :makes,
+                  :lots,
                   :taken
 
       # @param now [Integer, nil] minutes from midnight of the service day
@@ -61,6 +66,7 @@ module Scullion
       # @param outings [Hash{String=>Array<Outing>}] by salad: when it was out before, on the day
       # @param brings [Hash{String=>Brought}] by preparation: what another service makes for this one
       # @param makes [Hash{String=>Array<More>}] by preparation: what this one makes for others
+      # @param lots [Hash{String=>Array<OnHand>}] by preparation: what is taken of lots on hand
       # @param taken [Hash{String=>Array<Busy>}] by key of the resource
       def initialize(
         now: nil,
@@ -80,12 +86,13 @@ module Scullion
         outings: {},
         brings: {},
         makes: {},
+        lots: {},
         taken: {}
       )
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
         @otherwise = otherwise
-        @control, @taken_on, @outings, @brings, @makes = control, taken_on, outings, brings, makes
+        @control, @taken_on, @outings, @brings, @makes, @lots = control, taken_on, outings, brings, makes, lots
         freeze
       end
 
@@ -108,6 +115,7 @@ module Scullion
           outings: outings,
           brings: brings,
           makes: makes,
+          lots: lots,
           taken: taken,
           **changes
         )

@@ -25,6 +25,8 @@ module Scullion
         outings
         brings
         makes
+        more
+        lots
         taken
       ].freeze
       MANY = (0..300).freeze
@@ -63,34 +65,28 @@ module Scullion
           otherwise: list("otherwise", MANY) { |item| otherwise(item) }.to_h,
           control: list("control", MANY) { |item| control(item) }.to_h,
           taken_on: list("taken_on", MANY) { |item| taken_on(item) }.to_h,
-          outings:
-            list("outings", MANY) { |item| outing(item) }
-              .group_by(&:first)
-              .transform_values { |all| all.map(&:last) },
+          outings: by_first(list("outings", MANY) { |item| outing(item) }),
           **together
         }
       end
 
-      # Made with another service's, and for others.
+      # Made with another service's, for others, more of it on purpose, and what there is of it.
       def together
         {
           brings: list("brings", MANY) { |item| brought(item) }.to_h,
-          makes:
-            list("makes", MANY) { |item| more(item) }
-              .group_by(&:first)
-              .transform_values { |all| all.map(&:last) }
+          makes: by_first(%w[makes more].flat_map { |name| list(name, MANY) { |item| more(item) } }),
+          lots: by_first(list("lots", MANY) { |item| on_hand(item) })
         }
       end
+
+      def by_first(pairs) = pairs.group_by(&:first).transform_values { |all| all.map(&:last) }
 
       def kitchen
         {
           extra: list("extra", 0..20) { |item| extra(item) },
           borrowed: texts("borrowed").grep(Progress::BORROWED),
           skilled: list("skilled", 0..60) { |item| skill(item) },
-          taken:
-            list("taken", 0..20_000) { |item| taken(item) }
-              .group_by(&:first)
-              .transform_values { |all| all.map(&:last) }
+          taken: by_first(list("taken", 0..20_000) { |item| taken(item) })
         }
       end
 
@@ -183,6 +179,16 @@ module Scullion
         key, name = item.text("preparation", most: 200), item.text("for", most: 120)
         grams = item.number("grams", 0.1..1_000_000, "g")
         [key, Progress::More.new(name: name, grams: grams)] if key && name && grams
+      end
+
+      def on_hand(item)
+        item.only("preparation", "code", "name", "grams", "best", "discard")
+        key, name = item.text("preparation", most: 200), item.text("name", most: 120)
+        code, grams = item.text("code", most: 12, default: nil), item.number("grams", 0.1..1_000_000, "g")
+        best, discard = %w[best discard].map { |field| minute(item, field) }
+        return unless key && name && grams
+
+        [key, Progress::OnHand.new(code: code, name: name, grams: grams, best: best, discard: discard)]
       end
 
       # A stretch for which something of the kitchen is another service's.

@@ -95,11 +95,13 @@ module Scullion
             @roster
               .plan
               .needs
-              .select(&:brought)
+              .select { |need| need.brought && !need.brought.lot }
               .map do |need|
                 text = "#{need.name}: made with #{need.brought.name}"
                 { "preparation" => need.component.preparation, "text" => text }
               end,
+          "lots" => lot_words,
+          "more" => more_words,
           "otherwise" =>
             @roster
               .plan
@@ -121,6 +123,31 @@ module Scullion
       end
 
       # What is made on days before because somebody said so.
+      # What is taken of lots on hand. @return [Array<Hash>]
+      def lot_words
+        @roster.plan.needs.flat_map do |need|
+          need.lots.map do |lot|
+            {
+              "preparation" => need.component.preparation,
+              "code" => lot.code,
+              "text" => "#{need.name}: #{writer.g(lot.grams)} of #{lot.name}"
+            }.compact
+          end
+        end
+      end
+
+      # What is made beyond what the salads take. @return [Array<Hash>]
+      def more_words
+        @roster.plan.needs.flat_map do |need|
+          need.others.map do |more|
+            {
+              "preparation" => need.component.preparation,
+              "text" => "#{need.name}: #{writer.g(more.grams)} more for #{more.name}"
+            }
+          end
+        end
+      end
+
       def ahead_words
         @roster.plan.needs.filter_map do |need|
           days = progress.ahead.fetch(need.component.preparation, 0)

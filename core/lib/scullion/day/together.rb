@@ -39,7 +39,14 @@ module Scullion
       end
 
       # In words, what is used later than it is good for. @return [Array<String>]
-      def over = @over ||= @plan.needs.filter_map { |need| need.brought && late(need) }
+      def over
+        @over ||=
+          @plan
+            .needs
+            .flat_map { |need| [need.brought, *need.lots].compact.map { |each| late(need, each) } }
+            .compact
+            .uniq
+      end
 
       private
 
@@ -52,10 +59,11 @@ module Scullion
         Moment.new(@roster.date, begun).end_of_day(job.days_kept - 1).minutes
       end
 
-      def late(need)
-        used, brought = last_use(need), need.brought
-        what = "#{need.name}, made with #{brought.name},"
-        if brought.lost
+      # @param brought [Progress::Brought, Progress::OnHand]
+      def late(need, brought)
+        used, lot = last_use(need), !brought.is_a?(Progress::Brought) || brought.lot
+        what = lot ? "#{need.name} from #{brought.name}" : "#{need.name}, made with #{brought.name},"
+        if !lot && brought.lost
           "#{what} has no place in that day."
         elsif past?(used, brought.discard)
           "#{what} is to be thrown by #{moment(brought.discard)}, and is used at #{moment(used)}."

@@ -21,15 +21,25 @@ module Scullion
         @times = read.per_head ? servings : 1
       end
 
-      # @return [Float, nil] nil when no amount was read, or it has no weight
+      # As it is written, nothing done to it. @return [Float, nil] nil when no amount was read, or it has no weight
+      def weighed
+        amount = @read.amount
+        return if amount.nil? || amount.unit == :taste
+
+        amount.grams(@ingredient, form) * @times
+      rescue MissingFigure
+        whole(amount)&.*(amount.value * @times)
+      end
+
+      # Ready to serve. @return [Float, nil]
       def grams
-        weight = written or return
+        weight = weighed or return
         YieldChain.new(yields).gives(weight)
       end
 
       # As the line itself prepares it, before any cooking; from a tin, drained. @return [Float, nil]
       def prepared
-        weight = written or return
+        weight = weighed or return
         return weight if @read.words["cooked"] || (@read.amount.unit == :ml && @read.words["cut"])
 
         said = [(trim if said?("trim")), (cut if said?("cut")), (cooking if drained_here?)]
@@ -51,15 +61,6 @@ module Scullion
 
       # The tin's weight is said, and what is in it is drained here.
       def drained_here? = @read.packed && @component.dig("cook", "method") == "tinned"
-
-      def written
-        amount = @read.amount
-        return if amount.nil? || amount.unit == :taste
-
-        amount.grams(@ingredient, form) * @times
-      rescue MissingFigure
-        whole(amount)&.*(amount.value * @times)
-      end
 
       # One of it where nothing is known of its size: a head of a lettuce, a fillet of a fish; a big one
       # weighs more. @return [Float, nil] g

@@ -38,6 +38,9 @@ module Scullion
       # g in the whole recipe, trimmed and cut as the line says, before it is cooked. @return [Float, nil]
       def prepared = portioned.prepared
 
+      # g in the whole recipe as it is written: of what is counted, as it is bought. @return [Float, nil]
+      def weighed = portioned.weighed
+
       # More than any serving is: not a line to take, but one to mend in the text.
       def too_much? = grams.to_f / @servings > SERVING.end
 

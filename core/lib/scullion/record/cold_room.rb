@@ -17,12 +17,21 @@ module Scullion
       # Weighings that say how much there is, and that take some of it away.
       LEFT, GONE = %w[cooked portion left].freeze, %w[thrown given].freeze
 
-      # One lot by now. grams: that are left, nil where nobody knows; weighed: on a scale, not only planned.
-      Held = Struct.new(:lot, :grams, :weighed, :state, keyword_init: true)
+      # Of a lot another service takes g. ends: when that service is over, on the kitchen's clock; over: it is,
+      # and they are gone.
+      Promise = Struct.new(:code, :service, :service_name, :grams, :ends, :over, keyword_init: true)
 
-      # @param lots [Array<Lot>] @param log [Log]
-      def initialize(lots, log)
-        @lots, @log = lots, log
+      # One lot by now. grams: that are left, nil where nobody knows; weighed: on a scale, not only planned;
+      # promised: to services that are still to come.
+      Held =
+        Struct.new(:lot, :grams, :weighed, :state, :promised, keyword_init: true) do
+          # g that nobody has taken yet.
+          def free = grams && [grams - promised.sum(0.0, &:grams), 0.0].max
+        end
+
+      # @param lots [Array<Lot>] @param log [Log] @param promises [Array<Promise>]
+      def initialize(lots, log, promises = [])
+        @lots, @log, @promises = lots, log, promises.group_by(&:code)
       end
 
       # @return [Array<Held>] of every lot
@@ -55,8 +64,15 @@ module Scullion
         weighings = @log.of(kind: "weighed", lot: lot.code)
         left = weighings.reverse.find { |entry| LEFT.include?(entry.of) }
         gone = weighings.select { |entry| GONE.include?(entry.of) && (left.nil? || entry.at >= left.at) }
-        grams = (left&.value || lot.grams)&.then { |all| [all - gone.sum(&:value), 0.0].max }
-        Held.new(lot: lot, grams: grams, weighed: !left.nil?, state: state(lot, grams, gone, left))
+        used, promised = @promises.fetch(lot.code, []).partition(&:over)
+        # What was weighed since tells it better.
+        used = used.select { |each| left.clock < each.ends } if left
+        grams =
+          (left&.value || lot.grams)&.then do |all|
+            [all - gone.sum(&:value) - used.sum(0.0, &:grams), 0.0].max
+          end
+        state = used.any? && grams && grams < NOTHING ? "used" : state(lot, grams, gone, left)
+        Held.new(lot: lot, grams: grams, weighed: !left.nil?, state: state, promised: promised)
       end
 
       # Used up where all that takes some of it is done, unless something of it was weighed since.

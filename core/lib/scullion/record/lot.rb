@@ -4,7 +4,7 @@ module Scullion
   module Record
     # A made, dated batch, as it was when it was made; times are the kitchen's own, as ISO text. grams: as
     # planned; taken_by: keys of the tasks of its service that use it; shared: another service has some of it
-    # too; cooling: how it was to cool.
+    # too; cooling: how it was to cool; component: of a food, how it comes into a salad, and its preparation.
     Lot =
       Struct.new(
         :code,
@@ -24,6 +24,8 @@ module Scullion
         :taken_by,
         :shared,
         :cooling,
+        :component,
+        :preparation,
         keyword_init: true
       )
   end

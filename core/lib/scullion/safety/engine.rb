@@ -44,6 +44,7 @@ module Scullion
       # What cannot be done as planned, as the sheets find themselves: a salad's where it is put together.
       def of_sheets
         [
+          *@plan.needs.map { |sheet| [sheet, bowl_at(sheet), sheet.name] },
           *@plan.cooking.map { |sheet| [sheet, sheet.at, sheet.need.name] },
           *@plan.windows.zip(@plan.builds).map { |sheet, build| [sheet, build.at, build.portion.salad.name] }
         ].flat_map { |sheet, at, name| sheet.snags.select(&:stop?).map { |snag| cannot(snag, at, name) } }
@@ -66,8 +67,11 @@ module Scullion
       def lines = @lines ||= @plan.every_prep.map { |prep| Line.new(prep, @asked, @control, bowl_of(prep)) }
 
       # The first bowl that it goes into. @return [String]
-      def bowl_of(prep)
-        portion = prep.need.layers.first.portion
+      def bowl_of(prep) = bowl_at(prep.need)
+
+      # @param need [Count::Need]
+      def bowl_at(need)
+        portion = need.layers.first.portion
         @plan.builds.find { |build| build.portion.equal?(portion) }.at
       end
 

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Scullion
+  module UseUp
+    # What a cook says of what is left: "tired", "mouldy", "no date". From facts/practice/use_up, with what that
+    # means for a kind of food.
+    class Condition
+      attr_reader :key
+
+      # @param house [House] @return [Array<Condition>]
+      def self.all(house)
+        house.practice.words("use_up", "conditions").keys.map { |key| new(key, house) }
+      end
+
+      def initialize(key, house)
+        @key, @house, @row = key, house, house.practice.words("use_up", "conditions").fetch(key)
+      end
+
+      def name = @row["name"]
+      def why = @row["why"]
+      def source = @house.sources[@row["source"] || "practice"]
+      def stale? = @row["stale"] == true
+
+      # How it is said, the longest first. @return [Array<String>]
+      def words = @words ||= @row["words"].split(",").map(&:strip).sort_by { |word| -word.size }
+
+      # Can it be said of this food at all?
+      # @param kind [String, nil] see Left#kind
+      def of?(ingredient, kind)
+        return false if @row["only"] && !@row["only"].include?(ingredient.key)
+
+        @row["only_kinds"].nil? || @row["only_kinds"].include?(kind)
+      end
+
+      # Is it thrown? @param cold [Boolean] must it be kept cold
+      def bins?(kind, cold:)
+        return false if @row["needs_cold"] && !cold
+        return !@row["bin_but"].include?(kind) if @row["bin_but"]
+
+        @row["bin"] == true
+      end
+
+      # @return [Float] the share that is trimmed away
+      def lost(kind) = @house.practice.figures["use_up/conditions/#{key}/lost/#{kind}"] || 0.0
+    end
+  end
+end

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+module Scullion
+  module UseUp
+    # One thing that is left, as a cook wrote it: what it is, how much of it can be used once what is bad is
+    # trimmed away, and what becomes of it: used, asked about, or binned, with why. Safety comes first: what is
+    # only doubtful is asked, what can hurt is thrown. Rules of the job, "Use-up".
+    class Left
+      FATES = %w[use ask bin].freeze
+      HOW_MUCH = "How much is there? Write a weight or a number.".freeze
+      WHAT = "What is it? Nothing in the larder is called so.".freeze
+      WHEN = "When was it made? Cooked food without a date is not used.".freeze
+
+      attr_reader :text, :ingredient, :conditions, :fate, :why, :source
+
+      # @param text [String] one line @param house [House] @param today [Date] @param used [Date] when it is eaten
+      def initialize(text, house, today:, used: today)
+        @text, @house, @said = text.strip, house, Said.new(text, house, today)
+        @days = (used - today).to_i
+        read_line
+        @conditions = @said.conditions.select { |each| ingredient && each.of?(ingredient, kind) }
+        judge
+      end
+
+      def fate?(name) = fate == name
+
+      # How it comes into a salad. @return [Hash, nil]
+      def component = @taken&.component
+
+      # g of it, as it lies there. @return [Float, nil]
+      def grams = @taken&.weighed
+
+      # g of it that can be used, as it lies there and finished: trimmed, cut and cooked as it goes in.
+      def usable = usable_share * grams
+      def finished = usable_share * @taken.grams
+      def usable_share = conditions.reduce(1.0) { |left, condition| left * (1 - condition.lost(kind)) }
+
+      # Already cooked: it is not cooked once more.
+      def ready? = !@read.nil? && !@read.words["cooked"].nil?
+
+      # Of which facts/practice/use_up says what its condition means. @return [String]
+      def kind
+        return "cooked" if ready? && !%w[bread].include?(ingredient.family)
+
+        kinds = @house.practice.words("use_up", "kinds")
+        return "hard-cheese" if @house.practice.words("use_up", "hard_cheese").include?(ingredient.facts["kind"])
+
+        kinds.keys.find { |name| kinds[name].include?(ingredient.family) } || "dry"
+      end
+
+      # In money, what is usable of it. @return [Float]
+      def worth = usable / 1000 * (ingredient.figures["price/per_kg"] || 0.0)
+
+      private
+
+      def read_line
+        item = @said.item or return
+        line = Recipe::Page::Line.new(number: 1, row: 1, text: @said.rest, kind: "ingredient", item: item)
+        @read = Recipe::LineReader.new(@house).read(line)
+        # Of what is left "roast" tells what has been done, not what is to be.
+        @read.words["cooked"] = true if @read.words["cook"]
+        @ingredient = @read.guesses.first or return
+        @taken = Recipe::Taken.new(@read, ingredient, @house, 1)
+      end
+
+      def judge
+        bad = conditions.find { |condition| condition.bins?(kind, cold: cold?) }
+        @fate, @why, @source =
+          if ingredient.nil?
+            ["ask", WHAT]
+          elsif bad
+            ["bin", bad.why, bad.source]
+          elsif kept? && @said.age && @said.age + @days >= days
+            ["bin", too_old, @house.sources["fc-date"]]
+          elsif kept? && @said.age.nil?
+            ["ask", WHEN, @house.sources["fc-date"]]
+          elsif grams.nil? || !grams.positive?
+            ["ask", HOW_MUCH]
+          else
+            ["use", conditions.map(&:why).first, conditions.map(&:source).first]
+          end
+      end
+
+      # Must it be kept cold, as it is?
+      def cold?
+        line = Safety::Catalogue.shipped.kind(ingredient)
+        line.cold?(cooked: ready?, cut: cut?)
+      end
+
+      def cut? = conditions.any? { |each| each.key == "cut" } || ready? || @said.open?
+
+      # It runs by a date: cooked or opened, and needs the cold.
+      def kept? = (ready? || @said.open?) && cold?
+
+      # Days that it may be kept, the day it was made being the first.
+      def days
+        cook = component["cook"] || Salad::Component::RAW
+        made = Salad::Component.new(ingredient: ingredient, grams: 1.0, role: component["role"], cook: cook)
+        Hold::Dates.new(@house).days_of(made)
+      end
+
+      def too_old
+        "It may be kept #{days} days, the day it was made being the first; then nobody serves it."
+      end
+    end
+  end
+end
