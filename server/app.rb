@@ -17,6 +17,7 @@ module Scullion
              Api::Copies,
              Api::Days,
              Api::Record,
+             Api::UseUp,
              Api::Papers,
              Api::Weeks,
              Api::Serving,

@@ -60,12 +60,21 @@ module Scullion
         # What is taken of a lot is kept with its name and its dates, if there is so much of it.
         def with_lots(service, decision)
           return { **decision, "all" => decision["all"].map { |step| with_lots(service, step) } } if decision["all"]
+          return { **decision, "more" => weighed(decision["more"]) } if decision["more"]
           return decision unless decision["lot"]
 
           kept = lots_on_hand(service).kept(decision["lot"])
           return { **decision, "lot" => kept } unless kept.is_a?(String)
 
           problem 422, kept, remedy: "Take another lot, or less of it."
+        end
+
+        # @param more [Hash] in g, or as it is written
+        def weighed(more)
+          grams = more["grams"] || Scullion::Record::Written.read(more["written"].to_s, "g", house.measures)
+          return { **more.except("written"), "grams" => grams } if grams&.between?(0.1, 1_000_000)
+
+          problem 422, "#{Fault.shown(more["written"])} is no weight.", remedy: "Write 2 kg, or 800 g."
         end
 
         # With what the record says of it, or not at all.

@@ -8,7 +8,7 @@ module Scullion
       # The addresses that the page has something for; elsewhere it says so, and shows a way on.
       PLACES =
         %r{\A/(
-            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|
+            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|use-up|
              record(/[0-9A-Z]+)?)?
           )\z}x.freeze
       FOREVER = "public, max-age=31536000, immutable"

@@ -11,13 +11,8 @@ module Scullion
         @taken = (service.day || {})["lots"] || []
       end
 
-      # @return [Array<Hash>] by need, those with nothing on hand left out; ready for JSON
-      def to_a
-        @plan.needs.filter_map do |need|
-          lots = lots_of(need)
-          row(need, lots) if lots.any?
-        end
-      end
+      # @return [Array<Hash>] by need; ready for JSON
+      def to_a = @plan.needs.map { |need| row(need, lots_of(need)) }
 
       # @param step [Hash] preparation, code and grams @return [Hash] as the day keeps it
       # @return [String] or why it cannot be
@@ -78,8 +73,15 @@ module Scullion
           "name" => need.name,
           "colour" => need.ingredient.colour,
           "needed" => writer.g(needed),
+          "more" => more(need),
           "lots" => shares(need, lots, needed)
-        }
+        }.compact
+      end
+
+      # What is made of it on purpose beyond that, in words.
+      def more(need)
+        rows = (@service.day || {})["more"].to_a.select { |row| of?(row, need) }
+        rows.map { |row| "#{writer.g(row["grams"])} for #{row["for"]}" }.first
       end
 
       # As much of each as is still needed.

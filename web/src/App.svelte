@@ -9,6 +9,7 @@
   import Run from "./run/Run.svelte";
   import ServiceDesk from "./service/ServiceDesk.svelte";
   import Services from "./service/Services.svelte";
+  import UseUp from "./useup/UseUp.svelte";
   import Week from "./week/Week.svelte";
   import Nowhere from "./ui/Nowhere.svelte";
   import TopBar from "./ui/TopBar.svelte";
@@ -37,6 +38,8 @@
     {#key here.place.day}<Week day={here.place.day} />{/key}
   {:else if here.place.screen === "record"}
     <Record lot={here.place.lot} />
+  {:else if here.place.screen === "use-up"}
+    <UseUp />
   {:else if here.place.screen === "close"}
     {#key here.place.id}<Closing id={here.place.id} />{/key}
   {:else if here.place.screen === "kitchen"}

@@ -858,6 +858,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/use-up": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is left, judged line by line, and what to make of it and of the lots on hand, best first */
+        post: operations["useUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/use-up/services": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One of the offers made a service, and its salad where it is composed */
+        post: operations["makeOfLeft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/services/{id}/lots": {
         parameters: {
             query?: {
@@ -1592,6 +1632,76 @@ export interface components {
             /** @description "soak=quick", or "tin" */
             way: string;
         };
+        LeftAsked: {
+            /** @description One thing a line, as a cook writes it */
+            left: string;
+            covers: number;
+            /** Format: date */
+            date: string;
+            from: string;
+            to: string;
+            /** @enum {string} */
+            serves_as?: "side" | "starter" | "main";
+            /** @description Lots on hand too, where nothing is said */
+            lots?: boolean;
+        };
+        LeftTaken: {
+            asked: components["schemas"]["LeftAsked"];
+            /** @description The id of an offer */
+            take: string;
+            name: string;
+        };
+        LeftStock: {
+            name: string;
+            /** @description Of a lot */
+            code?: string;
+            colour: string;
+            grams: number;
+            /** @description g of it that there are */
+            of: number;
+            text: string;
+            all: string;
+            /** @description What else it is good for */
+            use?: string;
+        };
+        LeftOvers: {
+            /** @description That can be used */
+            grams: string;
+            worth: string;
+            lots: components["schemas"]["LeftStock"][];
+            left: {
+                text: string;
+                name?: string;
+                colour?: string;
+                /** @enum {string} */
+                fate: "use" | "ask" | "bin";
+                why?: string;
+                source?: string;
+                conditions: string[];
+                grams?: string;
+                usable?: string;
+            }[];
+            offers: {
+                id: string;
+                /** @description Its key where it is on the shelf */
+                salad?: string;
+                name: string;
+                composed: boolean;
+                /** @description How much of what would be lost it takes */
+                text: string;
+                share: number;
+                worth: string;
+                uses: components["schemas"]["LeftStock"][];
+                still: components["schemas"]["LeftStock"][];
+                cupboard: string[];
+                components: {
+                    name: string;
+                    colour: string;
+                    text: string;
+                    grams: number;
+                }[];
+            }[];
+        };
         /** @description g ready to serve, taken of a lot by its code, or of what is on hand and has none */
         OnHandTaken: {
             preparation: string;
@@ -1600,6 +1710,13 @@ export interface components {
             grams: number;
             best?: string;
             discard?: string;
+        };
+        /** @description So much more of a preparation than the service takes, in g or as a cook writes it */
+        MoreAsked: {
+            preparation: string;
+            for: string;
+            grams?: number;
+            written?: string;
         };
         LotGivenBack: {
             preparation: string;
@@ -1611,6 +1728,8 @@ export interface components {
             name: string;
             colour?: string;
             needed: string;
+            /** @description What is made of it on purpose beyond that, for what */
+            more?: string;
             lots: {
                 code: string;
                 /** @description How much of it is free */
@@ -1903,7 +2022,7 @@ export interface components {
             apart?: string;
             lot?: components["schemas"]["OnHandTaken"];
             unlot?: components["schemas"]["LotGivenBack"];
-            more?: components["schemas"]["MoreOfIt"];
+            more?: components["schemas"]["MoreAsked"];
             /** @description A preparation of which no more is made */
             unmore?: string;
             /** @description Nothing is planned before it */
@@ -5200,6 +5319,62 @@ export interface operations {
                         /** @description In words */
                         lapsed: string[];
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    useUp: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftAsked"];
+            };
+        };
+        responses: {
+            /** @description What can be used, and offers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeftOvers"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    makeOfLeft: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftTaken"];
+            };
+        };
+        responses: {
+            /** @description The service */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Service"];
                 };
             };
             default: components["responses"]["Problem"];

@@ -54,6 +54,7 @@
       {board.count === 1 ? "one lot" : `${board.count} lots`}, {board.grams}
     </p>{/if}
   <Initials />
+  <a class="btn btn-outline h-11" href="/use-up">Use it up</a>
 </div>
 <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
   <section class="tray" aria-label="The shelves">

@@ -15,6 +15,7 @@ describe("where an address leads", () => {
     expect(read("/salads/barley-bowl-2")).toEqual({ screen: "salad", key: "barley-bowl-2" });
     expect(read("/larder/carrot")).toEqual({ screen: "larder", key: "carrot" });
     expect(read("/larder")).toEqual({ screen: "larder", key: undefined });
+    expect(read("/use-up")).toEqual({ screen: "use-up" });
     expect(read("/record")).toEqual({ screen: "record", lot: undefined });
     expect(read("/record/28R")).toEqual({ screen: "record", lot: "28R" });
     expect(read("/services/3/close")).toEqual({ screen: "close", id: 3 });

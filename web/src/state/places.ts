@@ -1,5 +1,6 @@
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
-// /services/ID/close, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /weeks/DAY.
+// /services/ID/close, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /use-up,
+// /weeks/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
 export type Place =
@@ -7,6 +8,7 @@ export type Place =
   | { screen: "nowhere" }
   | { screen: "salads" }
   | { screen: "paste" }
+  | { screen: "use-up" }
   | { screen: "salad"; key: string }
   | { screen: "kitchen" }
   | { screen: "record"; lot: string | undefined }
@@ -24,6 +26,7 @@ export function read(path: string): Place {
   if (week) return { screen: "week", day: week[1]! };
   if (salad) return { screen: "salad", key: salad[1]! };
   if (path === "/paste") return { screen: "paste" };
+  if (path === "/use-up") return { screen: "use-up" };
   if (path === "/salads") return { screen: "salads" };
   const lot = /^\/record(?:\/([0-9A-Z]+))?$/.exec(path);
   if (lot) return { screen: "record", lot: lot[1] };

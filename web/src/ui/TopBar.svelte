@@ -16,6 +16,7 @@
         week: "services",
         salad: "salads",
         paste: "salads",
+        "use-up": "record",
       } as Record<string, string>
     )[here.place.screen] ?? here.place.screen);
   const SCREENS = [

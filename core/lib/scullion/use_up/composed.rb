@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # A salad made up from what is left: each thing in the part that it usually plays, as much of it as a serving
     # bears, what goes first first; then from the store cupboard what is still missing, and a dressing. It is
     # tried and balanced by the same rules as any salad; what unbalances it is taken back, and then as much put
@@ -20,7 +20,7 @@ module Scullion
       def initialize(stocks, covers, house, serves_as: "main", over_prep: Service::OVER_PREP)
         @house, @practice, @covers, @serves_as = house, house.practice, covers, serves_as
         @made = covers * (1 + over_prep)
-        @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient), house) }
+        @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient)) }
         @stocks = stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.until || "~", -stock.grams] }
       end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # What a cook says of what is left: "tired", "mouldy", "no date". From facts/practice/use_up, with what that
     # means for a kind of food.
     class Condition

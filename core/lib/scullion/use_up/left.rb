@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # One thing that is left, as a cook wrote it: what it is, how much of it can be used once what is bad is
     # trimmed away, and what becomes of it: used, asked about, or binned, with why. Safety comes first: what is
     # only doubtful is asked, what can hurt is thrown. Rules of the job, "Use-up".

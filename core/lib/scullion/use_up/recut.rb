@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # Cuts of a salad brought together: the largest cut smaller, or the smallest larger, as its food can be cut.
     # What is cooked already keeps its cut.
     class Recut

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # What a cook writes of one thing that is left, apart: its condition and its age, and the rest, which is read
     # as any line of a recipe. A word that belongs to the food's own name ("brown rice") says nothing of its
     # condition.

@@ -1,19 +1,17 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # The dressing of a composed salad: the house's own, in which what is left that pours takes the place of its
     # like, or a part of it.
     class Sauced
       # g of dressing on a serving, about, and the most of it that what is left may be.
       SERVING, MOST_SHARE = 30.0, 0.4
-      FAMILIES = %w[dairy fat acid].freeze
+      # What is never strewn into a bowl, taken by the dressing or not.
+      FAMILIES = %w[dairy fat acid condiment sweetener liquid].freeze
 
-      # @param house [House] @return [Boolean] does this food go into the dressing, not into the bowl?
-      def self.pours?(ingredient, house)
-        FAMILIES.include?(ingredient.family) && ingredient.figures.key?(ingredient.dressing_density) &&
-          house.default_component(ingredient).in_dressing
-      end
+      # @return [Boolean] does this food go into the dressing, not into the bowl?
+      def self.pours?(ingredient) = FAMILIES.include?(ingredient.family)
 
       # @param stocks [Array<Stock>] that pour @param made [Float] servings @param house [House]
       def initialize(stocks, made, house)
@@ -23,10 +21,20 @@ module Scullion
       # @return [Hash] a dressing, as a brief has it
       def to_h
         own = @house.practice.words("use_up", "dressing")
+        whole = @stocks.find { |stock| ready?(stock) }
+        return own.merge("name" => whole.name, "parts" => [whole_part(whole)]) if whole
+
         own.merge("parts" => @stocks.reduce(own["parts"]) { |parts, stock| with(parts, stock) })
       end
 
       private
+
+      def ready?(stock)
+        @house.practice.words("use_up", "ready_dressings").include?(stock.ingredient) &&
+          stock.grams / @made >= SERVING
+      end
+
+      def whole_part(stock) = { "ingredient" => stock.ingredient, "role" => "fat", "grams" => 100 }
 
       def with(parts, stock)
         food = @house.larder.fetch(stock.ingredient)

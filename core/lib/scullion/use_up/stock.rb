@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Scullion
-  module UseUp
+  class UseUp
     # Something that can be used: how it comes into a salad, and g of it, finished. made: it is so already, and
     # is neither bought nor made again; worth: of all of it, in money; until: the minute that it is to be thrown,
     # as ISO text, nil where that is not said; code: of its lot; bought: g as they lie there, of what is raw.

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
+  import OnHand from "../OnHand.svelte";
   import PurchaseRow from "./PurchaseRow.svelte";
   import ShortOf from "./ShortOf.svelte";
   import type { Desk } from "../desk.svelte";
@@ -13,6 +14,7 @@
   let short = $state<string>();
 </script>
 
+<OnHand {desk} />
 <section class="tray">
   <div class="mb-1 flex flex-wrap items-baseline gap-x-4">
     <h2 class="mr-auto text-xl">The order</h2>

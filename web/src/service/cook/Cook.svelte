@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Plan } from "../../api/client";
+  import OnHand from "../OnHand.svelte";
   import CookCard from "./CookCard.svelte";
   import CoolCard from "./CoolCard.svelte";
   import FromHeat from "./FromHeat.svelte";
@@ -13,6 +14,7 @@
   const batch = $derived(plan.cook[Math.min(chosen, plan.cook.length - 1)]);
 </script>
 
+<OnHand {desk} />
 <SharedNote {plan} />
 {#if batch}
   <div class="grid gap-3 @3xl:grid-cols-[17rem_minmax(0,1fr)] @6xl:grid-cols-[20rem_minmax(0,1fr)]">

@@ -5,6 +5,7 @@
   import DaySheets from "./DaySheets.svelte";
   import DayTaskCard from "./DayTaskCard.svelte";
   import DayTrouble from "./DayTrouble.svelte";
+  import OnHand from "../OnHand.svelte";
   import MovedNote from "./MovedNote.svelte";
   import TogetherCard from "./TogetherCard.svelte";
   import Fault from "../../ui/Fault.svelte";
@@ -100,6 +101,7 @@
     <MovedNote {day} />
     {#if day.task}<DayTaskCard {day} />{/if}
     {#if day.chance}<ChanceCard chance={day.chance} />{/if}
+    <OnHand {desk} />
     <TogetherCard {day} />
     <AheadTable {day} />
     <Lots {day} />

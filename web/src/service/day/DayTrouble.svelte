@@ -21,6 +21,8 @@
       decided.otherwise,
       decided.ahead,
       decided.together,
+      decided.lots,
+      decided.more,
     ].flat().length,
   );
 
@@ -115,6 +117,14 @@
     {#each decided.together as { preparation, text } (preparation)}<button
         class="btn btn-outline h-11"
         onclick={() => day.decide({ apart: preparation })}>{text} ×</button
+      >{/each}
+    {#each decided.lots as { preparation, code, text } (text)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ unlot: { preparation, ...(code && { code }) } })}>{text} ×</button
+      >{/each}
+    {#each decided.more as { preparation, text } (text)}<button
+        class="btn btn-outline h-11"
+        onclick={() => day.decide({ unmore: preparation })}>{text} ×</button
       >{/each}
     {#each decided.otherwise as { preparation, text } (preparation)}<button
         class="btn btn-outline h-11"
