@@ -18,6 +18,7 @@ module Scullion
              Api::Days,
              Api::Record,
              Api::UseUp,
+             Api::Devices,
              Api::Papers,
              Api::Weeks,
              Api::Serving,

@@ -18,7 +18,6 @@ module Scullion
               problem(404, "There is no such lot.", remedy: "Look for it on the board.")
           )
         end
-        app.get("/api/services/:id/stamp") { json(stamp(service_asked)) }
         app.get("/api/lessons") { json(lessons.to_a) }
         app.get("/api/services/:id/trays") do
           service = service_asked
@@ -66,12 +65,6 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def record_book = Exchange::RecordBook.new(house, kitchen_clock)
-
-        # What moves when anything of a service does, or anything of it is written down.
-        def stamp(service)
-          moved = Records::Stamp.services([service.id])[service.id]
-          { "stamp" => Digest::SHA256.hexdigest("#{moved} #{Records::Entry.maximum(:id)}")[0, 20] }
-        end
 
         # Of the services for which somebody weighed something; and the next one to come.
         def lessons

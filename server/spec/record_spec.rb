@@ -101,15 +101,14 @@ RSpec.describe "The record", :server do
     expect(Scullion::Records::Lot.where(name: salad["name"]).count).to eq 1
   end
 
-  it "says within a second that something has moved, whoever moved it" do
-    stamp = -> { ask(:get, "/api/services/2/stamp")["stamp"] }
-    stood = stamp.call
-    expect(stamp.call).to eq stood
+  it "tells every screen at once that something was written, and of which service" do
+    told = []
+    allow(Scullion::App.settings.live).to receive(:tell) { |what, data| told << [what, data] }
     keep(entry)
-    written = stamp.call
-    expect(written).not_to eq stood
     done("Gherkins", "09:40")
-    expect(stamp.call).not_to eq written
+    ask(:post, "/api/entries", { "entries" => "no list" })
+    entries
+    expect(told).to eq [["moved", {}], ["moved", { "service" => 2 }]]
   end
 
   it "can be changed or emptied by nothing" do

@@ -761,25 +761,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/services/{id}/stamp": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        /** Moves when anything of the service does, or is written down: asked for every second */
-        get: operations["stampOf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/lessons": {
         parameters: {
             query?: {
@@ -852,6 +833,77 @@ export interface paths {
         get: operations["sharedWork"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Server-sent events for an open screen: moved, when anything was written anywhere (service, where it is of one); scale and probe, what they read (value in g or °C, text, settled) or why they are gone; still, now and then */
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the scale, the probe and the label printer stand */
+        get: operations["devices"];
+        /** Names the addresses of devices; an empty one for none */
+        put: operations["writeDevices"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/scale/tare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What lies on the scale counts as nothing */
+        post: operations["tare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{code}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Prints the label of a lot, with the QR code that opens it */
+        post: operations["printLotLabel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1631,6 +1683,12 @@ export interface components {
             preparation: string;
             /** @description "soak=quick", or "tin" */
             way: string;
+        };
+        Devices: {
+            /** @description host:port, of this machine or its own network */
+            scale?: string;
+            probe?: string;
+            printer?: string;
         };
         LeftAsked: {
             /** @description One thing a line, as a cook writes it */
@@ -5201,31 +5259,6 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
-    stampOf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["Id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The stamp */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        stamp: string;
-                    };
-                };
-            };
-            default: components["responses"]["Problem"];
-        };
-    };
     lessons: {
         parameters: {
             query?: {
@@ -5318,6 +5351,118 @@ export interface operations {
                         lines: components["schemas"]["ShareableLine"][];
                         /** @description In words */
                         lapsed: string[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Events, for as long as the screen is open */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Addresses by kind, empty where there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    writeDevices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Devices"];
+            };
+        };
+        responses: {
+            /** @description Addresses by kind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    tare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    printLotLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Labels that the printer has left */
+                        left: number;
                     };
                 };
             };

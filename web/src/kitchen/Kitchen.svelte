@@ -9,6 +9,7 @@
     type Starter,
   } from "../api/client";
   import BackUps from "./BackUps.svelte";
+  import Devices from "./Devices.svelte";
   import CalibratePot from "./CalibratePot.svelte";
   import Fault from "../ui/Fault.svelte";
   import HouseMeasures from "./HouseMeasures.svelte";
@@ -153,4 +154,5 @@
     </div>
   </form>
 {/if}
+<Devices />
 <BackUps />

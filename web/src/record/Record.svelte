@@ -2,6 +2,7 @@
   import { api, ask, type Problem, type Schemas } from "../api/client";
   import Fault from "../ui/Fault.svelte";
   import Initials from "../ui/Initials.svelte";
+  import { whenMoved } from "../state/live.svelte";
   import { wallClock } from "../ui/clock";
   import { shortDay } from "../ui/dates";
   import Lessons from "./Lessons.svelte";
@@ -39,6 +40,7 @@
     void lot;
     void load();
   });
+  $effect(() => whenMoved(() => void load()));
   const most = $derived(
     Math.max(...(board?.groups ?? []).flatMap((group) => group.lots.map((each) => each.grams ?? 0)), 1),
   );

@@ -1,10 +1,12 @@
 <script lang="ts">
   import type { Happened } from "./happened";
+  import { listen, live, tare } from "../state/live.svelte";
   import { units } from "../state/units.svelte";
   import { write } from "./log.svelte";
   import type { Kept } from "./queue";
 
-  // A number in one tap: what it is, its field, and what became of it. Nothing is asked twice.
+  // A number in one tap: what it is, its field, what the scale or the probe reads beside it, and what became of
+  // it. Nothing is asked twice.
   let {
     name,
     unit,
@@ -30,15 +32,26 @@
         ? "°F"
         : unit,
   );
+  listen();
+  // What a device reads now, in what the server keeps.
+  const meter = $derived(unit === "g" ? live.scale : unit === "°C" ? live.probe : undefined);
   const ready = $derived(/^\s*-?\d/.test(text));
 
   async function keep(event: Event): Promise<void> {
     event.preventDefault();
     if (!ready) return;
-    kept = await write({ ...what, written: text.trim() }, now);
+    await keepIt({ written: text.trim() }, `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${read}`}`);
+  }
+
+  // What the device reads at the touch, not what it reads by the time it is sent.
+  const take = () =>
+    keepIt({ value: meter!.value!, device: unit === "g" ? "scale" : "probe" }, meter!.text ?? "");
+
+  async function keepIt(more: Partial<Happened>, words: string): Promise<void> {
+    kept = await write({ ...what, ...more }, now);
     if (kept?.fate === "refused") return;
     waits = !kept;
-    said = `${text.trim()}${/[a-z°]/i.test(text) ? "" : ` ${read}`}`;
+    said = words;
     text = "";
     ondone?.();
   }
@@ -58,6 +71,18 @@
   <button class="btn btn-outline h-12 text-lg" disabled={!ready} aria-label="Write down: {name}"
     >Keep</button
   >
+  {#if meter?.gone}<span class="quiet" title={meter.gone}>{unit === "g" ? "no scale" : "no probe"}</span
+    >
+  {:else if meter?.value !== undefined}<button
+      type="button"
+      class={[
+        "btn h-12 text-xl tabular-nums",
+        meter.settled ? "btn-primary" : "btn-outline opacity-70",
+      ]}
+      aria-label="Take what the {unit === 'g' ? 'scale' : 'probe'} reads: {name}"
+      onclick={take}>{meter.text}</button
+    >{#if unit === "g"}<button type="button" class="btn btn-ghost h-12" onclick={tare}>Tare</button
+      >{/if}{/if}
   <span role="status">
     {#if kept?.fate === "refused"}<span class="text-error font-semibold">{kept.why?.join(" ")}</span>
     {:else if said}<span class="text-success font-semibold"

@@ -10,6 +10,7 @@ export type Happened = {
   task?: string;
   lot?: string;
   about?: string;
+  device?: string;
   note?: string;
   mends?: string;
   void?: boolean;

@@ -1,10 +1,12 @@
 import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
 import { api, ask, type Schemas } from "../api/client";
 import type { Happened } from "../record/happened";
+import { whenMoved } from "../state/live.svelte";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
 const ASK_AGAIN = 60000;
+const TOGETHER = 150;
 
 // A day being worked: the clock (the wall's, or a rehearsal's), what is on, what is next, what stands
 // and waits.
@@ -28,23 +30,20 @@ export class RunOf {
       setInterval(() => this.beat(), TICK),
       setInterval(() => void this.day.load(), ASK_AGAIN),
       setInterval(() => void this.look(), ASK_AGAIN),
-      setInterval(() => void this.listen(), TICK),
     ];
+    this.deaf = whenMoved(() => this.moved());
     void this.day.load();
     void this.look();
   }
 
-  // What was done on another screen is on this one within a second.
-  private stamp: string | undefined;
-  private async listen(): Promise<void> {
-    if (document.hidden || this.day.busy) return;
-    const { data } = await ask(
-      api.GET("/api/services/{id}/stamp", { params: { path: { id: this.day.id } } }),
-    );
-    if (!data) return;
-    const moved = this.stamp !== undefined && this.stamp !== data.stamp;
-    this.stamp = data.stamp;
-    if (moved) await Promise.all([this.day.load(), this.look()]);
+  // What was done on another screen, on this one too; several at once as one.
+  private deaf: () => void;
+  private soon: ReturnType<typeof setTimeout> | undefined;
+  private moved(): void {
+    clearTimeout(this.soon);
+    this.soon = setTimeout(() => {
+      if (!this.day.busy) void Promise.all([this.day.load(), this.look()]);
+    }, TOGETHER);
   }
 
   // What cools, by its readings.
@@ -92,6 +91,8 @@ export class RunOf {
   }
 
   stop(): void {
+    this.deaf();
+    clearTimeout(this.soon);
     this.beats.forEach(clearInterval);
   }
 

@@ -84,14 +84,16 @@
     {#each made as need (need.preparation)}
       <p class="border-base-300 flex flex-wrap items-center gap-x-4 border-t py-1">
         <span class="grow"><b>{need.name}</b>: {need.more}, made on purpose</span>
-        <button class="btn btn-outline h-11" onclick={() => desk.day.decide({ unmore: need.preparation })}
-          >Not this time</button
+        <button
+          class="btn btn-outline h-11"
+          onclick={() => desk.day.decide({ unmore: need.preparation })}>Not this time</button
         >
       </p>
     {/each}
     {#if adding}
       <form class="border-base-300 flex flex-wrap items-end gap-3 border-t pt-2" onsubmit={add}>
-        <label class="grid">Of <select class="select h-11" required bind:value={preparation}>
+        <label class="grid"
+          >Of <select class="select h-11" required bind:value={preparation}>
             {#each needs as need (need.preparation)}<option value={need.preparation}>{need.name}</option
               >{/each}
           </select></label

@@ -9,6 +9,7 @@
   import WorkingPanel from "../ui/WorkingPanel.svelte";
   import { SILENCE } from "../api/client";
   import { Desk } from "./desk.svelte";
+  import { whenMoved } from "../state/live.svelte";
   import { units } from "../state/units.svelte";
   import { go, STAGES, type Stage } from "../state/place.svelte";
   import Build from "./build/Build.svelte";
@@ -42,6 +43,8 @@
   $effect(() => {
     if (desk.plan) desk.solveSoon();
   });
+
+  $effect(() => whenMoved(() => void desk.moved(), id));
 
   function keys(event: KeyboardEvent): void {
     const target = event.target as HTMLElement;

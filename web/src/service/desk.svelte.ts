@@ -71,6 +71,15 @@ export class Desk implements Explains {
     this.plan = plan.data;
   }
 
+  // Something of it was written, here or on another screen: what is new is shown.
+  async moved(): Promise<void> {
+    if (this.busy || this.day.busy || this.clash) return;
+    const { data } = await ask(api.GET("/api/services/{id}", { params: { path: { id: this.id } } }));
+    if (!data || this.busy || this.day.busy) return;
+    if (data.version !== this.service?.version) await this.open();
+    else this.solveSoon();
+  }
+
   change(at: string, value: Value, keep: Keep = "service"): void {
     this.changes.add({ at, value, keep });
   }

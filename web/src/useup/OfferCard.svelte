@@ -16,7 +16,8 @@
 <section class="tray" aria-label={offer.name}>
   <div class="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-4 gap-y-1">
     <h2 class="text-xl">
-      {#if offer.composed}{offer.name}{:else}<a class="link" href="/salads/{offer.salad}">{offer.name}</a
+      {#if offer.composed}{offer.name}{:else}<a class="link" href="/salads/{offer.salad}"
+          >{offer.name}</a
         >{/if}
       <span class="quiet block text-base font-normal"
         >{offer.composed ? "made up of it" : "from the shelf"}</span
@@ -32,10 +33,14 @@
     {#each offer.uses as use (use.code ?? use.name)}
       <li class="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-2">
         <span>{use.code ? `${use.code} ` : ""}{use.name}</span>
-        <span class="tabular-nums"
-          ><b>{use.text}</b>{use.text === use.all ? "" : ` of ${use.all}`}</span
+        <span class="tabular-nums"><b>{use.text}</b>{use.text === use.all ? "" : ` of ${use.all}`}</span
         >
-        <svg class="col-span-2 h-3 w-full" preserveAspectRatio="none" viewBox="0 0 100 10" aria-hidden="true">
+        <svg
+          class="col-span-2 h-3 w-full"
+          preserveAspectRatio="none"
+          viewBox="0 0 100 10"
+          aria-hidden="true"
+        >
           <rect width={(100 * use.of) / most} height="10" fill="var(--color-base-300)" />
           <rect width={(100 * use.grams) / most} height="10" fill={use.colour} />
         </svg>
@@ -51,7 +56,9 @@
         ></span>{/each}
     </div>
     <p class="mt-1">
-      On a plate: {offer.components.map((part) => `${part.name.toLowerCase()} ${part.text}`).join(", ")}.
+      On a plate: {offer.components
+        .map((part) => `${part.name.toLowerCase()} ${part.text}`)
+        .join(", ")}.
       {#if offer.cupboard.length > 0}<span class="quiet"
           >From the cupboard: {offer.cupboard.join(", ").toLowerCase()}, and the dressing.</span
         >{/if}
@@ -60,8 +67,8 @@
   {#if offer.still.length > 0}
     <p class="mt-1 flex flex-wrap gap-x-4">
       <span class="quiet">Still left:</span>
-      {#each offer.still as rest (rest.code ?? rest.name)}<span
-          title={rest.use ?? ""}><Dot colour={rest.colour} /> {rest.name} {rest.text}</span
+      {#each offer.still as rest (rest.code ?? rest.name)}<span title={rest.use ?? ""}
+          ><Dot colour={rest.colour} /> {rest.name} {rest.text}</span
         >{/each}
     </p>
   {/if}

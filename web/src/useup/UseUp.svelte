@@ -72,8 +72,7 @@
       rows={Math.max(4, left.split("\n").length + 1)}
       maxlength="8000"
       placeholder={EXAMPLE}
-      bind:value={left}
-    ></textarea>
+      bind:value={left}></textarea>
     <ul aria-label="What becomes of it">
       {#each answer?.left ?? [] as line, index (index)}
         <li
@@ -130,9 +129,12 @@
         /></label
       >
       <label class="grid">On <input class="input h-11" type="date" required bind:value={date} /></label>
-      <label class="grid">From <input class="input h-11 w-36" type="time" required bind:value={from} /></label
+      <label class="grid"
+        >From <input class="input h-11 w-36" type="time" required bind:value={from} /></label
       >
-      <label class="grid">To <input class="input h-11 w-36" type="time" required bind:value={to} /></label>
+      <label class="grid"
+        >To <input class="input h-11 w-36" type="time" required bind:value={to} /></label
+      >
       <div class="join" role="radiogroup" aria-label="As a">
         {#each SIZES as size (size)}<button
             role="radio"
@@ -146,8 +148,8 @@
       <OfferCard {offer} {busy} onmake={() => make(offer)} />
     {:else}
       <p class="tray text-lg">
-        Write what is left, one thing a line, as you would say it: how much, and how it is. What is bad goes
-        into the bin first; of the rest, what takes most of it stands here.
+        Write what is left, one thing a line, as you would say it: how much, and how it is. What is bad
+        goes into the bin first; of the rest, what takes most of it stands here.
       </p>
     {/each}
   </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { whenMoved } from "../../state/live.svelte";
   import type { Plan, Prep } from "../../api/client";
   import Figure from "../../ui/Figure.svelte";
   import MadeCard from "./MadeCard.svelte";
@@ -12,6 +13,7 @@
   // The screen is made anew for another service, so the first id is the one.
   // svelte-ignore state_referenced_locally
   const ticks = new Ticks(desk.id);
+  $effect(() => whenMoved(ticks.load, desk.id));
   const at = $derived(new Map(plan.prep.map((line) => [line.at, line])));
   const linesOf = (addresses: string[]): Prep[] =>
     addresses.flatMap((address) => at.get(address) ?? []);

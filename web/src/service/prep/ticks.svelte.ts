@@ -8,8 +8,12 @@ export class Ticks {
   private waiting = 0;
 
   constructor(readonly id: number) {
-    this.inTurn(() => ask(api.GET("/api/services/{id}/ticks", { params: { path: { id } } })));
+    this.load();
   }
+
+  // Also when somebody ticked on another screen.
+  load = (): void =>
+    this.inTurn(() => ask(api.GET("/api/services/{id}/ticks", { params: { path: { id: this.id } } })));
 
   done = (key: string): boolean => this.keys.includes(key);
 

@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Scullion
+  # What every open screen is told as it happens: that something has moved, and what the scale and the probe read.
+  # One connection a screen, as server-sent events; one that does not keep up is let go, and comes again by itself.
+  class Live
+    MOST = 100
+    # Seconds between two looks at what other processes did, at the meters, and at one that was gone.
+    LOOK, READ, AGAIN = 1.0, 0.3, 3.0
+    QUIET = 15.0
+    HEAD =
+      "HTTP/1.1 200 OK\r\ncontent-type: text/event-stream\r\ncache-control: no-store\r\n" \
+        "x-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 1000\n\n".freeze
+
+    def initialize
+      @lock, @screens, @threads = Mutex.new, [], []
+    end
+
+    # @param socket [IO] of a screen, which it keeps @return [Boolean] false where there are too many
+    def listen(socket)
+      @lock.synchronize do
+        return false if @screens.size >= MOST
+
+        @screens << socket
+      end
+      socket.write(HEAD)
+      look_around
+      true
+    rescue SystemCallError, IOError
+      drop(socket)
+      true
+    end
+
+    # Tells all of them. @param what [String] @param data [Hash]
+    def tell(what, data = {})
+      said = "event: #{what}\ndata: #{JSON.generate(data)}\n\n"
+      screens.each { |socket| send_to(socket, said) }
+    end
+
+    def screens = @lock.synchronize { @screens.dup }
+
+    private
+
+    def send_to(socket, said)
+      drop(socket) if socket.write_nonblock(said, exception: false) != said.bytesize
+    rescue SystemCallError, IOError
+      drop(socket)
+    end
+
+    def drop(socket)
+      @lock.synchronize { @screens.delete(socket) }
+      socket.close
+    rescue SystemCallError, IOError
+      nil
+    end
+
+    # While anybody listens.
+    def look_around
+      @lock.synchronize do
+        @threads.select!(&:alive?)
+        next if @threads.any?
+
+        @threads = [Thread.new { watch }, *%w[scale probe].map { |kind| Thread.new { meter(kind) } }]
+      end
+    end
+
+    def anybody? = @lock.synchronize { @screens.any? }
+
+    # What another process wrote is told too; and now and then a word, so that who is gone is known to be.
+    def watch
+      seen, quiet = moved, 0.0
+      while anybody?
+        sleep(LOOK)
+        now = moved
+        tell("moved") if now != seen
+        quiet = now == seen ? quiet + LOOK : 0.0
+        seen = now
+        tell("still") if quiet >= QUIET
+        quiet = 0.0 if quiet >= QUIET
+      end
+    end
+
+    def moved
+      ActiveRecord::Base.connection_pool.with_connection do
+        [
+          Records::Entry.maximum(:id),
+          Records::Service.pluck(:id, :lock_version, :day).hash,
+          Records::Tick.pluck(:id).hash
+        ]
+      end
+    rescue ActiveRecord::ActiveRecordError
+      nil
+    end
+
+    def meter(kind)
+      while anybody?
+        address = ActiveRecord::Base.connection_pool.with_connection { Records::Device.addresses[kind] }
+        sleep(address ? read(kind, address) : AGAIN)
+      end
+    end
+
+    # In this house's own measures.
+    def text(kind, value)
+      practice = ActiveRecord::Base.connection_pool.with_connection { Records::House.ours.practice }
+      kind == "scale" ? practice.writer.g_exact(value) : Record::Written.degrees(value, practice.measures)
+    end
+
+    # @return [Float] seconds until the next
+    def read(kind, address)
+      reading = Devices::Meter.new(kind, address).read
+      tell(kind, { "value" => reading.value, "settled" => reading.settled, "text" => text(kind, reading.value) })
+      READ
+    rescue Devices::Gone => e
+      tell(kind, { "gone" => e.message })
+      AGAIN
+    end
+  end
+end
