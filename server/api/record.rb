@@ -25,17 +25,7 @@ module Scullion
           trays = Scullion::Record::Trays.new(day, record_book.log_of(service.id), service.id)
           json(trays.to_a(day.minute(kitchen_clock)))
         end
-        app.get("/api/services/:id/closing") do
-          service, book = service_asked, record_book
-          closing =
-            Scullion::Record::Closing.new(
-              roster(service),
-              book.log_of(service.id),
-              service.id,
-              book.lots_of(service.id)
-            )
-          json(closing.to_h)
-        end
+        app.get("/api/services/:id/closing") { json(closing(service_asked).to_h) }
       end
 
       def self.entries(app)
@@ -66,14 +56,23 @@ module Scullion
       module Reading
         def record_book = Exchange::RecordBook.new(house, kitchen_clock)
 
-        # Of the services for which somebody weighed something; and the next one to come.
+        # Compared with the plan as it was issued, or as it stands where nothing of it has begun.
+        def closing(service)
+          book, issue = record_book, Records::Issue.find_by(service: service.id)
+          plan = issue ? Plan.for(Brief.read(issue.brief, house)) : plan_of(service)
+          Scullion::Record::Closing.new(plan, book.log_of(service.id), service.id, book.lots_of(service.id))
+        end
+
+        # Of the services that anything was written down at, as they were issued; and the next one to come.
         def lessons
-          log = Scullion::Record::Log.new(Records::Entry.values(Records::Entry.where(kind: "weighed")))
-          weighed =
-            Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)
+          log = Scullion::Record::Log.new(Records::Entry.values(Records::Entry.where.not(service: nil)))
+          issued = Records::Issue.where(service: log.standing.map(&:service).uniq).index_by(&:service)
+          there = Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)
+          plans =
+            there.to_h { |each| [each.id, issued[each.id] ? Plan.for(Brief.read(issued[each.id].brief, house)) : plan_of(each)] }
           coming = Records::Service.for_planning.where(date: kitchen_clock[0, 10]..).order(:date, :from).first
-          plans = settings.plans.all(weighed.to_a, house).map(&:plan)
-          Scullion::Record::Lessons.new(weighed.map(&:id).zip(plans).to_h, log, coming && plan_of(coming))
+          document = coming && kept_plan(coming).document
+          Scullion::Record::Lessons.new(plans, log, house, document)
         end
 
         # As the screen has it, or as the server does. @return [String]

@@ -25,7 +25,8 @@ module Scullion
 
       def marked(mark, decision)
         kind = KINDS.fetch(mark["state"])
-        write(kind, mark["task"], decision, clock: mark["at"], value: kind == "late" ? mark["minutes"] : nil)
+        Issue.keep(@service, mark["at"] || decision["now"] || clock) { Exchange::Briefing.document(@service, House.ours) }
+        write(kind, mark["task"], decision, at: mark["at"], value: kind == "late" ? mark["minutes"] : nil)
         lots(mark["task"]) if kind == "done"
       end
 
@@ -42,12 +43,14 @@ module Scullion
         write(last.kind, task, decision, mends: last.uid, void: true)
       end
 
-      def write(kind, task, decision, clock: nil, **more)
+      def clock = @now.localtime.strftime("%Y-%m-%dT%H:%M")
+
+      def write(kind, task, decision, at: nil, **more)
         entry =
           Record::Entry.new(
             uid: SecureRandom.uuid,
             at: @now.iso8601,
-            clock: clock || decision["now"] || @now.localtime.strftime("%Y-%m-%dT%H:%M"),
+            clock: at || decision["now"] || clock,
             by: decision["by"],
             kind: kind,
             unit: kind == "late" ? "min" : nil,

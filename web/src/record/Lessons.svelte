@@ -44,9 +44,10 @@
             {lesson.next ?? ""}
           </p>
           <p class="mt-1 flex gap-2">
-            <button class="btn btn-primary h-11" onclick={() => take(lesson)}
-              >Take it from now on</button
-            >
+            {#if lesson.at !== "covers"}<button
+                class="btn btn-primary h-11"
+                onclick={() => take(lesson)}>Take it from now on</button
+              >{/if}
             <button class="btn btn-ghost h-11" onclick={() => (left = [...left, lesson.at])}
               >Not yet</button
             >

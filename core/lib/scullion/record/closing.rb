@@ -13,10 +13,10 @@ module Scullion
           def worth = difference && price && unit == "g" ? difference / 1000 * price : nil
         end
 
-      # @param roster [Day::Roster] the plan as it was issued @param log [Log] @param service [Integer]
+      # @param plan [Plan] as it was issued @param log [Log] @param service [Integer]
       # @param lots [Array<ColdRoom::Held>] of this service
-      def initialize(roster, log, service, lots)
-        @plan, @day, @log, @service, @lots = roster.plan, roster, log, service, lots
+      def initialize(plan, log, service, lots)
+        @plan, @log, @service, @lots = plan, log, service, lots
       end
 
       # @return [Array<Line>]

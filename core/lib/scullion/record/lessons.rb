@@ -2,73 +2,61 @@
 
 module Scullion
   module Record
-    # What the kitchen's own weighings say of its figures: what is left after trimming, from what was weighed
-    # as bought and once trimmed. Offered with what it would change, and how it would have done; taken or left
-    # by the cook. Rules of the job, "The record".
+    # What the kitchen's own record says of its figures: what is left after trimming and after cooking, what a pot
+    # boils off, how much is cut in an hour, how many covers come. Offered with what it would change, and how it
+    # would have done; taken or left by the cook. Rules of the job, "The record".
     class Lessons
-      # One weighing of a figure. at: its address; prep: as planned then.
-      Weighing = Struct.new(:at, :prep, :value, keyword_init: true)
+      KINDS = [Trims, Cooked, Water, CutRates].freeze
 
       # @param plans [Hash{Integer=>Plan}] of services by their number, oldest first @param log [Log]
-      # @param coming [Plan, nil] the next service
-      def initialize(plans, log, coming = nil)
-        @plans, @log, @coming = plans, log, coming
+      # @param coming [Hash, nil] the brief of the next service @param house [House]
+      def initialize(plans, log, house, coming = nil)
+        @plans, @log, @house, @document = plans, log, house, coming
+        @coming = coming && planned(house)
       end
 
       # @return [Array<Hash>] ready for JSON: what is offered, the most weighed first
       def to_a
-        weighings
-          .group_by(&:at)
-          .map { |at, all| [at, all, learned(all)] }
-          .select { |_, _, learned| learned.offered? }
-          .sort_by { |at, all, _| [-all.size, at] }
-          .map { |at, all, learned| words(at, all, learned) }
+        offered =
+          weighings
+            .group_by(&:at)
+            .map { |at, all| [at, all, learned(all)] }
+            .select { |_, _, learned| learned.offered? }
+        [
+          covers,
+          *offered
+            .sort_by { |at, all, _| [-all.size, at] }
+            .map { |at, all, learned| words(at, all, learned) }
+        ].compact
       end
 
       private
 
       def weighings
         @plans.flat_map do |service, plan|
-          plan.preps.filter_map { |prep| weighing(service, prep) if prep.component.trim }
+          weighed = Weighed.new(@log, service)
+          KINDS.flat_map { |kind| kind.new(weighed).of(plan) }
         end
       end
 
-      # Nobody has more once it is trimmed: then something else was on the scale.
-      def weighing(service, prep)
-        bought, trimmed = %w[bought trimmed].map { |of| weighed(service, prep, of) }
-        return unless bought && trimmed && bought.positive? && trimmed.between?(bought * LEAST, bought)
-
-        Weighing.new(at: address(prep), prep: prep, value: trimmed / bought)
-      end
-      LEAST = 0.05
-      private_constant :LEAST
-
-      # All parts of it together.
-      def weighed(service, prep, of)
-        found = @log.of(kind: "weighed", of: of, service: service)
-        found.select! { |entry| entry.task.to_s.start_with?("#{prep.at}/") }
-        found.sum(&:value) unless found.empty?
-      end
-
-      def learned(all)
-        Learned.new(all.last.prep.trim_yield, all.map(&:value), all.last.prep.practice)
-      end
+      def learned(all) = Learned.new(all.last.usual, all.map(&:value), all.last.sheet.practice)
 
       def words(at, all, learned)
-        prep, writer = all.last.prep, all.last.prep.practice.writer
-        usual, own = prep.trim_yield, learned.value.round(3)
+        last = all.last
+        writer = last.sheet.practice.writer
+        usual, own = last.usual, learned.value.round(3)
         {
           "at" => at,
-          "name" => "#{prep.ingredient.name}, #{prep.component.trim}",
+          "name" => last.name,
           "value" => own,
-          "usual" => writer.share(usual),
-          "own" => writer.share(own),
+          "usual" => writer.write(usual, last.unit),
+          "own" => writer.write(own, last.unit),
           "count" => all.size,
-          "spread" => writer.share(learned.spread),
+          "spread" => writer.write(learned.spread, last.unit),
           "drift" => drift(learned, writer),
           "before" => writer.share(off(all, usual)),
           "after" => writer.share(off(all, own)),
-          "next" => coming(at, own)
+          "next" => coming(at, own, last)
         }.compact
       end
 
@@ -83,16 +71,78 @@ module Scullion
       # How far a figure was off, on the average. @return [Float]
       def off(all, figure) = all.sum { |each| ((figure - each.value) / each.value).abs } / all.size
 
-      # What it changes in the order of the next service. @return [String, nil]
-      def coming(at, own)
-        found = @coming&.preps.to_a.select { |prep| prep.component.trim && at == address(prep) }
-        return if found.empty?
+      # What it changes in the next service: what is bought, or the minutes. @return [String, nil]
+      def coming(at, own, last)
+        return unless @coming
 
-        more = found.sum { |prep| prep.ap_grams * ((prep.trim_yield / own) - 1) }
-        name = @coming.brief.service.name
-        "#{name}: #{more.positive? ? "+" : "−"}#{found.first.practice.writer.g(more.abs)} to buy"
+        said = last.unit == :kg_per_h ? minutes(at, own) : to_buy(at, own)
+        "#{@coming.brief.service.name}: #{said}" if said
       end
-      def address(prep) = "larder/#{prep.ingredient.key}/trims/#{prep.component.trim}/yield"
+
+      def minutes(at, own)
+        found = @coming.preps.select { |prep| prep.component.cut && at == rate_of(prep) }
+        more = found.sum { |prep| prep.cutting_minutes * ((prep.cut_rate / own) - 1) }
+        signed(more, :min, "at the board") unless found.empty?
+      end
+
+      def rate_of(prep) = "practice/cuts/#{prep.component.cut}/rates/#{prep.tool}"
+
+      # As it would be bought with the figure set.
+      def to_buy(at, own)
+        key = at[%r{\Alarder/([^/]+)/}, 1]
+        now = @coming.preps.select { |prep| prep.ingredient.key == key }
+        return if now.empty?
+
+        set = planned(@house.with(figures: { at => [own, "house"] }))
+        more = set.preps.sum { |prep| prep.ingredient.key == key ? prep.ap_grams : 0 } - now.sum(&:ap_grams)
+        signed(more, :g, "to buy") unless more.abs < 1
+      end
+
+      # The next service, in a house. @return [Plan]
+      def planned(house) = Plan.for(Brief.read(@document, house))
+
+      def signed(more, unit, what)
+        text = @coming.brief.practice.writer.write(more.abs, unit)
+        "#{more.positive? ? "+" : "−"}#{text} #{what}"
+      end
+
+      # Covers that came of those that were planned: nothing is set by it, as guests are not a figure.
+      # @return [Hash, nil]
+      def covers
+        came = @plans.filter_map { |service, plan| share_come(service, plan) }
+        return if came.empty?
+
+        practice = @plans.values.last.brief.practice
+        learned = Learned.new(1.0, came, practice)
+        return unless learned.offered?
+
+        writer = practice.writer
+        {
+          "at" => "covers",
+          "name" => "Covers served of those planned",
+          "value" => learned.value.round(3),
+          "usual" => writer.share(1.0),
+          "own" => writer.share(learned.value),
+          "count" => came.size,
+          "spread" => writer.share(learned.spread),
+          "drift" => drift(learned, writer),
+          "before" => writer.share(came.sum { |each| (1 - each).abs / each } / came.size),
+          "after" => writer.share(came.sum { |each| (learned.value - each).abs / each } / came.size),
+          "next" => covers_coming(learned.value)
+        }.compact
+      end
+
+      def share_come(service, plan)
+        served = @log.last(kind: "served", service: service)&.value
+        served.to_f / plan.brief.service.covers if served&.positive?
+      end
+
+      def covers_coming(share)
+        return unless @coming
+
+        service = @coming.brief.service
+        "#{service.name}: about #{(service.covers * share).round} of #{service.covers}"
+      end
     end
   end
 end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+# Simulated kitchens that weigh: what is offered lands near what is true there.
+RSpec.describe Scullion::Record::Lessons do
+  let(:document) { JSON.parse(File.read(File.expand_path("../../docs/brief.example.json", __dir__))) }
+  let(:plan) { Scullion::Plan.for(Scullion::Brief.read(document, house)) }
+  let(:times) { 8 }
+
+  def entry(service, kind, at, clock: "10:00", **facts)
+    Scullion::Record::Entry.new(
+      uid: "#{service}-#{kind}-#{at}-#{facts[:of]}-#{clock}",
+      at: format("2026-11-%<day>02dT10:00:00Z", day: service),
+      clock: format("2026-11-%<day>02dT%<clock>s", day: service, clock: clock),
+      kind: kind,
+      service: service,
+      task: at,
+      **facts
+    )
+  end
+
+  # Eight services, each with its entries. @yield [Integer, Random] @yieldreturn [Array<Entry>]
+  def lessons(coming: nil)
+    dice = Random.new(23)
+    entries = (1..times).flat_map { |service| yield(service, dice) }
+    plans = (1..times).to_h { |service| [service, plan] }
+    described_class.new(plans, Scullion::Record::Log.new(entries), house, coming).to_a
+  end
+
+  def noise(dice) = 1 + (0.04 * (dice.rand - 0.5))
+
+  it "learns what grain takes up, within 5 % in spite of one gross error, and what that changes" do
+    barley = plan.cooking.first
+    raw = barley.dry_grams
+    said =
+      lessons(coming: document) do |service, dice|
+        cooked = raw * (1 + 2.35) * noise(dice) * (service == 5 ? 1.4 : 1)
+        [entry(service, "weighed", "#{barley.at}/cook", of: "cooked", value: cooked)]
+      end
+    lesson = said.find { |each| each["at"] == "larder/pearl-barley/absorption/uptake/tender" }
+    expect(lesson["value"]).to be_within(0.05 * 2.35).of(2.35)
+    expect(lesson["count"]).to eq times
+    expect(lesson["next"]).to match(/: −.*to buy/)
+    expect(lesson["after"].to_f).to be < lesson["before"].to_f
+  end
+
+  it "learns what a pot boils off from the water used" do
+    barley = plan.cooking.first
+    boiled = barley.boiled_off_grams * barley.batches
+    said =
+      lessons do |service, dice|
+        used = barley.all_water_grams + (boiled * 0.6 * noise(dice))
+        [entry(service, "water", "#{barley.at}/cook", value: used)]
+      end
+    lesson = said.find { |each| each["at"].start_with?("practice/evaporation/") }
+    expect(lesson["value"]).to be_within(0.05 * 16).of(barley.simmer_rate * 1.6)
+  end
+
+  it "learns how much is cut in an hour from begun and done, and not where a part was never begun" do
+    prep = plan.preps.max_by { |each| each.component.cut ? each.cutting_minutes / each.hands_minutes : 0 }
+    minutes = prep.hands_minutes + prep.tool_minutes
+    at = "#{prep.at}/cut"
+    clock = ->(past) { format("%<hour>02d:%<minute>02d", hour: 8 + (past.round / 60), minute: past.round % 60) }
+    said =
+      lessons do |service, _|
+        [entry(service, "begun", at, clock: "08:00"), entry(service, "done", at, clock: clock[minutes * 1.5])]
+      end
+    lesson = said.find { |each| each["at"].include?("/rates/") }
+    # Clocks have whole minutes.
+    expect(lesson["value"]).to be_within(prep.cut_rate * 0.08).of(prep.cut_rate / 1.5)
+    expect(lessons { |service, _| [entry(service, "done", at, clock: "09:00")] }).to eq []
+  end
+
+  it "says how many come of those that are planned, and sets nothing by it" do
+    covers = plan.brief.service.covers
+    said = lessons(coming: document) { |service, dice| [entry(service, "served", nil, value: (covers * 0.9 * noise(dice)).round)] }
+    expect(said.first).to include("at" => "covers", "next" => /about \d+ of #{covers}/)
+    expect(said.first["value"]).to be_within(0.03).of(0.91)
+  end
+
+  it "offers nothing from two weighings, nor where all is as planned" do
+    barley = plan.cooking.first
+    expect(
+      lessons { |service, _| service > 2 ? [] : [entry(service, "weighed", barley.at, of: "cooked", value: barley.dry_grams * 4)] }
+    ).to eq []
+    expect(
+      lessons { |service, _| [entry(service, "weighed", barley.at, of: "cooked", value: barley.need.cooked_grams)] }
+    ).to eq []
+  end
+end
