@@ -73,7 +73,7 @@ module Scullion
 
     # @raise [Refused] in one clear line
     def self.open_database
-      Records.open(database) { Demo.load(today: demo_from) }
+      Records.open(database) { Demo.load(today: demo_from, past: true) }
     rescue ActiveRecord::ActiveRecordError => e
       refuse("Cannot write the database #{Records.database}: #{(e.cause || e).message.lines.first.strip}")
     end

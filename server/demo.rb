@@ -6,8 +6,9 @@ module Scullion
     SCENARIO = File.expand_path("../demo/scenario.json", __dir__)
 
     # @param today [Date] the demo's services come after it
+    # @param past [Boolean] with three weeks that are over
     # @return [Boolean] false when the database already holds something
-    def self.load(today: Date.today)
+    def self.load(today: Date.today, past: false)
       ActiveRecord::Base.transaction do
         next false if Records::Ingredient.exists? || Records::Service.exists?
 
@@ -21,6 +22,7 @@ module Scullion
           add_service(service, date)
         end
         DemoRecord.new(today).keep
+        DemoPast.new(today).load if past
         true
       end
     end

@@ -34,12 +34,15 @@
     }
   }
 
-  const weeks = $derived(
-    [...new Set((services ?? []).map((service) => monday(service.date)))].map((start) => ({
+  const today = wallClock().slice(0, 10);
+  const byWeek = (some: ServiceSummary[]) =>
+    [...new Set(some.map((service) => monday(service.date)))].map((start) => ({
       start,
-      services: services!.filter((service) => monday(service.date) === start),
-    })),
-  );
+      services: some.filter((service) => monday(service.date) === start),
+    }));
+  // What is still to come; and what is over, folded away, the latest first.
+  const coming = $derived(byWeek((services ?? []).filter((service) => service.date >= today)));
+  const over = $derived(byWeek((services ?? []).filter((service) => service.date < today)).reverse());
 
   async function bring(event: Event): Promise<void> {
     const input = event.target as HTMLInputElement;
@@ -82,7 +85,7 @@
   >
   <NewService />
 </div>
-{#each weeks as week (week.start)}
+{#snippet weekOf(week: { start: string; services: ServiceSummary[] })}
   <section class="mb-4" aria-label="Week of {shortDay(week.start)}">
     <div class="mb-1 flex flex-wrap items-center gap-x-4">
       <h2 class="quiet mr-auto text-lg">
@@ -115,15 +118,27 @@
             ><b class="text-3xl">{service.covers}</b> <span class="quiet">covers</span></span
           >
         </a>
+        {#if service.date <= today}<a class="btn btn-outline h-11" href="/services/{service.id}/close"
+            >How it went</a
+          >{/if}
         <CopyService {service} />
       </div>
     {/each}
   </section>
-{:else}
+{/snippet}
+{#each coming as week (week.start)}{@render weekOf(week)}{:else}
   {#if services}
     <p class="tray">
-      No service yet. Add one: a name, a day, a window such as 11:45 to 13:30, covers such as 140, and a
-      salad.
+      {over.length > 0 ? "Nothing is coming." : "No service yet."} Add one: a name, a day, a window such as
+      11:45 to 13:30, covers such as 140, and a salad.
     </p>
   {/if}
 {/each}
+{#if over.length > 0}
+  <details>
+    <summary class="mb-2 min-h-11 cursor-pointer text-lg"
+      >What is over, {over.reduce((sum, week) => sum + week.services.length, 0)} services</summary
+    >
+    {#each over as week (week.start)}{@render weekOf(week)}{/each}
+  </details>
+{/if}
