@@ -17,6 +17,7 @@ module Scullion
              Api::Copies,
              Api::Days,
              Api::Record,
+             Api::Watch,
              Api::UseUp,
              Api::Devices,
              Api::Papers,

@@ -30,6 +30,11 @@ module Scullion
         { **document, "name" => name, "text" => text(document), "mended" => mended }.compact
       end
 
+      # @param entry [Record::Entry] of a temperature @return [Hash] ready for JSON
+      def said_value(entry)
+        { "about" => entry.about, "clock" => entry.clock, "text" => Record::Written.degrees(entry.value, practice.measures) }
+      end
+
       # @param entries [Enumerable<Records::Entry>] @return [Papers::Sheet]
       def table(entries)
         Papers::Sheet.new(

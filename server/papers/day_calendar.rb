@@ -20,7 +20,7 @@ module Scullion
       # @param written [Hash] as the last calendar left it
       # @param now [Time]
       def initialize(service, roster, written = {}, now: Time.now)
-        @service, @day, @now = service, roster.to_h, now.utc.strftime(STAMP)
+        @service, @roster, @day, @now = service, roster, roster.to_h, now.utc.strftime(STAMP)
         @written = written.merge(placed.to_h { |task| [uid(task), revision(task, written[uid(task)])] })
         whole_day.each do |key, said, more|
           @written[uid_of(key)] = revised(key, said, more, written[uid_of(key)])
@@ -39,8 +39,23 @@ module Scullion
 
       private
 
-      # What has an hour: each task, and when all is in its place.
-      def placed = @day["tasks"].select { |task| task["placed"] } + in_place
+      # What has an hour: each task, when all is in its place, and what is to be looked at.
+      def placed = @placed ||= @day["tasks"].select { |task| task["placed"] } + in_place + checks
+
+      # Of the day of the service.
+      def checks
+        brief = @roster.plan.brief
+        from, to = [brief.service.from, brief.service.to].map(&:iso)
+        serving = Record::Checks::Serving.new(id: @service, name: brief.service.name, from: from, to: to, trays: [])
+        looks = Record::Checks.new(brief.kitchen, brief.practice, Record::Log.new([]), [serving])
+        looks
+          .of_day(from)
+          .map do |check|
+            name = "Look: #{check.about}"
+            { "key" => "!check/#{check.at}/#{check.about}", "name" => name, "start" => check.at, "end" => check.at, "segments" => [] }
+          end
+      end
+
       def in_place
         said = @day["in_place"] or return []
         at = said["at"]

@@ -112,7 +112,9 @@ RSpec.describe "A service on paper and in files", :server do
   it "writes the day as a calendar with an alarm for every task, and labels as pictures" do
     calendar = Icalendar::Calendar.parse(raw("/api/services/2/day.ics")).first
     day = ask(:get, "/api/services/2/day")
-    expect(calendar.events.map { |event| event.summary.to_s }).to match_array(
+    looks, others = calendar.events.map { |event| event.summary.to_s }.partition { |said| said.start_with?("Look: ") }
+    expect(looks).to include("Look: Cold room", "Look: Probe in ice water", /display/)
+    expect(others).to match_array(
       day["tasks"].map { |task| task["name"] } << day["in_place"]["said"]
     )
     expect(calendar.events.map { |event| event.alarms.size }).to all(be >= 1)

@@ -5,6 +5,7 @@
   import SaladScreen from "./salad/SaladScreen.svelte";
   import Salads from "./salad/Salads.svelte";
   import Closing from "./record/Closing.svelte";
+  import Delivery from "./record/Delivery.svelte";
   import Record from "./record/Record.svelte";
   import Run from "./run/Run.svelte";
   import ServiceDesk from "./service/ServiceDesk.svelte";
@@ -38,6 +39,8 @@
     {#key here.place.day}<Week day={here.place.day} />{/key}
   {:else if here.place.screen === "record"}
     <Record lot={here.place.lot} />
+  {:else if here.place.screen === "delivery"}
+    {#key here.place.id}<Delivery id={here.place.id} />{/key}
   {:else if here.place.screen === "use-up"}
     <UseUp />
   {:else if here.place.screen === "close"}

@@ -839,6 +839,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/checks": {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is to be looked at today, and whether it was; and fridges that stand warm */
+        get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/services/{id}/delivery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** What was ordered for a service, and what of it has come */
+        get: operations["delivery"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Readings from a probe's memory, as CSV: each row that has a time and a temperature, kept once */
+        post: operations["importProbe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -1684,6 +1740,61 @@ export interface components {
             /** @description "soak=quick", or "tin" */
             way: string;
         };
+        ProbeFile: {
+            csv: string;
+            /** @enum {string} */
+            of: "core" | "cooling" | "fridge" | "display" | "delivery" | "probe";
+            about?: string;
+            service?: number;
+            task?: string;
+            lot?: string;
+            by?: string;
+        };
+        Checks: {
+            checks: {
+                at: string;
+                /** @enum {string} */
+                of: "fridge" | "probe" | "display" | "cooling";
+                about: string;
+                service?: number;
+                task?: string;
+                /** @enum {string} */
+                state: "done" | "due" | "late" | "later";
+                read?: string;
+                by?: string;
+            }[];
+            warm: {
+                about?: string;
+                clock: string;
+                text: string;
+            }[];
+        };
+        Delivery: {
+            /** @description Lines that something was said of */
+            come: number;
+            /** @description What came and was not ordered */
+            more: {
+                name: string;
+                text?: string;
+            }[];
+            lines: {
+                ingredient: string;
+                name: string;
+                colour: string;
+                section: string;
+                order: string;
+                needed: string;
+                /** @description It must come cold, and is read */
+                cold: boolean;
+                /** @enum {string} */
+                state?: "whole" | "short" | "refused";
+                got?: string;
+                by?: string;
+                note?: string;
+                /** @description Covers that what has come serves */
+                enough_for?: number;
+            }[];
+        };
         Devices: {
             /** @description host:port, of this machine or its own network */
             scale?: string;
@@ -1860,7 +1971,7 @@ export interface components {
             mended?: boolean;
         };
         Lesson: {
-            /** @description The figure's address */
+            /** @description The figure's address, or covers, which is only told */
             at: string;
             name: string;
             /** @description As it would be set */
@@ -5351,6 +5462,81 @@ export interface operations {
                         lines: components["schemas"]["ShareableLine"][];
                         /** @description In words */
                         lapsed: string[];
+                    };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    checks: {
+        parameters: {
+            query?: {
+                /** @description Local time, to plan on from there: 2026-11-28T09:40 */
+                now?: components["parameters"]["Now"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the hour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Checks"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    delivery: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By section */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Delivery"];
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    importProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbeFile"];
+            };
+        };
+        responses: {
+            /** @description What became of each, and the lines that could not be read */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kept: components["schemas"]["KeptEntry"][];
+                        unread: string[];
                     };
                 };
             };

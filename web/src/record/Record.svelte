@@ -3,8 +3,10 @@
   import Fault from "../ui/Fault.svelte";
   import Initials from "../ui/Initials.svelte";
   import { whenMoved } from "../state/live.svelte";
+  import { by } from "../state/who.svelte";
   import { wallClock } from "../ui/clock";
   import { shortDay } from "../ui/dates";
+  import Due from "./Due.svelte";
   import Lessons from "./Lessons.svelte";
   import LotCard from "./LotCard.svelte";
   import Waiting from "./Waiting.svelte";
@@ -40,6 +42,22 @@
     void lot;
     void load();
   });
+  let brought = $state("");
+  async function bringProbe(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const csv = await input.files?.[0]?.text();
+    input.value = "";
+    if (csv === undefined) return;
+    const { data, problem: fault } = await ask(
+      api.POST("/api/entries/probe", { body: { csv, of: "fridge", about: place, by: by() } }),
+    );
+    problem = fault;
+    if (!data) return;
+    const fates = data.kept.map((each) => each.fate);
+    const many = (fate: string) => fates.filter((each) => each === fate).length;
+    brought = `${many("kept")} readings of ${place} kept, ${many("already")} there already, ${many("refused")} refused. ${data.unread.join(" ")}`;
+    await load();
+  }
   $effect(() => whenMoved(() => void load()));
   const most = $derived(
     Math.max(...(board?.groups ?? []).flatMap((group) => group.lots.map((each) => each.grams ?? 0)), 1),
@@ -78,8 +96,9 @@
   </section>
   <div class="grid gap-3">
     {#if lot}{#key lot}<LotCard code={lot} onchange={load} />{/key}{/if}
+    <Due />
     <section class="tray" aria-label="Checks">
-      <h2 class="text-xl">Fridge, display, delivery</h2>
+      <h2 class="text-xl">Read something else</h2>
       <label class="my-2 flex items-center gap-2"
         >Which one <input class="input h-11 grow text-lg" maxlength="80" bind:value={place} /></label
       >
@@ -89,6 +108,15 @@
         what={{ kind: "temperature", of: "fridge", about: place }}
         ondone={load}
       />
+      <label class="btn btn-outline mt-2 h-11"
+        >A probe's memory, CSV <input
+          class="sr-only"
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          onchange={bringProbe}
+        /></label
+      >
+      {#if brought}<p role="status">{brought}</p>{/if}
     </section>
     <Lessons />
     <section class="tray" aria-label="Written down last">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Happened } from "./happened";
-  import { listen, live, tare } from "../state/live.svelte";
+  import { listen, live } from "../state/live.svelte";
   import { units } from "../state/units.svelte";
   import { write } from "./log.svelte";
   import type { Kept } from "./queue";
@@ -81,8 +81,7 @@
       ]}
       aria-label="Take what the {unit === 'g' ? 'scale' : 'probe'} reads: {name}"
       onclick={take}>{meter.text}</button
-    >{#if unit === "g"}<button type="button" class="btn btn-ghost h-12" onclick={tare}>Tare</button
-      >{/if}{/if}
+    >{/if}
   <span role="status">
     {#if kept?.fate === "refused"}<span class="text-error font-semibold">{kept.why?.join(" ")}</span>
     {:else if said}<span class="text-success font-semibold"

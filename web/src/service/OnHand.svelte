@@ -45,10 +45,13 @@
 </script>
 
 {#if needs.length > 0}
-  <section class="tray no-print mb-3" aria-label="On hand">
+  <section
+    class={["no-print mb-3", (there.length > 0 || made.length > 0 || adding) && "tray"]}
+    aria-label="On hand"
+  >
     <div class="flex flex-wrap items-center gap-x-4">
-      <h2 class="mr-auto text-xl">
-        {there.length > 0 ? "In the cold room already" : "Nothing of it is in the cold room"}
+      <h2 class={["mr-auto", there.length > 0 ? "text-xl" : "quiet text-base font-normal"]}>
+        {there.length > 0 ? "In the cold room already" : "Nothing of it is in the cold room already."}
       </h2>
       <button class="btn btn-outline h-11" aria-expanded={adding} onclick={() => (adding = !adding)}
         >Make more for another day</button

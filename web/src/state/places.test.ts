@@ -19,6 +19,7 @@ describe("where an address leads", () => {
     expect(read("/record")).toEqual({ screen: "record", lot: undefined });
     expect(read("/record/28R")).toEqual({ screen: "record", lot: "28R" });
     expect(read("/services/3/close")).toEqual({ screen: "close", id: 3 });
+    expect(read("/services/3/delivery")).toEqual({ screen: "delivery", id: 3 });
     expect(read("/weeks/2026-11-28")).toEqual({ screen: "week", day: "2026-11-28" });
   });
 

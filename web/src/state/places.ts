@@ -1,5 +1,5 @@
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
-// /services/ID/close, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /use-up,
+// /services/ID/close, /services/ID/delivery, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /use-up,
 // /weeks/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
@@ -13,6 +13,7 @@ export type Place =
   | { screen: "kitchen" }
   | { screen: "record"; lot: string | undefined }
   | { screen: "close"; id: number }
+  | { screen: "delivery"; id: number }
   | { screen: "week"; day: string }
   | { screen: "larder"; key: string | undefined }
   | { screen: "run"; id: number }
@@ -36,6 +37,8 @@ export function read(path: string): Place {
   if (!desk) return { screen: "nowhere" };
 
   if (desk[2] === "run") return { screen: "run", id: Number(desk[1]) };
+
+  if (desk[2] === "delivery") return { screen: "delivery", id: Number(desk[1]) };
 
   if (desk[2] === "close") return { screen: "close", id: Number(desk[1]) };
 

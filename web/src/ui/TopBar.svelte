@@ -1,5 +1,6 @@
 <script lang="ts">
   import Help from "./Help.svelte";
+  import { live, tare } from "../state/live.svelte";
   import { here } from "../state/place.svelte";
   import { setNight, theme } from "../state/theme.svelte";
   import { units } from "../state/units.svelte";
@@ -13,6 +14,7 @@
         desk: "services",
         run: "services",
         close: "services",
+        delivery: "services",
         week: "services",
         salad: "salads",
         paste: "salads",
@@ -47,6 +49,12 @@
       >
     {/each}
     <span class="grow"></span>
+    {#if live.scale?.text}<button
+        class={["px-2 font-bold whitespace-nowrap tabular-nums", !live.scale.settled && "opacity-60"]}
+        title="What the scale reads; a touch makes it nothing"
+        aria-label="The scale reads {live.scale.text}: tare"
+        onclick={tare}>{live.scale.text}</button
+      >{/if}
     <button
       class="hidden px-3 whitespace-nowrap sm:block"
       title="Change how weights and heat are written"

@@ -22,6 +22,9 @@
       about <b class="text-base-content text-xl tabular-nums">{plan.service.order_cost}</b> in your money,
       at the larder's prices
     </p>
+    <a class="btn btn-outline no-print h-11 self-center" href="/services/{desk.id}/delivery"
+      >What has come</a
+    >
     <a
       class="btn btn-outline no-print h-11 self-center"
       href="/api/services/{desk.id}/lists/order.csv"
