@@ -25,6 +25,14 @@ module Scullion
           packed?(path) ? packed(path) : send_file(path)
         end
 
+        # What makes it installable, and there without a net.
+        app.get(%r{/(sw\.js|manifest\.webmanifest)}) do |name|
+          path = File.join(ROOT, name)
+          not_found unless File.file?(path)
+          headers "cache-control" => "no-cache"
+          send_file path, type: name.end_with?(".js") ? "text/javascript" : "application/manifest+json"
+        end
+
         app.get(%r{/(?!api/).*}) do
           page = File.join(ROOT, "index.html")
           problem 503, "The pages are not built.", remedy: "Run bin/start." unless File.file?(page)

@@ -48,7 +48,7 @@ module Scullion
       def write(kind, task, decision, at: nil, **more)
         entry =
           Record::Entry.new(
-            uid: SecureRandom.uuid,
+            uid: (decision["uid"] if decision["mark"]) || SecureRandom.uuid,
             at: @now.iso8601,
             clock: at || decision["now"] || clock,
             by: decision["by"],

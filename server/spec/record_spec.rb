@@ -48,6 +48,21 @@ RSpec.describe "The record", :server do
        ]
   end
 
+  it "keeps a tick that is sent twice, as from a queue, once" do
+    at = "#{day["service"]["date"]}T09:40"
+    tick = {
+      "now" => at,
+      "uid" => "tick-0001-0001",
+      "mark" => {
+        "task" => task("Gherkins")["key"],
+        "state" => "done",
+        "at" => at
+      }
+    }
+    2.times { decide(tick) }
+    expect(entries(service: 2, task: task("Gherkins")["key"]).map { |each| each["uid"] }).to eq ["tick-0001-0001"]
+  end
+
   it "takes back what is undone, and has it again when it is done again" do
     key = task("Gherkins")["key"]
     day = done("Gherkins", "09:40")

@@ -2179,6 +2179,8 @@ export interface components {
             put_back?: string;
             /** @description Whose initials stand in the record, with a mark */
             by?: string;
+            /** @description Of a mark that may be sent again: it is written down once */
+            uid?: string;
             control?: components["schemas"]["Control"];
             taken_on?: components["schemas"]["TakenOn"];
             /** @description The key of a stop that was taken on */

@@ -1,17 +1,25 @@
 <script lang="ts">
+  import { live } from "../state/live.svelte";
+  import { forgetRefusedSends, sent } from "../state/sent.svelte";
   import { forgetRefused, waiting } from "./log.svelte";
 
-  // What waits on this device for the net, and what the server did not take.
+  // That there is no net; what waits on this device for it, and what the server did not take.
+  const waits = $derived(waiting.count + sent.waiting.length);
 </script>
 
-{#if waiting.count > 0}
-  <p class="tray mb-3" role="status">
-    {waiting.count === 1 ? "One entry waits" : `${waiting.count} entries wait`} on this device for the net,
-    and
-    {waiting.count === 1 ? "goes" : "go"} out by {waiting.count === 1 ? "itself" : "themselves"}.
+{#if live.lost}
+  <p class="tray mb-3 font-semibold" role="status">
+    No net. This is as it was said last; what you tick and write waits here, and goes out by itself.
   </p>
 {/if}
-{#if waiting.refused.length > 0}
+
+{#if waits > 0}
+  <p class="tray mb-3" role="status">
+    {waits === 1 ? "One entry waits" : `${waits} entries wait`} on this device for the net, and
+    {waits === 1 ? "goes" : "go"} out by {waits === 1 ? "itself" : "themselves"}.
+  </p>
+{/if}
+{#if waiting.refused.length + sent.refused.length > 0}
   <section class="tray mb-3" aria-label="Not taken">
     <h2 class="text-lg">Not taken by the server</h2>
     <ul>
@@ -20,7 +28,14 @@
           {entry.of ?? ""}
           {entry.about ?? ""}: <b>{entry.value ?? ""}</b>. {why.join(" ")}
         </li>{/each}
+      {#each sent.refused as { waiting: was, why } (was.uid)}<li>{was.what}: {why}</li>{/each}
     </ul>
-    <button class="btn btn-outline mt-2 h-11" onclick={forgetRefused}>I have seen it</button>
+    <button
+      class="btn btn-outline mt-2 h-11"
+      onclick={() => {
+        forgetRefused();
+        forgetRefusedSends();
+      }}>I have seen it</button
+    >
   </section>
 {/if}

@@ -5,7 +5,13 @@ import { api, ask } from "../api/client";
 export type Reading = { value?: number; text?: string; settled?: boolean; gone?: string };
 export type Meter = "scale" | "probe";
 
-export const live = $state<{ scale?: Reading; probe?: Reading; open: boolean }>({ open: false });
+// lost: nobody has answered for a while.
+export const live = $state<{ scale?: Reading; probe?: Reading; open: boolean; lost: boolean }>({
+  open: false,
+  lost: false,
+});
+const LOST = 3000;
+let losing: ReturnType<typeof setTimeout> | undefined;
 
 let hearers: { hear: () => void; of: number | undefined }[] = [];
 let source: EventSource | undefined;
@@ -17,9 +23,13 @@ function connect(): void {
     // What was missed meanwhile.
     if (!live.open) for (const { hear } of hearers) hear();
     live.open = true;
+    live.lost = false;
+    clearTimeout(losing);
+    losing = undefined;
   });
   source.addEventListener("error", () => {
     live.open = false;
+    losing ??= setTimeout(() => (live.lost = true), LOST);
     live.scale = live.probe = undefined;
     if (source?.readyState === EventSource.CLOSED) source = undefined;
   });

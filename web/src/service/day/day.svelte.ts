@@ -1,7 +1,8 @@
 import { Slow } from "../../state/slow.svelte";
 import { by } from "../../state/who.svelte";
 import { wallClock } from "../../ui/clock";
-import { api, ask, type Problem, type Schemas } from "../../api/client";
+import { api, ask, SILENCE, type Problem, type Schemas } from "../../api/client";
+import { decideLater, waitingMarks, withId } from "../../state/sent.svelte";
 
 export type Roster = Schemas["Roster"];
 export type DayTask = Schemas["DayTask"];
@@ -73,12 +74,15 @@ export class DayOf {
     this.asked++;
     this.busy = true;
     const now = this.now();
+    const body = withId({
+      ...decision,
+      ...(now && { now }),
+      ...(by() && decision.mark && { by: by() }),
+    });
     const { data, problem } = await ask(
-      api.POST("/api/services/{id}/day", {
-        params: { path: { id: this.id } },
-        body: { ...decision, ...(now && { now }), ...(by() && decision.mark && { by: by() }) },
-      }),
+      api.POST("/api/services/{id}/day", { params: { path: { id: this.id } }, body }),
     );
+    if (problem === SILENCE && decision.mark) return this.keepForLater(body);
     this.busy = false;
     this.take(data, problem);
     const before = data?.before;
@@ -86,6 +90,26 @@ export class DayOf {
       this.remember({ back: () => void this.decide({ restore: before }) });
     if (data) this.decided();
     if (data && this.chosen) await this.choose(this.chosen);
+  }
+
+  // Nobody answers: a tick waits on this device, and is shown as it is.
+  private keepForLater(decision: DayDecision): void {
+    this.busy = false;
+    decideLater(
+      this.id,
+      decision,
+      this.roster?.tasks.find((task) => task.key === decision.mark!.task)?.name ?? "",
+    );
+    if (this.roster) this.roster = this.withWaiting(this.roster);
+  }
+
+  private withWaiting(roster: Roster): Roster {
+    const marks = waitingMarks(this.id);
+    const tasks = roster.tasks.map((task) => {
+      const mark = marks[task.key];
+      return mark ? { ...task, state: mark.state } : task;
+    });
+    return { ...roster, tasks };
   }
 
   async findFixes(): Promise<void> {
@@ -118,7 +142,7 @@ export class DayOf {
   private take(roster: Roster | undefined, problem: Problem | undefined): void {
     this.problem = problem;
     if (!roster) return;
-    this.roster = roster;
+    this.roster = this.withWaiting(roster);
     this.fixes = undefined;
     // What was played was another day.
     this.chance = undefined;

@@ -1,4 +1,5 @@
-import { api, ask, type Answer } from "../../api/client";
+import { api, ask, SILENCE, type Answer } from "../../api/client";
+import { tickLater } from "../../state/sent.svelte";
 
 // What is ticked off at the bench of one service; kept by the server, so that it is there again.
 export class Ticks {
@@ -20,11 +21,15 @@ export class Ticks {
   tick(key: string, done: boolean): void {
     const others = this.keys.filter((other) => other !== key);
     this.keys = done ? [...others, key] : others;
-    this.inTurn(() =>
-      ask(
+    this.inTurn(async () => {
+      const answer = await ask(
         api.PUT("/api/services/{id}/ticks", { params: { path: { id: this.id } }, body: { key, done } }),
-      ),
-    );
+      );
+      // Nobody answers: it waits on this device, and stands as ticked.
+      if (answer.problem !== SILENCE) return answer;
+      tickLater(this.id, { key, done });
+      return { data: this.keys };
+    });
   }
 
   // One after the other; what the server keeps is shown once nothing more is on its way to it.
