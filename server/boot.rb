@@ -52,13 +52,14 @@ module Scullion
     # @return [Array(String, String)] paths of the certificate and its key: given, or its own
     def self.certificate
       given = ENV.values_at("SCULLION_TLS_CERT", "SCULLION_TLS_KEY").compact
-      if given.empty?
-        return Certificate.own(Records::Database.at(database).folder, hosts + [Socket.gethostname])
-      end
+      return Certificate.own(folder, hosts + [Socket.gethostname]) if given.empty?
       return given if given.size == 2 && given.all? { |path| File.readable?(path) }
 
       refuse("SCULLION_TLS_CERT and SCULLION_TLS_KEY must both name files that can be read.")
     end
+
+    # Where what belongs to the data is kept.
+    def self.folder = Records::Database.at(database).folder
 
     # What Puma binds to.
     def self.address(scheme = tls? ? "https" : "http")

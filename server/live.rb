@@ -13,7 +13,7 @@ module Scullion
         "x-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 1000\n\n".freeze
 
     def initialize
-      @lock, @screens, @threads = Mutex.new, [], []
+      @lock, @screens, @threads, @own = Mutex.new, [], [], 0
     end
 
     # @param socket [IO] of a screen, which it keeps @return [Boolean] false where there are too many
@@ -33,6 +33,7 @@ module Scullion
 
     # Tells all of them. @param what [String] @param data [Hash]
     def tell(what, data = {})
+      @own += 1 if what == "moved"
       said = "event: #{what}\ndata: #{JSON.generate(data)}\n\n"
       screens.each { |socket| send_to(socket, said) }
     end
@@ -68,15 +69,17 @@ module Scullion
 
     # What another process wrote is told too; and now and then a word, so that who is gone is known to be.
     def watch
-      seen, quiet = moved, 0.0
+      seen, own, quiet = moved, @own, 0.0
       while anybody?
         sleep(LOOK)
         now = moved
-        tell("moved") if now != seen
-        quiet = now == seen ? quiet + LOOK : 0.0
-        seen = now
-        tell("still") if quiet >= QUIET
-        quiet = 0.0 if quiet >= QUIET
+        # What this process wrote it has told already.
+        tell("moved") if now != seen && own == @own
+        seen, own, quiet = now, @own, quiet + LOOK
+        next if quiet < QUIET
+
+        tell("still")
+        quiet = 0.0
       end
     end
 

@@ -14,7 +14,10 @@ Puma::IOBuffer.prepend(Scullion::PumaBuffers)
 begin
   boot = Scullion::Boot
   boot.reset_demo if ARGV.delete("--reset-demo")
-  raise boot::Refused, "I do not know #{ARGV.first}. Use --reset-demo, or nothing." if ARGV.any?
+  shared = ARGV.delete("--share")
+  raise boot::Refused, "I do not know #{ARGV.first}. Use --share, --reset-demo, or nothing." if ARGV.any?
+
+  Scullion::Share.over(ENV, boot.folder) if shared
 
   application = boot.application
   address = boot.address
@@ -37,7 +40,10 @@ begin
       end
     end
   events = Puma::Events.new
-  events.after_booted { puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})" }
+  events.after_booted do
+    puts Scullion::Share.said(boot.port, ENV.fetch("SCULLION_ACCESS_CODE")) if shared
+    puts "Scullion is at #{address}  (Ctrl-C stops it; data in #{boot.database})"
+  end
   $stdout.sync = true
   Puma::Launcher.new(config, events: events, log_writer: Puma::LogWriter.new(StringIO.new, $stderr)).run
 rescue Scullion::Boot::Refused => e

@@ -14,7 +14,7 @@ export default defineConfig({
       srcDir: "src",
       filename: "sw.ts",
       injectRegister: false,
-      injectManifest: { globPatterns: ["**/*.{html,js,css,svg,woff2}"] },
+      injectManifest: { globPatterns: ["**/*.{html,js,css,woff2}"] },
       manifest: {
         name: "Scullion",
         short_name: "Scullion",

@@ -8,7 +8,7 @@ module Scullion
       # The addresses that the page has something for; elsewhere it says so, and shows a way on.
       PLACES =
         %r{\A/(
-            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|use-up|
+            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|use-up|index\.html|
              record(/[0-9A-Z]+)?)?
           )\z}x.freeze
       FOREVER = "public, max-age=31536000, immutable"
@@ -31,6 +31,12 @@ module Scullion
           not_found unless File.file?(path)
           headers "cache-control" => "no-cache"
           send_file path, type: name.end_with?(".js") ? "text/javascript" : "application/manifest+json"
+        end
+
+        # What a tablet is told to trust, where the house has an authority of its own.
+        app.get("/trust.crt") do
+          path = Certificate.authority_path(Boot.folder)
+          File.file?(path) ? send_file(path, type: "application/x-x509-ca-cert", filename: "scullion.crt") : not_found
         end
 
         app.get(%r{/(?!api/).*}) do

@@ -11,7 +11,7 @@ module Scullion
       COOKIE = "scullion"
       # Where the code is sent to, and what the page that asks for it is made of.
       DOOR = "/access"
-      OPEN = %r{\A/assets/}.freeze
+      OPEN = %r{\A/(?:assets/|trust\.crt\z|manifest\.webmanifest\z)}.freeze
       SESSION_SECONDS = 30 * 86_400
       ROUNDS = 200_000
       ASKS = "This kitchen asks for its access code.".freeze

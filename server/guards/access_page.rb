@@ -17,6 +17,24 @@ module Scullion
       # @return [String] "8 s", "2 min"
       def self.seconds(wait) = wait < 120 ? "#{wait.ceil} s" : "#{(wait / 60).ceil} min"
 
+      # In plain steps, as a browser works without a net only where it trusts whom it talks to.
+      TRUST = <<~HTML
+        <section class="tray mt-3">
+          <h2 class="text-xl">So that it works in the walk-in too</h2>
+          <p>Without a net, and as an app on the home screen, it works where this device trusts this house. Once:</p>
+          <ol class="list-decimal pl-6">
+            <li>Load <a class="link" href="/trust.crt">this house's certificate</a>.</li>
+            <li>iPad, iPhone: Settings, Profile downloaded, Install; then General, About, Certificate trust settings:
+              switch Scullion on.</li>
+            <li>Android: Settings, Security, Encryption and credentials, Install a certificate, CA certificate: choose
+              the file.</li>
+            <li>A computer: open the file, and trust it for websites.</li>
+            <li>Close the browser, open this page again, and add it to the home screen.</li>
+          </ol>
+          <p>Without it everything works as long as there is a net.</p>
+        </section>
+      HTML
+
       def self.page(said)
         <<~HTML
           <!doctype html>
@@ -36,6 +54,7 @@ module Scullion
                     autocomplete="current-password" autofocus></label>
                   <button class="btn btn-primary h-11">Come in</button>
                 </form>
+                #{TRUST}
               </main>
             </body>
           </html>

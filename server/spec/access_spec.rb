@@ -114,21 +114,52 @@ RSpec.describe "The access code", :server do
     end
   end
 
-  it "makes a certificate of its own once, that names where it is served" do
+  it "makes a certificate that names where it is served, signed by an authority of its own that stays" do
     Dir.mktmpdir do |folder|
-      paths = Scullion::Certificate.own(folder, ["192.168.1.20", "kitchen.local", "[::1]"])
+      names = ["192.168.1.20", "kitchen.local", "[::1]"]
+      paths = Scullion::Certificate.own(folder, names)
       made = OpenSSL::X509::Certificate.new(File.read(paths.first))
-      expect(
-        made.verify(
-          OpenSSL::PKey.read(File.read(paths.last)).public_to_der.then { |der| OpenSSL::PKey.read(der) }
-        )
-      ).to be true
-      names = made.extensions.find { |each| each.oid == "subjectAltName" }.value
-      expect(names).to include("IP Address:192.168.1.20", "DNS:kitchen.local")
-      expect(File.stat(paths.last).mode & 0o077).to eq 0
-      expect(Scullion::Certificate.own(folder, ["other"]).map { |path| File.read(path) }).to include(
-        made.to_pem
-      )
+      authority = OpenSSL::X509::Certificate.new(File.read(Scullion::Certificate.authority_path(folder)))
+      store = OpenSSL::X509::Store.new.tap { |all| all.add_cert(authority) }
+      expect(store.verify(made)).to be true
+      expect(made.check_private_key(OpenSSL::PKey.read(File.read(paths.last)))).to be true
+      expect(made.find_extension("subjectAltName").value).to include("IP Address:192.168.1.20", "DNS:kitchen.local")
+      # No longer than tablets take.
+      expect(made.not_after - made.not_before).to be <= 398 * 86_400
+      expect(Dir["#{folder}/*key.pem"].map { |path| File.stat(path).mode & 0o077 }).to eq [0, 0]
+      # The same while it is asked by the same names; by others anew, of the same authority.
+      expect(Scullion::Certificate.own(folder, names).map { |path| File.read(path) }).to include(/#{Regexp.escape(made.to_pem)}/)
+      other = OpenSSL::X509::Certificate.new(File.read(Scullion::Certificate.own(folder, ["other.local"]).first))
+      expect(store.verify(other)).to be true
+      expect(other.serial).not_to eq made.serial
+    end
+  end
+
+  describe Scullion::Share do
+    it "serves every network of this machine with a code that is made once and kept for its owner alone" do
+      Dir.mktmpdir do |folder|
+        environment = { "SCULLION_HOSTS" => "kitchen.example" }
+        described_class.over(environment, folder)
+        code = environment["SCULLION_ACCESS_CODE"]
+        expect(code).to match(/\A[a-hjkmnp-z2-9]{10}\z/)
+        expect(File.stat(File.join(folder, "access-code")).mode & 0o077).to eq 0
+        expect(environment["SCULLION_HOST"]).to eq "0.0.0.0"
+        expect(environment["SCULLION_HOSTS"].split(",")).to include("kitchen.example", *described_class.addresses)
+        again = {}
+        described_class.over(again, folder)
+        expect(again["SCULLION_ACCESS_CODE"]).to eq code
+        own = { "SCULLION_ACCESS_CODE" => "a code of ours" }
+        described_class.over(own, folder)
+        expect(own["SCULLION_ACCESS_CODE"]).to eq "a code of ours"
+      end
+    end
+
+    it "shows the address to be scanned, and the code; or that there is no network" do
+      allow(described_class).to receive(:addresses).and_return(["192.168.1.20"])
+      said = described_class.said(4567, "abc23")
+      expect(said).to include("https://192.168.1.20:4567", "Access code: abc23", "\e[4")
+      allow(described_class).to receive(:addresses).and_return([])
+      expect(described_class.said(4567, "abc23")).to include("No network")
     end
   end
 end

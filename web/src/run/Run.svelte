@@ -3,6 +3,7 @@
   import DayTrouble from "../service/day/DayTrouble.svelte";
   import Fault from "../ui/Fault.svelte";
   import Waiting from "../record/Waiting.svelte";
+  import Bells from "./Bells.svelte";
   import RunCard from "./RunCard.svelte";
   import StopBar from "../service/StopBar.svelte";
   import TakeOn from "../service/TakeOn.svelte";
@@ -58,6 +59,7 @@
       >{/if}
   </div>
   <Waiting />
+  <Bells {run} />
   <StopBar found={roster.hazards} day={run.day} />
   {#if !rehearsed && Math.abs(away) > DAY}
     <section class="tray mb-3 flex flex-wrap items-center gap-3">

@@ -3,6 +3,7 @@
   import TrayCard from "../record/TrayCard.svelte";
   import WriteDown from "../record/WriteDown.svelte";
   import Warnings from "../ui/Warnings.svelte";
+  import Tasted from "./Tasted.svelte";
   import { countdown, type RunOf } from "./run.svelte";
 
   // One task under way: what is on now, its timer, a big tick, and what to say when it runs late
@@ -55,6 +56,7 @@
         now={run.now}
         ondone={() => void run.look()}
       />{/each}
+    {#if task.stage === "dress"}<Tasted {run} {task} />{/if}
     {#each run.trays.filter((tray) => tray.task === task.key) as tray (tray.task)}<TrayCard
         {tray}
       />{/each}

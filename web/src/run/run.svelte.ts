@@ -2,11 +2,14 @@ import { minutesOf, momentOf, wallClock, wallSeconds } from "../ui/clock";
 import { api, ask, type Schemas } from "../api/client";
 import type { Happened } from "../record/happened";
 import { whenMoved } from "../state/live.svelte";
+import type { Ring } from "./bell";
 import { DayOf, type DayTask } from "../service/day/day.svelte";
 
 const TICK = 1000;
 const ASK_AGAIN = 60000;
 const TOGETHER = 150;
+// Minutes for which what is over rings, unless it is the last of its task.
+const STILL_RINGS = 15;
 
 // A day being worked: the clock (the wall's, or a rehearsal's), what is on, what is next, what stands
 // and waits.
@@ -163,6 +166,26 @@ export class RunOf {
   // Seconds until its stretch is over; below zero when it should be.
   left(task: DayTask): number {
     return (minutesOf(this.stretch(task).to) - this.minute) * 60 - this.seconds;
+  }
+
+  // What stood and is over since a while ago, work that should be over, and trays that want their reading.
+  get rings(): Ring[] {
+    const over = this.under.flatMap((task) =>
+      task.segments
+        .filter((segment, index) => {
+          const past = this.minute - minutesOf(segment.to);
+          const last = index === task.segments.length - 1;
+          return past >= 0 && (last || (!segment.hands && past <= STILL_RINGS));
+        })
+        .map((segment) => ({
+          key: `${task.key}@${segment.to}`,
+          what: `${task.name}: ${(segment.name ?? "time").toLowerCase()} is over`,
+        })),
+    );
+    const read = this.trays
+      .filter((tray) => tray.next && tray.next <= this.now)
+      .map((tray) => ({ key: `${tray.task}@${tray.next}`, what: `${tray.name}: read it now` }));
+    return [...over, ...read];
   }
 
   start = (task: DayTask) =>

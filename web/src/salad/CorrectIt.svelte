@@ -4,7 +4,11 @@
   import Dot from "../ui/Dot.svelte";
 
   // Say what it tastes like now and how much is in the jug; get what a cook would add to mend it.
-  let { batch }: { batch: DressingBatch } = $props();
+  // onadded: what was added and for what, in words.
+  let { batch, onadded }: { batch: DressingBatch; onadded?: (words: string) => void } = $props();
+  const tastes = $derived(
+    batch.character.complaints.find((each) => each.key === complaint)?.name ?? "",
+  );
   let complaint = $state("");
   let left = $state("");
   let fault = $state("");
@@ -67,6 +71,14 @@
             >
           {/each}
           <span class="quiet">the jug grows by {addition.growth}</span>
+          {#if onadded}<button
+              class="btn btn-outline h-11"
+              onclick={() => {
+                const parts = addition.parts.map((part) => `${part.text} ${part.name.toLowerCase()}`);
+                onadded(`${tastes}: added ${parts.join(" and ")}`);
+                complaint = "";
+              }}>I added it</button
+            >{/if}
         </p>
       {/each}
       {#if answer.additions.length > 0}<p class="quiet">
