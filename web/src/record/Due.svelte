@@ -49,14 +49,13 @@
   {/each}
   {#each wanted as check (`${check.at} ${check.about} ${check.of}`)}
     <div class="border-base-300 border-t py-1">
-      <p>
-        <b class="text-lg tabular-nums">{check.at.slice(11)}</b>
-        {check.about}
+      <p class="quiet">
+        <b class="tabular-nums">{check.at.slice(11)}</b>
         {NAMES[check.of]}
         {#if check.state === "late"}<b class="text-warning">late</b>{/if}
       </p>
       <WriteDown
-        name="Stands at"
+        name={check.about}
         unit="°C"
         what={{
           kind: "temperature",
