@@ -4,9 +4,9 @@ require "fileutils"
 require_relative "stand_in"
 
 module Devices
-  # A label printer. STATE? says how many labels it has; PRINT 123 takes as many bytes of plain text behind it as
-  # one label, and prints it into a file. For trying: LOAD 100 puts labels in. It jams when told to, and runs
-  # out.
+  # A label printer. STATE? says how many labels it has; PRINT 123 takes as many bytes of plain text behind it
+  # as one label, and prints it into a file. For trying: LOAD 100 puts labels in. It jams when told to, and
+  # runs out.
   class LabelPrinter < StandIn
     LARGEST = 20_000
 
@@ -49,7 +49,7 @@ module Devices
 
       @labels -= 1
       number = Dir.children(@folder).size + 1
-      File.binwrite(File.join(@folder, format("label-%<number>04d.txt", number: number)), text)
+      File.binwrite(File.join(@folder, format("label-%04d.txt", number)), text)
       "OK #{@labels}"
     end
   end

@@ -3,9 +3,9 @@
 require_relative "stand_in"
 
 module Devices
-  # A probe thermometer. T? says what it reads, in °C, and whether it stands still; B? what its battery has, in
-  # percent. For trying: IN 63.5 puts it into something as hot, COOL 90 3 45 into a tray that cools from 90 °C
-  # towards 3, in 45 minutes e times nearer; BATTERY 4.
+  # A probe thermometer. T? says what it reads, in °C, and whether it stands still; B? what its battery has,
+  # in percent. For trying: IN 63.5 puts it into something as hot, COOL 90 3 45 into a tray that cools from 90
+  # °C towards 3, in 45 minutes e times nearer; BATTERY 4.
   class Probe < StandIn
     # Seconds in which it comes e times nearer to what it is in; what it wavers by; when it stands still.
     LAG, NOISE, STILL = 1.0, 0.1, 0.4
@@ -59,7 +59,7 @@ module Devices
 
       follow
       still = (@read - @food.call(now)).abs < STILL
-      format("T %<celsius>.1f %<state>s", celsius: @read + (NOISE * (@dice.rand - 0.5)), state: still ? "S" : "M")
+      format("T %.1f %s", @read + (NOISE * (@dice.rand - 0.5)), still ? "S" : "M")
     end
 
     # What it reads comes nearer to what it is in.

@@ -3,9 +3,9 @@
 require_relative "stand_in"
 
 module Devices
-  # A bench scale. W? says what lies on it beyond the tare and whether it has settled; TARE takes what lies on it
-  # as nothing. For trying: PUT 1234.5 lays so many g on it. It settles slowly, drifts a little, and is over its
-  # load beyond 30 kg.
+  # A bench scale. W? says what lies on it beyond the tare and whether it has settled; TARE takes what lies on
+  # it as nothing. For trying: PUT 1234.5 lays so many g on it. It settles slowly, drifts a little, and is
+  # over its load beyond 30 kg.
   class Scale < StandIn
     MOST, STEP = 30_000.0, 1.0
     # Seconds in which it comes e times nearer; and when it calls itself settled.
@@ -46,7 +46,7 @@ module Devices
     def weight
       return "E OVER" if shown > MOST
 
-      format("W %<grams>.1f %<state>s", grams: ((shown - @tare + drift) / STEP).round * STEP, state: state)
+      format("W %.1f %s", ((shown - @tare + drift) / STEP).round * STEP, state)
     end
 
     def shown = @load + ((@from - @load) * Math.exp(-(now - @since) / SETTLES))

@@ -3,9 +3,10 @@
 require "openssl"
 
 module Scullion
-  # What the server shows to prove who it is beyond this machine: a certificate that is given, or one of its own,
-  # signed by an authority of this house's own, which a tablet may be told to trust. Both are kept beside the data;
-  # the certificate is made anew when it runs out or the server is asked by another name, the authority never.
+  # What the server shows to prove who it is beyond this machine: a certificate that is given, or one of its
+  # own, signed by an authority of this house's own, which a tablet may be told to trust. Both are kept beside
+  # the data; the certificate is made anew when it runs out or the server is asked by another name, the
+  # authority never.
   module Certificate
     AUTHORITY_DAYS = 3650
     # No longer than tablets take.
@@ -48,7 +49,12 @@ module Scullion
       key = OpenSSL::PKey::RSA.new(BITS)
       made = begun(key, AUTHORITY_DAYS, "Scullion, this house's own authority")
       made.issuer = made.subject
-      extend_by(made, made, "basicConstraints" => ["CA:TRUE,pathlen:0", true], "keyUsage" => ["keyCertSign", true])
+      extend_by(
+        made,
+        made,
+        "basicConstraints" => ["CA:TRUE,pathlen:0", true],
+        "keyUsage" => ["keyCertSign", true]
+      )
       made.sign(key, OpenSSL::Digest.new("SHA256"))
       File.write(key_path, key.to_pem, perm: 0o600)
       File.write(path, made.to_pem)
@@ -82,7 +88,9 @@ module Scullion
 
     def self.extend_by(made, issuer, extensions)
       factory = OpenSSL::X509::ExtensionFactory.new(issuer, made)
-      extensions.each { |name, (value, critical)| made.add_extension(factory.create_extension(name, value, critical)) }
+      extensions.each do |name, (value, critical)|
+        made.add_extension(factory.create_extension(name, value, critical))
+      end
     end
     private_class_method :good?, :authority, :signed, :begun, :extend_by
   end

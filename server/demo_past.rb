@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Scullion
-  # Three weeks that are over, for the demo: what the simulated kitchen did, as a file, laid before any day. Made
-  # anew by bin/demo-past.
+  # Three weeks that are over, for the demo: what the simulated kitchen did, as a file, laid before any day.
+  # Made anew by bin/demo-past.
   class DemoPast
     FILE = File.expand_path("../demo/past.json", __dir__)
     TABLES = { "entries" => Records::Entry, "lots" => Records::Lot }.freeze
@@ -20,9 +20,7 @@ module Scullion
       past = JSON.parse(moved(File.read(FILE)))
       ids = past["services"].to_h { |row| [row["id"], Records::Service.new.write(row.except("id"))] }
       codes = codes(past["lots"])
-      TABLES.each do |table, record|
-        record.insert_all!(past[table].map { |row| row_of(row, ids, codes) })
-      end
+      TABLES.each { |table, record| record.insert_all!(past[table].map { |row| row_of(row, ids, codes) }) }
       ids.each_value { |service| issue(service) }
       ids.size
     end
@@ -68,7 +66,11 @@ module Scullion
     # Rows of one table have all its fields.
     def every(row)
       record = row.key?("uid") ? Records::Entry : Records::Lot
-      record.column_names.without("id").to_h { |name| [name, row[name]] }.tap { |all| all["void"] ||= false if row.key?("uid") }
+      record
+        .column_names
+        .without("id")
+        .to_h { |name| [name, row[name]] }
+        .tap { |all| all["void"] ||= false if row.key?("uid") }
     end
 
     def issue(service)

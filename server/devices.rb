@@ -4,8 +4,8 @@ require "ipaddr"
 require "socket"
 
 module Scullion
-  # What the kitchen measures with, each at an address of the house's own network; they speak the line protocol of
-  # docs/devices.md. One that is gone says so, and typing goes on.
+  # What the kitchen measures with, each at an address of the house's own network; they speak the line
+  # protocol of docs/devices.md. One that is gone says so, and typing goes on.
   module Devices
     # It does not answer, or with rubbish; the message says what, and what to do.
     class Gone < StandardError
@@ -19,7 +19,7 @@ module Scullion
     # @return [Boolean]
     def self.address?(text)
       host, port = text.to_s.match(ADDRESS)&.captures
-      return false unless port && port.to_i.between?(1, 65_535)
+      return false unless port.to_i.between?(1, 65_535)
 
       near?(IPAddr.new(host))
     rescue IPAddr::Error

@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
 module Scullion
-  # What every open screen is told as it happens: that something has moved, and what the scale and the probe read.
-  # One connection a screen, as server-sent events; one that does not keep up is let go, and comes again by itself.
+  # What every open screen is told as it happens: that something has moved, and what the scale and the probe
+  # read. One connection a screen, as server-sent events; one that does not keep up is let go, and comes again
+  # by itself.
   class Live
     MOST = 100
     # Seconds between two looks at what other processes did, at the meters, and at one that was gone.
@@ -111,7 +112,10 @@ module Scullion
     # @return [Float] seconds until the next
     def read(kind, address)
       reading = Devices::Meter.new(kind, address).read
-      tell(kind, { "value" => reading.value, "settled" => reading.settled, "text" => text(kind, reading.value) })
+      tell(
+        kind,
+        { "value" => reading.value, "settled" => reading.settled, "text" => text(kind, reading.value) }
+      )
       READ
     rescue Devices::Gone => e
       tell(kind, { "gone" => e.message })

@@ -5,8 +5,8 @@ require "securerandom"
 require "socket"
 
 module Scullion
-  # Serving the house's own network with one word: the addresses that tablets find this machine at, an access code
-  # that is made once and kept beside the data, and both on the screen, the address as a QR code.
+  # Serving the house's own network with one word: the addresses that tablets find this machine at, an access
+  # code that is made once and kept beside the data, and both on the screen, the address as a QR code.
   module Share
     # Nobody takes one for another when it is read aloud.
     LETTERS = [*"a".."z", *"2".."9"] - %w[i l o]
@@ -34,7 +34,10 @@ module Scullion
       return File.read(path).strip if File.file?(path)
 
       FileUtils.mkdir_p(folder)
-      Array.new(LENGTH) { LETTERS.sample(random: SecureRandom) }.join.tap { |code| File.write(path, "#{code}\n", perm: 0o600) }
+      Array
+        .new(LENGTH) { LETTERS.sample(random: SecureRandom) }
+        .join
+        .tap { |code| File.write(path, "#{code}\n", perm: 0o600) }
     end
 
     # What is shown once it is served. @param port [Integer] @param code [String] @return [String]

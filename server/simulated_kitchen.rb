@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module Scullion
-  # A made-up kitchen at work, with a fixed seed: services that are over, every task begun and done by somebody,
-  # weighed, measured and read as a kitchen does whose carrots lose more, whose barley drinks more and whose cooks
-  # cut slower than is planned; one tray is too warm and mended; something is left. All is kept by way of the
-  # product's own record.
+  # A made-up kitchen at work, with a fixed seed: services that are over, every task begun and done by
+  # somebody, weighed, measured and read as a kitchen does whose carrots lose more, whose barley drinks more
+  # and whose cooks cut slower than is planned; one tray is too warm and mended; something is left. All is
+  # kept by way of the product's own record.
   class SimulatedKitchen
     SEED = 11
     # Days ago, name, covers, salads.
@@ -43,7 +43,10 @@ module Scullion
       @plan = Plan.for(Exchange::Briefing.brief(service, Records::House.ours))
       @roster = Day::Roster.new(@plan)
       @sheet = @roster.to_h
-      @sheet["tasks"].select { |task| task["placed"] }.sort_by { |task| task["end"] }.each { |task| done(task) }
+      @sheet["tasks"]
+        .select { |task| task["placed"] }
+        .sort_by { |task| task["end"] }
+        .each { |task| done(task) }
       close
       service
     end
@@ -97,7 +100,12 @@ module Scullion
     end
 
     def last_of?(line, task)
-      task["key"] == @sheet["tasks"].select { |each| each["key"].start_with?("#{line.at}/") }.max_by { |each| each["end"] }["key"]
+      task["key"] ==
+        @sheet["tasks"]
+          .select { |each| each["key"].start_with?("#{line.at}/") }
+          .max_by { |each| each["end"] }[
+          "key"
+        ]
     end
 
     def cooked(task)
@@ -105,7 +113,9 @@ module Scullion
       out = out_of_heat(task)
       weighed = sheet.need.cooked_grams * COOKED.fetch(sheet.ingredient.key, 1.0) * noise
       weighed *= 1.4 if @index == TRAY_WEIGHED && task["key"] == "cook/0"
-      note(task, out, "water", nil, sheet.all_water_grams * WATER * noise) if sheet.respond_to?(:all_water_grams)
+      if sheet.respond_to?(:all_water_grams)
+        note(task, out, "water", nil, sheet.all_water_grams * WATER * noise)
+      end
       note(task, out, "temperature", "core", (92 + (4 * @dice.rand)).round(1))
       weigh(task, out, "cooked", weighed)
       cool(task, out) if chills?(task)
@@ -125,14 +135,28 @@ module Scullion
       pace = late ? 95.0 : 52.0 * noise
       READ_AT.each do |minutes|
         # Split into shallow trays where it was called late.
-        shown = late && minutes > 110 ? 27.0 * Math.exp(-(minutes - 110) / 40.0) : 3 + (72 * Math.exp(-minutes / pace))
+        shown =
+          (
+            if late && minutes > 110
+              27.0 * Math.exp(-(minutes - 110) / 40.0)
+            else
+              3 + (72 * Math.exp(-minutes / pace))
+            end
+          )
         note(task, moment(out, minutes), "temperature", "cooling", [shown, 2.5].max.round(1))
         said(task, moment(out, minutes + 2)) if late && minutes == 110
       end
     end
 
     def said(task, at)
-      note(task, at, "note", nil, nil, note: "Too warm for its time: split into two trays of 2.5 cm, into the chiller.")
+      note(
+        task,
+        at,
+        "note",
+        nil,
+        nil,
+        note: "Too warm for its time: split into two trays of 2.5 cm, into the chiller."
+      )
     end
 
     def weigh(task, at, of, grams) = note(task, at, "weighed", of, grams.round(-1))
@@ -140,9 +164,15 @@ module Scullion
     def note(task, at, kind, of, value, **more)
       unit = @plan.brief.practice.words("record", "kinds").fetch(kind)["unit"]
       keep(
-        { at: utc(at).iso8601, clock: at, by: by(task), kind: kind, of: of, task: task["key"], about: task["name"] }
-          .merge(value: value, unit: value && unit)
-          .merge(more)
+        {
+          at: utc(at).iso8601,
+          clock: at,
+          by: by(task),
+          kind: kind,
+          of: of,
+          task: task["key"],
+          about: task["name"]
+        }.merge(value: value, unit: value && unit).merge(more)
       )
     end
 
@@ -157,12 +187,18 @@ module Scullion
       came = (@service.covers * CAME * noise).round
       closing = { at: utc(at).iso8601, clock: at, by: "ML" }
       keep({ **closing, kind: "served", value: came, unit: "covers" })
-      Records::Lot.where(service: @service.id).where("task LIKE 'build/%/mix%'").order(:id).each_with_index do |lot, index|
-        left = (lot.grams * 0.06 * noise).round(-1)
-        keep({ **closing, kind: "weighed", of: "left", lot: lot.code, about: lot.name, value: left, unit: "g" })
-        of = index.zero? ? "given" : "thrown"
-        keep({ **closing, kind: "weighed", of: of, lot: lot.code, about: lot.name, value: left, unit: "g" })
-      end
+      Records::Lot
+        .where(service: @service.id)
+        .where("task LIKE 'build/%/mix%'")
+        .order(:id)
+        .each_with_index do |lot, index|
+          left = (lot.grams * 0.06 * noise).round(-1)
+          keep(
+            { **closing, kind: "weighed", of: "left", lot: lot.code, about: lot.name, value: left, unit: "g" }
+          )
+          of = index.zero? ? "given" : "thrown"
+          keep({ **closing, kind: "weighed", of: of, lot: lot.code, about: lot.name, value: left, unit: "g" })
+        end
       kept(closing)
     end
 
@@ -170,10 +206,16 @@ module Scullion
     def kept(closing)
       return unless @index == LAST
 
-      Records::Lot.where(service: @service.id).where.not(preparation: nil).order(:id).each do |lot|
-        left = lot.discard > "#{@today.iso8601}T23:59" ? (lot.grams * 0.25).round(-1) : 0.0
-        keep({ **closing, kind: "weighed", of: "left", lot: lot.code, about: lot.name, value: left, unit: "g" })
-      end
+      Records::Lot
+        .where(service: @service.id)
+        .where.not(preparation: nil)
+        .order(:id)
+        .each do |lot|
+          left = lot.discard > "#{@today.iso8601}T23:59" ? (lot.grams * 0.25).round(-1) : 0.0
+          keep(
+            { **closing, kind: "weighed", of: "left", lot: lot.code, about: lot.name, value: left, unit: "g" }
+          )
+        end
     end
   end
 end

@@ -49,7 +49,13 @@ RSpec.describe Scullion::Record::Checks do
   it "wants the display each hour that it serves, and trays when they ask for it" do
     tray = { "name" => "Barley", "task" => "cook/0", "next" => "2026-11-28T09:40" }
     serving =
-      described_class::Serving.new(id: 4, name: "Lunch", from: "2026-11-28T12:00", to: "2026-11-28T13:30", trays: [tray])
+      described_class::Serving.new(
+        id: 4,
+        name: "Lunch",
+        from: "2026-11-28T12:00",
+        to: "2026-11-28T13:30",
+        trays: [tray]
+      )
     found = checks(read("display", "2026-11-28T12:05", service: 4), services: [serving])
     displays = found.of_day("2026-11-28T13:10").select { |each| each.of == "display" }
     expect(displays.map { |each| [each.at[11..], each.state] }).to eq [%w[12:00 done], %w[13:00 due]]
@@ -59,6 +65,11 @@ RSpec.describe Scullion::Record::Checks do
   it "says which fridge stands warm, until it is read again" do
     warm = read("fridge", "2026-11-28T08:00", about: "Cold room", value: 9.4)
     expect(checks(warm).warm("2026-11-28T08:30", 5).map(&:value)).to eq [9.4]
-    expect(checks(warm, read("fridge", "2026-11-28T09:00", about: "Cold room", value: 4)).warm("2026-11-28T09:30", 5)).to eq []
+    expect(
+      checks(warm, read("fridge", "2026-11-28T09:00", about: "Cold room", value: 4)).warm(
+        "2026-11-28T09:30",
+        5
+      )
+    ).to eq []
   end
 end

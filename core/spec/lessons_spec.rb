@@ -9,8 +9,8 @@ RSpec.describe Scullion::Record::Lessons do
   def entry(service, kind, at, clock: "10:00", **facts)
     Scullion::Record::Entry.new(
       uid: "#{service}-#{kind}-#{at}-#{facts[:of]}-#{clock}",
-      at: format("2026-11-%<day>02dT10:00:00Z", day: service),
-      clock: format("2026-11-%<day>02dT%<clock>s", day: service, clock: clock),
+      at: format("2026-11-%02dT10:00:00Z", service),
+      clock: format("2026-11-%02dT%s", service, clock),
       kind: kind,
       service: service,
       task: at,
@@ -59,7 +59,7 @@ RSpec.describe Scullion::Record::Lessons do
     prep = plan.preps.max_by { |each| each.component.cut ? each.cutting_minutes / each.hands_minutes : 0 }
     minutes = prep.hands_minutes + prep.tool_minutes
     at = "#{prep.at}/cut"
-    clock = ->(past) { format("%<hour>02d:%<minute>02d", hour: 8 + (past.round / 60), minute: past.round % 60) }
+    clock = ->(past) { format("%02d:%02d", 8 + (past.round / 60), past.round % 60) }
     said =
       lessons do |service, _|
         [entry(service, "begun", at, clock: "08:00"), entry(service, "done", at, clock: clock[minutes * 1.5])]
@@ -72,7 +72,10 @@ RSpec.describe Scullion::Record::Lessons do
 
   it "says how many come of those that are planned, and sets nothing by it" do
     covers = plan.brief.service.covers
-    said = lessons(coming: document) { |service, dice| [entry(service, "served", nil, value: (covers * 0.9 * noise(dice)).round)] }
+    said =
+      lessons(coming: document) do |service, dice|
+        [entry(service, "served", nil, value: (covers * 0.9 * noise(dice)).round)]
+      end
     expect(said.first).to include("at" => "covers", "next" => /about \d+ of #{covers}/)
     expect(said.first["value"]).to be_within(0.03).of(0.91)
   end
@@ -80,10 +83,14 @@ RSpec.describe Scullion::Record::Lessons do
   it "offers nothing from two weighings, nor where all is as planned" do
     barley = plan.cooking.first
     expect(
-      lessons { |service, _| service > 2 ? [] : [entry(service, "weighed", barley.at, of: "cooked", value: barley.dry_grams * 4)] }
+      lessons do |service, _|
+        service > 2 ? [] : [entry(service, "weighed", barley.at, of: "cooked", value: barley.dry_grams * 4)]
+      end
     ).to eq []
     expect(
-      lessons { |service, _| [entry(service, "weighed", barley.at, of: "cooked", value: barley.need.cooked_grams)] }
+      lessons do |service, _|
+        [entry(service, "weighed", barley.at, of: "cooked", value: barley.need.cooked_grams)]
+      end
     ).to eq []
   end
 end

@@ -5,9 +5,9 @@ require_relative "hazard_cases"
 # Lots on hand take the place of what would be made: all of it, or a part.
 RSpec.describe "Lots on hand", type: :core do
   def brief(lots: [], more: [])
-    HazardCases
-      .brief(HazardCases.one("carrot", cook: { "method" => "roast" }, trim: "peeled", cut: "batons"))
-      .merge("day" => { "lots" => lots, "more" => more })
+    HazardCases.brief(
+      HazardCases.one("carrot", cook: { "method" => "roast" }, trim: "peeled", cut: "batons")
+    ).merge("day" => { "lots" => lots, "more" => more })
   end
 
   def plan(**day) = Scullion::Plan.for(Scullion::Brief.read(brief(**day), house))
@@ -16,8 +16,12 @@ RSpec.describe "Lots on hand", type: :core do
   def bought(plan) = plan.purchases.find { |line| line.ingredient.key == "carrot" }
 
   def lot(grams, **more)
-    { "preparation" => need(plan).component.preparation, "code" => "26A", "name" => "lot 26A", "grams" => grams }
-      .merge(more.transform_keys(&:to_s))
+    {
+      "preparation" => need(plan).component.preparation,
+      "code" => "26A",
+      "name" => "lot 26A",
+      "grams" => grams
+    }.merge(more.transform_keys(&:to_s))
   end
 
   it "makes and buys less by what is taken, and puts as much on the plates as ever" do
@@ -43,7 +47,7 @@ RSpec.describe "Lots on hand", type: :core do
 
   it "stops at a lot that is to be thrown before the last guest, at the minute" do
     to = plan.brief.service.to
-    at = ->(minutes) { format("%<date>sT%<hour>02d:%<minute>02d", date: to.date, hour: minutes / 60, minute: minutes % 60) }
+    at = ->(minutes) { format("%sT%02d:%02d", to.date, minutes / 60, minutes % 60) }
     late = plan(lots: [lot(100, discard: at[to.minutes - 1])])
     expect(late.stops.map(&:hazard)).to eq ["lot-past-its-date"]
     expect(plan(lots: [lot(100, discard: at[to.minutes])]).stops).to eq []

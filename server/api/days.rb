@@ -59,7 +59,9 @@ module Scullion
 
         # What is taken of a lot is kept with its name and its dates, if there is so much of it.
         def with_lots(service, decision)
-          return { **decision, "all" => decision["all"].map { |step| with_lots(service, step) } } if decision["all"]
+          if decision["all"]
+            return { **decision, "all" => decision["all"].map { |step| with_lots(service, step) } }
+          end
           return { **decision, "more" => weighed(decision["more"]) } if decision["more"]
           return decision unless decision["lot"]
 

@@ -8,8 +8,8 @@ module Scullion
       # The addresses that the page has something for; elsewhere it says so, and shows a way on.
       PLACES =
         %r{\A/(
-            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|use-up|index\.html|
-             record(/[0-9A-Z]+)?)?
+            (services(/\d+(/[a-z]+)?)?|(salads|larder)(/[a-z0-9-]+)?|weeks/\d{4}-\d\d-\d\d|paste|kitchen|
+             use-up|index\.html|record(/[0-9A-Z]+)?)?
           )\z}x.freeze
       FOREVER = "public, max-age=31536000, immutable"
 
@@ -36,7 +36,11 @@ module Scullion
         # What a tablet is told to trust, where the house has an authority of its own.
         app.get("/trust.crt") do
           path = Certificate.authority_path(Boot.folder)
-          File.file?(path) ? send_file(path, type: "application/x-x509-ca-cert", filename: "scullion.crt") : not_found
+          if File.file?(path)
+            send_file(path, type: "application/x-x509-ca-cert", filename: "scullion.crt")
+          else
+            not_found
+          end
         end
 
         app.get(%r{/(?!api/).*}) do

@@ -67,9 +67,12 @@ module Scullion
         def lessons
           log = Scullion::Record::Log.new(Records::Entry.values(Records::Entry.where.not(service: nil)))
           issued = Records::Issue.where(service: log.standing.map(&:service).uniq).index_by(&:service)
-          there = Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)
+          there =
+            Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)
           plans =
-            there.to_h { |each| [each.id, issued[each.id] ? Plan.for(Brief.read(issued[each.id].brief, house)) : plan_of(each)] }
+            there.to_h do |each|
+              [each.id, issued[each.id] ? Plan.for(Brief.read(issued[each.id].brief, house)) : plan_of(each)]
+            end
           coming = Records::Service.for_planning.where(date: kitchen_clock[0, 10]..).order(:date, :from).first
           document = coming && kept_plan(coming).document
           Scullion::Record::Lessons.new(plans, log, house, document)

@@ -11,7 +11,11 @@ module Scullion
           document = body_document
           service = left_overs(document["asked"]).make(document["take"], document["name"])
           service ||
-            problem(409, "That is not offered any more.", remedy: "Look again at what is left, and take another.")
+            problem(
+              409,
+              "That is not offered any more.",
+              remedy: "Look again at what is left, and take another."
+            )
           json(service.to_document, status: 201)
         end
       end

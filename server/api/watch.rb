@@ -2,7 +2,8 @@
 
 module Scullion
   module Api
-    # What is to be looked at: checks of the day, deliveries against the order, and what a probe has in its memory.
+    # What is to be looked at: checks of the day, deliveries against the order, and what a probe has in its
+    # memory.
     module Watch
       def self.registered(app)
         app.helpers Reading

@@ -2,8 +2,8 @@
 
 module Scullion
   module Devices
-    # One question to a device, and its answer, in a line each; waited for no longer than somebody with wet hands
-    # waits.
+    # One question to a device, and its answer, in a line each; waited for no longer than somebody with wet
+    # hands waits.
     class Line
       CONNECT_SECONDS, ANSWER_SECONDS, LONGEST = 0.5, 1.0, 200
 

@@ -17,7 +17,8 @@ module Scullion
       # @param text [String] a label @return [Integer] labels that it has left @raise [Gone]
       def print(text)
         said = @line.ask("PRINT #{text.bytesize}", text)
-        left = said[/\AOK (\d+)\z/, 1] or raise Gone, ERRORS.fetch(said) { "The label was not printed: #{said[0, 40]}" }
+        left = said[/\AOK (\d+)\z/, 1] or
+          raise Gone, ERRORS.fetch(said) { "The label was not printed: #{said[0, 40]}" }
         left.to_i
       end
     end

@@ -16,7 +16,10 @@ module Scullion
         {
           "lines" => lines,
           "come" => lines.count { |each| each["state"] },
-          "more" => (@received.keys.compact - names).map { |name| { "name" => name, "text" => got(@received[name].last) }.compact }
+          "more" =>
+            (@received.keys.compact - names).map do |name|
+              { "name" => name, "text" => got(@received[name].last) }.compact
+            end
         }
       end
 

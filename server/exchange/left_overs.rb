@@ -2,8 +2,8 @@
 
 module Scullion
   module Exchange
-    # What is left and what can be made of it, as it goes in and out; and the salad and the service that one of
-    # the offers becomes.
+    # What is left and what can be made of it, as it goes in and out; and the salad and the service that one
+    # of the offers becomes.
     class LeftOvers
       # @param asked [Hash] left (text), covers, date, from, to, serves_as; lots: false for none of them
       # @param house [House] @param held [Array<Record::ColdRoom::Held>] @param today [Date]
@@ -104,7 +104,10 @@ module Scullion
 
       # With what else it is good for.
       def still(stock, grams)
-        { **stock_words(stock, grams), "use" => @house.larder.fetch(stock.ingredient).facts["surplus"] }.compact
+        {
+          **stock_words(stock, grams),
+          "use" => @house.larder.fetch(stock.ingredient).facts["surplus"]
+        }.compact
       end
 
       def plate(salad)
@@ -126,7 +129,9 @@ module Scullion
 
       def free_key(key)
         taken = Records::Salad.where("key LIKE ?", "#{key}%").pluck(:key)
-        [key, *(2..).lazy.map { |number| "#{key}-#{number}" }.first(taken.size + 1)].find { |each| !taken.include?(each) }
+        [key, *(2..).lazy.map { |number| "#{key}-#{number}" }.first(taken.size + 1)].find do |each|
+          !taken.include?(each)
+        end
       end
 
       def service_document(salad, offer, name)
@@ -144,9 +149,7 @@ module Scullion
       def lots(salad, offer)
         build = read(salad.to_build)
         made = UseUp::Shelf.new(build, offer.used.keys.select(&:made), @asked["covers"], @house).made
-        made.flat_map do |preparation, stocks|
-          stocks.map { |stock, grams| lot(preparation, stock, grams) }
-        end
+        made.flat_map { |preparation, stocks| stocks.map { |stock, grams| lot(preparation, stock, grams) } }
       end
 
       def lot(preparation, stock, grams)

@@ -2,8 +2,8 @@
 
 module Scullion
   module Exchange
-    # What is on hand of what a service needs: lots of the same preparation that are good until its last guest,
-    # first to expire first, each with how much of it would be taken; and what is taken already.
+    # What is on hand of what a service needs: lots of the same preparation that are good until its last
+    # guest, first to expire first, each with how much of it would be taken; and what is taken already.
     class LotsOnHand
       # @param service [Records::Service] @param plan [Plan] of it @param held [Array<Record::ColdRoom::Held>]
       def initialize(service, plan, held)
@@ -17,7 +17,8 @@ module Scullion
       # @param step [Hash] preparation, code and grams @return [Hash] as the day keeps it
       # @return [String] or why it cannot be
       def kept(step)
-        held = @held.find { |each| each.lot.code == step["code"] } or return "There is no lot #{step["code"]}."
+        held = @held.find { |each| each.lot.code == step["code"] } or
+          return "There is no lot #{step["code"]}."
         lot = held.lot
         return "Lot #{lot.code} is something else." unless lot.preparation == step["preparation"]
         return "Lot #{lot.code} is gone." unless held.state == "there"
@@ -26,11 +27,10 @@ module Scullion
         free = free(held)
         return too_much(lot, free) if free && step["grams"] > free + Record::ColdRoom::NOTHING
 
-        step.slice("preparation", "code", "grams").merge(
-          "name" => "lot #{lot.code}",
-          "best" => lot.best,
-          "discard" => lot.discard
-        ).compact
+        step
+          .slice("preparation", "code", "grams")
+          .merge("name" => "lot #{lot.code}", "best" => lot.best, "discard" => lot.discard)
+          .compact
       end
 
       private
@@ -44,7 +44,9 @@ module Scullion
       def good?(lot) = lot.discard >= last_guest
 
       def past(lot)
-        "Lot #{lot.code} is to be thrown by #{lot.discard.tr("T", " ")}, before the last guest of this service."
+        "Lot #{lot.code} is to be thrown by #{
+          lot.discard.tr("T", " ")
+        }, before the last guest of this service."
       end
 
       def too_much(lot, free) = "Of lot #{lot.code} #{writer.g(free)} are free."

@@ -7,7 +7,9 @@ module Scullion
     class ProbeCsv
       MOST = 2000
       SEPARATORS = [",", ";", "\t"].freeze
-      MOMENT = %r{\A(\d{4})-(\d\d)-(\d\d)[T ](\d\d):(\d\d)(?::\d\d)?\z|\A(\d\d?)[./](\d\d?)[./](\d{4})[ ,]+(\d\d?):(\d\d)(?::\d\d)?\z}.freeze
+      MOMENT =
+        %r{\A(\d{4})-(\d\d)-(\d\d)[T ](\d\d):(\d\d)(?::\d\d)?\z
+           |\A(\d\d?)[./](\d\d?)[./](\d{4})[ ,]+(\d\d?):(\d\d)(?::\d\d)?\z}x.freeze
       DEGREES = /\A\s*(-?\d{1,3}(?:[.,]\d{1,2})?)\s*(?:°?\s*([CF]))?\s*\z/i.freeze
 
       # @param text [String] @param what [Hash] of, about, service, task, lot: of every row
@@ -41,7 +43,9 @@ module Scullion
         return built(clock, degrees) if clock && degrees
 
         # A first line of names is no reading.
-        @unread << "Line #{number}: #{Fault.shown(row.join(" ")[0, 60])} has no time and temperature." if number > 1 || clock || degrees
+        if number > 1 || clock || degrees
+          @unread << "Line #{number}: #{Fault.shown(row.join(" ")[0, 60])} has no time and temperature."
+        end
         nil
       end
 
@@ -49,7 +53,8 @@ module Scullion
       def moment(cells)
         [*cells, *cells.each_cons(2).map { |pair| pair.join(" ") }].each do |cell|
           found = cell.match(MOMENT) or next
-          year, month, day, hour, minute = found[1] ? found.captures.first(5) : found.captures.values_at(7, 6, 5, 8, 9)
+          year, month, day, hour, minute =
+            found[1] ? found.captures.first(5) : found.captures.values_at(7, 6, 5, 8, 9)
           next unless Date.valid_date?(year.to_i, month.to_i, day.to_i)
 
           return format("%04d-%02d-%02dT%02d:%02d", year.to_i, month.to_i, day.to_i, hour.to_i, minute.to_i)

@@ -32,7 +32,11 @@ module Scullion
 
       # @param entry [Record::Entry] of a temperature @return [Hash] ready for JSON
       def said_value(entry)
-        { "about" => entry.about, "clock" => entry.clock, "text" => Record::Written.degrees(entry.value, practice.measures) }
+        {
+          "about" => entry.about,
+          "clock" => entry.clock,
+          "text" => Record::Written.degrees(entry.value, practice.measures)
+        }
       end
 
       # @param entries [Enumerable<Records::Entry>] @return [Papers::Sheet]

@@ -7,7 +7,8 @@ module Scullion
     class Headers
       POLICY =
         "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; " \
-          "connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
+          "connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; " \
+          "form-action 'none'; frame-ancestors 'none'"
       ALWAYS = {
         "content-security-policy" => POLICY,
         "x-content-type-options" => "nosniff",

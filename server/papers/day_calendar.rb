@@ -46,13 +46,20 @@ module Scullion
       def checks
         brief = @roster.plan.brief
         from, to = [brief.service.from, brief.service.to].map(&:iso)
-        serving = Record::Checks::Serving.new(id: @service, name: brief.service.name, from: from, to: to, trays: [])
+        serving =
+          Record::Checks::Serving.new(id: @service, name: brief.service.name, from: from, to: to, trays: [])
         looks = Record::Checks.new(brief.kitchen, brief.practice, Record::Log.new([]), [serving])
         looks
           .of_day(from)
           .map do |check|
             name = "Look: #{check.about}"
-            { "key" => "!check/#{check.at}/#{check.about}", "name" => name, "start" => check.at, "end" => check.at, "segments" => [] }
+            {
+              "key" => "!check/#{check.at}/#{check.about}",
+              "name" => name,
+              "start" => check.at,
+              "end" => check.at,
+              "segments" => []
+            }
           end
       end
 

@@ -4,8 +4,8 @@ require "rqrcode"
 
 module Scullion
   module Papers
-    # A lot's label as plain text, for a label printer: the code, what it is, its dates, allergens, and where its
-    # page is, as a QR code of block letters.
+    # A lot's label as plain text, for a label printer: the code, what it is, its dates, allergens, and where
+    # its page is, as a QR code of block letters.
     class LotLabel
       # @param lot [Hash] as the record has it @param base [String] where this house is served
       def initialize(lot, base)
@@ -20,8 +20,9 @@ module Scullion
           "Best until #{moment("best")}",
           "DISCARD BY #{moment("discard")}",
           @lot["allergens"].any? ? "Contains #{@lot["allergens"].join(", ")}" : "None of the fourteen",
-          code
-        ].join("\n") + "\n"
+          code,
+          ""
+        ].join("\n")
       end
 
       private

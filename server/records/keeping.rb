@@ -25,7 +25,9 @@ module Scullion
 
       def marked(mark, decision)
         kind = KINDS.fetch(mark["state"])
-        Issue.keep(@service, mark["at"] || decision["now"] || clock) { Exchange::Briefing.document(@service, House.ours) }
+        Issue.keep(@service, mark["at"] || decision["now"] || clock) do
+          Exchange::Briefing.document(@service, House.ours)
+        end
         write(kind, mark["task"], decision, at: mark["at"], value: kind == "late" ? mark["minutes"] : nil)
         lots(mark["task"]) if kind == "done"
       end

@@ -12,7 +12,9 @@ module Scullion
           .where(LISTED)
           .order(:date, :from)
           .flat_map do |service|
-            (service.day["lots"] || []).select { |row| row["code"] }.map { |row| promise(service, row, clock) }
+            (service.day["lots"] || [])
+              .select { |row| row["code"] }
+              .map { |row| promise(service, row, clock) }
           end
       end
 

@@ -123,13 +123,19 @@ RSpec.describe "The access code", :server do
       store = OpenSSL::X509::Store.new.tap { |all| all.add_cert(authority) }
       expect(store.verify(made)).to be true
       expect(made.check_private_key(OpenSSL::PKey.read(File.read(paths.last)))).to be true
-      expect(made.find_extension("subjectAltName").value).to include("IP Address:192.168.1.20", "DNS:kitchen.local")
+      expect(made.find_extension("subjectAltName").value).to include(
+        "IP Address:192.168.1.20",
+        "DNS:kitchen.local"
+      )
       # No longer than tablets take.
       expect(made.not_after - made.not_before).to be <= 398 * 86_400
       expect(Dir["#{folder}/*key.pem"].map { |path| File.stat(path).mode & 0o077 }).to eq [0, 0]
       # The same while it is asked by the same names; by others anew, of the same authority.
-      expect(Scullion::Certificate.own(folder, names).map { |path| File.read(path) }).to include(/#{Regexp.escape(made.to_pem)}/)
-      other = OpenSSL::X509::Certificate.new(File.read(Scullion::Certificate.own(folder, ["other.local"]).first))
+      expect(Scullion::Certificate.own(folder, names).map { |path| File.read(path) }).to include(
+        /#{Regexp.escape(made.to_pem)}/
+      )
+      other =
+        OpenSSL::X509::Certificate.new(File.read(Scullion::Certificate.own(folder, ["other.local"]).first))
       expect(store.verify(other)).to be true
       expect(other.serial).not_to eq made.serial
     end
@@ -144,7 +150,10 @@ RSpec.describe "The access code", :server do
         expect(code).to match(/\A[a-hjkmnp-z2-9]{10}\z/)
         expect(File.stat(File.join(folder, "access-code")).mode & 0o077).to eq 0
         expect(environment["SCULLION_HOST"]).to eq "0.0.0.0"
-        expect(environment["SCULLION_HOSTS"].split(",")).to include("kitchen.example", *described_class.addresses)
+        expect(environment["SCULLION_HOSTS"].split(",")).to include(
+          "kitchen.example",
+          *described_class.addresses
+        )
         again = {}
         described_class.over(again, folder)
         expect(again["SCULLION_ACCESS_CODE"]).to eq code

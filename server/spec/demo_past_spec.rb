@@ -11,17 +11,20 @@ RSpec.describe "The demo's past", :server do
     services = ask(:get, "/api/services").select { |each| each["date"] < today.iso8601 }
     expect(services.size).to eq Scullion::SimulatedKitchen::SERVICES.size
     expect(services.map { |each| each["date"] }.max).to eq (today - 1).iso8601
-    expect(Scullion::Records::Issue.where(service: services.map { |each| each["id"] }).count).to eq services.size
+    expect(
+      Scullion::Records::Issue.where(service: services.map { |each| each["id"] }).count
+    ).to eq services.size
   end
 
-  it "has something on hand today, and something to learn: carrots lose more, barley drinks more, cooks cut slower" do
+  it "has something on hand and to learn: carrots lose more, barley drinks more, cooks are slower" do
     board = ask(:get, "/api/lots?now=#{today}T09:00")
     expect(board["count"]).to be_between(3, 14)
     expect(board["groups"].map { |group| group["key"] }).not_to include("over")
     told = ask(:get, "/api/lessons?now=#{today}T09:00").to_h { |each| [each["at"], each["value"]] }
     carrot, barley = house.larder.values_at("carrot", "pearl-barley")
     expect(told["larder/carrot/trims/peeled/yield"]).to be < carrot.fetch("trims/peeled/yield")
-    expect(told["larder/pearl-barley/absorption/uptake/tender"]).to be > barley.fetch("absorption/uptake/tender")
+    expect(told["larder/pearl-barley/absorption/uptake/tender"]).to be >
+      barley.fetch("absorption/uptake/tender")
     expect(told.keys.grep(/rates/)).not_to be_empty
   end
 

@@ -87,7 +87,9 @@ RSpec.describe "Devices", :server do
     far = ["8.8.8.8:80", "example.com:80", "127.0.0.1", "127.0.0.1:0", "127.0.0.1:70000", "a b:1", "", nil]
     expect(near).to all(satisfy { |each| Scullion::Devices.address?(each) })
     expect(far).to all(satisfy { |each| !Scullion::Devices.address?(each) })
-    expect(ask(:put, "/api/devices", { "scale" => "192.168.1.20:4801" })).to include("scale" => "192.168.1.20:4801")
+    expect(ask(:put, "/api/devices", { "scale" => "192.168.1.20:4801" })).to include(
+      "scale" => "192.168.1.20:4801"
+    )
     ask(:put, "/api/devices", { "scale" => "8.8.8.8:80" })
     expect(last_response.status).to eq 422
     expect(ask(:put, "/api/devices", { "scale" => "" })["scale"]).to eq ""
@@ -96,7 +98,11 @@ RSpec.describe "Devices", :server do
   it "takes the tare and prints a lot's label by way of the server, or says why not" do
     ask(:post, "/api/devices/scale/tare")
     expect(last_response.status).to eq 422
-    ask(:put, "/api/devices", { "scale" => "127.0.0.1:#{scale.port}", "printer" => "127.0.0.1:#{printer.port}" })
+    ask(
+      :put,
+      "/api/devices",
+      { "scale" => "127.0.0.1:#{scale.port}", "printer" => "127.0.0.1:#{printer.port}" }
+    )
     ask(:post, "/api/devices/scale/tare")
     expect(last_response.status).to eq 204
     Scullion::Records::Lot.create!(
@@ -131,7 +137,9 @@ RSpec.describe "Devices", :server do
       read, till = +"", scale.now + seconds
       while scale.now < till
         read << socket.read_nonblock(4000) if socket.wait_readable(0.1)
-        return JSON.parse(read[/event: #{what}\ndata: (.*)\n/, 1]) if read.match?(/event: #{what}\ndata: .*\n\n/)
+        if read.match?(/event: #{what}\ndata: .*\n\n/)
+          return JSON.parse(read[/event: #{what}\ndata: (.*)\n/, 1])
+        end
       end
       nil
     end
@@ -146,7 +154,9 @@ RSpec.describe "Devices", :server do
     end
 
     it "is what the scale reads, or that it is gone" do
-      allow(Scullion::Records::Device).to receive(:addresses).and_return({ "scale" => "127.0.0.1:#{scale.port}" })
+      allow(Scullion::Records::Device).to receive(:addresses).and_return(
+        { "scale" => "127.0.0.1:#{scale.port}" }
+      )
       tell(scale, "PUT 700")
       socket = screen
       sleep 2

@@ -13,21 +13,27 @@ RSpec.describe "Lots on hand", :server do
       :post,
       "/api/services",
       {
-      "name" => name,
-      "date" => date,
-      "from" => "12:00",
-      "to" => "12:30",
-      "covers" => covers,
-      "lines" => [{ "salad" => "chickpea-fennel" }]
+        "name" => name,
+        "date" => date,
+        "from" => "12:00",
+        "to" => "12:30",
+        "covers" => covers,
+        "lines" => [{ "salad" => "chickpea-fennel" }]
       }
-    )["id"]
+    )[
+      "id"
+    ]
   end
 
   # The chickpeas of the lunch are done, and so many g of them are left.
   def lot(left)
     task = day["lots"].find { |each| each["name"].include?("Chickpeas") }["task"]
     at = "#{lunch["date"]}T11:00"
-    ask(:post, "/api/services/2/day", { "now" => at, "mark" => { "task" => task, "state" => "done", "at" => at } })
+    ask(
+      :post,
+      "/api/services/2/day",
+      { "now" => at, "mark" => { "task" => task, "state" => "done", "at" => at } }
+    )
     found = Scullion::Records::Lot.where(service: 2, task: task).first
     entry = {
       "uid" => SecureRandom.uuid,
@@ -46,7 +52,13 @@ RSpec.describe "Lots on hand", :server do
   def on_hand(id) = ask(:get, "/api/services/#{id}/lots?now=#{now}")
   def chickpeas(id) = on_hand(id).find { |need| need["name"].include?("Chickpeas") }
   def take(id, code, grams = chickpeas(id)["lots"].first["grams"])
-    decision = { "lot" => { "preparation" => chickpeas(id)["preparation"], "code" => code, "grams" => grams } }
+    decision = {
+      "lot" => {
+        "preparation" => chickpeas(id)["preparation"],
+        "code" => code,
+        "grams" => grams
+      }
+    }
     ask(:post, "/api/services/#{id}/day?now=#{now}", decision)
   end
 
@@ -67,7 +79,11 @@ RSpec.describe "Lots on hand", :server do
     expect(bought(id)).to eq 0
     expect(chickpeas(id)["lots"].first).to include("taken" => true)
     expect(ask(:get, "/api/lots/#{code}?now=#{now}")["promised"]).to contain_exactly(include("service" => id))
-    ask(:post, "/api/services/#{id}/day", { "unlot" => { "preparation" => chickpeas(id)["preparation"], "code" => code } })
+    ask(
+      :post,
+      "/api/services/#{id}/day",
+      { "unlot" => { "preparation" => chickpeas(id)["preparation"], "code" => code } }
+    )
     expect(bought(id)).to eq before
   end
 
@@ -86,7 +102,11 @@ RSpec.describe "Lots on hand", :server do
     code = lot(5000)
     expect(chickpeas(id)["lots"]).to eq []
     preparation = Scullion::Records::Lot.find_by(code: code).preparation
-    ask(:post, "/api/services/#{id}/day", { "lot" => { "preparation" => preparation, "code" => code, "grams" => 10 } })
+    ask(
+      :post,
+      "/api/services/#{id}/day",
+      { "lot" => { "preparation" => preparation, "code" => code, "grams" => 10 } }
+    )
     expect(last_response.status).to eq 422
     expect(last_response.body).to include("to be thrown by")
   end
@@ -95,18 +115,34 @@ RSpec.describe "Lots on hand", :server do
     id = service("Monday lunch")
     code = lot(1000)
     take(id, code, 1000)
-    board = ->(at) { ask(:get, "/api/lots?now=#{at}")["groups"].flat_map { |group| group["lots"].map { |each| each["code"] } } }
+    board = ->(at) do
+      ask(:get, "/api/lots?now=#{at}")["groups"].flat_map do |group|
+        group["lots"].map { |each| each["code"] }
+      end
+    end
     expect(board[now]).to include(code)
     expect(board["#{after}T13:00"]).not_to include(code)
   end
 
   it "has what is made on purpose as a lot of its own" do
     need = ask(:get, "/api/services/2/plan")["needs"].find { |each| each["ingredient"] == "dry-chickpeas" }
-    preparation = Scullion::Plan.for(Scullion::Brief.read(ask(:get, "/api/services/2/brief"), house)).needs.find { |each| each.ingredient.key == "dry-chickpeas" }.component.preparation
-    ask(:post, "/api/services/2/day", { "more" => { "preparation" => preparation, "for" => "Wednesday", "grams" => 2000 } })
+    preparation =
+      Scullion::Plan
+        .for(Scullion::Brief.read(ask(:get, "/api/services/2/brief"), house))
+        .needs
+        .find { |each| each.ingredient.key == "dry-chickpeas" }
+        .component
+        .preparation
+    ask(
+      :post,
+      "/api/services/2/day",
+      { "more" => { "preparation" => preparation, "for" => "Wednesday", "grams" => 2000 } }
+    )
     more = ask(:get, "/api/services/2/plan")["needs"].find { |each| each["ingredient"] == "dry-chickpeas" }
     expect(more["finished_grams"]["value"]).to be_within(1).of(need["finished_grams"]["value"] + 2000)
     lot(3000)
-    expect(Scullion::Records::Lot.where(service: 2).pluck(:batch, :grams)).to include(["for Wednesday", 2000.0])
+    expect(Scullion::Records::Lot.where(service: 2).pluck(:batch, :grams)).to include(
+      ["for Wednesday", 2000.0]
+    )
   end
 end

@@ -112,11 +112,10 @@ RSpec.describe "A service on paper and in files", :server do
   it "writes the day as a calendar with an alarm for every task, and labels as pictures" do
     calendar = Icalendar::Calendar.parse(raw("/api/services/2/day.ics")).first
     day = ask(:get, "/api/services/2/day")
-    looks, others = calendar.events.map { |event| event.summary.to_s }.partition { |said| said.start_with?("Look: ") }
+    looks, others =
+      calendar.events.map { |event| event.summary.to_s }.partition { |said| said.start_with?("Look: ") }
     expect(looks).to include("Look: Cold room", "Look: Probe in ice water", /display/)
-    expect(others).to match_array(
-      day["tasks"].map { |task| task["name"] } << day["in_place"]["said"]
-    )
+    expect(others).to match_array(day["tasks"].map { |task| task["name"] } << day["in_place"]["said"])
     expect(calendar.events.map { |event| event.alarms.size }).to all(be >= 1)
     expect(raw("/api/services/2/labels/0.svg")).to include("<svg", "Discard")
     get("/api/services/2/labels/999.svg")

@@ -60,7 +60,9 @@ RSpec.describe "The record", :server do
       }
     }
     2.times { decide(tick) }
-    expect(entries(service: 2, task: task("Gherkins")["key"]).map { |each| each["uid"] }).to eq ["tick-0001-0001"]
+    expect(entries(service: 2, task: task("Gherkins")["key"]).map { |each| each["uid"] }).to eq [
+         "tick-0001-0001"
+       ]
   end
 
   it "takes back what is undone, and has it again when it is done again" do

@@ -6,7 +6,9 @@ RSpec.describe "What is left and what comes", :journey, type: :feature do
   it "makes a salad and a service of what is left, and bins what must be" do
     visit "/record"
     click_link "Use it up"
-    fill_in "What is left", with: "half a cucumber, tired\n1.2 kg cooked chickpeas, made today\n3 soft tomatoes\nslimy spinach, a bag"
+    fill_in "What is left",
+            with:
+              "half a cucumber, tired\n1.2 kg cooked chickpeas, made today\n3 soft tomatoes\nslimy spinach"
     within("[aria-label='What becomes of it']") do
       expect(page).to have_css("li", text: "into the bin")
       expect(page).to have_css("li", text: /Cucumbers.*144 g of 160 g/m)
@@ -17,8 +19,12 @@ RSpec.describe "What is left and what comes", :journey, type: :feature do
     expect(page).to have_css("h1", text: /Chickpeas.*, 20/)
     page.execute_script("localStorage.clear()")
     id = page.current_path[/\d+/]
-    expect(JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/#{id}")))["stock"]).to include("cucumber")
-    Net::HTTP.start(URI(@server.url).host, URI(@server.url).port) { |http| http.delete("/api/services/#{id}") }
+    expect(JSON.parse(Net::HTTP.get(URI("#{@server.url}/api/services/#{id}")))["stock"]).to include(
+      "cucumber"
+    )
+    Net::HTTP.start(URI(@server.url).host, URI(@server.url).port) do |http|
+      http.delete("/api/services/#{id}")
+    end
   end
 
   it "holds what has come against the order, and says how many what is short serves" do

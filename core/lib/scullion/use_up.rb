@@ -12,7 +12,8 @@ module Scullion
     # g that nobody composes with.
     LITTLE = 50.0
 
-    # One way to use it. salad: a document to make, of a composed one; key: of one of the shelf; used: g by stock.
+    # One way to use it. salad: a document to make, of a composed one; key: of one of the shelf; used: g by
+    # stock.
     Offer =
       Struct.new(:key, :name, :salad, :used, :sound, :cupboard, keyword_init: true) do
         def grams = used.values.sum(0.0)
@@ -48,7 +49,9 @@ module Scullion
           .first(LINES)
           .map { |line| Left.new(line, house, today: today, used: eaten) }
       good = held.select { |each| each.lot.component && each.free.to_f >= LITTLE && each.lot.discard >= used }
-      @stocks = good.map { |each| Stock.of_lot(each, house) } + left.select { |each| each.fate?("use") }.map { |each| Stock.of_left(each) }
+      @stocks =
+        good.map { |each| Stock.of_lot(each, house) } +
+          left.select { |each| each.fate?("use") }.map { |each| Stock.of_left(each) }
     end
 
     # g that would be lost, and what they are worth.
@@ -58,7 +61,10 @@ module Scullion
     # Best first. @return [Array<Offer>]
     def offers
       @offers ||=
-        (composed + shelf).select { |offer| offer.grams >= LITTLE }.sort_by { |offer| -offer.grams }.first(MOST)
+        (composed + shelf)
+          .select { |offer| offer.grams >= LITTLE }
+          .sort_by { |offer| -offer.grams }
+          .first(MOST)
     end
 
     # @return [Array<Array(Stock, Float)>] what an offer leaves, g
@@ -81,7 +87,7 @@ module Scullion
       COMPOSED
         .times
         .reduce([[], stocks]) do |(found, left), _|
-          offer = compose(left) or break [found, left]
+          offer = compose(left) or break found, left
           [found + [offer], remaining(left, offer)]
         end
         .first

@@ -139,7 +139,10 @@ module Scullion
           severity: "stop",
           hazard: "lot-past-its-date",
           stage: "hold",
-          what: "#{name}: #{lot.name} is to be thrown by #{Moment.new(date, lot.discard)}, before the last guest.",
+          what:
+            "#{name}: #{lot.name} is to be thrown by #{
+              Moment.new(date, lot.discard)
+            }, before the last guest.",
           remedy: "Give it back, and make it fresh."
         )
       end

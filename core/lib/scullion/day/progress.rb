@@ -16,7 +16,8 @@ module Scullion
       # A salad was out at another service, for so long.
       Outing = Struct.new(:name, :minutes, keyword_init: true)
       # Made with another service's, whose name it is: ready, at its best and to be kept until, in minutes;
-      # each nil where that day is not solved yet. lost: it has no place in that day; lot: it is a lot on hand.
+      # each nil where that day is not solved yet. lost: it has no place in that day; lot: it is a lot on
+      # hand.
       Brought = Struct.new(:name, :ready, :best, :discard, :lost, :lot, keyword_init: true)
       # Taken of what is on hand, g ready to serve: of a lot by its code, or of what has none. best, discard:
       # minutes, nil where nobody knows.
@@ -92,7 +93,13 @@ module Scullion
         @now, @since, @marks, @pins, @ahead, @extra = now, since, marks, pins, ahead, extra
         @cut, @borrowed, @loads, @skilled, @left_out, @taken = cut, borrowed, loads, skilled, left_out, taken
         @otherwise = otherwise
-        @control, @taken_on, @outings, @brings, @makes, @lots = control, taken_on, outings, brings, makes, lots
+        @control, @taken_on, @outings, @brings, @makes, @lots =
+          control,
+          taken_on,
+          outings,
+          brings,
+          makes,
+          lots
         freeze
       end
 

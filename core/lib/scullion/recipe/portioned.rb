@@ -21,7 +21,8 @@ module Scullion
         @times = read.per_head ? servings : 1
       end
 
-      # As it is written, nothing done to it. @return [Float, nil] nil when no amount was read, or it has no weight
+      # As it is written, nothing done to it. @return [Float, nil] nil when no amount was read, or it has no
+      # weight
       def weighed
         amount = @read.amount
         return if amount.nil? || amount.unit == :taste

@@ -2,12 +2,12 @@
 
 module Scullion
   module Record
-    # What is to be looked at on a day, and whether it has been: every fridge and chiller, the probe, the display
-    # while it serves, and trays as they cool. Hours in practice/record.yml, "checks". Rules of the job, "The
-    # record".
+    # What is to be looked at on a day, and whether it has been: every fridge and chiller, the probe, the
+    # display while it serves, and trays as they cool. Hours in practice/record.yml, "checks". Rules of the
+    # job, "The record".
     class Checks
-      # One look. at: the kitchen's clock, ISO text; of: of a temperature; about: which one; done: the entry that
-      # it was, or nil; state: done, due, late, or later.
+      # One look. at: the kitchen's clock, ISO text; of: of a temperature; about: which one; done: the entry
+      # that it was, or nil; state: done, due, late, or later.
       Check = Struct.new(:at, :of, :about, :service, :task, :done, :state, keyword_init: true)
 
       # Of a service that serves on this day. from, to: its hours as ISO text; trays: rows of Trays#to_a.
@@ -26,7 +26,8 @@ module Scullion
       end
 
       # @return [Array<Check>] those that are wanted now
-      def due(clock) = of_day(clock).select { |check| %w[due late].include?(check.state) }
+      def due(clock) = of_day(clock).select { |check| WANTED.include?(check.state) }
+      WANTED = %w[due late].freeze
 
       # What looked at stands above its limit, and was not read again since. @return [Array<Entry>]
       def warm(clock, limit)
@@ -44,7 +45,9 @@ module Scullion
 
       def fridges(day)
         @kitchen.chillers.flat_map do |chiller|
-          words("fridge")["at"].map { |hour| Check.new(at: "#{day}T#{hour}", of: "fridge", about: chiller.name) }
+          words("fridge")["at"].map do |hour|
+            Check.new(at: "#{day}T#{hour}", of: "fridge", about: chiller.name)
+          end
         end
       end
 
@@ -59,9 +62,16 @@ module Scullion
           .select { |service| service.from[0, 10] == day }
           .flat_map do |service|
             from, to = [service.from, service.to].map { |iso| minutes(iso) }
-            (from..to).step(fetch("display_minutes")).map do |minute|
-              Check.new(at: iso(minute), of: "display", about: "#{service.name}: display", service: service.id)
-            end
+            (from..to)
+              .step(fetch("display_minutes"))
+              .map do |minute|
+                Check.new(
+                  at: iso(minute),
+                  of: "display",
+                  about: "#{service.name}: display",
+                  service: service.id
+                )
+              end
           end
       end
 
@@ -70,7 +80,8 @@ module Scullion
         @services.flat_map do |service|
           service.trays.filter_map do |tray|
             at = tray["next"] or next
-            check = Check.new(at: at, of: "cooling", about: tray["name"], service: service.id, task: tray["task"])
+            check =
+              Check.new(at: at, of: "cooling", about: tray["name"], service: service.id, task: tray["task"])
             check.tap { check.state = state(at, clock) }
           end
         end

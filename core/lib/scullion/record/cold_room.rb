@@ -17,8 +17,8 @@ module Scullion
       # Weighings that say how much there is, and that take some of it away.
       LEFT, GONE = %w[cooked portion left].freeze, %w[thrown given].freeze
 
-      # Of a lot another service takes g. ends: when that service is over, on the kitchen's clock; over: it is,
-      # and they are gone.
+      # Of a lot another service takes g. ends: when that service is over, on the kitchen's clock; over: it
+      # is, and they are gone.
       Promise = Struct.new(:code, :service, :service_name, :grams, :ends, :over, keyword_init: true)
 
       # One lot by now. grams: that are left, nil where nobody knows; weighed: on a scale, not only planned;

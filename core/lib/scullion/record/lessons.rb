@@ -2,9 +2,9 @@
 
 module Scullion
   module Record
-    # What the kitchen's own record says of its figures: what is left after trimming and after cooking, what a pot
-    # boils off, how much is cut in an hour, how many covers come. Offered with what it would change, and how it
-    # would have done; taken or left by the cook. Rules of the job, "The record".
+    # What the kitchen's own record says of its figures: what is left after trimming and after cooking, what a
+    # pot boils off, how much is cut in an hour, how many covers come. Offered with what it would change, and
+    # how it would have done; taken or left by the cook. Rules of the job, "The record".
     class Lessons
       KINDS = [Trims, Cooked, Water, CutRates].freeze
 
@@ -24,9 +24,7 @@ module Scullion
             .select { |_, _, learned| learned.offered? }
         [
           covers,
-          *offered
-            .sort_by { |at, all, _| [-all.size, at] }
-            .map { |at, all, learned| words(at, all, learned) }
+          *offered.sort_by { |at, all, _| [-all.size, at] }.map { |at, all, learned| words(at, all, learned) }
         ].compact
       end
 

@@ -2,17 +2,19 @@
 
 module Scullion
   class UseUp
-    # A salad made up from what is left: each thing in the part that it usually plays, as much of it as a serving
-    # bears, what goes first first; then from the store cupboard what is still missing, and a dressing. It is
-    # tried and balanced by the same rules as any salad; what unbalances it is taken back, and then as much put
-    # in again as it bears. Rules of the job, "Use-up".
+    # A salad made up from what is left: each thing in the part that it usually plays, as much of it as a
+    # serving bears, what goes first first; then from the store cupboard what is still missing, and a
+    # dressing. It is tried and balanced by the same rules as any salad; what unbalances it is taken back, and
+    # then as much put in again as it bears. Rules of the job, "Use-up".
     class Composed
       ROUNDS, PATIENT = 8, 2
-      # So many tries, and so many before something goes away altogether. Steps by which what unbalances it is taken back, and tried to be put in again.
+      # So many tries, and so many before something goes away altogether. Steps by which what unbalances it is
+      # taken back, and tried to be put in again.
       BACK, AGAIN = 0.75, [1.0, 0.5].freeze
       KEY = "from-what-is-left".freeze
-      # g of dressing on a g of salad, about; what a serving is kept free for from the cupboard; and the share of
-      # the least base that is taken where anything is missing at all.
+      TOP = %w[garnish crunch].freeze
+      # g of dressing on a g of salad, about; what a serving is kept free for from the cupboard; and the share
+      # of the least base that is taken where anything is missing at all.
       DRESSED, KEPT_FREE, SHORT_LEAST = 0.12, 0.15, 0.5
 
       # @param stocks [Array<Stock>] @param covers [Integer] @param house [House]
@@ -21,7 +23,8 @@ module Scullion
         @house, @practice, @covers, @serves_as = house, house.practice, covers, serves_as
         @made = covers * (1 + over_prep)
         @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient)) }
-        @stocks = stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.until || "~", -stock.grams] }
+        @stocks =
+          stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.until || "~", -stock.grams] }
       end
 
       # g of it on a serving, finished. @return [Hash{Stock=>Float}]
@@ -58,7 +61,8 @@ module Scullion
       def poured(stock)
         return 0.0 if servings.empty?
 
-        parts = trial.plan.dressings.flat_map(&:parts).select { |part| part.ingredient.key == stock.ingredient }
+        parts =
+          trial.plan.dressings.flat_map(&:parts).select { |part| part.ingredient.key == stock.ingredient }
         [parts.sum(0.0, &:needed_grams), stock.grams].min
       end
 
@@ -72,8 +76,8 @@ module Scullion
       # g that a serving holds beside its dressing.
       def room = heaviest / (1 + DRESSED)
 
-      # What goes first first, as far as its part and the serving have room; a little of it is left for what is
-      # to come from the cupboard.
+      # What goes first first, as far as its part and the serving have room; a little of it is left for what
+      # is to come from the cupboard.
       def filled
         free, parts = room * (1 - KEPT_FREE), Hash.new { |all, role| all[role] = all(role) }
         @stocks.each_with_object({}) do |stock, found|
@@ -121,7 +125,9 @@ module Scullion
         named = notes(trial).flat_map(&:lines) & servings.keys.map(&:name)
         named = servings.keys.map(&:name) if named.empty?
         if away
-          return servings.except(servings.select { |stock, _| named.include?(stock.name) }.min_by(&:last).first)
+          return(
+            servings.except(servings.select { |stock, _| named.include?(stock.name) }.min_by(&:last).first)
+          )
         end
 
         servings
@@ -183,7 +189,6 @@ module Scullion
         top = TOP.include?(stock.role) ? { "held_back" => 1.0 } : {}
         stock.component.merge("grams" => grams.round(1), "name" => stock.name, **top).except("pieces")
       end
-      TOP = %w[garnish crunch].freeze
 
       # What nothing goes without, from the cupboard, where too little of it is left: the choices, each as
       # components. @return [Array<Array<Hash>>]

@@ -2,8 +2,8 @@
 
 module Scullion
   class UseUp
-    # What a cook says of what is left: "tired", "mouldy", "no date". From facts/practice/use_up, with what that
-    # means for a kind of food.
+    # What a cook says of what is left: "tired", "mouldy", "no date". From facts/practice/use_up, with what
+    # that means for a kind of food.
     class Condition
       attr_reader :key
 

@@ -3,8 +3,8 @@
 module Scullion
   class UseUp
     # One thing that is left, as a cook wrote it: what it is, how much of it can be used once what is bad is
-    # trimmed away, and what becomes of it: used, asked about, or binned, with why. Safety comes first: what is
-    # only doubtful is asked, what can hurt is thrown. Rules of the job, "Use-up".
+    # trimmed away, and what becomes of it: used, asked about, or binned, with why. Safety comes first: what
+    # is only doubtful is asked, what can hurt is thrown. Rules of the job, "Use-up".
     class Left
       FATES = %w[use ask bin].freeze
       HOW_MUCH = "How much is there? Write a weight or a number.".freeze
@@ -13,7 +13,8 @@ module Scullion
 
       attr_reader :text, :ingredient, :conditions, :fate, :why, :source
 
-      # @param text [String] one line @param house [House] @param today [Date] @param used [Date] when it is eaten
+      # @param text [String] one line @param house [House] @param today [Date] @param used [Date] when it is
+      #   eaten
       def initialize(text, house, today:, used: today)
         @text, @house, @said = text.strip, house, Said.new(text, house, today)
         @days = (used - today).to_i
@@ -43,7 +44,9 @@ module Scullion
         return "cooked" if ready? && !%w[bread].include?(ingredient.family)
 
         kinds = @house.practice.words("use_up", "kinds")
-        return "hard-cheese" if @house.practice.words("use_up", "hard_cheese").include?(ingredient.facts["kind"])
+        if @house.practice.words("use_up", "hard_cheese").include?(ingredient.facts["kind"])
+          return "hard-cheese"
+        end
 
         kinds.keys.find { |name| kinds[name].include?(ingredient.family) } || "dry"
       end

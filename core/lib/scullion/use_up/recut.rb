@@ -2,8 +2,8 @@
 
 module Scullion
   class UseUp
-    # Cuts of a salad brought together: the largest cut smaller, or the smallest larger, as its food can be cut.
-    # What is cooked already keeps its cut.
+    # Cuts of a salad brought together: the largest cut smaller, or the smallest larger, as its food can be
+    # cut. What is cooked already keeps its cut.
     class Recut
       # @param components [Array<Hash>] of a salad @param house [House]
       def initialize(components, house)

@@ -2,20 +2,25 @@
 
 module Scullion
   class UseUp
-    # What a cook writes of one thing that is left, apart: its condition and its age, and the rest, which is read
-    # as any line of a recipe. A word that belongs to the food's own name ("brown rice") says nothing of its
-    # condition.
+    # What a cook writes of one thing that is left, apart: its condition and its age, and the rest, which is
+    # read as any line of a recipe. A word that belongs to the food's own name ("brown rice") says nothing of
+    # its condition.
     class Said
       WEEKDAYS = Date::DAYNAMES.each_with_index.flat_map { |name, day| [[name, day], [name[0, 3], day]] }.to_h
-      BEFORE = /(?:(?:made|cooked|opened|open|open(?:ed)?\s+since|since|from|on|done|dated|boiled|roasted)\s+)*/i.freeze
+      BEFORE =
+        /(?:(?:made|cooked|boiled|roasted|opened|open|open(?:ed)?\s+since|since|from|on|done|dated)\s+)*
+        /ix.freeze
       DAYS_OLD = /\b(\d+|two|three|four|five|six|seven)\s+days?\s+(?:old|ago)\b/i.freeze
       COUNTED = %w[zero one two three four five six seven].freeze
       AGO = { "today" => 0, "this morning" => 0, "yesterday" => 1, "last night" => 1 }.freeze
       OPEN = /\b(?:open|opened)\b/i.freeze
       # What only says how bad it is.
-      BESIDE = /\b(?:bit|little|very|quite|slightly|rather|gone|going|getting|turning|starting to|on it|at the)\b/i.freeze
+      BESIDE =
+        /\b(?:bit|little|very|quite|slightly|rather|gone|going|getting|turning|starting\ to|on\ it|at\ the)\b
+        /ix.freeze
 
-      # condition words that count, days since it was made or opened (nil: not said), and the line without them.
+      # condition words that count, days since it was made or opened (nil: not said), and the line without
+      # them.
       attr_reader :conditions, :age, :rest
 
       # @param text [String] @param house [House] @param today [Date]
@@ -57,7 +62,7 @@ module Scullion
       def said?(condition)
         condition.words.any? do |word|
           found = @rest.match(/\b#{Regexp.escape(word)}\b/i) or next
-          without = "#{found.pre_match.sub(/#{BESIDE}\s*\z/, "")} #{found.post_match}"
+          without = "#{found.pre_match.sub(/#{BESIDE}\s*\z/o, "")} #{found.post_match}"
           next unless same_food?(without)
 
           @rest = without.strip

@@ -2,8 +2,8 @@
 
 module Scullion
   class UseUp
-    # The dressing of a composed salad: the house's own, in which what is left that pours takes the place of its
-    # like, or a part of it.
+    # The dressing of a composed salad: the house's own, in which what is left that pours takes the place of
+    # its like, or a part of it.
     class Sauced
       # g of dressing on a serving, about, and the most of it that what is left may be.
       SERVING, MOST_SHARE = 30.0, 0.4

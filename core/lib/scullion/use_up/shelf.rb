@@ -2,8 +2,9 @@
 
 module Scullion
   class UseUp
-    # A salad of the shelf for so many covers: what of all that is left it would take. What is made already goes
-    # in as it is, where the salad has it made the same way; what is raw is cut and cooked as the salad has it.
+    # A salad of the shelf for so many covers: what of all that is left it would take. What is made already
+    # goes in as it is, where the salad has it made the same way; what is raw is cut and cooked as the salad
+    # has it.
     class Shelf
       attr_reader :salad
 
@@ -36,7 +37,9 @@ module Scullion
       def take(component, all)
         needed = component.grams * @made
         @stocks
-          .select { |stock| stock.made ? same?(stock, component) : stock.ingredient == component.ingredient.key }
+          .select do |stock|
+            stock.made ? same?(stock, component) : stock.ingredient == component.ingredient.key
+          end
           .sort_by { |stock| stock.until || "~" }
           .each do |stock|
             times = stock.made ? 1.0 : gives(component) * stock.bought / stock.grams
@@ -52,7 +55,8 @@ module Scullion
       def same?(stock, component)
         return preparation(stock) == component.preparation if stock.code
 
-        stock.ingredient == component.ingredient.key && stock.component.dig("cook", "method") == component.cook["method"]
+        stock.ingredient == component.ingredient.key &&
+          stock.component.dig("cook", "method") == component.cook["method"]
       end
 
       def preparation(stock)

@@ -2,9 +2,10 @@
 
 module Scullion
   class UseUp
-    # Something that can be used: how it comes into a salad, and g of it, finished. made: it is so already, and
-    # is neither bought nor made again; worth: of all of it, in money; until: the minute that it is to be thrown,
-    # as ISO text, nil where that is not said; code: of its lot; bought: g as they lie there, of what is raw.
+    # Something that can be used: how it comes into a salad, and g of it, finished. made: it is so already,
+    # and is neither bought nor made again; worth: of all of it, in money; until: the minute that it is to be
+    # thrown, as ISO text, nil where that is not said; code: of its lot; bought: g as they lie there, of what
+    # is raw.
     Stock =
       Struct.new(:name, :component, :grams, :made, :worth, :until, :code, :bought, keyword_init: true) do
         # @param left [Left] @return [Stock]

@@ -3,8 +3,8 @@
 module Scullion
   module Record
     class Lessons
-      # What comes out of the heat of what went in: what grain takes up, what a roast loses. Where nobody weighed
-      # what went in, it is what was planned.
+      # What comes out of the heat of what went in: what grain takes up, what a roast loses. Where nobody
+      # weighed what went in, it is what was planned.
       class Cooked
         FIGURES = %r{/(?:uptake/\w+|yield|gain|drained)\z}.freeze
         # The figure must tell it, to within so much of what was weighed.

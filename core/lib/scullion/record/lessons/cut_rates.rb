@@ -3,8 +3,8 @@
 module Scullion
   module Record
     class Lessons
-      # How much is cut in an hour, from when the work was begun and when it was done. Only where cutting is most
-      # of it: what takes longer is then the cut.
+      # How much is cut in an hour, from when the work was begun and when it was done. Only where cutting is
+      # most of it: what takes longer is then the cut.
       class CutRates
         MOST_OF_IT = 0.5
         # Nobody cuts so much faster or slower: then somebody forgot to tick.
@@ -32,7 +32,7 @@ module Scullion
 
           Weighing.new(
             at: "practice/cuts/#{prep.component.cut}/rates/#{prep.tool}",
-            name: "#{prep.practice.cuts.fetch(prep.component.cut)["name"] || prep.component.cut} with the #{prep.tool}",
+            name: "#{prep.component.cut.capitalize}, with the #{prep.tool}",
             usual: prep.cut_rate,
             value: prep.cut_rate * times,
             sheet: prep,

@@ -20,7 +20,8 @@ module Scullion
         # From begun to done, of all that was both; nil where a part was not.
         # @return [Float, nil] minutes
         def minutes(at)
-          begun, done = %w[begun done].map { |kind| entries(kind, at).to_h { |each| [each.task, each.clock] } }
+          begun, done =
+            %w[begun done].map { |kind| entries(kind, at).to_h { |each| [each.task, each.clock] } }
           return if done.empty? || begun.keys.sort != done.keys.sort
 
           minutes = done.sum { |task, clock| between(begun[task], clock) }
@@ -30,7 +31,9 @@ module Scullion
         private
 
         def entries(kind, at)
-          @log.of(kind: kind, service: @service).select { |entry| entry.task.to_s.start_with?("#{at}/") || entry.task == at }
+          @log
+            .of(kind: kind, service: @service)
+            .select { |entry| entry.task.to_s.start_with?("#{at}/") || entry.task == at }
         end
 
         def between(from, to) = (Time.iso8601("#{to}:00Z") - Time.iso8601("#{from}:00Z")) / 60
