@@ -28,8 +28,10 @@ module Scullion
       # @param kind [String, nil] see Left#kind
       def of?(ingredient, kind)
         return false if @row["only"] && !@row["only"].include?(ingredient.key)
+        return @row["only_kinds"].include?(kind) if @row["only_kinds"]
 
-        @row["only_kinds"].nil? || @row["only_kinds"].include?(kind)
+        # "Soft cheese" is what it is called.
+        @row["bin"] || @row["bin_but"] || @row["lost"].key?(kind)
       end
 
       # Is it thrown? @param cold [Boolean] must it be kept cold

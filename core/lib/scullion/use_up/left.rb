@@ -40,15 +40,12 @@ module Scullion
       def ready? = !@read.nil? && !@read.words["cooked"].nil?
 
       # Of which facts/practice/use_up says what its condition means. @return [String]
-      def kind
-        return "cooked" if ready? && !%w[bread].include?(ingredient.family)
+      def kind(food = ingredient)
+        return "cooked" if ready? && food.family != "bread"
+        return "hard-cheese" if @house.practice.words("use_up", "hard_cheese").include?(food.facts["kind"])
 
         kinds = @house.practice.words("use_up", "kinds")
-        if @house.practice.words("use_up", "hard_cheese").include?(ingredient.facts["kind"])
-          return "hard-cheese"
-        end
-
-        kinds.keys.find { |name| kinds[name].include?(ingredient.family) } || "dry"
+        kinds.keys.find { |name| kinds[name].include?(food.family) } || "dry"
       end
 
       # In money, what is usable of it. @return [Float]
@@ -67,7 +64,8 @@ module Scullion
       end
 
       def judge
-        bad = conditions.find { |condition| condition.bins?(kind, cold: cold?) }
+        bad =
+          conditions.find { |condition| foods.any? { |food| condition.bins?(kind(food), cold: cold?(food)) } }
         @fate, @why, @source =
           if ingredient.nil?
             ["ask", WHAT]
@@ -77,6 +75,8 @@ module Scullion
             ["bin", too_old, @house.sources["fc-date"]]
           elsif kept? && @said.age.nil?
             ["ask", WHEN, @house.sources["fc-date"]]
+          elsif @read.status != "sure"
+            ["ask", "#{@read.why} #{@read.guesses.map { |food| food.name.downcase }.join(", ")}?"]
           elsif grams.nil? || !grams.positive?
             ["ask", HOW_MUCH]
           else
@@ -84,10 +84,12 @@ module Scullion
           end
       end
 
+      # All that it may be, where the line leaves that open: the worst of them counts.
+      def foods = @read&.status == "sure" ? [ingredient] : [*@read&.guesses]
+
       # Must it be kept cold, as it is?
-      def cold?
-        line = Safety::Catalogue.shipped.kind(ingredient)
-        line.cold?(cooked: ready?, cut: cut?)
+      def cold?(food = ingredient)
+        Safety::Catalogue.shipped.kind(food).cold?(cooked: ready?, cut: cut?)
       end
 
       def cut? = conditions.any? { |each| each.key == "cut" } || ready? || @said.open?

@@ -1,0 +1,164 @@
+# frozen_string_literal: true
+
+require_relative "left_overs"
+
+RSpec.describe Scullion::UseUp do
+  let(:today) { Date.new(2026, 11, 28) }
+
+  def left(text, used: today) = Scullion::UseUp::Left.new(text, house, today: today, used: used)
+
+  describe "what a cook writes of what is left" do
+    {
+      "half a cucumber, tired" => ["cucumber", "use", 160, 144],
+      "3 soft tomatoes" => ["tomato", "use", 360, 306],
+      "two heels of bread" => ["white-loaf", "use", 120, 120],
+      "1.2 kg cooked chickpeas from Tuesday" => ["chickpeas", "use", 1200, 1200],
+      "500g roast carrots, made yesterday" => ["carrot", "use", 500, 500],
+      "half a red cabbage" => ["red-cabbage", "use", 500, 500],
+      "2 kg brown rice" => ["brown-rice", "use", 2000, 2000]
+    }.each do |text, (key, fate, grams, usable)|
+      it "reads #{text}" do
+        odd = left(text)
+        expect([odd.ingredient.key, odd.fate]).to eq [key, fate]
+        expect(odd.grams).to be_within(1).of(grams)
+        expect(odd.usable).to be_within(1).of(usable)
+      end
+    end
+
+    it "bins what can hurt, whatever else is said of it, and says why" do
+      {
+        "bag of spinach, slimy" => /Slime/,
+        "mouldy strawberries 250 g" => /cut 2.5 cm wide/,
+        "cooked rice, no date, 900 g" => /Nobody can tell/,
+        "600 g roast chicken, smells off, made today" => /nobody tastes/,
+        "400 g yoghurt, past its date" => /not used after it/
+      }.each do |text, why|
+        odd = left(text)
+        expect([odd.fate, odd.why]).to match(["bin", why]), text
+      end
+    end
+
+    it "cuts mould from what is firm or a hard cheese" do
+      firm, hard, soft =
+        ["1 kg carrots, mouldy", "300 g parmesan, mould on it", "300 g soft cheese, mouldy"].map do |text|
+          left(text)
+        end
+      expect([firm, hard].map(&:fate)).to eq %w[use use]
+      expect(firm.usable).to be_within(1).of(650)
+      expect(soft.fate).to eq "bin"
+    end
+
+    it "asks what it is, how much there is, and when cooked food was made, and uses none of it till then" do
+      expect(left("some wilted parsley").why).to include("How much")
+      expect(left("7 boiled eggs, peeled").why).to include("When was it made")
+      expect(left("3 frobnications").why).to include("What is it")
+      expect(left("300 g soft cheese").why).to include("Which of these is it?")
+      expect(
+        ["some wilted parsley", "7 boiled eggs", "3 frobnications"].map { |text| left(text).fate }.uniq
+      ).to eq ["ask"]
+    end
+
+    # Seven days, the day it was made being the first: the last one is the sixth after it.
+    it "keeps cooked food as long as the house rules say, to the day" do
+      days = house.rules.fetch("days").to_i
+      made = ->(ago) { "600 g cooked lentils, made #{ago} days ago" }
+      expect(left(made[days - 1]).fate).to eq "use"
+      expect(left(made[days]).fate).to eq "bin"
+      expect(left(made[days - 1], used: today + 1).fate).to eq "bin"
+    end
+
+    it "leaves a word that is of the food's own name" do
+      expect(left("2 kg brown rice").conditions).to be_empty
+      expect(left("300 g soft cheese").conditions).to be_empty
+      expect(left("2 avocados, brown").conditions.map(&:key)).to eq ["yellow"]
+    end
+  end
+
+  describe "a composed salad" do
+    let(:fridges) { (1..200).map { |seed| LeftOvers.fridge(house, seed) } }
+
+    it "stands by the rules of any salad in at least 95 of 100 fridges, and never takes more than there is" do
+      sound =
+        fridges.count do |covers, stocks|
+          composed = Scullion::UseUp::Composed.new(stocks, covers, house)
+          expect(composed.used.all? { |stock, grams| grams <= stock.grams + 0.01 }).to be true
+          next false unless composed.sound?
+
+          expect(composed.trial.plan.stops).to be_empty
+          true
+        end
+      expect(sound).to be >= 190
+    end
+
+    it "uses at least 85 of 100 g of what the best of all shares would" do
+      pairs =
+        (301..306).map do |seed|
+          covers, stocks = LeftOvers.fridge(house, seed, size: 3)
+          composed = Scullion::UseUp::Composed.new(stocks, covers, house)
+          [
+            composed.sound? ? composed.used.slice(*composed.most.keys).values.sum : 0.0,
+            LeftOvers.most_used(composed, covers, steps: 3)
+          ]
+        end
+      expect(pairs.sum(&:first)).to be >= 0.85 * pairs.sum(&:last)
+    end
+
+    it "takes what must go first first" do
+      stock = ->(name, till) do
+        Scullion::UseUp::Stock.new(
+          name: name,
+          component: house.default_component(house.larder["carrot"]).to_h,
+          grams: 3000.0,
+          made: true,
+          worth: 1.0,
+          until: till
+        )
+      end
+      late, soon = stock["Late", "2026-12-04T23:59"], stock["Soon", "2026-11-29T23:59"]
+      used = Scullion::UseUp::Composed.new([late, soon], 20, house).used
+      expect(used.fetch(soon, 0)).to be > used.fetch(late, 0)
+    end
+  end
+
+  describe "offers" do
+    def use_up(written, held: [], salads: [])
+      described_class.new(written, held, salads, house, covers: 20, used: "2026-11-29T13:00", today: today)
+    end
+
+    def held(code, discard, grams: 1500.0)
+      component = {
+        "ingredient" => "carrot",
+        "role" => "body",
+        "trim" => "peeled",
+        "cut" => "batons",
+        "cook" => {
+          "method" => "roast"
+        }
+      }
+      lot =
+        Scullion::Record::Lot.new(code: code, name: "Roast carrots", discard: discard, component: component)
+      Scullion::Record::ColdRoom::Held.new(lot: lot, grams: grams, promised: [], state: "there")
+    end
+
+    it "take lots to the minute that they are good, and nothing that is binned or asked about" do
+      offers =
+        use_up(
+          "slimy spinach 200 g\nsome parsley\n2 cucumbers",
+          held: [held("28A", "2026-11-29T13:00"), held("28B", "2026-11-29T12:59")]
+        )
+      names = offers.offers.flat_map { |offer| offer.used.keys.map { |stock| stock.code || stock.name } }.uniq
+      expect(names).to include("28A").and include("Cucumbers")
+      expect(names).not_to include("28B")
+      expect(names.grep(/spinach|parsley/i)).to eq []
+    end
+
+    it "rank by what they take of what would be lost, and say what stays" do
+      found = use_up("2 kg cooked chickpeas, made today\n3 cucumbers")
+      best = found.offers.first
+      expect(found.offers.map(&:grams)).to eq found.offers.map(&:grams).sort.reverse
+      left_over = found.still(best).sum(&:last)
+      expect(best.grams + left_over).to be_within(2).of(found.grams)
+      expect(use_up("").offers).to eq []
+    end
+  end
+end
