@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "date"
-require "time"
 require "zeitwerk"
 
 # The rules of the job: what a cook works out between "140 for lunch" and the bowl.

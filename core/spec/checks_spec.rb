@@ -59,7 +59,8 @@ RSpec.describe Scullion::Record::Checks do
     found = checks(read("display", "2026-11-28T12:05", service: 4), services: [serving])
     displays = found.of_day("2026-11-28T13:10").select { |each| each.of == "display" }
     expect(displays.map { |each| [each.at[11..], each.state] }).to eq [%w[12:00 done], %w[13:00 due]]
-    expect(found.due("2026-11-28T09:45").map(&:about)).to include("Barley")
+    barley = found.of_day("2026-11-28T09:45").find { |each| each.about == "Barley" }
+    expect([barley.at, barley.state]).to eq %w[2026-11-28T09:40 due]
   end
 
   it "says which fridge stands warm, until it is read again" do

@@ -62,7 +62,7 @@ module Scullion
           if decision["all"]
             return { **decision, "all" => decision["all"].map { |step| with_lots(service, step) } }
           end
-          return { **decision, "more" => weighed(decision["more"]) } if decision["more"]
+          return { **decision, "more" => more_weighed(decision["more"]) } if decision["more"]
           return decision unless decision["lot"]
 
           kept = lots_on_hand(service).kept(decision["lot"])
@@ -72,7 +72,7 @@ module Scullion
         end
 
         # @param more [Hash] in g, or as it is written
-        def weighed(more)
+        def more_weighed(more)
           grams = more["grams"] || Scullion::Record::Written.read(more["written"].to_s, "g", house.measures)
           return { **more.except("written"), "grams" => grams } if grams&.between?(0.1, 1_000_000)
 

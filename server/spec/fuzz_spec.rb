@@ -83,6 +83,7 @@ RSpec.describe "Requests as nobody would send them", :server do
       "dropIngredient" => -> { [{ "key" => unused.key }, nil, nil] },
       "ingredient" => -> { [{ "key" => carrot.key }, nil, nil] },
       "ingredientPage" => -> { [{ "key" => carrot.key }, nil, nil] },
+      "importProbe" => -> { [{}, nil, { "csv" => "2026-11-28 07:30,3.4\n", "of" => "fridge" }] },
       "importLarder" => -> do
         [
           {},

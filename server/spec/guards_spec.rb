@@ -150,3 +150,13 @@ RSpec.describe "The guards", :server do
     expect(Scullion::Records::Service.first.date).to eq Date.new(2026, 11, 28)
   end
 end
+
+RSpec.describe Scullion::App do
+  # All helpers are the app's own: of two with one name the later one would be called for both.
+  it "has no helper under a name that another module has given already" do
+    rooms = described_class.ancestors.select { |each| each.name.to_s.start_with?("Scullion::Api") }
+    names = rooms.flat_map { |room| room.instance_methods(false) + room.private_instance_methods(false) }
+    expect(rooms.size).to be > 15
+    expect(names.tally.select { |_, count| count > 1 }).to eq({})
+  end
+end

@@ -46,7 +46,7 @@ RSpec.describe "What the kitchen keeps", :sqlite do
       before = rows
       folder =
         later(
-          first: "add_column(:ticks, :by, :string)",
+          first: "add_column(:ticks, :hand, :string)",
           second: "Process.kill(:KILL, Process.pid) if ENV['DIE']"
         )
       code = "Scullion::Records.open(ARGV[0], migrations: ARGV[1])"
@@ -58,8 +58,8 @@ RSpec.describe "What the kitchen keeps", :sqlite do
       expect(File).to exist("#{file}.upgrading")
       opened(folder)
       records::Tick.reset_column_information
-      expect(records::Tick.column_names).to include("by")
-      expect(rows.transform_values { |all| all.map { |each| each.except("by") } }).to eq before
+      expect(records::Tick.column_names).to include("hand")
+      expect(rows.transform_values { |all| all.map { |each| each.except("hand") } }).to eq before
       expect(File).not_to exist("#{file}.upgrading")
     ensure
       records::Tick.reset_column_information
@@ -67,7 +67,7 @@ RSpec.describe "What the kitchen keeps", :sqlite do
 
     it "is not opened by this one" do
       demo
-      opened(later(more: "add_column(:ticks, :by, :string)"))
+      opened(later(more: "add_column(:ticks, :hand, :string)"))
       refused { opened }
       expect([@why.lines.size, @why]).to match [1, /another version of Scullion \(29990101000000/]
     end

@@ -66,6 +66,15 @@ module Scullion
       end
     end
 
+    # What a clock shows, as a number to reckon with. @param iso [String] "2026-11-28T09:40"
+    # @return [Integer] minutes
+    def self.stamp(iso) = (Date.iso8601(iso[0, 10]).jd * DAY) + (iso[11, 2].to_i * 60) + iso[14, 2].to_i
+
+    # The same back. @param stamp [Integer] @return [String]
+    def self.clock_of(stamp)
+      format("%sT%02d:%02d", Date.jd(stamp.div(DAY)).iso8601, stamp % DAY / 60, stamp % 60)
+    end
+
     attr_reader :day, :minutes
 
     # @param day [Date] the service day @param minutes [Integer] from its midnight, may be negative

@@ -15,7 +15,7 @@ module Scullion
     # One way to use it. salad: a document to make, of a composed one; key: of one of the shelf; used: g by
     # stock.
     Offer =
-      Struct.new(:key, :name, :salad, :used, :sound, :cupboard, keyword_init: true) do
+      Struct.new(:key, :name, :salad, :used, :cupboard, keyword_init: true) do
         def grams = used.values.sum(0.0)
         def worth = used.sum(0.0) { |stock, grams| stock.price * grams }
       end
@@ -80,7 +80,7 @@ module Scullion
       @salads
         .map { |salad| Shelf.new(salad, stocks, @covers, @house) }
         .select { |each| each.used.any? }
-        .map { |each| Offer.new(key: each.salad.key, name: each.salad.name, used: each.used, sound: true) }
+        .map { |each| Offer.new(key: each.salad.key, name: each.salad.name, used: each.used) }
     end
 
     def composed
@@ -100,13 +100,7 @@ module Scullion
       there = stocks.map(&:ingredient)
       cupboard =
         composed.trial.salad.components.reject { |each| there.include?(each.ingredient.key) }.map(&:name)
-      Offer.new(
-        name: composed.salad["name"],
-        salad: composed.salad,
-        used: composed.used,
-        sound: true,
-        cupboard: cupboard
-      )
+      Offer.new(name: composed.salad["name"], salad: composed.salad, used: composed.used, cupboard: cupboard)
     end
 
     # The same things, less of each; an offer is of those that are here.

@@ -25,10 +25,6 @@ module Scullion
         (told + trays(clock)).sort_by { |check| [check.at, check.about] }
       end
 
-      # @return [Array<Check>] those that are wanted now
-      def due(clock) = of_day(clock).select { |check| WANTED.include?(check.state) }
-      WANTED = %w[due late].freeze
-
       # What looked at stands above its limit, and was not read again since. @return [Array<Entry>]
       def warm(clock, limit)
         @log
@@ -116,8 +112,8 @@ module Scullion
         past > fetch("late_minutes") ? "late" : "due"
       end
 
-      def minutes(iso) = Time.iso8601("#{iso}:00Z").to_i / 60
-      def iso(minute) = Time.at(minute * 60).utc.strftime("%Y-%m-%dT%H:%M")
+      def minutes(iso) = Moment.stamp(iso)
+      def iso(minute) = Moment.clock_of(minute)
     end
   end
 end

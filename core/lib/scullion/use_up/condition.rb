@@ -19,7 +19,6 @@ module Scullion
       def name = @row["name"]
       def why = @row["why"]
       def source = @house.sources[@row["source"] || "practice"]
-      def stale? = @row["stale"] == true
 
       # How it is said, the longest first. @return [Array<String>]
       def words = @words ||= @row["words"].split(",").map(&:strip).sort_by { |word| -word.size }

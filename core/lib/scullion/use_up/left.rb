@@ -6,7 +6,6 @@ module Scullion
     # trimmed away, and what becomes of it: used, asked about, or binned, with why. Safety comes first: what
     # is only doubtful is asked, what can hurt is thrown. Rules of the job, "Use-up".
     class Left
-      FATES = %w[use ask bin].freeze
       HOW_MUCH = "How much is there? Write a weight or a number.".freeze
       WHAT = "What is it? Nothing in the larder is called so.".freeze
       WHEN = "When was it made? Cooked food without a date is not used.".freeze

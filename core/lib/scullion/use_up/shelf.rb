@@ -40,7 +40,7 @@ module Scullion
           .select do |stock|
             stock.made ? same?(stock, component) : stock.ingredient == component.ingredient.key
           end
-          .sort_by { |stock| stock.until || "~" }
+          .sort_by(&:first)
           .each do |stock|
             times = stock.made ? 1.0 : gives(component) * stock.bought / stock.grams
             grams = [needed / times, stock.grams - all[stock]].min

@@ -36,6 +36,8 @@ module Scullion
           )
         end
 
+        # What must go first comes first: odds before everything that has a date.
+        def first = self.until.to_s
         def role = component["role"]
         def ingredient = component["ingredient"]
 

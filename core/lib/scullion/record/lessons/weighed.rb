@@ -36,7 +36,7 @@ module Scullion
             .select { |entry| entry.task.to_s.start_with?("#{at}/") || entry.task == at }
         end
 
-        def between(from, to) = (Time.iso8601("#{to}:00Z") - Time.iso8601("#{from}:00Z")) / 60
+        def between(from, to) = Moment.stamp(to) - Moment.stamp(from)
       end
     end
   end
