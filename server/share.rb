@@ -12,6 +12,7 @@ module Scullion
     LETTERS = [*"a".."z", *"2".."9"] - %w[i l o]
     LENGTH = 10
     CODE = "access-code".freeze
+    DRAWN = { light: "\e[47m", dark: "\e[40m", fill_character: "  ", quiet_zone_size: 2 }.freeze
 
     # Sets the surroundings that Boot reads. @param environment [Hash] @param folder [String] beside the data
     def self.over(environment, folder)
@@ -46,7 +47,7 @@ module Scullion
       return "No network is there to share on; this machine alone is served." if found.empty?
 
       <<~SAID
-        #{RQRCode::QRCode.new(found.first).as_ansi(light: "\e[47m", dark: "\e[40m", fill_character: "  ", quiet_zone_size: 2)}
+        #{RQRCode::QRCode.new(found.first).as_ansi(**DRAWN)}
         Open it on a tablet: #{found.join(" or ")}
         Access code: #{code}
         The tablet asks once whether to trust this house; the page that asks for the code tells how.

@@ -21,13 +21,14 @@ module Scullion
       TRUST = <<~HTML
         <section class="tray mt-3">
           <h2 class="text-xl">So that it works in the walk-in too</h2>
-          <p>Without a net, and as an app on the home screen, it works where this device trusts this house. Once:</p>
+          <p>Without a net, and as an app on the home screen, it works where this device trusts this house.
+            Once:</p>
           <ol class="list-decimal pl-6">
             <li>Load <a class="link" href="/trust.crt">this house's certificate</a>.</li>
-            <li>iPad, iPhone: Settings, Profile downloaded, Install; then General, About, Certificate trust settings:
-              switch Scullion on.</li>
-            <li>Android: Settings, Security, Encryption and credentials, Install a certificate, CA certificate: choose
-              the file.</li>
+            <li>iPad, iPhone: Settings, Profile downloaded, Install; then General, About, Certificate trust
+              settings: switch Scullion on.</li>
+            <li>Android: Settings, Security, Install a certificate, CA certificate:
+              choose the file.</li>
             <li>A computer: open the file, and trust it for websites.</li>
             <li>Close the browser, open this page again, and add it to the home screen.</li>
           </ol>

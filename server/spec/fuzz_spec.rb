@@ -83,6 +83,13 @@ RSpec.describe "Requests as nobody would send them", :server do
       "dropIngredient" => -> { [{ "key" => unused.key }, nil, nil] },
       "ingredient" => -> { [{ "key" => carrot.key }, nil, nil] },
       "ingredientPage" => -> { [{ "key" => carrot.key }, nil, nil] },
+      "useUp" => -> { [{}, nil, what_is_left] },
+      "makeOfLeft" => -> do
+        [{}, nil, { "asked" => what_is_left, "take" => "composed-1", "name" => "Crew lunch" }]
+      end,
+      "tare" => -> { devices && [{}, nil, nil] },
+      "printLotLabel" => -> { devices && [{ "code" => lot.code }, nil, nil] },
+      "writeDevices" => -> { [{}, nil, { "scale" => "", "printer" => "127.0.0.1:4803" }] },
       "importProbe" => -> { [{}, nil, { "csv" => "2026-11-28 07:30,3.4\n", "of" => "fridge" }] },
       "importLarder" => -> do
         [
@@ -117,6 +124,16 @@ RSpec.describe "Requests as nobody would send them", :server do
       "weekWanted" => -> { [{ "day" => service.date.iso8601 }, nil, nil] },
       "weekOrderAsCsv" => -> { [{ "day" => service.date.iso8601 }, nil, nil] }
     }.fetch(operation) { -> { [id.merge(key), nil, nil] } }.call
+  end
+
+  def what_is_left
+    {
+      "left" => "2 kg cooked chickpeas, made today\n3 cucumbers",
+      "covers" => 12,
+      "date" => (Date.today + 1).iso8601,
+      "from" => "12:00",
+      "to" => "13:00"
+    }
   end
 
   def happened
@@ -203,6 +220,15 @@ RSpec.describe "Requests as nobody would send them", :server do
     app.call(env).tap { |answer| answer[2].each(&:itself) }
   rescue URI::InvalidURIError
     [400, { "content-type" => "application/problem+json" }, []]
+  end
+
+  # Devices that always answer.
+  def devices = Scullion::Records::Device.write({ "scale" => "127.0.0.1:1", "printer" => "127.0.0.1:1" })
+
+  before do
+    line = instance_double(Scullion::Devices::Line)
+    allow(line).to receive(:ask) { |asked, *| asked == "TARE" ? "OK" : "OK 9" }
+    allow(Scullion::Devices::Line).to receive(:new).and_return(line)
   end
 
   before { allow(Scullion::Boot).to receive(:door).and_return(["copied", double(success?: true)]) }

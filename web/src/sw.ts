@@ -4,9 +4,9 @@ import { ExpirationPlugin } from "workbox-expiration";
 import { NavigationRoute, registerRoute } from "workbox-routing";
 import { NetworkFirst } from "workbox-strategies";
 
-// Away from the net: the pages themselves, and what the server said last of the services, the run, the lists and
-// the record. What is written waits on the page, not here. A slow answer is waited for: what is old is shown only
-// where nobody answers at all.
+// Away from the net: the pages themselves, and what the server said last of the services, the run, the lists
+// and the record. What is written waits on the page, not here. A slow answer is waited for: what is old is
+// shown only where nobody answers at all.
 declare let self: ServiceWorkerGlobalScope;
 
 const MOST = 300;

@@ -9,8 +9,8 @@
   import Waiting from "./Waiting.svelte";
   import WriteDown from "./WriteDown.svelte";
 
-  // What was ordered, section by section, against what has come: one tap where all of it is there, a weight where
-  // it is short, a word where it is refused; what must be cold is read.
+  // What was ordered, section by section, against what has come: one tap where all of it is there, a weight
+  // where it is short, a word where it is refused; what must be cold is read.
   let { id }: { id: number } = $props();
   type Line = Schemas["Delivery"]["lines"][number];
   let service = $state.raw<Schemas["Service"]>();

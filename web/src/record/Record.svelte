@@ -55,7 +55,8 @@
     if (!data) return;
     const fates = data.kept.map((each) => each.fate);
     const many = (fate: string) => fates.filter((each) => each === fate).length;
-    brought = `${many("kept")} readings of ${place} kept, ${many("already")} there already, ${many("refused")} refused. ${data.unread.join(" ")}`;
+    const said = `${many("kept")} readings of ${place} kept, ${many("already")} there already`;
+    brought = `${said}, ${many("refused")} refused. ${data.unread.join(" ")}`;
     await load();
   }
   $effect(() => whenMoved(() => void load()));

@@ -5,8 +5,8 @@
   import { write } from "./log.svelte";
   import type { Kept } from "./queue";
 
-  // A number in one tap: what it is, its field, what the scale or the probe reads beside it, and what became of
-  // it. Nothing is asked twice.
+  // A number in one tap: what it is, its field, what the scale or the probe reads beside it, and what became
+  // of it. Nothing is asked twice.
   let {
     name,
     unit,

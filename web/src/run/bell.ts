@@ -1,5 +1,5 @@
-// What rings until somebody says that it was heard: a stretch that is over, a tray that wants its reading. Which
-// were heard is kept in this browser, so that a reload neither silences nor wakes one.
+// What rings until somebody says that it was heard: a stretch that is over, a tray that wants its reading.
+// Which were heard is kept in this browser, so that a reload neither silences nor wakes one.
 const KEPT = "heard";
 const MOST = 300;
 const EVERY = 4000;
@@ -17,7 +17,8 @@ export function hear(keys: string[]): void {
   localStorage.setItem(KEPT, JSON.stringify([...heard(), ...keys].slice(-MOST)));
 }
 
-// Two tones, again and again while it is wanted. A browser sounds only after a touch; until then it is only seen.
+// Two tones, again and again while it is wanted. A browser sounds only after a touch; until then it is only
+// seen.
 export class Bell {
   private context: AudioContext | undefined;
   private again: ReturnType<typeof setInterval> | undefined;
@@ -55,7 +56,8 @@ export class Bell {
   }
 }
 
-// Keeps the screen awake while it is looked at; asked for anew whenever it comes back. Gives how to let it sleep.
+// Keeps the screen awake while it is looked at; asked for anew whenever it comes back. Gives how to let it
+// sleep.
 export function stayAwake(): () => void {
   let lock: WakeLockSentinel | undefined;
   let wanted = true;

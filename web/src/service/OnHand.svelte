@@ -59,7 +59,10 @@
     </div>
     {#each there as need (need.preparation)}
       <div
-        class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-1 border-t py-1 first-of-type:border-0"
+        class={[
+          "border-base-300 flex flex-wrap items-center gap-x-4 gap-y-1 border-t py-1",
+          "first-of-type:border-0",
+        ]}
       >
         <span class="flex w-56 items-center gap-2"
           ><Dot colour={need.colour ?? "#888"} /><span

@@ -16,8 +16,20 @@ let losing: ReturnType<typeof setTimeout> | undefined;
 let hearers: { hear: () => void; of: number | undefined }[] = [];
 let source: EventSource | undefined;
 
+// Only while it is looked at: a browser has few connections to one house, and a page in the background must
+// not keep one.
+document.addEventListener("visibilitychange", () => {
+  if (document.hidden) {
+    source?.close();
+    source = undefined;
+    live.open = false;
+  } else if (wanted) connect();
+});
+
+let wanted = false;
 function connect(): void {
-  if (source) return;
+  wanted = true;
+  if (source || document.hidden) return;
   source = new EventSource("/api/stream");
   source.addEventListener("open", () => {
     // What was missed meanwhile.
@@ -44,8 +56,8 @@ function connect(): void {
   }
 }
 
-// Calls whenever something was written, on any screen, of one service or of any, until the returned is called.
-// Where the connection was refused for good it is tried again with the next.
+// Calls whenever something was written, on any screen, of one service or of any, until the returned is
+// called. Where the connection was refused for good it is tried again with the next.
 export function whenMoved(hear: () => void, service?: number): () => void {
   connect();
   const hearer = { hear, of: service };

@@ -1,6 +1,6 @@
-// What was ticked or decided while nobody answered: kept on this device, so that it survives a reload and a day
-// without a net; sent one after the other in the order it was done, each known by its own id. What the server
-// refuses is kept beside what it was.
+// What was ticked or decided while nobody answered: kept on this device, so that it survives a reload and a
+// day without a net; sent one after the other in the order it was done, each known by its own id. What the
+// server refuses is kept beside what it was.
 export type Waiting = {
   uid: string;
   path: string;

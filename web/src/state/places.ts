@@ -1,6 +1,6 @@
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
-// /services/ID/close, /services/ID/delivery, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record, /record/LOT, /use-up,
-// /weeks/DAY.
+// /services/ID/close, /services/ID/delivery, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record,
+// /record/LOT, /use-up, /weeks/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
 export type Place =

@@ -76,7 +76,10 @@
     <ul aria-label="What becomes of it">
       {#each answer?.left ?? [] as line, index (index)}
         <li
-          class="border-base-300 grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t py-1"
+          class={[
+            "border-base-300 grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-baseline gap-x-2",
+            "border-t py-1",
+          ]}
         >
           {#if line.fate === "bin"}<Mark kind="stop" />{:else if line.fate === "ask"}<Mark
               kind="look"
