@@ -81,9 +81,12 @@
   <section class="tray" aria-label="The shelves">
     {#each board?.groups ?? [] as group (group.key)}
       <div
-        class="border-primary grid grid-cols-[0.6rem_7rem_minmax(0,1fr)] gap-3 border-b-4 py-2 last:border-0"
+        class={[
+          "border-primary grid grid-cols-[0.6rem_minmax(0,1fr)] gap-3 border-b-4 py-2 last:border-0",
+          "sm:grid-cols-[0.6rem_7rem_minmax(0,1fr)]",
+        ]}
       >
-        <span class="rounded-full {BAR[group.key]}"></span>
+        <span class="row-span-2 rounded-full sm:row-span-1 {BAR[group.key]}"></span>
         <h2 class="text-lg leading-tight">{group.name}</h2>
         <div class="flex flex-wrap gap-x-2 gap-y-3">
           {#each group.lots as each (each.code)}<Tub lot={each} {most} />{/each}

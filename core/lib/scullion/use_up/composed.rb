@@ -23,7 +23,7 @@ module Scullion
         @house, @practice, @covers, @serves_as = house, house.practice, covers, serves_as
         @made = covers * (1 + over_prep)
         @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient)) }
-        @stocks = stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.first, -stock.grams] }
+        @stocks = stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.first, one(stock.role), -stock.grams] }
       end
 
       # g of it on a serving, finished. @return [Hash{Stock=>Float}]

@@ -75,7 +75,7 @@ module Scullion
           elsif kept? && @said.age.nil?
             ["ask", WHEN, @house.sources["fc-date"]]
           elsif @read.status != "sure"
-            ["ask", "#{@read.why} #{@read.guesses.map { |food| food.name.downcase }.join(", ")}?"]
+            ["ask", @read.guesses.one? ? @read.why : "#{@read.why} #{names_of_guesses}?"]
           elsif grams.nil? || !grams.positive?
             ["ask", HOW_MUCH]
           else
@@ -92,6 +92,8 @@ module Scullion
       end
 
       def cut? = conditions.any? { |each| each.key == "cut" } || ready? || @said.open?
+
+      def names_of_guesses = @read.guesses.map { |food| food.name.downcase }.join(", ")
 
       # It runs by a date: cooked or opened, and needs the cold.
       def kept? = (ready? || @said.open?) && cold?
