@@ -6,8 +6,16 @@ require_relative "server_rows"
 require_relative "first_page"
 require_relative "crowd_rows"
 require_relative "reading_rows"
+require_relative "left_rows"
 
-rooms = [Bench::CoreRows, Bench::ReadingRows, Bench::ServerRows, Bench::FirstPage, Bench::CrowdRows]
+rooms = [
+  Bench::CoreRows,
+  Bench::ReadingRows,
+  Bench::LeftRows,
+  Bench::ServerRows,
+  Bench::FirstPage,
+  Bench::CrowdRows
+]
 figures = rooms.flat_map(&:all)
 if ARGV.include?("--json")
   puts JSON.pretty_generate(figures.map(&:to_h))

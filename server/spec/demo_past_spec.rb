@@ -33,6 +33,8 @@ RSpec.describe "The demo's past", :server do
     closing = ask(:get, "/api/services/#{id}/closing")
     expect(closing["lines"].first["done"]).to match(/covers/)
     expect(closing["lines"].count { |line| line["done"] }).to be > 5
+    # What was left of mixed salads is worth what its servings cost.
+    expect(closing["gone"].find { |each| each["of"] == "left" }["worth"].to_f).to be > 0.5
     notes = ask(:get, "/api/entries?service=#{id}&kind=note")
     expect(notes.map { |each| each["note"] }).to include(/split into two trays/)
   end

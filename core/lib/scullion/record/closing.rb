@@ -111,13 +111,20 @@ module Scullion
         found.map(&:value).sort[found.size / 2] unless found.empty?
       end
 
-      # Of a lot of one food by what its ingredient cost; of a mixed salad nobody knows here.
+      # Of a lot of one food by what its ingredient cost; of a mixed salad by what a serving of it does.
       def worth(entry)
         held = @lots.find { |each| each.lot.code == entry.lot } or return 0.0
-        prep = @plan.preps.find { |each| [each.at, each.cooking&.at].compact.any? { |at| at?(held.lot, at) } }
-        return 0.0 unless prep
+        of_food(held.lot, entry) || of_salad(held.lot, entry) || 0.0
+      end
 
-        entry.value.to_f / 1000 * price(prep).to_f * prep.ap_grams / prep.need.finished_grams
+      def of_food(lot, entry)
+        prep = @plan.preps.find { |each| [each.at, each.cooking&.at].compact.any? { |at| at?(lot, at) } }
+        prep && (entry.value.to_f / 1000 * price(prep).to_f * prep.ap_grams / prep.need.finished_grams)
+      end
+
+      def of_salad(lot, entry)
+        index = @plan.builds.index { |build| at?(lot, build.at) } or return
+        entry.value.to_f / @plan.portions[index].portion_grams * @plan.taste.costs[index].cost
       end
 
       def words(line)

@@ -13,6 +13,8 @@ module Scullion
       BACK, AGAIN = 0.75, [1.0, 0.5].freeze
       KEY = "from-what-is-left".freeze
       TOP = %w[garnish crunch].freeze
+      # So many cuts, and twice as many things in all, are tried to mend one note.
+      MENDS = 4
       # g of dressing on a g of salad, about; what a serving is kept free for from the cupboard; and the share
       # of the least base that is taken where anything is missing at all.
       DRESSED, KEPT_FREE, SHORT_LEAST = 0.12, 0.15, 0.5
@@ -139,7 +141,10 @@ module Scullion
           trial.portion.portion_grams.between?(lightest, heaviest)
       end
 
-      def notes(trial) = trial.plan.taste.balance(trial.portion, 0).notes
+      # Of each once, as they are asked for again and again.
+      def notes(trial)
+        (@notes ||= {}.compare_by_identity)[trial] ||= trial.plan.taste.balance(trial.portion, 0).notes
+      end
 
       # With what the cupboard gives it. @return [Salad::Trial]
       def tried(servings)
@@ -170,7 +175,7 @@ module Scullion
         size = found.find { |note| note.key == "size" }
         cut = size ? Recut.new(components, @house).towards(*size.lines) : []
         added = found.flat_map(&:adds).map { |add| components + [add["component"]] }
-        [*cut, *added].lazy.map { |changed| trial.with("components" => changed) }
+        [*cut.first(MENDS), *added].first(2 * MENDS).lazy.map { |changed| trial.with("components" => changed) }
       end
 
       def document(servings, base)
