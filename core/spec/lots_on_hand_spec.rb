@@ -62,6 +62,17 @@ RSpec.describe "Lots on hand", type: :core do
     expect(day.together.over.join).to include("lot 26A").and include("good until")
   end
 
+  it "dates what is mixed by the lot that is in it, wherever that is said" do
+    from = plan.brief.service.from
+    with = plan(lots: [lot(50, discard: "#{from.date}T23:59")])
+    own = plan
+    expect(own.windows.first.date_mark.date).to be > from.date
+    expect(with.windows.first.date_mark.iso).to eq "#{from.date}T23:59"
+    expect(with.windows.first.discard_by).to be <= with.windows.first.date_mark
+    mixed = Scullion::Day::Roster.new(with).lots.find { |each| each.task.start_with?("build/") }
+    expect(mixed.discard.iso).to be <= "#{from.date}T23:59"
+  end
+
   it "makes more on purpose" do
     more = [{ "preparation" => need(plan).component.preparation, "for" => "Wednesday", "grams" => 2000 }]
     with = plan(more: more)

@@ -100,11 +100,18 @@ module Scullion
           found.map { |entry| book.said(entry) }
         end
 
+        # Of a task, or of all tasks of a sheet.
+        def at_sheet(found, at)
+          below = "#{ActiveRecord::Base.sanitize_sql_like(at)}/%"
+          found.where("task = ? OR task LIKE ? ESCAPE '\\'", at, below)
+        end
+
         def entries_asked
           found = Records::Entry.order(:at, :id)
           %w[service lot kind task].each do |field|
             found = found.where(field => params[field]) if params[field]
           end
+          found = at_sheet(found, params["at"]) if params["at"]
           found = found.where("clock >= ?", params["from"]) if params["from"]
           params["to"] ? found.where("clock <= ?", params["to"]) : found
         end

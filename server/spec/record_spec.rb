@@ -65,6 +65,12 @@ RSpec.describe "The record", :server do
        ]
   end
 
+  it "has the entries of a sheet with all its tasks, and of no other" do
+    keep(entry(task: "prep/1/cut"), entry(task: "prep/1"), entry(task: "prep/12/cut"), entry(task: "prep_1/cut"))
+    expect(entries(at: "prep/1").map { |each| each["task"] }).to match_array %w[prep/1/cut prep/1]
+    expect(entries(at: "prep%").size).to eq 0
+  end
+
   it "takes back what is undone, and has it again when it is done again" do
     key = task("Gherkins")["key"]
     day = done("Gherkins", "09:40")

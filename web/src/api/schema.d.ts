@@ -5257,6 +5257,8 @@ export interface operations {
                 lot?: string;
                 kind?: string;
                 task?: string;
+                /** @description A task, or a sheet of the plan with all its tasks: prep/3 */
+                at?: string;
                 from?: string;
                 to?: string;
             };

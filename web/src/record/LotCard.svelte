@@ -3,6 +3,7 @@
   import Dot from "../ui/Dot.svelte";
   import Fault from "../ui/Fault.svelte";
   import { shortDay } from "../ui/dates";
+  import Entries from "./Entries.svelte";
   import WriteDown from "./WriteDown.svelte";
 
   // One lot: until when, what is in it, where it went, and what becomes of what is left.
@@ -57,6 +58,7 @@
             >{/each}
         </p>{/if}
     {/each}
+    <Entries lot={lot.code} />
     <div class="mt-2 grid gap-2">
       {#each GONE as [of, name] (of)}<WriteDown
           {name}

@@ -47,6 +47,7 @@
 {#if roster}
   <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
     <a class="btn btn-outline h-11" href="/services/{id}/day">The day</a>
+    <a class="btn btn-outline h-11" href="/services/{id}/delivery">What has come</a>
     <a class="btn btn-outline h-11" href="/services/{id}/close">Close it</a>
     <h1 class="min-w-0 grow text-2xl break-words">
       {roster.service.name}

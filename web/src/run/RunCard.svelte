@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DayTask } from "../service/day/day.svelte";
+  import Entries from "../record/Entries.svelte";
   import TrayCard from "../record/TrayCard.svelte";
   import WriteDown from "../record/WriteDown.svelte";
   import Warnings from "../ui/Warnings.svelte";
@@ -61,6 +62,7 @@
         {tray}
       />{/each}
   </div>
+  <Entries service={run.day.id} at={task.key} />
   <div class="mt-3 flex flex-wrap gap-2">
     <button
       class="btn btn-outline h-12 text-lg"

@@ -89,7 +89,7 @@
   <div class={desk.working ? "@container xl:mr-[29rem]" : "@container"}>
     <Current plan={desk.plan} {desk} />
   </div>
-  {#if desk.working}<WorkingPanel {desk} />{/if}
+  {#if desk.working}<WorkingPanel {desk} service={id} />{/if}
 {:else if !desk.problem}
   <p class="quiet p-6">Working out the plan …</p>
 {/if}

@@ -1,10 +1,13 @@
 <script lang="ts">
   import type { Explains } from "./explains";
+  import Entries from "../record/Entries.svelte";
   import WorkingSource from "./WorkingSource.svelte";
   import WorkingTree from "./WorkingTree.svelte";
 
-  let { desk }: { desk: Explains } = $props();
+  // service: whose record says what was weighed of it.
+  let { desk, service }: { desk: Explains; service?: number } = $props();
   const working = $derived(desk.working!);
+  const sheet = $derived(working.at.replace(/\/[^/]+$/, ""));
   let panel: HTMLElement;
 
   $effect(() => {
@@ -33,6 +36,7 @@
   <p class="my-2 text-4xl font-bold" data-testid="working-value">{working.text}</p>
   {#if working.how}<p class="mb-2">= {working.how}</p>{/if}
   <WorkingSource {working} {desk} />
+  {#if service}{#key sheet}<Entries {service} at={sheet} />{/key}{/if}
   {#each working.from as input (input.at)}
     <WorkingTree working={input} {desk} of={working.of} open />
   {/each}

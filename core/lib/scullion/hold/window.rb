@@ -110,8 +110,8 @@ module Scullion
         :date_mark,
         "Date mark, kept cold",
         :moment,
-        how: "end of the last day, the day its first part is made being the first"
-      ) { |first_made, days| first_made.end_of_day(days.to_i - 1) }
+        how: "end of the last day, the day its first part is made being the first; never past that of a lot in it"
+      ) { |first_made, days| [first_made.end_of_day(days.to_i - 1), *lots_until].min }
       decision(
         :days_ahead,
         "Made ahead, the first of its parts",
@@ -161,12 +161,18 @@ module Scullion
         super(at)
         @portion, @service, @rules, @practice = portion, brief.service, brief.rules, brief.practice
         @build, @cold = build, brief.kitchen.chillers.any?
-        @ahead, @dates = brief.progress.ahead, Dates.new(brief)
+        @ahead, @lots, @dates = brief.progress.ahead, brief.progress.lots, Dates.new(brief)
         @outings = brief.progress.outings.fetch(portion.salad.key, [])
       end
 
       # @return [Build::Bowls]
       def build = @build.call
+
+      # When each lot on hand that goes into it is to be thrown. @return [Array<Moment>]
+      def lots_until
+        taken = components.flat_map { |component| @lots.fetch(component.preparation, []) }
+        taken.filter_map(&:discard).map { |minute| Moment.new(@service.from.day, minute) }
+      end
 
       def words
         {

@@ -237,12 +237,12 @@ module Scullion
         [window.date_mark, *days, *brought(window).map { |each| moment(each.discard) }].min
       end
 
-      # What another service has made for it, and what its day says of it.
+      # What another service has made for it, and lots on hand that go into it, with their days.
       def brought(window)
         @plan
           .needs
           .select { |need| need.layers.any? { |layer| layer.portion.equal?(window.portion) } }
-          .filter_map(&:brought)
+          .flat_map { |need| [need.brought, *need.lots].compact }
           .select(&:discard)
       end
 
