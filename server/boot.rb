@@ -74,7 +74,8 @@ module Scullion
 
     # @raise [Refused] in one clear line
     def self.open_database
-      Records.open(database) { Demo.load(today: demo_from, past: true) }
+      # Before a day that is still to come nothing is over yet.
+      Records.open(database) { Demo.load(today: demo_from, past: demo_from <= Date.today) }
     rescue ActiveRecord::ActiveRecordError => e
       refuse("Cannot write the database #{Records.database}: #{(e.cause || e).message.lines.first.strip}")
     end

@@ -11,6 +11,14 @@ RSpec.describe "A cook's day", :journey, type: :feature do
 
   before { tell("service/covers", 140) }
 
+  # A page that nobody looks at is told nothing.
+  def in_the_background
+    page.execute_script(<<~JS)
+      Object.defineProperty(document, "hidden", { value: true });
+      document.dispatchEvent(new Event("visibilitychange"));
+    JS
+  end
+
   # A change made elsewhere, on top of whatever is on its way.
   def tell(at, value)
     5.times do
@@ -182,6 +190,7 @@ RSpec.describe "A cook's day", :journey, type: :feature do
   it "says that someone else changed it first, and lets the cook choose" do
     open_demo
     expect(page).to have_field("Covers", with: "140")
+    in_the_background
     tell("service/covers", 120)
     click_button "One cover more"
     expect(page).to have_text("There it now stands at 120 covers. Yours: covers 141.")

@@ -6,14 +6,23 @@
 
   // What was written down of one thing: a lot, a task, the sheet that a figure stands on. A mistake is taken
   // back by an entry of its own, and both stay.
-  let { service, lot, at }: { service?: number; lot?: string; at?: string } = $props();
-  let entries = $state.raw<Schemas["Entry"][]>([]);
+  // given: those that are there already, of a lot; else those of a service at a task or a sheet.
+  let {
+    given,
+    service,
+    at,
+    onchange,
+  }: { given?: Schemas["Entry"][]; service?: number; at?: string; onchange?: () => void } = $props();
+  let asked = $state.raw<Schemas["Entry"][]>([]);
+  const entries = $derived(given ?? asked);
 
   async function load(): Promise<void> {
-    const query = { ...(service && { service }), ...(lot && { lot }), ...(at && { at }) };
-    entries = (await ask(api.GET("/api/entries", { params: { query } }))).data ?? entries;
+    if (given) return onchange?.();
+    const query = { ...(service && { service }), ...(at && { at }) };
+    asked = (await ask(api.GET("/api/entries", { params: { query } }))).data ?? asked;
   }
   $effect(() => {
+    if (given) return;
     void load();
     return whenMoved(() => void load());
   });

@@ -58,7 +58,7 @@
             >{/each}
         </p>{/if}
     {/each}
-    <Entries lot={lot.code} />
+    <Entries given={lot.entries ?? []} onchange={changed} />
     <div class="mt-2 grid gap-2">
       {#each GONE as [of, name] (of)}<WriteDown
           {name}
