@@ -36,7 +36,15 @@ module Scullion
       module Reading
         WRITING = %w[POST PUT DELETE].freeze
 
-        def wrote? = WRITING.include?(request.request_method) && response.successful?
+        # What is only worked out, or said to a device.
+        ASKS =
+          %r{\A/api/(?:
+            amounts|trials|plan|cook|paste|backups|use-up\z|devices/scale|lots/|salads/[^/]+/correct
+          )}x.freeze
+
+        def wrote?
+          WRITING.include?(request.request_method) && response.successful? && !request.path_info.match?(ASKS)
+        end
 
         # Of one service, or of anything. @return [Hash]
         def moved

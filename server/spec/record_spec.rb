@@ -66,7 +66,12 @@ RSpec.describe "The record", :server do
   end
 
   it "has the entries of a sheet with all its tasks, and of no other" do
-    keep(entry(task: "prep/1/cut"), entry(task: "prep/1"), entry(task: "prep/12/cut"), entry(task: "prep_1/cut"))
+    keep(
+      entry(task: "prep/1/cut"),
+      entry(task: "prep/1"),
+      entry(task: "prep/12/cut"),
+      entry(task: "prep_1/cut")
+    )
     expect(entries(at: "prep/1").map { |each| each["task"] }).to match_array %w[prep/1/cut prep/1]
     expect(entries(at: "prep%").size).to eq 0
   end
@@ -130,6 +135,7 @@ RSpec.describe "The record", :server do
     keep(entry)
     done("Gherkins", "09:40")
     ask(:post, "/api/entries", { "entries" => "no list" })
+    ask(:post, "/api/amounts/read", { "texts" => ["2 kg"] })
     entries
     expect(told).to eq [["moved", {}], ["moved", { "service" => 2 }]]
   end
