@@ -65,10 +65,11 @@ module Scullion
           return { **decision, "more" => more_weighed(decision["more"]) } if decision["more"]
           return decision unless decision["lot"]
 
-          kept = lots_on_hand(service).kept(decision["lot"])
-          return { **decision, "lot" => kept } unless kept.is_a?(String)
+          there = lots_on_hand(service)
+          why = there.refusal(decision["lot"])
+          problem 422, why, remedy: "Take another lot, or less of it." if why
 
-          problem 422, kept, remedy: "Take another lot, or less of it."
+          { **decision, "lot" => there.kept(decision["lot"]) }
         end
 
         # @param more [Hash] in g, or as it is written

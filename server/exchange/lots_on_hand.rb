@@ -14,19 +14,21 @@ module Scullion
       # @return [Array<Hash>] by need; ready for JSON
       def to_a = @plan.needs.map { |need| row(need, lots_of(need)) }
 
-      # @param step [Hash] preparation, code and grams @return [Hash] as the day keeps it
-      # @return [String] or why it cannot be
-      def kept(step)
-        held = @held.find { |each| each.lot.code == step["code"] } or
-          return "There is no lot #{step["code"]}."
-        lot = held.lot
+      # Why so much of a lot cannot be taken. @param step [Hash] preparation, code and grams
+      # @return [String, nil]
+      def refusal(step)
+        held = held(step) or return "There is no lot #{step["code"]}."
+        lot, free = held.lot, free(held)
         return "Lot #{lot.code} is something else." unless lot.preparation == step["preparation"]
         return "Lot #{lot.code} is gone." unless held.state == "there"
         return past(lot) unless good?(lot)
 
-        free = free(held)
-        return too_much(lot, free) if free && step["grams"] > free + Record::ColdRoom::NOTHING
+        too_much(lot, free) if free && step["grams"] > free + Record::ColdRoom::NOTHING
+      end
 
+      # @param step [Hash] one that nothing speaks against @return [Hash] as the day keeps it
+      def kept(step)
+        lot = held(step).lot
         step
           .slice("preparation", "code", "grams")
           .merge("name" => "lot #{lot.code}", "best" => lot.best, "discard" => lot.discard)
@@ -35,6 +37,7 @@ module Scullion
 
       private
 
+      def held(step) = @held.find { |each| each.lot.code == step["code"] }
       def writer = @plan.brief.practice.writer
       def last_guest
         to = @plan.brief.service.to
