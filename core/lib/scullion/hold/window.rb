@@ -110,7 +110,7 @@ module Scullion
         :date_mark,
         "Date mark, kept cold",
         :moment,
-        how: "end of the last day, the day its first part is made being the first; never past that of a lot in it"
+        how: "end of the last day, its first part made on the first; never past that of a lot in it"
       ) { |first_made, days| [first_made.end_of_day(days.to_i - 1), *lots_until].min }
       decision(
         :days_ahead,

@@ -25,7 +25,10 @@ module Scullion
         @house, @practice, @covers, @serves_as = house, house.practice, covers, serves_as
         @made = covers * (1 + over_prep)
         @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient)) }
-        @stocks = stocks.select { |stock| bears?(stock) }.sort_by { |stock| [stock.first, one(stock.role), -stock.grams] }
+        @stocks =
+          stocks
+            .select { |stock| bears?(stock) }
+            .sort_by { |stock| [stock.first, one(stock.role), -stock.grams] }
       end
 
       # g of it on a serving, finished. @return [Hash{Stock=>Float}]
@@ -175,7 +178,9 @@ module Scullion
         size = found.find { |note| note.key == "size" }
         cut = size ? Recut.new(components, @house).towards(*size.lines) : []
         added = found.flat_map(&:adds).map { |add| components + [add["component"]] }
-        [*cut.first(MENDS), *added].first(2 * MENDS).lazy.map { |changed| trial.with("components" => changed) }
+        [*cut.first(MENDS), *added].first(2 * MENDS)
+          .lazy
+          .map { |changed| trial.with("components" => changed) }
       end
 
       def document(servings, base)
