@@ -68,6 +68,8 @@ RSpec.describe Scullion::UseUp do
     end
 
     it "leaves a word that is of the food's own name" do
+      expect(left("200 g sun-dried tomatoes").ingredient.name).to match(/dried/i)
+      expect(left("200 g sun dried tomatoes").grams).to eq 200
       expect(left("2 kg brown rice").conditions).to be_empty
       expect(left("300 g soft cheese").conditions).to be_empty
       expect(left("2 avocados, brown").conditions.map(&:key)).to eq ["yellow"]

@@ -72,18 +72,16 @@ module Scullion
         made_on_purpose(task)
       end
 
-      # What is made beyond what the service takes is a lot of its own.
+      # What is made beyond what the service takes is a lot of its own, there once the last of it is done.
       def made_on_purpose(task)
-        @roster
-          .lots
-          .select { |lot| lot.task == task && lot.path }
-          .each do |lot|
-            need = job_of(lot)&.need or next
-            more_of(need).each do |more|
-              own = { batch: "for #{more["for"]}", grams: more["grams"], taken_by: [] }
-              Lot.make(@service, lot, { **food(lot), **own })
-            end
-          end
+        lot = @roster.lots.find { |each| each.task == task && each.path } or return
+        job = job_of(lot) or return
+        return unless job.lots.empty? || job.lots.last.task == task
+
+        more_of(job.need).each do |more|
+          own = { batch: "for #{more["for"]}", grams: more["grams"], taken_by: [] }
+          Lot.make(@service, lot, { **food(lot), **own })
+        end
       end
 
       def more_of(need)

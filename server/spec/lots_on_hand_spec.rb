@@ -124,6 +124,22 @@ RSpec.describe "Lots on hand", :server do
     expect(board["#{after}T13:00"]).not_to include(code)
   end
 
+  it "has what is made on purpose once, however many batches it is made in" do
+    potato = ->(plan) { plan.needs.find { |each| each.ingredient.key.include?("potato") } }
+    brief = ask(:get, "/api/services/2/brief")
+    preparation = potato[Scullion::Plan.for(Scullion::Brief.read(brief, house))].component.preparation
+    more = { "preparation" => preparation, "for" => "Wednesday", "grams" => 60_000 }
+    made = ask(:post, "/api/services/2/day", { "more" => more })
+    tasks = made["lots"].select { |each| each["name"].include?("Potatoes") }.map { |each| each["task"] }.uniq
+    at = "#{lunch["date"]}T11:00"
+    tasks.each do |task|
+      mark = { "task" => task, "state" => "done", "at" => at }
+      ask(:post, "/api/services/2/day", { "now" => at, "mark" => mark })
+    end
+    own = Scullion::Records::Lot.where(service: 2, batch: "for Wednesday")
+    expect([tasks.size > 1, own.count]).to eq [true, 1]
+  end
+
   it "has what is made on purpose as a lot of its own" do
     need = ask(:get, "/api/services/2/plan")["needs"].find { |each| each["ingredient"] == "dry-chickpeas" }
     preparation =

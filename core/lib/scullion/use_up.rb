@@ -103,7 +103,7 @@ module Scullion
       Offer.new(name: composed.salad["name"], salad: composed.salad, used: composed.used, cupboard: cupboard)
     end
 
-    # The same things, less of each; an offer is of those that are here.
+    # What an offer leaves the most of.
     def remaining(left, offer)
       left.reject { |stock| offer.used.fetch(stock, 0.0) >= stock.grams - LITTLE }
     end

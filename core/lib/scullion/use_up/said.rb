@@ -6,7 +6,10 @@ module Scullion
     # read as any line of a recipe. A word that belongs to the food's own name ("brown rice") says nothing of
     # its condition.
     class Said
-      WEEKDAYS = Date::DAYNAMES.each_with_index.flat_map { |name, day| [[name, day], [name[0, 3], day]] }.to_h
+      WEEKDAYS = Date::DAYNAMES.each_with_index.to_h
+      # "From Sat", not "sun dried".
+      SHORT = WEEKDAYS.transform_keys { |name| name[0, 3] }.freeze
+      SINCE = /\b(?:since|from|on|made|opened|cooked|dated)\s+/i.freeze
       BEFORE =
         /(?:(?:made|cooked|boiled|roasted|opened|open|open(?:ed)?\s+since|since|from|on|done|dated)\s+)*
         /ix.freeze
@@ -43,12 +46,13 @@ module Scullion
       def item_of(text) = @house.recipe_items.of(text).find(&:food?)
 
       def aged
-        take(/#{BEFORE}\b(#{WEEKDAYS.keys.join("|")})(?:'s|s)?\b/i) do |found|
-          (@today.wday - WEEKDAYS.fetch(found[1].capitalize)) % 7
-        end
+        take(/#{BEFORE}\b(#{WEEKDAYS.keys.join("|")})(?:'s|s)?\b/i) { |found| ago(WEEKDAYS, found[1]) }
+        take(/#{BEFORE}#{SINCE}(#{SHORT.keys.join("|")})\b/i) { |found| ago(SHORT, found[1]) }
         take(DAYS_OLD) { |found| COUNTED.index(found[1].downcase) || found[1].to_i }
         AGO.each { |words, days| take(/#{BEFORE}\b#{words}(?:'s)?\b/i) { days } }
       end
+
+      def ago(days, name) = (@today.wday - days.fetch(name.capitalize)) % 7
 
       def take(pattern)
         return if @age
