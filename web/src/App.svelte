@@ -14,12 +14,19 @@
   import Week from "./week/Week.svelte";
   import Nowhere from "./ui/Nowhere.svelte";
   import TopBar from "./ui/TopBar.svelte";
+  import { stale } from "./state/stale.svelte";
   import { follow, here } from "./state/place.svelte";
 </script>
 
 <svelte:document onclick={follow} />
 
 <TopBar />
+{#if stale.now}<p
+    class="bg-warning text-warning-content no-print px-5 py-2 font-semibold"
+    role="status"
+  >
+    Nobody answers: this is as it was said last.
+  </p>{/if}
 <main class="mx-auto max-w-[84rem] px-3 pb-6 sm:px-5">
   {#if here.place.screen === "desk"}
     {#key here.place.id}

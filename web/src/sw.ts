@@ -33,6 +33,13 @@ registerRoute(
           OF_THE_MOMENT.forEach((name) => url.searchParams.delete(name));
           return url.href;
         },
+        // Marked, so that the page says that it is old.
+        cachedResponseWillBeUsed: async ({ cachedResponse }) => {
+          if (!cachedResponse) return cachedResponse;
+          const headers = new Headers(cachedResponse.headers);
+          headers.set("x-said-last", "1");
+          return new Response(await cachedResponse.blob(), { status: cachedResponse.status, headers });
+        },
       },
       new ExpirationPlugin({ maxEntries: MOST }),
     ],

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { heard } from "../state/stale.svelte";
 import { SILENCE } from "./problem";
 import type { components, paths } from "./schema";
 
@@ -52,6 +53,7 @@ export async function ask<T>(
 ): Promise<Answer<T>> {
   try {
     const { data, error, response } = await request;
+    heard(response);
     if (response.ok) return { data: data as T };
     return {
       problem: isProblem(error)
