@@ -1903,7 +1903,7 @@ export interface components {
                 code: string;
                 /** @description How much of it is free */
                 text: string;
-                /** @description How much of it is taken */
+                /** @description How much of it is taken, or would be */
                 grams: number;
                 takes: string;
                 leaves: string;
