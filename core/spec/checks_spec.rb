@@ -40,6 +40,8 @@ RSpec.describe Scullion::Record::Checks do
     expect(done.map { |each| [each.about, each.at[11..]] }).to eq [[name, "07:30"]]
     slow = checks(read("fridge", "2026-11-28T10:50", about: name))
     expect(slow.of_day("2026-11-28T11:00").find { |each| each.about == name }.state).to eq "done"
+    early = checks(read("fridge", "2026-11-28T06:00", about: name))
+    expect(early.of_day("2026-11-28T08:00").find { |each| each.about == name }.state).to eq "done"
     night = checks(read("fridge", "2026-11-28T05:59", about: name))
     expect(night.of_day("2026-11-28T08:00").find { |each| each.about == name }.state).to eq "due"
     old = checks(read("fridge", "2026-11-27T07:10", about: name))

@@ -78,5 +78,10 @@ RSpec.describe "Lots on hand", type: :core do
     with = plan(more: more)
     expect(need(with).finished_grams).to be_within(0.001).of(need(plan).finished_grams + 2000)
     expect(with.shared.join).to include("Wednesday")
+    words = ->(plan) { Scullion::Day::Roster.new(plan).to_h["decided"]["more"] }
+    expect(words[with].map { |each| each["text"] }).to contain_exactly(/Wednesday/)
+    # What another service has made here is its own to take back.
+    data = brief.merge("day" => { "makes" => more })
+    expect(words[Scullion::Plan.for(Scullion::Brief.read(data, house))]).to eq []
   end
 end

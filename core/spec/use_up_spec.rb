@@ -67,6 +67,13 @@ RSpec.describe Scullion::UseUp do
       expect(left(made[days - 1], used: today + 1).fate).to eq "bin"
     end
 
+    it "asks for a date of raw meat and fish too, and keeps them two days, to the day" do
+      expect(left("800 g chicken breast").why).to include("when did it come")
+      expect(left("800 g chicken breast from yesterday").fate).to eq "use"
+      expect(left("800 g chicken breast, 2 days old").fate).to eq "bin"
+      expect(left("1 kg salmon fillet from yesterday", used: today + 1).fate).to eq "bin"
+    end
+
     it "leaves a word that is of the food's own name" do
       expect(left("200 g sun-dried tomatoes").ingredient.name).to match(/dried/i)
       expect(left("200 g sun dried tomatoes").grams).to eq 200

@@ -52,8 +52,8 @@ module Scullion
       def enough_for(purchase, entry)
         return unless entry&.of == "short" && entry.value
 
-        share = [entry.value / purchase.need_grams, 1.0].min
-        Amount::Whole.down(@plan.brief.service.covers * share)
+        swap = @plan.brief.house.swap
+        Buy::ShortDelivery.new(@plan, purchase.ingredient.key, entry.value, swap).enough_for
       end
     end
   end

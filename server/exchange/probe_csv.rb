@@ -10,7 +10,6 @@ module Scullion
       MOMENT =
         %r{\A(\d{4})-(\d\d)-(\d\d)[T ](\d\d):(\d\d)(?::\d\d)?\z
            |\A(\d\d?)[./](\d\d?)[./](\d{4})[ ,]+(\d\d?):(\d\d)(?::\d\d)?\z}x.freeze
-      DEGREES = /\A\s*(-?\d{1,3}(?:[.,]\d{1,2})?)\s*(?:°?\s*([CF]))?\s*\z/i.freeze
 
       # @param text [String] @param what [Hash] of, about, service, task, lot: of every row
       # @param practice [Practice] @param by [String, nil]
@@ -64,10 +63,7 @@ module Scullion
 
       # The last cell that is a temperature: a number of the reading comes before it.
       def degrees(cells)
-        found = cells.reverse.filter_map { |cell| cell.match(DEGREES) }.first or return
-        value = found[1].tr(",", ".").to_f
-        fahrenheit = (found[2] || @practice.measures.degrees).casecmp?("f")
-        (fahrenheit ? (value - 32) / 1.8 : value).round(2)
+        cells.reverse.lazy.filter_map { |cell| Record::Written.read(cell, "c", @practice.measures) }.first
       end
 
       def built(clock, degrees)

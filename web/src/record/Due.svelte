@@ -8,12 +8,6 @@
   // What is to be looked at today, those that are wanted now with their field; and fridges that stand warm.
   type Check = Schemas["Checks"]["checks"][number];
   const AGAIN = 60000;
-  const NAMES: Record<Check["of"], string> = {
-    fridge: "",
-    display: "",
-    probe: "",
-    cooling: "as it cools",
-  };
   let said = $state.raw<Schemas["Checks"]>();
   let all = $state(false);
 
@@ -51,7 +45,7 @@
     <div class="border-base-300 border-t py-1">
       <p class="quiet">
         <b class="tabular-nums">{check.at.slice(11)}</b>
-        {NAMES[check.of]}
+        {check.of === "cooling" ? "as it cools" : ""}
         {#if check.state === "late"}<b class="text-warning">late</b>{/if}
       </p>
       <WriteDown

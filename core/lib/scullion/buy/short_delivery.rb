@@ -35,11 +35,13 @@ module Scullion
         }
       end
 
+      # Covers that it serves as the salads are. @return [Integer]
+      def enough_for = Amount::Whole.down(@plan.brief.service.covers * share)
+
       private
 
       def writer = @plan.brief.practice.writer
       def share = [@grams / @purchase.need_grams, 1.0].min
-      def enough_for = Amount::Whole.down(@plan.brief.service.covers * share)
 
       # Each component of it: what a serving gets, and what could stand in for it.
       def servings

@@ -22,8 +22,8 @@ module Scullion
       # Taken of what is on hand, g ready to serve: of a lot by its code, or of what has none. best, discard:
       # minutes, nil where nobody knows.
       OnHand = Struct.new(:code, :name, :grams, :best, :discard, keyword_init: true)
-      # So much more of a preparation, g ready to serve, for another service.
-      More = Struct.new(:name, :grams, keyword_init: true)
+      # So much more of a preparation, g ready to serve, for another service; on_purpose: for another day.
+      More = Struct.new(:name, :grams, :on_purpose, keyword_init: true)
       # Who takes a stop on, and why.
       TakenOn = Struct.new(:by, :reason, keyword_init: true)
       STATES = %w[started done late failed].freeze

@@ -74,7 +74,11 @@ module Scullion
       def together
         {
           brings: list("brings", MANY) { |item| brought(item) }.to_h,
-          makes: by_first(%w[makes more].flat_map { |name| list(name, MANY) { |item| more(item) } }),
+          makes:
+            by_first(
+              list("makes", MANY) { |item| more(item) } +
+                list("more", MANY) { |item| more(item, on_purpose: true) }
+            ),
           lots: by_first(list("lots", MANY) { |item| on_hand(item) })
         }
       end
@@ -174,11 +178,11 @@ module Scullion
         [key, Progress::Brought.new(name: name, ready: ready, best: best, discard: discard, lost: lost)]
       end
 
-      def more(item)
+      def more(item, on_purpose: false)
         item.only("preparation", "for", "grams")
         key, name = item.text("preparation", most: 200), item.text("for", most: 120)
         grams = item.number("grams", 0.1..1_000_000, "g")
-        [key, Progress::More.new(name: name, grams: grams)] if key && name && grams
+        [key, Progress::More.new(name: name, grams: grams, on_purpose: on_purpose)] if key && name && grams
       end
 
       def on_hand(item)

@@ -122,7 +122,6 @@ module Scullion
         }
       end
 
-      # What is made on days before because somebody said so.
       # What is taken of lots on hand. @return [Array<Hash>]
       def lot_words
         @roster.plan.needs.flat_map do |need|
@@ -136,18 +135,22 @@ module Scullion
         end
       end
 
-      # What is made beyond what the salads take. @return [Array<Hash>]
+      # What is made on purpose beyond what the salads take. @return [Array<Hash>]
       def more_words
         @roster.plan.needs.flat_map do |need|
-          need.others.map do |more|
-            {
-              "preparation" => need.component.preparation,
-              "text" => "#{need.name}: #{writer.g(more.grams)} more for #{more.name}"
-            }
-          end
+          need
+            .others
+            .select(&:on_purpose)
+            .map do |more|
+              {
+                "preparation" => need.component.preparation,
+                "text" => "#{need.name}: #{writer.g(more.grams)} more for #{more.name}"
+              }
+            end
         end
       end
 
+      # What is made on days before because somebody said so.
       def ahead_words
         @roster.plan.needs.filter_map do |need|
           days = progress.ahead.fetch(need.component.preparation, 0)

@@ -8,7 +8,7 @@ module Scullion
     class Left
       HOW_MUCH = "How much is there? Write a weight or a number.".freeze
       WHAT = "What is it? Nothing in the larder is called so.".freeze
-      WHEN = "When was it made? Cooked food without a date is not used.".freeze
+      WHEN = "When was it made, or when did it come? Without a date it is not used.".freeze
 
       attr_reader :text, :ingredient, :conditions, :fate, :why, :source
 
@@ -95,18 +95,24 @@ module Scullion
 
       def names_of_guesses = @read.guesses.map { |food| food.name.downcase }.join(", ")
 
-      # It runs by a date: cooked or opened, and needs the cold.
-      def kept? = (ready? || @said.open?) && cold?
+      # It runs by a date: cooked, opened, or raw meat and fish, and needs the cold.
+      def kept? = (ready? || @said.open? || raw_dated?) && cold?
 
-      # Days that it may be kept, the day it was made being the first.
+      def raw_dated?
+        !ready? && @house.practice.words("use_up", "raw_dated").include?(ingredient.family)
+      end
+
+      # Days that it may be kept, the day it was made or came being the first.
       def days
+        return @house.practice.fetch("use_up/raw_kept/days").to_i if raw_dated?
+
         cook = component["cook"] || Salad::Component::RAW
         made = Salad::Component.new(ingredient: ingredient, grams: 1.0, role: component["role"], cook: cook)
         Hold::Dates.new(@house).days_of(made)
       end
 
       def too_old
-        "It may be kept #{days} days, the day it was made being the first; then nobody serves it."
+        "It may be kept #{days} days, the day it was made or came being the first; then nobody serves it."
       end
     end
   end
