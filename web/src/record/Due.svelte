@@ -6,7 +6,6 @@
   import WriteDown from "./WriteDown.svelte";
 
   // What is to be looked at today, those that are wanted now with their field; and fridges that stand warm.
-  type Check = Schemas["Checks"]["checks"][number];
   const AGAIN = 60000;
   let said = $state.raw<Schemas["Checks"]>();
   let all = $state(false);

@@ -6,7 +6,7 @@
 </script>
 
 {#if plan.shared.length > 0}
-  <section class="tray mb-3" aria-label="Made once for several services">
+  <section class="tray mb-3" aria-label="Made once for several services, or on hand">
     {#each plan.shared as said, index (index)}<p>{said}</p>{/each}
   </section>
 {/if}

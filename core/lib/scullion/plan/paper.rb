@@ -90,7 +90,9 @@ module Scullion
 
       def prep
         if @plan.shared.any?
-          section("Made once for several services") { @lines.concat(@plan.shared.map { |said| "  #{said}" }) }
+          section("Made once for several services, or on hand") do
+            @lines.concat(@plan.shared.map { |said| "  #{said}" })
+          end
         end
         section("Prep") do
           @plan
