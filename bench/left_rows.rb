@@ -17,7 +17,7 @@ module Bench
       composed =
         FRIDGES.map do |seed|
           covers, stocks = LeftOvers.fridge(house, seed)
-          Scullion::UseUp::Composed.new(stocks, covers, house)
+          Scullion::UseUp::Composed.new(stocks, Scullion::UseUp::Meal.of(covers), house)
         end
       seconds = composed.map { |each| seconds(1, -> { each.sound? }) }
       [
@@ -44,9 +44,9 @@ module Bench
       pairs =
         SMALL.map do |seed|
           covers, stocks = LeftOvers.fridge(house, seed, size: 3)
-          one = Scullion::UseUp::Composed.new(stocks, covers, house)
+          one = Scullion::UseUp::Composed.new(stocks, Scullion::UseUp::Meal.of(covers), house)
           bowl = one.sound? ? one.used.slice(*one.most.keys).values.sum : 0.0
-          [bowl, LeftOvers.most_used(one, covers, steps: 4)]
+          [bowl, LeftOvers.most_used(house, stocks, covers, steps: 4)]
         end
       Figure.new(
         name: "used of what the best of all shares uses, 12 small fridges",

@@ -14,7 +14,7 @@ module Scullion
         "x-content-type-options: nosniff\r\nconnection: close\r\n\r\nretry: 1000\n\n".freeze
 
     def initialize
-      @lock, @screens, @threads, @own = Mutex.new, [], [], 0
+      @lock, @screens, @threads, @own = Mutex.new, [], {}, 0
     end
 
     # @param socket [IO] of a screen, which it keeps @return [Boolean] false where there are too many
@@ -56,26 +56,34 @@ module Scullion
       nil
     end
 
-    # While anybody listens.
+    # While anybody listens; whichever of them has ended is begun again.
     def look_around
+      work = { "watch" => -> { watch }, "scale" => -> { meter("scale") }, "probe" => -> { meter("probe") } }
       @lock.synchronize do
-        @threads.select!(&:alive?)
-        next if @threads.any?
-
-        @threads = [Thread.new { watch }, *%w[scale probe].map { |kind| Thread.new { meter(kind) } }]
+        work.each { |name, task| @threads[name] = Thread.new(&task) unless @threads[name]&.alive? }
       end
     end
 
-    def anybody? = @lock.synchronize { @screens.any? }
+    # Again and again until nobody listens. Whether it ends is decided where screens come and go, so that none
+    # comes between; and no fault of the records ends it.
+    def while_anybody(name)
+      while @lock.synchronize { @screens.any? || (@threads.delete(name) && false) }
+        begin
+          yield
+        rescue ActiveRecord::ActiveRecordError
+          sleep(AGAIN)
+        end
+      end
+    end
 
     # What another process wrote is told too; and now and then a word, so that who is gone is known to be.
     def watch
-      seen, own, quiet = moved, @own, 0.0
-      while anybody?
+      seen, own, quiet = nil, @own, 0.0
+      while_anybody("watch") do
         sleep(LOOK)
         now = moved
         # What this process wrote it has told already.
-        tell("moved") if now != seen && own == @own
+        tell("moved") if seen && now != seen && own == @own
         seen, own, quiet = now, @own, quiet + LOOK
         next if quiet < QUIET
 
@@ -92,12 +100,10 @@ module Scullion
           Records::Tick.pluck(:id).hash
         ]
       end
-    rescue ActiveRecord::ActiveRecordError
-      nil
     end
 
     def meter(kind)
-      while anybody?
+      while_anybody(kind) do
         address = ActiveRecord::Base.connection_pool.with_connection { Records::Device.addresses[kind] }
         sleep(address ? read(kind, address) : AGAIN)
       end

@@ -53,7 +53,9 @@ module LeftOvers
 
   # The most that any shares of each would use, on a grid of so many steps, by the same rules.
   # @return [Float] g
-  def most_used(composed, covers, steps: 5)
+  def most_used(house, stocks, covers, steps: 5)
+    meal = Scullion::UseUp::Meal.of(covers)
+    composed = Scullion::UseUp::Composed.new(stocks, meal, house, tries: Float::INFINITY)
     most = composed.most
     shares = (0..steps).map { |step| step.fdiv(steps) }
     return 0.0 if most.empty?

@@ -74,6 +74,48 @@ RSpec.describe Scullion::UseUp do
       expect(left("1 kg salmon fillet from yesterday", used: today + 1).fate).to eq "bin"
     end
 
+    # Today is Saturday, 28 November.
+    {
+      "made on Tuesday" => [4, nil],
+      "last night's" => [1, nil],
+      "from the day before yesterday" => [2, nil],
+      "a week old" => [7, nil],
+      "four days in the fridge" => [4, nil],
+      "36 hours old" => [2, nil],
+      "opened yesterday, made on Monday" => [5, nil],
+      "from 24 Nov" => [4, nil],
+      "dated 2026-11-21" => [7, nil],
+      "made last Saturday" => [7, nil],
+      "use by yesterday" => [nil, -1],
+      "use by tomorrow" => [nil, 1],
+      "use-by 30 Nov, opened today" => [0, 2],
+      "best before Dec 3rd" => [nil, 5],
+      "good until Monday" => [nil, 2],
+      "use by in a week" => [nil, 7],
+      "use by 26/11" => [nil, -2],
+      "exp 2 Jan" => [nil, 35]
+    }.each do |words, (age, till)|
+      it "reads when: #{words}" do
+        said = Scullion::UseUp::Dated.new("600 g yoghurt, #{words}", today)
+        expect([said.age, said.until, said.doubt]).to eq [age, till, nil]
+        expect(said.rest.delete(",").strip).to eq "600 g yoghurt"
+      end
+    end
+
+    it "asks where two dates could be meant, or one that is still to come" do
+      ["use by Friday", "use by 3/12", "made 3 Dec", "use by 31 Nov"].each do |words|
+        expect(Scullion::UseUp::Dated.new("600 g yoghurt, #{words}", today).doubt).to be_a(String), words
+        expect(left("600 g yoghurt, #{words}").fate).to eq("ask"), words
+      end
+    end
+
+    it "keeps what needs cold to the day that is written on it" do
+      text = "300 g minced pork, use by tomorrow"
+      expect([today, today + 1, today + 2].map { |day| left(text, used: day).fate }).to eq %w[use use bin]
+      expect(left("300 g minced pork, use by yesterday").fate).to eq "bin"
+      expect(left("500 g couscous, best before yesterday").fate).to eq "use"
+    end
+
     it "leaves a word that is of the food's own name" do
       expect(left("200 g sun-dried tomatoes").ingredient.name).to match(/dried/i)
       expect(left("200 g sun dried tomatoes").grams).to eq 200
@@ -89,7 +131,7 @@ RSpec.describe Scullion::UseUp do
     it "stands by the rules of any salad in at least 95 of 100 fridges, and never takes more than there is" do
       sound =
         fridges.count do |covers, stocks|
-          composed = Scullion::UseUp::Composed.new(stocks, covers, house)
+          composed = Scullion::UseUp::Composed.new(stocks, Scullion::UseUp::Meal.of(covers), house)
           expect(composed.used.all? { |stock, grams| grams <= stock.grams + 0.01 }).to be true
           next false unless composed.sound?
 
@@ -103,10 +145,10 @@ RSpec.describe Scullion::UseUp do
       pairs =
         (301..306).map do |seed|
           covers, stocks = LeftOvers.fridge(house, seed, size: 3)
-          composed = Scullion::UseUp::Composed.new(stocks, covers, house)
+          composed = Scullion::UseUp::Composed.new(stocks, Scullion::UseUp::Meal.of(covers), house)
           [
             composed.sound? ? composed.used.slice(*composed.most.keys).values.sum : 0.0,
-            LeftOvers.most_used(composed, covers, steps: 3)
+            LeftOvers.most_used(house, stocks, covers, steps: 3)
           ]
         end
       expect(pairs.sum(&:first)).to be >= 0.85 * pairs.sum(&:last)
@@ -124,14 +166,15 @@ RSpec.describe Scullion::UseUp do
         )
       end
       late, soon = stock["Late", "2026-12-04T23:59"], stock["Soon", "2026-11-29T23:59"]
-      used = Scullion::UseUp::Composed.new([late, soon], 20, house).used
+      used = Scullion::UseUp::Composed.new([late, soon], Scullion::UseUp::Meal.of(20), house).used
       expect(used.fetch(soon, 0)).to be > used.fetch(late, 0)
     end
   end
 
   describe "offers" do
-    def use_up(written, held: [], salads: [])
-      described_class.new(written, held, salads, house, covers: 20, used: "2026-11-29T13:00", today: today)
+    def use_up(written, held: [], builds: [], **meal)
+      meal = Scullion::UseUp::Meal.of(20, **meal)
+      described_class.new(written, held, builds, house, meal: meal, date: "2026-11-29", today: today)
     end
 
     def held(code, discard, grams: 1500.0)
@@ -168,6 +211,64 @@ RSpec.describe Scullion::UseUp do
       left_over = found.still(best).sum(&:last)
       expect(best.grams + left_over).to be_within(2).of(found.grams)
       expect(use_up("").offers).to eq []
+    end
+
+    it "suit whom they must, down to the dressing and what comes from the cupboard" do
+      written =
+        "2 kg cooked chickpeas, made today\n3 cucumbers\n300 g feta\n200 g walnuts\n1 loaf stale bread"
+      salads = example["salads"]
+      %w[vegan gluten-free nut-free dairy-free].each do |suits|
+        found = use_up(written, builds: salads, suits: [suits])
+        expect(found.offers).not_to be_empty
+        found
+          .offers
+          .filter_map(&:salad)
+          .each do |salad|
+            lines = Scullion::UseUp::Meal.of(20).trial(salad, house).portion.lines_eaten
+            bad = lines.reject { |line| Scullion::Salad::DietsAndAllergens.suits?(line.ingredient, suits) }
+            expect(bad.map(&:name)).to eq []
+          end
+      end
+      expect(use_up(written).offers.flat_map { |each| each.used.keys.map(&:name) }).to include(
+        "White brined cheese"
+      )
+    end
+
+    it "hold for as long as they are served, and say what is to be minded" do
+      long = use_up("2 kg cooked chickpeas, made today\n3 cucumbers\n1 kg rocket", hours: %w[11:00 15:00])
+      long
+        .offers
+        .filter_map(&:salad)
+        .each do |salad|
+          plan = Scullion::UseUp::Meal.of(20, hours: %w[11:00 15:00]).trial(salad, house).plan
+          expect(plan.windows.flat_map(&:snags).map(&:what)).to eq []
+        end
+    end
+  end
+
+  describe "by its condition" do
+    def component(text) = left(text).component
+
+    it "moistens stale bread, and lets it carry the salad" do
+      expect(component("1 loaf stale sourdough")).to include("treat" => "moisten", "role" => "base")
+      expect(component("1 loaf stale sourdough")).not_to include("cook")
+      gain = house.larder["white-loaf"].figures["treats/moisten/gain"]
+      diced = house.practice.fetch("cuts/diced/yield")
+      expect(left("1 loaf stale sourdough").finished).to be_within(1).of(800 * gain * diced)
+      expect(component("1 loaf sourdough")).to include("cook" => { "method" => "crisp" })
+    end
+
+    it "cooks tired leaf that can be cooked, and blends what cannot into the dressing" do
+      expect(component("500 g tired spinach")).to include("cook" => { "method" => "blanch" })
+      expect(component("500 g spinach")).not_to include("cook")
+      tired, fresh = left("200 g limp parsley"), left("200 g parsley")
+      expect([tired, fresh].map { |each| each.way_in.dressing? }).to eq [true, false]
+      stock = Scullion::UseUp::Stock.of_left(tired)
+      beans = Scullion::UseUp::Stock.of_left(left("3 kg cooked chickpeas, made today"))
+      composed = Scullion::UseUp::Composed.new([stock, beans], Scullion::UseUp::Meal.of(20), house)
+      expect(composed.salad["dressing"]["parts"].map { |part| part["ingredient"] }).to include("parsley")
+      expect(composed.used.fetch(stock)).to be_between(50, 200)
+      expect(composed.salad["components"].map { |each| each["ingredient"] }).not_to include("parsley")
     end
   end
 end

@@ -25,10 +25,11 @@ module Scullion
         end
 
         app.post("/api/lots/:code/label") do
-          history = record_book.history(params["code"]) || problem(404, "There is no such lot.")
-          label = Scullion::Papers::LotLabel.new(history, request.base_url).to_s
-          left = at_device { Scullion::Devices::Printer.new(address_of("printer")).print(label) }
+          left = at_device { Scullion::Devices::Printer.new(address_of("printer")).print(lot_label.to_s) }
           json({ "left" => left })
+        end
+        app.get("/api/lots/:code/label.pdf") do
+          file("application/pdf", "lot-#{params["code"]}.pdf", lot_label.to_pdf)
         end
       end
 
@@ -55,6 +56,11 @@ module Scullion
         def devices
           addresses = Records::Device.addresses
           Scullion::Devices::KINDS.to_h { |kind| [kind, addresses[kind].to_s] }
+        end
+
+        def lot_label
+          history = record_book.history(params["code"]) || problem(404, "There is no such lot.")
+          Scullion::Papers::LotLabel.new(history, request.base_url)
         end
 
         def address_of(kind)

@@ -43,10 +43,18 @@ module Scullion
           file "application/x-ndjson", "record.jsonl", lines.join
         end
         app.get("/api/record.pdf") do
-          folder = Scullion::Papers::Folder.new(Records::Kitchen.ours.name, days_asked, entries_said)
+          said = entries_said
+          pictures = Records::Picture.where(uid: said.map { |each| each["uid"] }).pluck(:uid, :jpeg).to_h
+          folder = Scullion::Papers::Folder.new(Records::Kitchen.ours.name, days_asked, said, pictures)
           paper = params["paper"] || "a4"
           drawn = Apart.run { |_| Scullion::Papers::Packet.new(folder, paper).render }
           file("application/pdf", "record.pdf", drawn)
+        end
+        app.get("/api/entries/:uid/picture.jpg") do
+          picture = Records::Picture.find_by(uid: params["uid"]) || problem(404, "There is no such picture.")
+          cache_control :private, :immutable, max_age: 31_536_000
+          content_type "image/jpeg"
+          picture.jpeg
         end
         app.get("/api/entries.csv") { file "text/csv", "record.csv", record_book.table(entries_asked).to_csv }
       end

@@ -5,7 +5,7 @@ module Scullion
     # What is left and what can be made of it, as it goes in and out; and the salad and the service that one
     # of the offers becomes.
     class LeftOvers
-      # @param asked [Hash] left (text), covers, date, from, to, serves_as; lots: false for none of them
+      # @param asked [Hash] left (text), covers, date, from, to, serves_as, suits; lots: false for none
       # @param house [House] @param held [Array<Record::ColdRoom::Held>] @param today [Date]
       def initialize(asked, house, held, today)
         @asked, @house = asked, house
@@ -14,12 +14,11 @@ module Scullion
           UseUp.new(
             asked["left"].to_s,
             asked["lots"] == false ? [] : held,
-            @salads.values.filter_map { |each| read(each.to_build) },
+            @salads.values.map(&:to_build),
             house,
-            covers: asked["covers"],
-            used: "#{asked["date"]}T#{asked["to"]}",
-            today: today,
-            serves_as: asked["serves_as"] || "main"
+            meal: meal,
+            date: asked["date"],
+            today: today
           )
       end
 
@@ -48,6 +47,16 @@ module Scullion
       end
 
       private
+
+      def meal
+        @meal ||=
+          UseUp::Meal.of(
+            @asked["covers"],
+            serves_as: @asked["serves_as"] || "main",
+            hours: @asked.values_at("from", "to"),
+            suits: @asked["suits"] || []
+          )
+      end
 
       def writer = @house.practice.writer
 
@@ -98,6 +107,7 @@ module Scullion
           "uses" => offer.used.sort_by { |_, grams| -grams }.map { |stock, grams| stock_words(stock, grams) },
           "still" => @use_up.still(offer).map { |stock, grams| still(stock, grams) },
           "cupboard" => offer.cupboard || [],
+          "minded" => offer.minded,
           "components" => offer.salad ? plate(offer.salad) : []
         }.compact
       end
@@ -147,8 +157,7 @@ module Scullion
 
       # What is made already, as the day keeps it.
       def lots(salad, offer)
-        build = read(salad.to_build)
-        made = UseUp::Shelf.new(build, offer.used.keys.select(&:made), @asked["covers"], @house).made
+        made = UseUp::Shelf.new(salad.to_build, offer.used.keys.select(&:made), meal, @house).made
         made.flat_map { |preparation, stocks| stocks.map { |stock, grams| lot(preparation, stock, grams) } }
       end
 

@@ -4,7 +4,7 @@ module Scullion
   module Exchange
     # The record as it goes in and out: entries as they are kept and said, and what is on hand by them.
     class RecordBook
-      COLUMNS = %w[clock kind of about value unit by lot service_name note mends uid].freeze
+      COLUMNS = %w[clock kind of about value unit by lot service_name note picture mends uid].freeze
 
       # @param house [House] @param clock [String] now, the kitchen's own
       def initialize(house, clock)
@@ -27,7 +27,14 @@ module Scullion
         document = entry.to_document
         name = practice.words("record", "kinds").dig(document["kind"], "name")
         mended = log.mended?(entry.value_object) || nil
-        { **document, "name" => name, "text" => text(document), "mended" => mended }.compact
+        picture = picture_of(entry.uid)
+        {
+          **document,
+          "name" => name,
+          "text" => text(document),
+          "mended" => mended,
+          "picture" => picture
+        }.compact
       end
 
       # @param entry [Record::Entry] of a temperature @return [Hash] ready for JSON
@@ -98,6 +105,12 @@ module Scullion
             log,
             Records::Promises.all(@clock)
           )
+      end
+
+      # Where it is to be had. @return [String, nil]
+      def picture_of(uid)
+        @pictured ||= Records::Picture.uids
+        "/api/entries/#{uid}/picture.jpg" if @pictured.include?(uid)
       end
 
       # In this house's own measures.

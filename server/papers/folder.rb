@@ -28,13 +28,21 @@ module Scullion
 
       # @param kitchen [String] its name @param days [Range<Date>]
       # @param entries [Array<Hash>] as RecordBook#said has them, in order
-      def initialize(kitchen, days, entries)
-        @kitchen, @days, @entries = kitchen, days, entries
+      # @param pictures [Hash{String=>String}] JPEG by the entry's uid
+      def initialize(kitchen, days, entries, pictures = {})
+        @kitchen, @days, @entries, @pictures = kitchen, days, entries, pictures
       end
 
       def title = "Record of #{@kitchen}"
       def subtitle = [@days.first, @days.last].uniq.map { |day| day.strftime("%a %-d %b %Y") }.join(" to ")
       def hold_labels = []
+
+      # With what is to be written below. @return [Array<Array(String, String)>] words and JPEG
+      def pictures
+        @entries
+          .select { |entry| @pictures.key?(entry["uid"]) }
+          .map { |entry| [row(entry).reject(&:empty?).join(" · "), @pictures.fetch(entry["uid"])] }
+      end
 
       # @return [Array<Sheet>] those with something on them, and the daily one
       def all
@@ -69,6 +77,7 @@ module Scullion
         said = [
           entry["note"],
           entry["service_name"],
+          ("picture" if entry["picture"]),
           ("mended by a later entry" if entry["mended"]),
           ("takes an entry back" if entry["void"])
         ]

@@ -60,6 +60,7 @@ module Scullion
           yield index + 1, sheets.size if block_given?
         end
         cut_out
+        @sheets.pictures.each { |words, jpeg| picture(words, jpeg) }
         @pdf.number_pages("#{@sheets.title} · <page> of <total>", at: [0, -10], size: SMALL)
         @pdf.render
       end
@@ -119,6 +120,16 @@ module Scullion
             @pdf.grid(index / LABELS_ACROSS, index % LABELS_ACROSS).bounding_box { one(label) }
           end
         end
+      end
+
+      # On a page of its own, with its words. One that cannot be drawn says so.
+      def picture(words, jpeg)
+        @pdf.start_new_page
+        @pdf.text(words, size: CARE)
+        @pdf.move_down(8)
+        @pdf.image(StringIO.new(jpeg), fit: [@pdf.bounds.width, @pdf.cursor])
+      rescue Prawn::Errors::UnsupportedImageType
+        @pdf.text("This picture cannot be drawn; the record has it.", size: CARE)
       end
 
       def one(label)

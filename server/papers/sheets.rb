@@ -25,6 +25,9 @@ module Scullion
           "to #{@plan["service"]["to"]}, #{@plan["service"]["covers"]} covers"
       end
 
+      # None of its own; see Folder.
+      def pictures = []
+
       # What is labelled: every lot that the day makes, each batch of it.
       # @return [Array<Hash>] name, batch, ready, best, discard, allergens, rules, kept and stop
       def hold_labels

@@ -15,6 +15,7 @@ module Scullion
             recorded: now.iso8601,
             void: entry.void || false
           )
+          Picture.create!(uid: entry.uid, jpeg: entry.picture) if entry.picture
         end
         true
       rescue ActiveRecord::RecordNotUnique

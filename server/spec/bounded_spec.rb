@@ -78,6 +78,9 @@ RSpec.describe "What is read takes no longer than its length" do
     "a name" => ->(text) { Scullion::Exchange::NewIngredient.key_for(text) }
   }
 
+  # The quickest of three: what else the machine does only adds.
+  def least_seconds(&block) = Array.new(3) { seconds(&block) }.min
+
   def seconds
     from = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
     yield
@@ -91,11 +94,11 @@ RSpec.describe "What is read takes no longer than its length" do
       slow =
         worst.filter_map do |piece|
           long = piece * (64 * 1024 / piece.bytesize)
-          whole = seconds { reader.call(long) }
-          next if whole < 1
+          next if seconds { reader.call(long) } < 1
 
-          eighth = seconds { reader.call(long[0, long.length / 8]) }
-          [piece, eighth, whole] if whole > eighth * 24
+          whole = least_seconds { reader.call(long) }
+          eighth = least_seconds { reader.call(long[0, long.length / 8]) }
+          [piece, eighth, whole] if whole > [eighth * 24, 1].max
         end
       expect(slow).to eq []
     end

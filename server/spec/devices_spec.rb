@@ -153,13 +153,27 @@ RSpec.describe "Devices", :server do
       expect(live.screens.size).to eq 2
     end
 
+    it "goes on after the records could not be read, and is begun again when all had gone" do
+      stub_const("Scullion::Live::AGAIN", 0.1)
+      tries = 0
+      allow(Scullion::Records::Device).to receive(:addresses) do
+        raise ActiveRecord::ConnectionTimeoutError if (tries += 1) < 3
+
+        { "scale" => "127.0.0.1:#{scale.port}" }
+      end
+      first = screen
+      expect(heard(first, "scale")).to include("value")
+      first.close
+      live.tell("still") until live.screens.empty?
+      expect(heard(screen, "scale")).to include("value")
+    end
+
     it "is what the scale reads, or that it is gone" do
       allow(Scullion::Records::Device).to receive(:addresses).and_return(
         { "scale" => "127.0.0.1:#{scale.port}" }
       )
       tell(scale, "PUT 700")
       socket = screen
-      sleep 2
       expect(heard(socket, "scale")).to include("value", "settled")
       tell(scale, "FAULT gone")
       socket = screen

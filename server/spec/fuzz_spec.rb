@@ -88,6 +88,8 @@ RSpec.describe "Requests as nobody would send them", :server do
         [{}, nil, { "asked" => what_is_left, "take" => "composed-1", "name" => "Crew lunch" }]
       end,
       "tare" => -> { devices && [{}, nil, nil] },
+      "lotLabel" => -> { [{ "code" => lot.code }, nil, nil] },
+      "entryPicture" => -> { [{ "uid" => pictured }, nil, nil] },
       "printLotLabel" => -> { devices && [{ "code" => lot.code }, nil, nil] },
       "writeDevices" => -> { [{}, nil, { "scale" => "", "printer" => "127.0.0.1:4803" }] },
       "importProbe" => -> { [{}, nil, { "csv" => "2026-11-28 07:30,3.4\n", "of" => "fridge" }] },
@@ -155,6 +157,12 @@ RSpec.describe "Requests as nobody would send them", :server do
         },
         **%i[made best discard].to_h { |each| [each, "2026-11-28T09:40"] }
       )
+  end
+
+  def pictured
+    "picture-#{Scullion::Records::Picture.count}".tap do |uid|
+      Scullion::Records::Picture.create!(uid: uid, jpeg: Scullion::Record::Entry::JPEG)
+    end
   end
 
   # How long a day takes that is far too full is measured elsewhere: here are two services, of a salad each.

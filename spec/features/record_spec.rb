@@ -16,7 +16,17 @@ RSpec.describe "The record", :journey, type: :feature do
       fill_in "As bought", with: "900000"
       click_button "Write down: As bought"
       expect(page).to have_css("[role=status]", text: "Use 0 to 500000 g")
+      find("summary", text: "A note, a picture").click
+      fill_in "Note", with: "Two crates were soft"
+      attach_file "A picture with the note", File.join(ROOT, "docs/screenshots/run.png"), make_visible: true
+      expect(page).to have_css("img[alt='As it goes with the note']")
+      click_button "Note it"
+      expect(page).to have_css("[role=status]", text: "Written down.")
+      find("summary", text: /entries/).click
+      expect(page).to have_css("li img[alt='Two crates were soft']")
     end
+    path = find("img[alt='Two crates were soft']")["src"]
+    expect(Net::HTTP.get(URI(path))[0, 3].b).to eq "\xFF\xD8\xFF".b
     page.execute_script("localStorage.clear()")
     click_link "Record"
     expect(page).to have_css("section[aria-label='Written down last'] li", text: "Weighed, trimmed: #{name}")

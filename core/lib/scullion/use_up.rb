@@ -9,13 +9,13 @@ module Scullion
     # before leaves.
     MOST, COMPOSED = 8, 2
     LINES = 60
-    # g that nobody composes with.
-    LITTLE = 50.0
+    # So many salads are planned on the way to all of the composed ones, so that nobody waits.
+    TRIES = 100
 
     # One way to use it. salad: a document to make, of a composed one; key: of one of the shelf; used: g by
-    # stock.
+    # stock; minded: what is to be minded of how long it holds.
     Offer =
-      Struct.new(:key, :name, :salad, :used, :cupboard, keyword_init: true) do
+      Struct.new(:key, :name, :salad, :used, :cupboard, :minded, keyword_init: true) do
         def grams = used.values.sum(0.0)
         def worth = used.sum(0.0) { |stock, grams| stock.price * grams }
       end
@@ -36,11 +36,11 @@ module Scullion
     attr_reader :left, :stocks
 
     # @param written [String] what is left, one thing a line @param held [Array<Record::ColdRoom::Held>]
-    # @param salads [Array<Salad>] of the shelf @param used [String] when the last of it is eaten, ISO text
-    # @param today [Date]
-    def initialize(written, held, salads, house, covers:, used:, today:, serves_as: "main")
-      @house, @salads, @covers, @serves_as = house, salads, covers, serves_as
-      eaten = Date.iso8601(used[0, 10])
+    # @param builds [Array<Hash>] salads of the shelf, as a brief has them @param meal [Meal]
+    # @param date [String] of the meal, ISO text @param today [Date]
+    def initialize(written, held, builds, house, meal:, date:, today:)
+      @house, @builds, @meal = house, builds, meal
+      eaten, used = Date.iso8601(date), "#{date}T#{meal.hours.last}"
       @left =
         written
           .lines
@@ -48,7 +48,7 @@ module Scullion
           .reject(&:empty?)
           .first(LINES)
           .map { |line| Left.new(line, house, today: today, used: eaten) }
-      good = held.select { |each| each.lot.component && each.free.to_f >= LITTLE && each.lot.discard >= used }
+      good = held.select { |each| each.lot.component && each.free.to_f >= little && each.lot.discard >= used }
       @stocks =
         good.map { |each| Stock.of_lot(each, house) } +
           left.select { |each| each.fate?("use") }.map { |each| Stock.of_left(each) }
@@ -62,9 +62,12 @@ module Scullion
     def offers
       @offers ||=
         (composed + shelf)
-          .select { |offer| offer.grams >= LITTLE }
-          .sort_by { |offer| -offer.grams }
+          .select { |offer, _| offer.grams >= little }
+          .sort_by { |offer, _| -offer.grams }
+          .lazy
+          .select { |_, shelf| shelf.nil? || shelf.stands? }
           .first(MOST)
+          .map { |offer, shelf| offer.tap { offer.minded = shelf ? shelf.minded : [] } }
     end
 
     # @return [Array<Array(Stock, Float)>] what an offer leaves, g
@@ -76,27 +79,29 @@ module Scullion
 
     private
 
+    # g that nobody composes with.
+    def little = @house.practice.fetch("use_up/least/all_grams")
+
     def shelf
-      @salads
-        .map { |salad| Shelf.new(salad, stocks, @covers, @house) }
-        .select { |each| each.used.any? }
-        .map { |each| Offer.new(key: each.salad.key, name: each.salad.name, used: each.used) }
+      @builds
+        .map { |build| Shelf.new(build, stocks, @meal, @house) }
+        .select { |each| each.suits? && each.used.any? }
+        .map { |each| [Offer.new(key: each.salad.key, name: each.salad.name, used: each.used), each] }
     end
 
     def composed
-      COMPOSED
-        .times
-        .reduce([[], stocks]) do |(found, left), _|
-          offer = compose(left) or break found, left
-          [found + [offer], remaining(left, offer)]
-        end
-        .first
+      left, tries, found = stocks, TRIES, []
+      COMPOSED.times do
+        composed = Composed.new(left, @meal, @house, tries: tries)
+        break unless composed.sound?
+
+        found << offer(composed)
+        left, tries = remaining(left, found.last), composed.tries
+      end
+      found
     end
 
-    def compose(stocks)
-      composed = Composed.new(stocks, @covers, @house, serves_as: @serves_as)
-      return unless composed.sound?
-
+    def offer(composed)
       there = stocks.map(&:ingredient)
       cupboard =
         composed.trial.salad.components.reject { |each| there.include?(each.ingredient.key) }.map(&:name)
@@ -105,7 +110,7 @@ module Scullion
 
     # What an offer leaves the most of.
     def remaining(left, offer)
-      left.reject { |stock| offer.used.fetch(stock, 0.0) >= stock.grams - LITTLE }
+      left.reject { |stock| offer.used.fetch(stock, 0.0) >= stock.grams - little }
     end
   end
 end

@@ -744,6 +744,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entries/{uid}/picture.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture that goes with an entry */
+        get: operations["entryPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entries.csv": {
         parameters: {
             query?: never;
@@ -960,6 +977,23 @@ export interface paths {
         put?: never;
         /** Prints the label of a lot, with the QR code that opens it */
         post: operations["printLotLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{code}/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A lot's label to be printed and cut out, with a QR code that opens it */
+        get: operations["lotLabel"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1811,6 +1845,8 @@ export interface components {
             to: string;
             /** @enum {string} */
             serves_as?: "side" | "starter" | "main";
+            /** @description Whom all of it must suit */
+            suits?: ("gluten-free" | "dairy-free" | "egg-free" | "nut-free" | "vegan" | "vegetarian")[];
             /** @description Lots on hand too, where nothing is said */
             lots?: boolean;
         };
@@ -1863,6 +1899,8 @@ export interface components {
                 uses: components["schemas"]["LeftStock"][];
                 still: components["schemas"]["LeftStock"][];
                 cupboard: string[];
+                /** @description Of how long it holds */
+                minded: string[];
                 components: {
                     name: string;
                     colour: string;
@@ -1969,6 +2007,8 @@ export interface components {
             void?: boolean;
             /** @description A later entry is instead of it */
             mended?: boolean;
+            /** @description Where its picture is to be had */
+            picture?: string;
         };
         Lesson: {
             /** @description The figure's address, or covers, which is only told */
@@ -5353,6 +5393,29 @@ export interface operations {
             default: components["responses"]["Problem"];
         };
     };
+    entryPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                uid: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JPEG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
     entriesTable: {
         parameters: {
             query?: never;
@@ -5654,6 +5717,29 @@ export interface operations {
                         /** @description Labels that the printer has left */
                         left: number;
                     };
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    lotLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             default: components["responses"]["Problem"];

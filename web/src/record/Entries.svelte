@@ -3,6 +3,7 @@
   import { whenMoved } from "../state/live.svelte";
   import { shortDay } from "../ui/dates";
   import { write } from "./log.svelte";
+  import PictureOf from "./PictureOf.svelte";
 
   // What was written down of one thing: a lot, a task, the sheet that a figure stands on. A mistake is taken
   // back by an entry of its own, and both stay.
@@ -57,6 +58,7 @@
           <span class={["grow", entry.mended && "quiet line-through"]}
             >{entry.name}{entry.of ? `, ${entry.of}` : ""}{entry.note ? ` “${entry.note}”` : ""}</span
           >
+          {#if entry.picture}<PictureOf {entry} />{/if}
           <b class="tabular-nums">{entry.text ?? ""}</b><span class="quiet">{entry.by ?? ""}</span>
           {#if !entry.mended && entry.text}<button
               class="btn btn-ghost h-11"

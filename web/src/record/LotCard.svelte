@@ -4,6 +4,7 @@
   import Fault from "../ui/Fault.svelte";
   import { shortDay } from "../ui/dates";
   import Entries from "./Entries.svelte";
+  import NoteDown from "./NoteDown.svelte";
   import WriteDown from "./WriteDown.svelte";
 
   // One lot: until when, what is in it, where it went, and what becomes of what is left.
@@ -22,6 +23,12 @@
     problem = answer.problem;
   }
   void load();
+  let printed = $state("");
+  async function print(): Promise<void> {
+    const answer = await ask(api.POST("/api/lots/{code}/label", { params: { path: { code } } }));
+    problem = answer.problem;
+    printed = answer.data ? `Printed; ${answer.data.left} labels are left.` : "";
+  }
   const moment = (iso: string) => `${shortDay(iso.slice(0, 10))}, ${iso.slice(11)}`;
   async function changed(): Promise<void> {
     await load();
@@ -58,6 +65,11 @@
             >{/each}
         </p>{/if}
     {/each}
+    <p class="mt-2 flex flex-wrap items-center gap-2">
+      <button class="btn btn-outline h-11" onclick={print}>Print its label</button>
+      <a class="btn btn-outline h-11" href="/api/lots/{lot.code}/label.pdf" download>Label on paper</a>
+      <span role="status">{printed}</span>
+    </p>
     <Entries given={lot.entries ?? []} onchange={changed} />
     <div class="mt-2 grid gap-2">
       {#each GONE as [of, name] (of)}<WriteDown
@@ -66,6 +78,7 @@
           what={{ kind: "weighed", of, lot: lot.code, service: lot.service, about: lot.name }}
           ondone={changed}
         />{/each}
+      <NoteDown what={{ lot: lot.code, service: lot.service, about: lot.name }} ondone={changed} />
     </div>
   </section>
 {/if}

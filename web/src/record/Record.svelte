@@ -11,6 +11,8 @@
   import LotCard from "./LotCard.svelte";
   import Waiting from "./Waiting.svelte";
   import Tub from "./Tub.svelte";
+  import NoteDown from "./NoteDown.svelte";
+  import PictureOf from "./PictureOf.svelte";
   import WriteDown from "./WriteDown.svelte";
 
   // What is in the cold room, by what must go first; checks; and what was written down last.
@@ -125,6 +127,7 @@
     <Lessons />
     <section class="tray" aria-label="Written down last">
       <h2 class="text-xl">Written down last</h2>
+      <div class="my-2"><NoteDown ondone={load} /></div>
       <ul>
         {#each entries as entry (entry.uid)}
           <li
@@ -141,6 +144,7 @@
                 ? `: ${entry.about}`
                 : ""}{entry.note ? ` “${entry.note}”` : ""}</span
             >
+            {#if entry.picture}<PictureOf {entry} />{/if}
             <b class="text-right tabular-nums"
               >{entry.text ?? ""} <span class="quiet">{entry.by ?? ""}</span></b
             >

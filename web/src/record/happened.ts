@@ -12,6 +12,8 @@ export type Happened = {
   about?: string;
   device?: string;
   note?: string;
+  // A JPEG, in base64.
+  picture?: string;
   mends?: string;
   void?: boolean;
 };

@@ -28,6 +28,26 @@ describe("what waits for the server", () => {
     expect(sent.length).toBe(1);
   });
 
+  it("goes in parts where pictures make it long, and at once where this device has no room", async () => {
+    const sent: string[][] = [];
+    const there = store();
+    const away = new Queue(there, async () => undefined);
+    for (const uid of ["a", "b", "c"]) await away.add({ uid, picture: "x".repeat(300_000) });
+    await new Queue(there, keeping(sent)).flush();
+    expect(sent).toEqual([["a", "b"], ["c"]]);
+
+    const fullStore = {
+      getItem: () => null,
+      setItem: () => {
+        throw new DOMException("full", "QuotaExceededError");
+      },
+    };
+    expect((await new Queue(fullStore, keeping(sent)).add(entry("d")))?.fate).toBe("kept");
+    const refused = await new Queue(fullStore, async () => undefined).add(entry("e"));
+    expect(refused?.fate).toBe("refused");
+    expect(refused?.why?.join()).toContain("no room");
+  });
+
   it("keeps what is added while it sends", async () => {
     const sent: string[][] = [];
     const send = keeping(sent);

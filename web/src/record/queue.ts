@@ -11,8 +11,9 @@ type Send = (entries: Entry[]) => Promise<Kept[] | undefined>;
 export class Queue {
   static readonly KEY = "scullion-record-queue";
   private static readonly REFUSED = "scullion-record-refused";
-  // So many at a time, as a day without a net may have two thousand.
+  // So many at a time, and so many letters, as a day without a net may have two thousand and pictures.
   private static readonly MOST = 500;
+  private static readonly LETTERS = 700_000;
   private sending: Promise<void> = Promise.resolve();
   // What became of what was sent from here.
   private readonly fates = new Map<string, Kept>();
@@ -37,11 +38,22 @@ export class Queue {
     this.changed();
   }
 
-  // Written down here first. Gives what became of it; undefined while nobody answers.
+  // Written down here first. Gives what became of it; undefined while nobody answers. Where this device has
+  // no room for it, it must reach the server at once, or is refused.
   async add(entry: Entry): Promise<Kept | undefined> {
-    this.put([...this.waiting, entry]);
+    try {
+      this.put([...this.waiting, entry]);
+    } catch {
+      return (await this.send([entry]))?.[0] ?? this.full(entry);
+    }
     await this.flush();
     return this.fates.get(entry.uid);
+  }
+
+  private full(entry: Entry): Kept {
+    const why =
+      "This device has no room left, and nobody answers. Write it again when the net is back.";
+    return { uid: entry.uid, fate: "refused", why: [why] };
   }
 
   // Those that are waiting, in order; never two at once.
@@ -52,7 +64,7 @@ export class Queue {
 
   private async sendAll(): Promise<void> {
     while (this.waiting.length > 0) {
-      const some = this.waiting.slice(0, Queue.MOST);
+      const some = this.some();
       const answer = await this.send(some);
       if (!answer) return;
 
@@ -74,6 +86,14 @@ export class Queue {
       const sent = some.map((entry) => entry.uid);
       this.put(this.waiting.filter((entry) => !sent.includes(entry.uid)));
     }
+  }
+
+  // The first of them, at least one.
+  private some(): Entry[] {
+    const first = this.waiting.slice(0, Queue.MOST);
+    let letters = 0;
+    const many = first.findIndex((entry) => (letters += JSON.stringify(entry).length) > Queue.LETTERS);
+    return many < 0 ? first : first.slice(0, Math.max(many, 1));
   }
 
   private put(entries: Entry[]): void {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { DayTask } from "../service/day/day.svelte";
   import Entries from "../record/Entries.svelte";
+  import NoteDown from "../record/NoteDown.svelte";
   import TrayCard from "../record/TrayCard.svelte";
   import WriteDown from "../record/WriteDown.svelte";
   import Warnings from "../ui/Warnings.svelte";
@@ -62,6 +63,14 @@
         {tray}
       />{/each}
   </div>
+  <details class="mt-2">
+    <summary class="min-h-11 cursor-pointer text-lg">A note, a picture</summary>
+    <NoteDown
+      what={{ service: run.day.id, task: task.key, about: task.name }}
+      now={run.now}
+      ondone={() => void run.look()}
+    />
+  </details>
   <Entries service={run.day.id} at={task.key} />
   <div class="mt-3 flex flex-wrap gap-2">
     <button

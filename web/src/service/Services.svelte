@@ -9,6 +9,7 @@
   import { go } from "../state/place.svelte";
 
   // The services week by week, with what each week comes to.
+  const today = wallClock().slice(0, 10);
   let services = $state.raw<ServiceSummary[]>();
   let problem = $state.raw<Problem>();
 
@@ -20,13 +21,18 @@
   }
   void load();
 
-  // Of the days to come, how sure each is; one after the other, as each is solved for it.
+  // Of the days to come, how sure each is; one after the other, as each is solved for it. Their place is
+  // kept from the beginning: what comes late moves no button from under a finger.
   const AHEAD = 7;
   let sure = $state<Record<number, Schemas["Chance"]>>({});
+  const near = $derived(
+    (services ?? [])
+      .filter((service) => service.date >= today)
+      .slice(0, AHEAD)
+      .map(({ id }) => id),
+  );
   async function sayHowSure(): Promise<void> {
-    const today = wallClock().slice(0, 10);
-    const coming = (services ?? []).filter((service) => service.date >= today).slice(0, AHEAD);
-    for (const { id } of coming) {
+    for (const id of near) {
       const { data } = await ask(
         api.GET("/api/services/{id}/day/chance", { params: { path: { id } } }),
       );
@@ -34,7 +40,6 @@
     }
   }
 
-  const today = wallClock().slice(0, 10);
   const byWeek = (some: ServiceSummary[]) =>
     [...new Set(some.map((service) => monday(service.date)))].map((start) => ({
       start,
@@ -109,9 +114,10 @@
                 " · ",
               )}</span
             >
-            {#if sure[service.id]}<br /><span class="inline-flex items-center gap-2"
-                ><Mark kind={sure[service.id]!.enough ? "fits" : "look"} />{sure[service.id]!
-                  .said}</span
+            {#if near.includes(service.id)}<span class="flex min-h-6 items-center gap-2"
+                >{#if sure[service.id]}<Mark kind={sure[service.id]!.enough ? "fits" : "look"} />{sure[
+                    service.id
+                  ]!.said}{/if}</span
               >{/if}
           </span>
           <span class="text-right"

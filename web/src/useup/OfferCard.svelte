@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from "../api/client";
   import Dot from "../ui/Dot.svelte";
+  import Mark from "../ui/Mark.svelte";
 
   // One way to use what is left: how much of each it takes, as bars in the colours of the foods; the plate it
   // comes to; what stays.
@@ -64,6 +65,7 @@
         >{/if}
     </p>
   {/if}
+  {#each offer.minded as said (said)}<p class="mt-1"><Mark kind="look" /> {said}</p>{/each}
   {#if offer.still.length > 0}
     <p class="mt-1 flex flex-wrap gap-x-4">
       <span class="quiet">Still left:</span>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, type Problem, type Schemas } from "../api/client";
+  import { listen, live } from "../state/live.svelte";
   import { go } from "../state/place.svelte";
   import Dot from "../ui/Dot.svelte";
   import Fault from "../ui/Fault.svelte";
@@ -14,24 +15,29 @@
   const EXAMPLE =
     "half a cucumber, tired\n2 heels of bread\n500 g roast carrots from yesterday\n3 soft tomatoes";
   const SIZES = ["side", "starter", "main"] as const;
+  const SUITS = ["vegan", "vegetarian", "gluten-free", "dairy-free", "egg-free", "nut-free"] as const;
   let left = $state(localStorage.getItem(KEPT) ?? "");
   let covers = $state(20);
   let date = $state(later(wallClock().slice(0, 10), 1));
   let [from, to] = $state(["12:00", "13:00"]);
   let servesAs = $state<(typeof SIZES)[number]>("main");
+  let suits = $state<(typeof SUITS)[number][]>([]);
   let lots = $state(true);
   let answer = $state.raw<Schemas["LeftOvers"]>();
   let problem = $state.raw<Problem>();
   let busy = $state(false);
-  const asked = $derived({ left, covers, date, from, to, serves_as: servesAs, lots });
+  const asked = $derived({ left, covers, date, from, to, serves_as: servesAs, suits, lots });
   const query = () => ({ query: { now: wallClock() } });
 
-  // A moment after the writing stands still; of several under way the latest counts.
+  listen();
+
+  // A moment after the writing stands still, and again when the net is back; of several under way the latest
+  // counts. Without a net what is written stays on this device, with what was worked out last.
   let turn = 0;
   $effect(() => {
     const body = asked;
     localStorage.setItem(KEPT, body.left);
-    if (!body.covers) return;
+    if (!body.covers || live.lost) return;
     const mine = ++turn;
     const soon = setTimeout(() => {
       void ask(api.POST("/api/use-up", { params: query(), body })).then((said) => {
@@ -63,6 +69,11 @@
   <a class="btn btn-outline h-11" href="/record">The cold room</a>
 </div>
 {#if problem}<Fault {problem} />{/if}
+{#if live.lost}<p class="tray mb-3 text-lg" role="status">
+    <Mark kind="look" /> No net. What you write is kept on this device, and worked out as soon as the net
+    is back.
+    {#if answer}What stands here is of before.{/if}
+  </p>{/if}
 <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
   <section class="tray" aria-label="What is left">
     <label class="text-xl font-bold" for="left">What is left</label>
@@ -146,6 +157,13 @@
             onclick={() => (servesAs = size)}>{size}</button
           >{/each}
       </div>
+      <fieldset class="flex w-full flex-wrap items-center gap-x-4">
+        <legend class="sr-only">All of it must be</legend>
+        <span class="quiet" aria-hidden="true">All of it</span>
+        {#each SUITS as suit (suit)}<label class="flex min-h-11 items-center gap-2"
+            ><input type="checkbox" class="checkbox" value={suit} bind:group={suits} />{suit}</label
+          >{/each}
+      </fieldset>
     </section>
     {#each answer?.offers ?? [] as offer (offer.id)}
       <OfferCard {offer} {busy} onmake={() => make(offer)} />

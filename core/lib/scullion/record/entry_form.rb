@@ -13,7 +13,7 @@ module Scullion
       # @return [Entry, nil]
       def read
         before = @fields.faults.size
-        @fields.only(*Entry::FIELDS, "written")
+        @fields.only(*Entry::FIELDS, "written", "picture")
         entry = Entry.new(**times, **what, **where, **more)
         @fields.fault("value", "This entry has nothing to say.", "Give a value, or a note.") if empty?(entry)
         entry if @fields.faults.size == before
@@ -102,12 +102,33 @@ module Scullion
           device: @fields.text("device", most: 80, default: nil),
           note: @fields.text("note", most: 500, default: nil),
           mends: @fields.match("mends", Entry::UID, "3f2a9c1e-77b0", default: nil),
-          void: void? || nil
+          void: void? || nil,
+          picture: picture
         }
       end
 
-      # A note without words; a mending entry says what it mends.
-      def empty?(entry) = %w[note tasted].include?(kind) && entry.note.nil? && !entry.void
+      # @return [String, nil] bytes
+      def picture
+        return unless @fields.given?("picture")
+
+        said = @fields.raw("picture")
+        bytes = said.unpack1("m0") if said.is_a?(String)
+        return bytes if bytes&.start_with?(Entry::JPEG) && bytes.bytesize <= Entry::PICTURE
+
+        refuse_picture
+      rescue ArgumentError
+        refuse_picture
+      end
+
+      def refuse_picture
+        most = "#{Entry::PICTURE / 1000} kB"
+        @fields.fault("picture", "This is no picture that can be kept.", "Send a JPEG of #{most} at most.")
+      end
+
+      # A note without words or a picture; a mending entry says what it mends.
+      def empty?(entry)
+        %w[note tasted].include?(kind) && entry.note.nil? && entry.picture.nil? && !entry.void
+      end
     end
   end
 end

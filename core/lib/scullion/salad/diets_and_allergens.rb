@@ -16,6 +16,12 @@ module Scullion
 
       Line = Struct.new(:name, :ingredient)
 
+      # Does one food suit? @param key [String] of FREE, or a diet
+      def self.suits?(ingredient, key)
+        barred = FREE[key]
+        barred ? !ingredient.allergens.intersect?(barred) : ingredient.diets.include?(key)
+      end
+
       # @param lines [Array<Line>]
       def initialize(lines)
         @lines = lines
@@ -34,15 +40,9 @@ module Scullion
 
       # @return [Hash{String=>Array<String>}] diet => lines in its way; empty when it suits
       def diets
-        kept =
-          IngredientForm::DIETS.to_h do |diet|
-            [diet, @lines.reject { |line| line.ingredient.diets.include?(diet) }.map(&:name).uniq]
-          end
-        kept.merge(
-          FREE.transform_values do |barred|
-            @lines.select { |line| line.ingredient.allergens.intersect?(barred) }.map(&:name).uniq
-          end
-        )
+        [*IngredientForm::DIETS, *FREE.keys].to_h do |key|
+          [key, @lines.reject { |line| self.class.suits?(line.ingredient, key) }.map(&:name).uniq]
+        end
       end
 
       def to_h

@@ -83,10 +83,7 @@ module Scullion
         end
       end
 
-      def suits?(ingredient)
-        barred = DietsAndAllergens::FREE[@key]
-        barred ? !ingredient.allergens.intersect?(barred) : ingredient.diets.include?(@key)
-      end
+      def suits?(ingredient) = DietsAndAllergens.suits?(ingredient, @key)
 
       def cost(ingredient, grams) = (ingredient.figures["price/per_kg"] || 0.0) * grams
       def dearest

@@ -6,11 +6,13 @@ module Scullion
     # tastes, whom it suits, what it costs, its dressing and how long it holds.
     class Trial
       COVERS = 100
+      HOURS = %w[12:00 13:00].freeze
 
       # @param salad [Hash] as a brief has it @param house [House] @param covers [Integer]
+      # @param hours [Array(String, String)] of the service
       # @param date [Date] any day: nothing but its name depends on it
-      def initialize(salad, house, covers: COVERS, date: Date.new(2000, 1, 1))
-        @salad, @house, @covers, @date = salad, house, covers, date
+      def initialize(salad, house, covers: COVERS, hours: HOURS, date: Date.new(2000, 1, 1))
+        @salad, @house, @covers, @hours, @date = salad, house, covers, hours, date
       end
 
       # @return [Plan] @raise [InvalidBrief] with faults at their place in the salad
@@ -44,7 +46,9 @@ module Scullion
 
       # The same with some of it changed, tried again.
       # @param changes [Hash] of the salad's own fields @return [Trial]
-      def with(changes) = Trial.new(@salad.merge(changes), @house, covers: @covers, date: @date)
+      def with(changes)
+        Trial.new(@salad.merge(changes), @house, covers: @covers, hours: @hours, date: @date)
+      end
 
       # One of its components cooked or treated another way; see AnotherWay.
       # @param index [Integer] @param way [Hash] @return [Trial]
@@ -119,8 +123,8 @@ module Scullion
           "service" => {
             "name" => "By itself",
             "date" => @date.iso8601,
-            "from" => "12:00",
-            "to" => "13:00",
+            "from" => @hours.first,
+            "to" => @hours.last,
             "covers" => @covers,
             "over_prep" => 0,
             "lines" => [{ "salad" => @salad["key"] }]

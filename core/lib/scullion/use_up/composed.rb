@@ -15,16 +15,14 @@ module Scullion
       TOP = %w[garnish crunch].freeze
       # So many cuts, and twice as many things in all, are tried to mend one note.
       MENDS = 4
-      # g of dressing on a g of salad, about; what a serving is kept free for from the cupboard; and the share
-      # of the least base that is taken where anything is missing at all.
-      DRESSED, KEPT_FREE, SHORT_LEAST = 0.12, 0.15, 0.5
 
-      # @param stocks [Array<Stock>] @param covers [Integer] @param house [House]
-      # @param serves_as [String] side, starter or main
-      def initialize(stocks, covers, house, serves_as: "main", over_prep: Service::OVER_PREP)
-        @house, @practice, @covers, @serves_as = house, house.practice, covers, serves_as
-        @made = covers * (1 + over_prep)
-        @pours, stocks = stocks.partition { |each| Sauced.pours?(house.larder.fetch(each.ingredient)) }
+      # @param stocks [Array<Stock>] @param meal [Meal] @param house [House] @param tries [Integer] so many
+      #   salads are planned on the way at most, about
+      def initialize(stocks, meal, house, tries: UseUp::TRIES)
+        @house, @practice, @meal, @made, @tries = house, house.practice, meal, meal.made, tries
+        @notes = {}.compare_by_identity
+        stocks = stocks.select { |each| suits?(each.ingredient) }
+        @pours, stocks = stocks.partition { |each| Sauced.takes?(each, house) }
         @stocks =
           stocks
             .select { |stock| bears?(stock) }
@@ -45,6 +43,9 @@ module Scullion
 
       # @param servings [Hash{Stock=>Float}] @return [Boolean]
       def sound_with?(servings) = sound(tried(servings))
+
+      # How many of its tries are left.
+      def tries = @tries - @notes.size
 
       # g of each that it takes. @return [Hash{Stock=>Float}]
       def used
@@ -70,20 +71,23 @@ module Scullion
         [parts.sum(0.0, &:needed_grams), stock.grams].min
       end
 
+      def suits?(key) = @meal.suits.food?(@house.larder.fetch(key))
       def least = @practice.fetch("use_up/least/serving_grams")
       def one(role) = scaled("use_up/roles/#{role}/one_grams")
       def all(role) = scaled("use_up/roles/#{role}/all_grams")
       def scaled(at) = @practice.fetch(at) * heaviest / @practice.fetch("portions/main/most_grams")
-      def heaviest = @practice.fetch("portions/#{@serves_as}/most_grams")
-      def lightest = @practice.fetch("portions/#{@serves_as}/least_grams")
+      def heaviest = @practice.fetch("portions/#{@meal.serves_as}/most_grams")
+      def lightest = @practice.fetch("portions/#{@meal.serves_as}/least_grams")
+      def own(figure) = @practice.fetch("use_up/composed/#{figure}")
+      def dressed = 1 + own("dressing_share")
 
       # g that a serving holds beside its dressing.
-      def room = heaviest / (1 + DRESSED)
+      def room = heaviest / dressed
 
       # What goes first first, as far as its part and the serving have room; a little of it is left for what
       # is to come from the cupboard.
       def filled
-        free, parts = room * (1 - KEPT_FREE), Hash.new { |all, role| all[role] = all(role) }
+        free, parts = room * (1 - own("kept_free_share")), Hash.new { |all, role| all[role] = all(role) }
         @stocks.each_with_object({}) do |stock, found|
           grams = [most[stock], parts[stock.role], free].min
           next if grams < least
@@ -115,7 +119,7 @@ module Scullion
       end
 
       def more(servings, share)
-        free = (room * (1 - (KEPT_FREE / 3))) - servings.values.sum
+        free = (room * (1 - (own("kept_free_share") / 3))) - servings.values.sum
         servings.to_h do |stock, grams|
           alike = servings.sum { |each, weight| each.role == stock.role ? weight : 0 }
           add = [[most[stock] - grams, all(stock.role) - alike, free].min * share, 0].max
@@ -139,33 +143,40 @@ module Scullion
           .select { |_, grams| grams >= least }
       end
 
+      # Balanced, of the size, for whom it is; good for as long as it is served, and nothing that could hurt.
       def sound(trial)
-        notes(trial).empty? && trial.plan.stops.empty? &&
-          trial.portion.portion_grams.between?(lightest, heaviest)
+        notes(trial).empty? && trial.portion.portion_grams.between?(lightest, heaviest) &&
+          trial.plan.windows.flat_map(&:snags).empty? && trial.plan.stops.empty? &&
+          @meal.suits.portion?(trial.portion)
       end
 
       # Of each once, as they are asked for again and again.
       def notes(trial)
-        (@notes ||= {}.compare_by_identity)[trial] ||= trial.plan.taste.balance(trial.portion, 0).notes
+        @notes[trial] ||= trial.plan.taste.balance(trial.portion, 0).notes
       end
 
-      # With what the cupboard gives it. @return [Salad::Trial]
+      # With what the cupboard gives it: the first base with which it stands, else the one that comes nearest,
+      # which is then the first to be tried. @return [Salad::Trial]
       def tried(servings)
         @tried ||= {}
-        @tried[servings] ||= sound_or_first(
-          bases(servings).lazy.map do |base|
-            finished(Salad::Trial.new(document(servings, base), @house, covers: @covers))
+        @tried[servings] ||= begin
+          trials = []
+          bases(servings).each do |base|
+            trials << finished(@meal.trial(document(servings, base), @house)) unless trials.any? && spent?
+            break if sound(trials.last)
           end
-        )
+          sound(trials.last) ? trials.last : trials.min_by { |trial| notes(trial).size }
+        end
       end
 
-      def sound_or_first(trials) = trials.find { |trial| sound(trial) } || trials.first
+      def spent? = !tries.positive?
 
       # One thing after the other that mends what the balance says: cut otherwise, or from the cupboard.
       def finished(trial)
         notes(trial).size.times do
           before = notes(trial).size
-          better = mends(trial).find { |each| notes(each).size < before } or break
+          better = mends(trial).take_while { !spent? }.find { |each| notes(each).size < before }
+          break unless better
           trial = better
         end
         trial
@@ -177,19 +188,24 @@ module Scullion
         found = notes(trial)
         size = found.find { |note| note.key == "size" }
         cut = size ? Recut.new(components, @house).towards(*size.lines) : []
-        added = found.flat_map(&:adds).map { |add| components + [add["component"]] }
-        [*cut.first(MENDS), *added].first(2 * MENDS)
+        added = found.flat_map(&:adds).map { |add| add["component"] }.select { |each| adds?(each) }
+        [*cut.first(MENDS), *added.map { |each| components + [each] }].first(2 * MENDS)
           .lazy
           .map { |changed| trial.with("components" => changed) }
+      end
+
+      # What is there already, though tired, does not come from the cupboard as well.
+      def adds?(component)
+        suits?(component["ingredient"]) && @pours.none? { |each| each.ingredient == component["ingredient"] }
       end
 
       def document(servings, base)
         {
           "key" => KEY,
           "name" => name(servings),
-          "serves_as" => @serves_as,
+          "serves_as" => @meal.serves_as,
           "components" => [*base, *servings.map { |stock, grams| component(stock, grams) }],
-          "dressing" => Sauced.new(@pours, @made, @house).to_h
+          "dressing" => Sauced.new(@pours, @made, @house, @meal.suits).to_h
         }
       end
 
@@ -204,13 +220,13 @@ module Scullion
       def bases(servings)
         there = servings.sum { |stock, grams| stock.role == "base" ? grams : 0 }
         needed = scaled("use_up/roles/base/least_grams")
-        short = [needed - there, (lightest / (1 + DRESSED)) - servings.values.sum].max
+        short = [needed - there, (lightest / dressed) - servings.values.sum].max
         return [[]] unless short.positive?
 
-        grams = [short, needed * SHORT_LEAST].max.round(1)
+        grams = [short, needed * own("base_share")].max.round(1)
         taken = servings.keys.map(&:ingredient)
         @practice.words("use_up", "cupboard")["base"]
-          .reject { |each| taken.include?(each["ingredient"]) }
+          .reject { |each| taken.include?(each["ingredient"]) || !suits?(each["ingredient"]) }
           .map { |each| [each.merge("role" => "base", "grams" => grams)] }
       end
 

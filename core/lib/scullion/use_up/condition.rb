@@ -41,6 +41,10 @@ module Scullion
         @row["bin"] == true
       end
 
+      # Of bread: is it to be moistened? Of leaf: to be cooked or blended, not strewn?
+      def moistens? = @row["moistens"] == true
+      def wilts? = @row["wilts"] == true
+
       # @return [Float] the share that is trimmed away
       def lost(kind) = @house.practice.figures["use_up/conditions/#{key}/lost/#{kind}"] || 0.0
     end

@@ -10,6 +10,8 @@ module Scullion
       WHAT = "What is it? Nothing in the larder is called so.".freeze
       WHEN = "When was it made, or when did it come? Without a date it is not used.".freeze
 
+      PAST = "When it is eaten its date is past; what is kept cold by its date is not used after it.".freeze
+
       attr_reader :text, :ingredient, :conditions, :fate, :why, :source
 
       # @param text [String] one line @param house [House] @param today [Date] @param used [Date] when it is
@@ -25,14 +27,15 @@ module Scullion
       def fate?(name) = fate == name
 
       # How it comes into a salad. @return [Hash, nil]
-      def component = @taken&.component
+      def component = @taken && way_in.component
+      def way_in = @way_in ||= WayIn.new(@taken.component, conditions, kind, @house)
 
       # g of it, as it lies there. @return [Float, nil]
       def grams = @taken&.weighed
 
       # g of it that can be used, as it lies there and finished: trimmed, cut and cooked as it goes in.
       def usable = usable_share * grams
-      def finished = usable_share * @taken.grams
+      def finished = usable_share * @taken.grams * way_in.times
       def usable_share = conditions.reduce(1.0) { |left, condition| left * (1 - condition.lost(kind)) }
 
       # Already cooked: it is not cooked once more.
@@ -70,9 +73,13 @@ module Scullion
             ["ask", WHAT]
           elsif bad
             ["bin", bad.why, bad.source]
-          elsif kept? && @said.age && @said.age + @days >= days
+          elsif past?
+            ["bin", PAST, @house.sources["fc-date"]]
+          elsif too_long?
             ["bin", too_old, @house.sources["fc-date"]]
-          elsif kept? && @said.age.nil?
+          elsif dated? && @said.doubt
+            ["ask", @said.doubt, @house.sources["fc-date"]]
+          elsif kept? && @said.age.nil? && @said.until.nil?
             ["ask", WHEN, @house.sources["fc-date"]]
           elsif @read.status != "sure"
             ["ask", @read.guesses.one? ? @read.why : "#{@read.why} #{names_of_guesses}?"]
@@ -95,19 +102,32 @@ module Scullion
 
       def names_of_guesses = @read.guesses.map { |food| food.name.downcase }.join(", ")
 
+      # Longer than it may be kept; but what is raw and closed goes by the date on it, where there is one.
+      def too_long?
+        return false unless kept? && @said.age
+        return false if raw_dated? && @said.until && !@said.open?
+
+        @said.age + @days >= days
+      end
+
       # It runs by a date: cooked, opened, or raw meat and fish, and needs the cold.
       def kept? = (ready? || @said.open? || raw_dated?) && cold?
 
-      def raw_dated?
-        !ready? && @house.practice.words("use_up", "raw_dated").include?(ingredient.family)
+      # Of all that it may be: does it run by a date that is said?
+      def dated? = foods.any? { |food| cold?(food) || raw_dated?(food) }
+      def past? = @said.until && @said.until < @days && dated?
+
+      def raw_dated?(food = ingredient)
+        !ready? && @house.practice.words("use_up", "raw_dated").include?(food.family)
       end
 
       # Days that it may be kept, the day it was made or came being the first.
       def days
         return @house.practice.fetch("use_up/raw_kept/days").to_i if raw_dated?
 
-        cook = component["cook"] || Salad::Component::RAW
-        made = Salad::Component.new(ingredient: ingredient, grams: 1.0, role: component["role"], cook: cook)
+        cook = @taken.component["cook"] || Salad::Component::RAW
+        made =
+          Salad::Component.new(ingredient: ingredient, grams: 1.0, role: @taken.component["role"], cook: cook)
         Hold::Dates.new(@house).days_of(made)
       end
 

@@ -8,11 +8,24 @@ module Scullion
     class Shelf
       attr_reader :salad
 
-      # @param salad [Salad] @param stocks [Array<Stock>] @param covers [Integer] @param house [House]
-      def initialize(salad, stocks, covers, house, over_prep: Service::OVER_PREP)
-        @salad, @stocks, @house = salad, stocks, house
-        @made = covers * (1 + over_prep)
+      # @param build [Hash] a salad as a brief has it @param stocks [Array<Stock>] @param meal [Meal]
+      # @param house [House]
+      def initialize(build, stocks, meal, house)
+        @build, @stocks, @meal, @house = build, stocks, meal, house
+        @salad = Salad::Form.read(DocumentReader.new(build), house)
       end
+
+      # Can it be read, and is nothing in the bowl or the dressing for those whom it does not suit?
+      def suits?
+        !salad.nil? &&
+          [*salad.components, *salad.dressing&.parts].all? { |each| @meal.suits.food?(each.ingredient) }
+      end
+
+      # Is it good for as long as it is served, and does everything that reaches the plate suit?
+      def stands? = trial.plan.stops.empty? && @meal.suits.portion?(trial.portion)
+
+      # What is to be minded of how long it holds. @return [Array<String>]
+      def minded = trial.plan.windows.flat_map(&:snags).map { |snag| "#{snag.what} #{snag.remedy}" }
 
       # g of each that it takes, finished as the stock is. @return [Hash{Stock=>Float}]
       def used
@@ -33,9 +46,11 @@ module Scullion
 
       private
 
+      def trial = @trial ||= @meal.trial(@build, @house)
+
       # First what goes first.
       def take(component, all)
-        needed = component.grams * @made
+        needed = component.grams * @meal.made
         @stocks
           .select do |stock|
             stock.made ? same?(stock, component) : stock.ingredient == component.ingredient.key

@@ -5,9 +5,20 @@ module Scullion
     # Something that can be used: how it comes into a salad, and g of it, finished. made: it is so already,
     # and is neither bought nor made again; worth: of all of it, in money; until: the minute that it is to be
     # thrown, as ISO text, nil where that is not said; code: of its lot; bought: g as they lie there, of what
-    # is raw.
+    # is raw; blended: it goes into the dressing, tired as it is.
     Stock =
-      Struct.new(:name, :component, :grams, :made, :worth, :until, :code, :bought, keyword_init: true) do
+      Struct.new(
+        :name,
+        :component,
+        :grams,
+        :made,
+        :worth,
+        :until,
+        :code,
+        :bought,
+        :blended,
+        keyword_init: true
+      ) do
         # @param left [Left] @return [Stock]
         def self.of_left(left)
           new(
@@ -16,7 +27,8 @@ module Scullion
             grams: left.finished,
             made: left.ready?,
             worth: left.worth,
-            bought: left.ready? ? nil : left.usable
+            bought: left.ready? ? nil : left.usable,
+            blended: left.way_in.dressing?
           )
         end
 
