@@ -93,4 +93,45 @@ RSpec.describe Scullion::Record::Lessons do
       end
     ).to eq []
   end
+
+  describe "what a hand holds" do
+    def handfuls(by:, about: "handful")
+      dice = Random.new(7)
+      (1..times).map do |index|
+        value = yield(index) * noise(dice)
+        day = index + (by == "TK" ? 12 : 0)
+        entry(day, "weighed", nil, of: "measure", about: about, by: by, value: value).tap do |each|
+          each.service = nil
+        end
+      end
+    end
+
+    def told(entries, of = house)
+      described_class.new({}, Scullion::Record::Log.new(entries), of).to_a
+    end
+
+    it "is learned within 5 % in spite of one gross error, and said by hand" do
+      lesson = told(handfuls(by: "ML") { |index| index == 3 ? 400 : 52 }).first
+      expect(lesson).to include("at" => "practice/measures/handful", "name" => "Handful", "count" => times)
+      expect(lesson["value"]).to be_within(0.05 * 52).of(52)
+      both = told(handfuls(by: "ML") { 52 } + handfuls(by: "TK") { 34 }).first
+      expect(both["hands"]).to match([/\AML (49|5\d) g of 8\z/, /\ATK 3\d g of 8\z/])
+      expect(told(handfuls(by: "ML") { 30 })).to eq []
+      expect(told(handfuls(by: "ML", about: "frobnication") { 52 })).to eq []
+    end
+
+    it "is what recipes are read with, once it is taken, set in an order that never crosses" do
+      [52, 9].each do |grams|
+        sets = told(handfuls(by: "ML") { grams }).first["sets"]
+        low, high = 20.0, 40.0
+        sets.each do |set|
+          set["at"].end_with?("low") ? low = set["value"] : high = set["value"]
+          expect(low).to be <= high
+        end
+        own = house.with(figures: sets.to_h { |set| [set["at"], [set["value"], "house"]] })
+        amount = own.reader.read("a handful")
+        expect(amount.low..amount.high).to cover(grams)
+      end
+    end
+  end
 end

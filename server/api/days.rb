@@ -66,10 +66,24 @@ module Scullion
           return decision unless decision["lot"]
 
           there = lots_on_hand(service)
-          why = there.refusal(decision["lot"])
-          problem 422, why, remedy: "Take another lot, or less of it." if why
-
+          free?(there, decision["lot"])
           { **decision, "lot" => there.kept(decision["lot"]) }
+        end
+
+        def free?(there, row)
+          why = there.refusal(row)
+          problem 422, why, remedy: "Take another lot, or less of it." if why
+        end
+
+        # What this takes of lots that it did not take before is still there to be had: it may be taken back
+        # from somebody who has it by now, or at the same moment by two.
+        def still_free(service, day, seen)
+          taken = day["lots"].to_a.select { |row| row["code"] } - (seen || {})["lots"].to_a
+          return if taken.empty?
+
+          Records::Lot.lock.where(code: taken.map { |row| row["code"] }).order(:id).load
+          there = lots_on_hand(service)
+          taken.each { |row| free?(there, row) }
         end
 
         # @param more [Hash] in g, or as it is written
@@ -84,6 +98,7 @@ module Scullion
         # @return [Boolean] false where another decision was kept meanwhile
         def keep_decision(service, day, seen, roster, decision)
           Records::Service.transaction do
+            still_free(service, day, seen)
             kept = service.keep_day(day, seen: seen)
             Records::Keeping.new(service, roster).keep(decision, (seen || {})["marks"] || []) if kept
             kept

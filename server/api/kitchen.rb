@@ -9,6 +9,7 @@ module Scullion
         app.get("/api/kitchen") { json(Records::Kitchen.ours.to_document) }
         app.get("/api/kitchen/starters") { json(house.starters) }
         app.get("/api/kitchen/choices") { json(choices) }
+        app.get("/api/loose-measures") { json(loose_measures) }
 
         app.put("/api/kitchen") do
           kitchen, document = Records::Kitchen.ours, body_document
@@ -26,6 +27,16 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
+        # What a pinch or a ladle holds here. @return [Array<Hash>]
+        def loose_measures
+          loose, writer = house.practice.loose, house.practice.writer
+          loose.words.map do |word|
+            low, high, unit = loose[word]
+            text = [low, high].uniq.map { |each| writer.write(each, unit) }.join(" to ")
+            { "word" => word, "unit" => unit.to_s, "text" => text }
+          end
+        end
+
         # @return [Array(Hash, Records::HouseRules)] the kitchen without what belongs to its record, and its
         #   rules
         # @raise [InvalidBrief]

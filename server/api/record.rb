@@ -73,7 +73,8 @@ module Scullion
 
         # Of the services that anything was written down at, as they were issued; and the next one to come.
         def lessons
-          log = Scullion::Record::Log.new(Records::Entry.values(Records::Entry.where.not(service: nil)))
+          told = Records::Entry.where.not(service: nil).or(Records::Entry.where(of: "measure"))
+          log = Scullion::Record::Log.new(Records::Entry.values(told))
           issued = Records::Issue.where(service: log.standing.map(&:service).uniq).index_by(&:service)
           there =
             Records::Service.for_planning.where(id: log.standing.map(&:service).uniq).order(:date, :from)

@@ -9,7 +9,12 @@ module Scullion
         app.post("/api/use-up") { json(left_overs(body_document).to_h) }
         app.post("/api/use-up/services") do
           document = body_document
-          service = left_overs(document["asked"]).make(document["take"], document["name"])
+          service =
+            Records::Service.transaction do
+              # What two take at the same moment is had by one of them.
+              Records::Lot.lock.order(:id).load
+              left_overs(document["asked"]).make(document["take"], document["name"])
+            end
           service ||
             problem(
               409,

@@ -28,7 +28,19 @@ module Scullion
           refuse("value", "#{@value.inspect[0, 80]} cannot be.", "Use #{least} to #{most} #{unit}.")
         end
         contents(value)
+        ends(value)
         value
+      end
+
+      # What a pinch holds at least is no more than what it holds at most.
+      def ends(value)
+        measure, which = @at.match(%r{\Apractice/(measures/.+)/(low|high)\z})&.captures
+        return unless measure
+
+        other = @house.practice.fetch("#{measure}/#{which == "low" ? "high" : "low"}")
+        return if which == "low" ? value <= other : value >= other
+
+        refuse("value", "Then the least would be more than the most, #{other}.", "Set the other one first.")
       end
 
       # With what else is in it, it is no more than all of it.

@@ -15,6 +15,7 @@ module Scullion
         names = @plan.purchases.map { |each| each.ingredient.name }
         {
           "lines" => lines,
+          "covers" => @plan.brief.service.covers,
           "come" => lines.count { |each| each["state"] },
           "more" =>
             (@received.keys.compact - names).map do |name|

@@ -97,6 +97,40 @@ RSpec.describe "Lots on hand", :server do
     expect(last_response.body).to include("are free")
   end
 
+  it "is not had twice by taking back what somebody else has taken meanwhile" do
+    one, other = service("Monday lunch"), service("Monday supper")
+    code = lot(1000)
+    taken = take(one, code, 900)
+    before = taken["before"]
+    drop = { "unlot" => { "preparation" => chickpeas(one)["preparation"], "code" => code } }
+    undo = ask(:post, "/api/services/#{one}/day?now=#{now}", drop)["before"]
+    take(other, code, 800)
+    ask(:post, "/api/services/#{one}/day?now=#{now}", { "restore" => undo })
+    expect(last_response.status).to eq 422
+    expect(last_response.body).to include("are free")
+    expect(before["lots"]).to eq []
+    promised = ask(:get, "/api/lots/#{code}?now=#{now}")["promised"]
+    expect(promised).to contain_exactly(include("service" => other))
+  end
+
+  it "is not had twice by two who take it at the same moment" do
+    one, other = service("Monday lunch"), service("Monday supper")
+    code = lot(1000)
+    # Between what is looked up for the one and what is kept of it, the other has it.
+    first = true
+    allow(Scullion::Changes::DayDecision).to receive(:new).and_wrap_original do |make, *asked|
+      if first
+        first = false
+        take(other, code, 800)
+      end
+      make.call(*asked)
+    end
+    take(one, code, 900)
+    expect(last_response.status).to eq 422
+    promised = ask(:get, "/api/lots/#{code}?now=#{now}")["promised"]
+    expect(promised).to contain_exactly(include("service" => other))
+  end
+
   it "is not offered to a service after its date, nor taken by one" do
     id = service("Next week", date: (Date.iso8601(lunch["date"]) + 8).iso8601)
     code = lot(5000)

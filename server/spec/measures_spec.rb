@@ -130,4 +130,37 @@ RSpec.describe "This kitchen's own measures", :server do
     weigh.call
     expect(rate.call.first).to be_within(0.02).of(20.0)
   end
+
+  it "offers what a hand holds, from a few weighings, and reads recipes with it once it is taken" do
+    entries =
+      (1..5).map do |index|
+        {
+          "uid" => "handful-#{index}",
+          "at" => "2026-11-28T09:4#{index}:00Z",
+          "clock" => "2026-11-28T09:4#{index}",
+          "kind" => "weighed",
+          "of" => "measure",
+          "about" => "handful",
+          "by" => "ML",
+          "value" => 60 + index
+        }
+      end
+    ask(:post, "/api/entries", { "entries" => entries })
+    lesson = ask(:get, "/api/lessons").find { |each| each["at"] == "practice/measures/handful" }
+    expect(lesson).to include("count" => 5, "hands" => ["ML 61 g of 5"])
+    handful = -> { ask(:get, "/api/loose-measures").find { |each| each["word"] == "handful" }["text"] }
+    expect(handful.call).to eq "20 g to 40 g"
+    lesson["sets"]
+      .reverse_each
+      .first(1)
+      .each do |set|
+        ask(:put, "/api/house-figures", { **set, "by" => "ML" })
+        expect(last_response.status).to eq(422)
+      end
+    lesson["sets"].each { |set| ask(:put, "/api/house-figures", { **set, "by" => "ML" }) }
+    expect(handful.call).to eq "57 g to 66 g"
+    read = ask(:post, "/api/amounts/read", { "texts" => ["a handful"] }).first
+    expect(read["metric"]).to eq "57 g to 66 g"
+    expect(ask(:get, "/api/lessons").map { |each| each["at"] }).not_to include("practice/measures/handful")
+  end
 end

@@ -1548,6 +1548,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/loose-measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a pinch, a handful or a ladle holds in this house */
+        get: operations["looseMeasures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen": {
         parameters: {
             query?: never;
@@ -1804,6 +1821,7 @@ export interface components {
             }[];
         };
         Delivery: {
+            covers: number;
             /** @description Lines that something was said of */
             come: number;
             /** @description What came and was not ordered */
@@ -2010,6 +2028,13 @@ export interface components {
             /** @description Where its picture is to be had */
             picture?: string;
         };
+        LooseMeasure: {
+            word: string;
+            /** @enum {string} */
+            unit: "g" | "ml";
+            /** @description From least to most */
+            text: string;
+        };
         Lesson: {
             /** @description The figure's address, or covers, which is only told */
             at: string;
@@ -2030,6 +2055,13 @@ export interface components {
             after: string;
             /** @description What it changes in the next service */
             next?: string;
+            /** @description What taking it sets, in this order */
+            sets: {
+                at: string;
+                value: number;
+            }[];
+            /** @description Whose hands did how much of it */
+            hands: string[];
         };
         KeptEntry: {
             uid: string;
@@ -6543,6 +6575,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["IngredientPage"] | Record<string, never>;
+                };
+            };
+            default: components["responses"]["Problem"];
+        };
+    };
+    looseMeasures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By their words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LooseMeasure"][];
                 };
             };
             default: components["responses"]["Problem"];

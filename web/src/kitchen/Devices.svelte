@@ -34,7 +34,7 @@
   }
 </script>
 
-<section class="tray" aria-label="Devices">
+<section class="tray mt-3" aria-label="Devices">
   <h2 class="text-xl">What it measures with</h2>
   {#if problem}<Fault {problem} />{/if}
   {#if devices}

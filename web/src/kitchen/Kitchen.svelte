@@ -10,6 +10,7 @@
   } from "../api/client";
   import BackUps from "./BackUps.svelte";
   import Devices from "./Devices.svelte";
+  import OwnHand from "./OwnHand.svelte";
   import CalibratePot from "./CalibratePot.svelte";
   import Fault from "../ui/Fault.svelte";
   import HouseMeasures from "./HouseMeasures.svelte";
@@ -154,5 +155,6 @@
     </div>
   </form>
 {/if}
+<OwnHand />
 <Devices />
 <BackUps />

@@ -15,11 +15,11 @@
   }
   void load();
   async function take(lesson: Lesson): Promise<void> {
-    const answer = await ask(
-      api.PUT("/api/house-figures", { body: { at: lesson.at, value: lesson.value, by: by() } }),
-    );
-    problem = answer.problem;
-    if (!answer.problem) await load();
+    for (const { at, value } of lesson.sets) {
+      problem = (await ask(api.PUT("/api/house-figures", { body: { at, value, by: by() } }))).problem;
+      if (problem) return;
+    }
+    await load();
   }
   const shown = $derived(lessons.filter((lesson) => !left.includes(lesson.at)));
 </script>
@@ -42,9 +42,10 @@
           <p class="quiet">
             The figure was off by {lesson.before}; with this it would have been by {lesson.after}.
             {lesson.next ?? ""}
+            {lesson.hands.length > 0 ? `By hand: ${lesson.hands.join(", ")}.` : ""}
           </p>
           <p class="mt-1 flex gap-2">
-            {#if lesson.at !== "covers"}<button
+            {#if lesson.sets.length > 0}<button
                 class="btn btn-primary h-11"
                 onclick={() => take(lesson)}>Take it from now on</button
               >{/if}

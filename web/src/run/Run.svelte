@@ -2,6 +2,7 @@
   import { onDestroy } from "svelte";
   import DayTrouble from "../service/day/DayTrouble.svelte";
   import Fault from "../ui/Fault.svelte";
+  import DeliveryLines from "../record/DeliveryLines.svelte";
   import Waiting from "../record/Waiting.svelte";
   import Bells from "./Bells.svelte";
   import RunCard from "./RunCard.svelte";
@@ -20,6 +21,9 @@
   // svelte-ignore state_referenced_locally
   const run = new RunOf(id);
   onDestroy(() => run.stop());
+
+  let receiving = $state(false);
+  let come = $state<{ come: number; all: number }>();
 
   const roster = $derived(run.day.roster);
   const next = $derived(run.next);
@@ -47,7 +51,6 @@
 {#if roster}
   <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
     <a class="btn btn-outline h-11" href="/services/{id}/day">The day</a>
-    <a class="btn btn-outline h-11" href="/services/{id}/delivery">What has come</a>
     <a class="btn btn-outline h-11" href="/services/{id}/close">Close it</a>
     <h1 class="min-w-0 grow text-2xl break-words">
       {roster.service.name}
@@ -124,6 +127,15 @@
         <Warnings found={roster.hazards} ats={["service"]} />
       </section>
       <DayTrouble day={run.day} />
+      <details class="tray" ontoggle={(event) => (receiving ||= event.currentTarget.open)}>
+        <summary class="cursor-pointer py-2 text-xl font-bold"
+          >Received{come ? `, ${come.come} of ${come.all} lines` : ""}</summary
+        >
+        {#if receiving}<DeliveryLines
+            {id}
+            onload={(lines, all) => (come = { come: lines, all })}
+          />{/if}
+      </details>
       {#if run.done.length > 0}
         <details class="tray">
           <summary class="cursor-pointer py-2 text-xl font-bold"

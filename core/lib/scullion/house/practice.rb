@@ -52,6 +52,9 @@ module Scullion
       "roast/power_share" => [0.1, 1, "as a share"]
     }.freeze
 
+    # What a pinch or a ladle holds.
+    LOOSE = [0.05, 2000, "g or ml"].freeze
+
     # @param facts [Hash] the parsed practice files, keyed by file name
     # @param sources [Hash{String=>String}]
     def initialize(facts, sources, figures: nil, measures: Amount::Measures::METRIC)
@@ -65,6 +68,7 @@ module Scullion
 
     def self.bound(address)
       return NARROWER[address] if NARROWER.key?(address)
+      return LOOSE if address.start_with?("measures/")
 
       address.split("/").reverse_each { |part| (bound = bound_of(part)) && (return bound) }
       nil

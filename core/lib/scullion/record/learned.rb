@@ -9,9 +9,9 @@ module Scullion
     class Learned
       # @param usual [Float] the figure as the house has it
       # @param values [Array<Float>] as weighed, oldest first
-      # @param practice [Practice]
-      def initialize(usual, values, practice)
-        @usual, @values, @practice = usual, values, practice
+      # @param practice [Practice] @param hand [Boolean] what a hand holds
+      def initialize(usual, values, practice, hand: false)
+        @usual, @values, @practice, @kind = usual, values, practice, hand ? "hand_" : ""
       end
 
       def count = @values.size
@@ -45,7 +45,7 @@ module Scullion
 
       # Enough was weighed, and it would move the figure.
       def offered?
-        count >= fetch("least_times") && ((value - @usual) / @usual).abs > fetch("moves_share")
+        count >= fetch("least_times") && ((value - @usual) / @usual).abs > fetch("#{@kind}moves_share")
       end
 
       private
@@ -55,7 +55,7 @@ module Scullion
       private_constant :MAD
 
       def fetch(name) = @practice.fetch("record/learn/#{name}")
-      def prior = fetch("prior_times")
+      def prior = fetch("#{@kind}prior_times")
       def middle = @middle ||= median(@values)
 
       # Fully within so many spreads of the middle, beyond them ever less.

@@ -34,10 +34,13 @@ module Scullion
         @plans.flat_map do |service, plan|
           weighed = Weighed.new(@log, service)
           KINDS.flat_map { |kind| kind.new(weighed).of(plan) }
-        end
+        end + Measures.new(@log, @house).all
       end
 
-      def learned(all) = Learned.new(all.last.usual, all.map(&:value), all.last.sheet.practice)
+      def learned(all)
+        last = all.last
+        Learned.new(last.usual, all.map(&:value), last.sheet.practice, hand: Measures.of?(last.at))
+      end
 
       def words(at, all, learned)
         last = all.last
@@ -54,8 +57,28 @@ module Scullion
           "drift" => drift(learned, writer),
           "before" => writer.share(off(all, usual)),
           "after" => writer.share(off(all, own)),
-          "next" => coming(at, own, last)
+          "next" => coming(at, own, last),
+          "sets" => sets(at, own, usual, [learned.spread, own * prior_spread].max),
+          "hands" => hands(all, last.unit, writer)
         }.compact
+      end
+
+      # Nobody does the same twice more closely.
+      def prior_spread = @house.practice.fetch("record/learn/spread_share")
+
+      # What taking it sets, in the order in which it can be set.
+      def sets(at, own, usual, spread)
+        figures = Measures.of?(at) ? Measures.sets(at, own, spread, usual) : { at => own }
+        figures.map { |address, value| { "at" => address, "value" => value } }
+      end
+
+      # Whose hands did how much of it, where that was written down. @return [Array<String>]
+      def hands(all, unit, writer)
+        all
+          .group_by(&:by)
+          .reject { |by, _| by.nil? }
+          .sort
+          .map { |by, mine| "#{by} #{writer.write(learned(mine).value, unit)} of #{mine.size}" }
       end
 
       # From one weighing to the next, where that can be seen.
@@ -126,7 +149,9 @@ module Scullion
           "drift" => drift(learned, writer),
           "before" => writer.share(came.sum { |each| (1 - each).abs / each } / came.size),
           "after" => writer.share(came.sum { |each| (learned.value - each).abs / each } / came.size),
-          "next" => covers_coming(learned.value)
+          "next" => covers_coming(learned.value),
+          "sets" => [],
+          "hands" => []
         }.compact
       end
 

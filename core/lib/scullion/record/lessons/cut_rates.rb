@@ -36,7 +36,8 @@ module Scullion
             usual: prep.cut_rate,
             value: prep.cut_rate * times,
             sheet: prep,
-            unit: :kg_per_h
+            unit: :kg_per_h,
+            by: @weighed.by(prep.at)
           )
         end
       end

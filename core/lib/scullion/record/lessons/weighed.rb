@@ -28,6 +28,12 @@ module Scullion
           minutes if minutes.positive?
         end
 
+        # Whose hands it was, where all of it was one pair's. @return [String, nil]
+        def by(at)
+          all = entries("done", at).map(&:by).uniq
+          all.first if all.one?
+        end
+
         private
 
         def entries(kind, at)
