@@ -23,7 +23,7 @@ module Scullion
         return "Lot #{lot.code} is gone." unless held.state == "there"
         return past(lot) unless good?(lot)
 
-        too_much(lot, free) if free && step["grams"] > free + Record::ColdRoom::NOTHING
+        too_much(lot, free) if free && step["grams"] > free + nothing
       end
 
       # @param step [Hash] one that nothing speaks against @return [Hash] as the day keeps it
@@ -38,6 +38,7 @@ module Scullion
       private
 
       def held(step) = @held.find { |each| each.lot.code == step["code"] }
+      def nothing = Record::ColdRoom.nothing(@plan.brief.practice)
       def writer = @plan.brief.practice.writer
       def last_guest
         to = @plan.brief.service.to
@@ -66,7 +67,7 @@ module Scullion
           .select do |held|
             lot = held.lot
             lot.preparation == need.component.preparation && held.state == "there" && good?(lot) &&
-              lot.service != @service.id && free(held).to_f >= Record::ColdRoom::NOTHING
+              lot.service != @service.id && free(held).to_f >= nothing
           end
           .sort_by { |held| [held.lot.discard, held.lot.code] }
       end

@@ -103,6 +103,7 @@ module Scullion
           Record::ColdRoom.new(
             Records::Lot.order(:id).map(&:value_object),
             log,
+            practice,
             Records::Promises.all(@clock)
           )
       end
@@ -136,12 +137,13 @@ module Scullion
       # What was written long ago has only waited in a queue.
       def wrong_clock(entry)
         off = (Time.iso8601(entry.at) - Time.now).abs / 60
-        return if off <= practice.fetch("record/clock/most_minutes") || off > QUEUED_MINUTES
+        if off <= practice.fetch("record/clock/most_minutes") ||
+             off > practice.fetch("record/clock/queued_minutes")
+          return
+        end
 
         "The clock of this screen is #{off.round} min off the server's, or this has waited so long."
       end
-      QUEUED_MINUTES = 180
-      private_constant :QUEUED_MINUTES
 
       def heavy(entry)
         lot = entry.kind == "weighed" && entry.lot && Records::Lot.find_by(code: entry.lot)

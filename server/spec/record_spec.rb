@@ -105,12 +105,19 @@ RSpec.describe "The record", :server do
   it "asks about a clock that is an hour off, and a weight with the tray in it; both are kept" do
     off = entry(at: (Time.now.utc - 3600).iso8601)
     expect(keep(off).first).to include("fate" => "kept", "asks" => /60 min off/)
+    now = Time.now.utc.floor
+    allow(Time).to receive(:now).and_return(now)
+    asks = ->(minutes) { keep(entry(at: (now - (minutes * 60)).iso8601)).first.key?("asks") }
+    expect([10, 10.1, 180, 180.1].map(&asks)).to eq [false, true, true, false]
+    allow(Time).to receive(:now).and_call_original
     done("Gherkins", "09:40")
     code =
       ask(:get, "/api/lots?now=2026-11-29T10:00")["groups"].flat_map { |group| group["lots"] }.first["code"]
     planned = ask(:get, "/api/lots/#{code}")["planned"]
-    expect(keep(entry(lot: code, value: planned * 1.24)).first).not_to have_key("asks")
-    expect(keep(entry(lot: code, value: planned * 1.26)).first["asks"]).to match(/is the tray in it\?/)
+    expect(keep(entry(lot: code, value: planned * 1.25)).first).not_to have_key("asks")
+    expect(keep(entry(lot: code, value: (planned * 1.25) + 0.1)).first["asks"]).to match(
+      /is the tray in it\?/
+    )
   end
 
   it "makes a lot of what is done, with a code to say, where it came from and where it went" do

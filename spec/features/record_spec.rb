@@ -11,10 +11,10 @@ RSpec.describe "The record", :journey, type: :feature do
     first.click_button
     within("section[aria-label=Now] li[aria-label='#{name}']") do
       fill_in "Once trimmed", with: "3,2 kg"
-      click_button "Write down: Once trimmed"
+      click_button "Keep: Once trimmed"
       expect(page).to have_css("[role=status]", text: "3,2 kg is written down.")
       fill_in "As bought", with: "900000"
-      click_button "Write down: As bought"
+      click_button "Keep: As bought"
       expect(page).to have_css("[role=status]", text: "Use 0 to 500000 g")
       find("summary", text: "A note, a picture").click
       fill_in "Note", with: "Two crates were soft"
@@ -31,11 +31,11 @@ RSpec.describe "The record", :journey, type: :feature do
     click_link "Record"
     expect(page).to have_css("section[aria-label='Written down last'] li", text: "Weighed, trimmed: #{name}")
     fill_in "Stands at", with: "3,5"
-    click_button "Write down: Stands at"
+    click_button "Keep: Stands at"
     expect(page).to have_css("section[aria-label='Written down last'] li", text: "3.5 °C")
     visit "/services/1/close"
     fill_in "Covers served", with: "131"
-    click_button "Write down: Covers served"
+    click_button "Keep: Covers served"
     expect(page).to have_css("section[aria-label='Planned and done'] li", text: /131 covers.*−9 covers/m)
     click_link "Back to the run"
     click_button "Not begun after all"

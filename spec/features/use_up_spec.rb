@@ -36,7 +36,7 @@ RSpec.describe "What is left and what comes", :journey, type: :feature do
       expect(page).to have_content("all here")
       first("button", text: "Short").click
       fill_in "There is only", with: "500 g"
-      click_button "Write down: There is only"
+      click_button "Keep: There is only"
       expect(page).to have_content(/Enough for \d+ of 140/)
     end
   end

@@ -74,7 +74,7 @@ module Scullion
     def still(offer)
       stocks
         .map { |stock| [stock, stock.grams - offer.used.fetch(stock, 0.0)] }
-        .select { |_, grams| grams >= Record::ColdRoom::NOTHING }
+        .select { |_, grams| grams >= Record::ColdRoom.nothing(@house.practice) }
     end
 
     private

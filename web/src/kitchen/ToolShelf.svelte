@@ -31,55 +31,57 @@
   </p>
   <div class="mt-2 grid gap-x-6 md:grid-cols-2">
     {#each tools as tool (tool.key)}
-      <details class="border-base-300 border-t">
-        <summary class="flex min-h-12 cursor-pointer items-center gap-3">
-          <label class="flex min-h-11 items-center gap-2"
-            ><input
-              type="checkbox"
-              class="checkbox"
-              disabled={tool.plain}
-              checked={tool.plain || owned.includes(tool.key)}
-              onchange={(event) =>
-                onowned(
-                  event.currentTarget.checked
-                    ? [...owned, tool.key]
-                    : owned.filter((key) => key !== tool.key),
-                )}
-            /><b class="inline-block first-letter:uppercase">{tool.name}</b></label
-          >
-          <span class="quiet grow"
-            >{tool.bench} · {tool.setup_minutes} min to set up, {tool.clean_minutes} to wash</span
-          >
-          <span class="quiet">{tool.cuts.length} cuts ▾</span>
-        </summary>
-        <table class="mb-2 w-full">
-          <tbody>
-            {#each tool.cuts as cut (cut.at)}
-              <tr class="border-base-300 border-t">
-                <td class="py-1"
-                  >{cut.name}{#if faults[cut.at]}<br /><span
-                      class="text-error font-semibold"
-                      role="alert">{faults[cut.at]}</span
-                    >{/if}</td
-                >
-                <td class="py-1 text-right whitespace-nowrap">
-                  {#if cut.default !== undefined}<button
-                      type="button"
-                      class="btn btn-outline mr-2 h-11"
-                      onclick={() => set(cut.at, null)}>Back to {cut.default}</button
-                    >{/if}
-                  <input
-                    class="input h-11 w-20 text-right text-lg font-bold"
-                    aria-label="{tool.name}, {cut.name}: kg an hour"
-                    value={cut.kg_per_h}
-                    onchange={(event) => set(cut.at, event.currentTarget.value)}
-                  /> kg/h
-                </td>
-              </tr>
-            {/each}
-          </tbody>
-        </table>
-      </details>
+      <div class="border-base-300 flex flex-wrap items-start gap-x-3 border-t">
+        <label class="flex min-h-11 items-center gap-2"
+          ><input
+            type="checkbox"
+            class="checkbox"
+            disabled={tool.plain}
+            checked={tool.plain || owned.includes(tool.key)}
+            onchange={(event) =>
+              onowned(
+                event.currentTarget.checked
+                  ? [...owned, tool.key]
+                  : owned.filter((key) => key !== tool.key),
+              )}
+          /><b class="inline-block first-letter:uppercase">{tool.name}</b></label
+        >
+        <details class="min-w-60 grow">
+          <summary class="flex min-h-11 cursor-pointer items-center gap-3">
+            <span class="quiet grow"
+              >{tool.bench} · {tool.setup_minutes} min to set up, {tool.clean_minutes} to wash</span
+            >
+            <span class="quiet">{tool.cuts.length} cuts ▾</span>
+          </summary>
+          <table class="mb-2 w-full">
+            <tbody>
+              {#each tool.cuts as cut (cut.at)}
+                <tr class="border-base-300 border-t">
+                  <td class="py-1"
+                    >{cut.name}{#if faults[cut.at]}<br /><span
+                        class="text-error font-semibold"
+                        role="alert">{faults[cut.at]}</span
+                      >{/if}</td
+                  >
+                  <td class="py-1 text-right whitespace-nowrap">
+                    {#if cut.default !== undefined}<button
+                        type="button"
+                        class="btn btn-outline mr-2 h-11"
+                        onclick={() => set(cut.at, null)}>Back to {cut.default}</button
+                      >{/if}
+                    <input
+                      class="input h-11 w-20 text-right text-lg font-bold"
+                      aria-label="{tool.name}, {cut.name}: kg an hour"
+                      value={cut.kg_per_h}
+                      onchange={(event) => set(cut.at, event.currentTarget.value)}
+                    /> kg/h
+                  </td>
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </details>
+      </div>
     {/each}
   </div>
 </section>

@@ -68,9 +68,7 @@
     />
     <span class="quiet">{read}</span></label
   >
-  <button class="btn btn-outline h-12 text-lg" disabled={!ready} aria-label="Write down: {name}"
-    >Keep</button
-  >
+  <button class="btn btn-outline h-12 text-lg" disabled={!ready} aria-label="Keep: {name}">Keep</button>
   {#if meter?.gone}<span class="quiet" title={meter.gone}>{unit === "g" ? "no scale" : "no probe"}</span
     >
   {:else if meter?.value !== undefined}<button

@@ -80,6 +80,7 @@
 <svelte:head><title>{editor.salad ? `${editor.salad.name} · Scullion` : "Scullion"}</title></svelte:head
 >
 
+{#if editor.salad}<h1 class="sr-only">{editor.salad.name}</h1>{/if}
 {#if editor.problem}<Fault problem={editor.problem} />{/if}
 {#if editor.salad && editor.judged}
   {@const salad = editor.salad}

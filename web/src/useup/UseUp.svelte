@@ -10,7 +10,7 @@
   import OfferCard from "./OfferCard.svelte";
 
   // What is left, as a cook writes it and as it stands in the cold room; and what to make of it.
-  const KEPT = "left";
+  const [KEPT, SAID] = ["left", "left-said"];
   const STILL = 400;
   const EXAMPLE =
     "half a cucumber, tired\n2 heels of bread\n500 g roast carrots from yesterday\n3 soft tomatoes";
@@ -23,7 +23,9 @@
   let servesAs = $state<(typeof SIZES)[number]>("main");
   let suits = $state<(typeof SUITS)[number][]>([]);
   let lots = $state(true);
-  let answer = $state.raw<Schemas["LeftOvers"]>();
+  let answer = $state.raw<Schemas["LeftOvers"] | undefined>(
+    JSON.parse(localStorage.getItem(SAID) ?? "null") ?? undefined,
+  );
   let problem = $state.raw<Problem>();
   let busy = $state(false);
   const asked = $derived({ left, covers, date, from, to, serves_as: servesAs, suits, lots });
@@ -43,6 +45,7 @@
       void ask(api.POST("/api/use-up", { params: query(), body })).then((said) => {
         if (mine !== turn) return;
         answer = said.data ?? answer;
+        if (said.data) localStorage.setItem(SAID, JSON.stringify(said.data));
         problem = said.problem;
       });
     }, STILL);

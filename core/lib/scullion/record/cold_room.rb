@@ -4,16 +4,13 @@ module Scullion
   module Record
     # What is on hand: lots and what became of them by the entries, by what must go first.
     class ColdRoom
-      # g under which nothing is left of it.
-      NOTHING = 1.0
       GROUPS = {
         "over" => "Past its date: not to be served",
         "today" => "Go today",
         "tomorrow" => "Tomorrow",
-        "soon" => "In three days",
+        "soon" => "In the next days",
         "later" => "Later"
       }.freeze
-      SOON_DAYS = 3
       # Weighings that say how much there is, and that take some of it away.
       LEFT, GONE = %w[cooked portion left].freeze, %w[thrown given].freeze
 
@@ -29,9 +26,14 @@ module Scullion
           def free = grams && [grams - promised.sum(0.0, &:grams), 0.0].max
         end
 
-      # @param lots [Array<Lot>] @param log [Log] @param promises [Array<Promise>]
-      def initialize(lots, log, promises = [])
+      # g under which nothing is left of anything. @param practice [Practice]
+      def self.nothing(practice) = practice.fetch("record/cold_room/nothing_grams")
+
+      # @param lots [Array<Lot>] @param log [Log] @param practice [Practice]
+      # @param promises [Array<Promise>]
+      def initialize(lots, log, practice, promises = [])
         @lots, @log, @promises = lots, log, promises.group_by(&:code)
+        @nothing, @soon = ColdRoom.nothing(practice), practice.fetch("record/cold_room/soon_days")
       end
 
       # @return [Array<Held>] of every lot
@@ -57,7 +59,7 @@ module Scullion
         return "today" if days.zero?
         return "tomorrow" if days == 1
 
-        days <= SOON_DAYS ? "soon" : "later"
+        days <= @soon ? "soon" : "later"
       end
 
       def held(lot)
@@ -71,14 +73,14 @@ module Scullion
           (left&.value || lot.grams)&.then do |all|
             [all - gone.sum(&:value) - used.sum(0.0, &:grams), 0.0].max
           end
-        state = used.any? && grams && grams < NOTHING ? "used" : state(lot, grams, gone, left)
+        state = used.any? && grams && grams < @nothing ? "used" : state(lot, grams, gone, left)
         Held.new(lot: lot, grams: grams, weighed: !left.nil?, state: state, promised: promised)
       end
 
       # Used up where all that takes some of it is done, unless something of it was weighed since.
       def state(lot, grams, gone, left)
-        return gone.last.of if gone.any? && (grams.nil? || grams < NOTHING)
-        return "used" if left && left.value < NOTHING
+        return gone.last.of if gone.any? && (grams.nil? || grams < @nothing)
+        return "used" if left && left.value < @nothing
         return "used" if used?(lot) && !(left && left.of == "left")
 
         "there"

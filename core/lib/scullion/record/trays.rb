@@ -5,8 +5,6 @@ module Scullion
     # What cools of a service, each tray with its readings, when it passes its limits by them, when it is to
     # be read next, and what to do where it would be late. Rules of the job, "The record".
     class Trays
-      # From this chance on it is said to be so.
-      SURELY = 0.5
       TOO_LATE = "Its time is over: it is thrown, or what your local code allows is done, and written down."
 
       # @param roster [Day::Roster] @param log [Log] @param service [Integer]
@@ -109,7 +107,7 @@ module Scullion
       # How likely it is to be too late, and what can still be done about it, worked out.
       def advice(watch, passings, read, minute)
         missed = passings.find { |each| call?(watch, each, read) } or return
-        surely = missed.miss >= SURELY ? "It will be" : "It may be"
+        surely = missed.miss >= @practice.fetch("record/watch/surely_share") ? "It will be" : "It may be"
         "#{surely} too late, #{(missed.miss * 100).round} in 100. " \
           "#{minute < missed.by ? remedy(watch, missed, read, minute) : TOO_LATE}"
       end

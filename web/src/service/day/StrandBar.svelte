@@ -35,6 +35,11 @@
       .map((each) => (each <= 0.04045 ? each / 12.92 : ((each + 0.055) / 1.055) ** 2.4));
     return 0.2126 * red! + 0.7152 * green! + 0.0722 * blue! > 0.179 ? "#000" : "#fff";
   });
+  // What is written on it is part of what it is called.
+  const name = $derived(
+    `${task.name}, ${clockOf(piece.from)} to ${clockOf(piece.to)}, ${where}` +
+      (task.critical ? ", on the longest chain" : ""),
+  );
   const said = $derived(text.length * LETTER + 6 <= place.width ? text : "");
 </script>
 
@@ -52,9 +57,7 @@
   style:border-left={edge ? `5px solid ${edge}` : undefined}
   title="{task.name}, {clockOf(piece.from)} to {clockOf(piece.to)}"
   aria-pressed={chosen}
-  aria-label="{task.name}, {clockOf(piece.from)} to {clockOf(piece.to)}, {where}{task.critical
-    ? ', on the longest chain'
-    : ''}"
+  aria-label={name.toLowerCase().includes(said.toLowerCase()) ? name : `${name}, ${said}`}
   onpointerdown={(event) => mover.down(event, task)}
   onfocus={() => void mover.day.choose(task.key)}
   onkeydown={(event) => mover.keys(event, task)}>{said}</button

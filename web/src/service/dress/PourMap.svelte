@@ -97,7 +97,7 @@
   <svg
     viewBox="0 0 720 {height}"
     class="w-full min-w-[34rem]"
-    role="img"
+    role="group"
     aria-label="Pour map of {batch.name}"
   >
     <path

@@ -7,8 +7,6 @@ module Scullion
       # weighed what went in, it is what was planned.
       class Cooked
         FIGURES = %r{/(?:uptake/\w+|yield|gain|drained)\z}.freeze
-        # The figure must tell it, to within so much of what was weighed.
-        TOLD = 0.02
 
         # @param weighed [Weighed]
         def initialize(weighed)
@@ -63,7 +61,7 @@ module Scullion
         # With it the plan would have come to what was weighed.
         def tells?(cooking, house, at, value, share)
           left = house.with(figures: { at => [value, "house"] }).left_after(cooking.component.to_h)
-          !left.nil? && ((left - share) / share).abs <= TOLD
+          !left.nil? && ((left - share) / share).abs <= house.practice.fetch("record/learn/told_share")
         end
       end
     end

@@ -6,10 +6,6 @@ module Scullion
       # How much is cut in an hour, from when the work was begun and when it was done. Only where cutting is
       # most of it: what takes longer is then the cut.
       class CutRates
-        MOST_OF_IT = 0.5
-        # Nobody cuts so much faster or slower: then somebody forgot to tick.
-        BELIEVED = (0.2..5.0).freeze
-
         # @param weighed [Weighed]
         def initialize(weighed)
           @weighed = weighed
@@ -22,13 +18,23 @@ module Scullion
 
         private
 
+        def learn(prep, name) = prep.practice.fetch("record/learn/#{name}")
+
+        # Nobody cuts so much faster or slower: then somebody forgot to tick.
+        def believed?(prep, times)
+          times.between?(learn(prep, "slowest_times"), learn(prep, "fastest_times"))
+        end
+
         def weighing(prep)
           minutes = @weighed.minutes(prep.at) or return
           planned = prep.hands_minutes + prep.tool_minutes
-          return unless prep.cutting_minutes >= prep.hands_minutes * MOST_OF_IT && planned.positive?
+          unless prep.cutting_minutes >= prep.hands_minutes * learn(prep, "cutting_share") &&
+                   planned.positive?
+            return
+          end
 
           times = planned / minutes
-          return unless BELIEVED.cover?(times)
+          return unless believed?(prep, times)
 
           Weighing.new(
             at: "practice/cuts/#{prep.component.cut}/rates/#{prep.tool}",

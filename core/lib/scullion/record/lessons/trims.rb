@@ -5,9 +5,6 @@ module Scullion
     class Lessons
       # What is left after trimming, from what was weighed as bought and once trimmed.
       class Trims
-        # Less than this is left of nothing that is trimmed.
-        LEAST = 0.05
-
         # @param weighed [Weighed]
         def initialize(weighed)
           @weighed = weighed
@@ -20,10 +17,14 @@ module Scullion
 
         private
 
+        def least(prep) = prep.practice.fetch("record/learn/trimmed_share")
+
         # Nobody has more once it is trimmed: then something else was on the scale.
         def weighing(prep)
           bought, trimmed = %w[bought trimmed].map { |of| @weighed.grams(of, prep.at) }
-          return unless bought && trimmed && bought.positive? && trimmed.between?(bought * LEAST, bought)
+          unless bought && trimmed && bought.positive? && trimmed.between?(bought * least(prep), bought)
+            return
+          end
 
           Weighing.new(
             at: "larder/#{prep.ingredient.key}/trims/#{prep.component.trim}/yield",
