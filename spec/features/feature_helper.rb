@@ -136,6 +136,17 @@ RSpec.configure do |config|
   end
   config.after(:suite) { RunningServer.stop }
 
+  # What a journey that fails has begun would fail those after it.
+  config.after(:example, :journey) do |journey|
+    next unless journey.exception
+
+    headers = { "Content-Type" => "application/json" }
+    [1, 2].each do |service|
+      uri = URI("#{@server.url}/api/services/#{service}/day")
+      Net::HTTP.post(uri, JSON.generate({ "restore" => { "marks" => [] } }), headers)
+    end
+  end
+
   # A browser that hangs or dies is started anew and the journey with it; what the page itself
   # gets wrong is never tried again.
   config.around(:example, :journey) do |journey|

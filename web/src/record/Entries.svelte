@@ -44,7 +44,9 @@
   const shown = $derived(entries.filter((entry) => !entry.void));
 </script>
 
-{#if shown.length > 0}
+{#if shown.length === 0}
+  <p class="quiet mt-2 min-h-11">Nothing written down yet</p>
+{:else}
   <details class="mt-2">
     <summary class="min-h-11 cursor-pointer"
       >{shown.length === 1 ? "One entry" : `${shown.length} entries`}</summary

@@ -8,8 +8,8 @@
   import Tasted from "./Tasted.svelte";
   import { countdown, type RunOf } from "./run.svelte";
 
-  // One task under way: what is on now, its timer, a big tick, and what to say when it runs late
-  // or is spoilt.
+  // One task under way: what is on now, its timer, a big tick, and what to say when it runs late or is
+  // spoilt; below it what may still grow, so that no button moves from under a finger.
   let { run, task }: { run: RunOf; task: DayTask } = $props();
   const LATE = 10;
   const SHARES = [0.25, 0.5, 1];
@@ -47,31 +47,6 @@
       <div class="quiet">{left < 0 ? "over" : stretch.hands ? "left, hands on" : "left, standing"}</div>
     </div>
   </div>
-  <div class="text-lg">
-    <Warnings found={run.day.roster?.hazards ?? []} ats={[task.key, ...(task.at ? [task.at] : [])]} />
-  </div>
-  <div class="mt-3 flex flex-wrap gap-x-6 gap-y-2">
-    {#each run.asks(task) as ask (ask.name)}<WriteDown
-        name={ask.name}
-        unit={ask.unit}
-        what={ask.what}
-        now={run.now}
-        ondone={() => void run.look()}
-      />{/each}
-    {#if task.stage === "dress"}<Tasted {run} {task} />{/if}
-    {#each run.trays.filter((tray) => tray.task === task.key) as tray (tray.task)}<TrayCard
-        {tray}
-      />{/each}
-  </div>
-  <details class="mt-2">
-    <summary class="min-h-11 cursor-pointer text-lg">A note, a picture</summary>
-    <NoteDown
-      what={{ service: run.day.id, task: task.key, about: task.name }}
-      now={run.now}
-      ondone={() => void run.look()}
-    />
-  </details>
-  <Entries service={run.day.id} at={task.key} />
   <div class="mt-3 flex flex-wrap gap-2">
     <button
       class="btn btn-outline h-12 text-lg"
@@ -99,4 +74,29 @@
         >{/each}
     {/if}
   </div>
+  <div class="text-lg">
+    <Warnings found={run.day.roster?.hazards ?? []} ats={[task.key, ...(task.at ? [task.at] : [])]} />
+  </div>
+  <div class="mt-3 flex flex-wrap gap-x-6 gap-y-2">
+    {#each run.asks(task) as ask (ask.name)}<WriteDown
+        name={ask.name}
+        unit={ask.unit}
+        what={ask.what}
+        now={run.now}
+        ondone={() => void run.look()}
+      />{/each}
+    {#if task.stage === "dress"}<Tasted {run} {task} />{/if}
+    {#each run.trays.filter((tray) => tray.task === task.key) as tray (tray.task)}<TrayCard
+        {tray}
+      />{/each}
+  </div>
+  <details class="mt-2">
+    <summary class="min-h-11 cursor-pointer text-lg">A note, a picture</summary>
+    <NoteDown
+      what={{ service: run.day.id, task: task.key, about: task.name }}
+      now={run.now}
+      ondone={() => void run.look()}
+    />
+  </details>
+  <Entries service={run.day.id} at={task.key} />
 </li>
