@@ -207,10 +207,23 @@ RSpec.describe Scullion::UseUp do
     it "rank by what they take of what would be lost, and say what stays" do
       found = use_up("2 kg cooked chickpeas, made today\n3 cucumbers")
       best = found.offers.first
-      expect(found.offers.map(&:grams)).to eq found.offers.map(&:grams).sort.reverse
+      alone = found.offers.reject(&:after).map(&:grams)
+      expect(alone).to eq alone.sort.reverse
       left_over = found.still(best).sum(&:last)
       expect(best.grams + left_over).to be_within(2).of(found.grams)
       expect(use_up("").offers).to eq []
+    end
+
+    it "leave enough for each other, composed one after the other" do
+      found =
+        use_up("4 kg cooked chickpeas, made today\n6 cucumbers\n3 kg cooked barley, made today\n2 kg carrots")
+      composed = found.offers.select(&:salad)
+      expect(composed.size).to eq 2
+      found.stocks.each do |stock|
+        expect(composed.sum { |offer| offer.used.fetch(stock, 0.0) }).to be <= stock.grams + 0.1
+      end
+      expect(found.offers.index(composed.last)).to eq found.offers.index(composed.first) + 1
+      expect(composed.map(&:after)).to eq [nil, composed.first]
     end
 
     it "suit whom they must, down to the dressing and what comes from the cupboard" do
@@ -263,6 +276,7 @@ RSpec.describe Scullion::UseUp do
       expect(component("500 g spinach")).not_to include("cook")
       tired, fresh = left("200 g limp parsley"), left("200 g parsley")
       expect([tired, fresh].map { |each| each.way_in.dressing? }).to eq [true, false]
+      expect([tired, fresh, left("500 g tired spinach")].map(&:why)).to match([/dressing/, nil, /pot/])
       stock = Scullion::UseUp::Stock.of_left(tired)
       beans = Scullion::UseUp::Stock.of_left(left("3 kg cooked chickpeas, made today"))
       composed = Scullion::UseUp::Composed.new([stock, beans], Scullion::UseUp::Meal.of(20), house)

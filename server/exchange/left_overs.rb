@@ -101,6 +101,7 @@ module Scullion
           "salad" => offer.key,
           "name" => offer.name,
           "composed" => offer.key.nil?,
+          "after" => !offer.after.nil?,
           "text" => writer.g(offer.grams),
           "share" => (offer.grams / @use_up.grams).round(4),
           "worth" => writer.money(offer.worth),

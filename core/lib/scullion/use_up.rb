@@ -13,9 +13,9 @@ module Scullion
     TRIES = 100
 
     # One way to use it. salad: a document to make, of a composed one; key: of one of the shelf; used: g by
-    # stock; minded: what is to be minded of how long it holds.
+    # stock; minded: what is to be minded of how long it holds; after: the one that it is of what is left of.
     Offer =
-      Struct.new(:key, :name, :salad, :used, :cupboard, :minded, keyword_init: true) do
+      Struct.new(:key, :name, :salad, :used, :cupboard, :minded, :after, keyword_init: true) do
         def grams = used.values.sum(0.0)
         def worth = used.sum(0.0) { |stock, grams| stock.price * grams }
       end
@@ -58,12 +58,12 @@ module Scullion
     def grams = stocks.sum(0.0, &:grams)
     def worth = stocks.sum(0.0, &:worth)
 
-    # Best first. @return [Array<Offer>]
+    # Best first; what is composed of what another leaves follows that one. @return [Array<Offer>]
     def offers
       @offers ||=
         (composed + shelf)
           .select { |offer, _| offer.grams >= little }
-          .sort_by { |offer, _| -offer.grams }
+          .sort_by { |offer, _| offer.after ? [-offer.after.grams, 1] : [-offer.grams, 0] }
           .lazy
           .select { |_, shelf| shelf.nil? || shelf.stands? }
           .first(MOST)
@@ -89,28 +89,28 @@ module Scullion
         .map { |each| [Offer.new(key: each.salad.key, name: each.salad.name, used: each.used), each] }
     end
 
+    # One, and of what that leaves another.
     def composed
-      left, tries, found = stocks, TRIES, []
+      there, tries, found = stocks.to_h { |stock| [stock, stock.grams] }, TRIES, []
       COMPOSED.times do
-        composed = Composed.new(left, @meal, @house, tries: tries)
+        parts = there.select { |_, grams| grams >= Record::ColdRoom.nothing(@house.practice) }
+        parts = parts.to_h { |stock, grams| [stock.part(grams), stock] }
+        composed = Composed.new(parts.keys, @meal, @house, tries: tries)
         break unless composed.sound?
 
-        found << offer(composed)
-        left, tries = remaining(left, found.last), composed.tries
+        found << offer(composed, composed.used.transform_keys(parts), found.last)
+        found.last.used.each { |stock, grams| there[stock] -= grams }
+        tries = composed.tries
       end
       found
     end
 
-    def offer(composed)
+    def offer(composed, used, after)
       there = stocks.map(&:ingredient)
       cupboard =
         composed.trial.salad.components.reject { |each| there.include?(each.ingredient.key) }.map(&:name)
-      Offer.new(name: composed.salad["name"], salad: composed.salad, used: composed.used, cupboard: cupboard)
-    end
-
-    # What an offer leaves the most of.
-    def remaining(left, offer)
-      left.reject { |stock| offer.used.fetch(stock, 0.0) >= stock.grams - little }
+      salad = composed.salad
+      Offer.new(name: salad["name"], salad: salad, used: used, cupboard: cupboard, after: after)
     end
   end
 end

@@ -1910,6 +1910,8 @@ export interface components {
                 salad?: string;
                 name: string;
                 composed: boolean;
+                /** @description Of what the composed one before it leaves */
+                after: boolean;
                 /** @description How much of what would be lost it takes */
                 text: string;
                 share: number;

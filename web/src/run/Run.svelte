@@ -2,6 +2,7 @@
   import { onDestroy } from "svelte";
   import DayTrouble from "../service/day/DayTrouble.svelte";
   import Fault from "../ui/Fault.svelte";
+  import Due from "../record/Due.svelte";
   import DeliveryLines from "../record/DeliveryLines.svelte";
   import Waiting from "../record/Waiting.svelte";
   import Bells from "./Bells.svelte";
@@ -126,6 +127,7 @@
         <h2 class="text-xl">Before the first task</h2>
         <Warnings found={roster.hazards} ats={["service"]} />
       </section>
+      {#if !rehearsed}<Due />{/if}
       <DayTrouble day={run.day} />
       <details class="tray" ontoggle={(event) => (receiving ||= event.currentTarget.open)}>
         <summary class="cursor-pointer py-2 text-xl font-bold"

@@ -21,7 +21,11 @@
           >{offer.name}</a
         >{/if}
       <span class="quiet block text-base font-normal"
-        >{offer.composed ? "made up of it" : "from the shelf"}</span
+        >{offer.after
+          ? "made up of what that leaves"
+          : offer.composed
+            ? "made up of it"
+            : "from the shelf"}</span
       >
     </h2>
     <p class="text-right">

@@ -86,7 +86,7 @@ module Scullion
           elsif grams.nil? || !grams.positive?
             ["ask", HOW_MUCH]
           else
-            ["use", conditions.map(&:why).first, conditions.map(&:source).first]
+            ["use", way_in.said || conditions.map(&:why).first, conditions.map(&:source).first]
           end
       end
 

@@ -48,6 +48,16 @@ module Scullion
           )
         end
 
+        # So many g of it.
+        def part(some)
+          return self if some >= grams
+
+          share = some / grams
+          dup.tap do |part|
+            part.grams, part.worth, part.bought = some, worth * share, bought && (bought * share)
+          end
+        end
+
         # What must go first comes first: odds before everything that has a date.
         def first = self.until.to_s
         def role = component["role"]

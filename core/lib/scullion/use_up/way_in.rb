@@ -25,6 +25,15 @@ module Scullion
       # Is it blended into the dressing?
       def dressing? = tired_leaf? && pot.nil?
 
+      # @return [String, nil] what is done to it for that
+      def said
+        return BLENDED if dressing?
+
+        COOKED if tired_leaf?
+      end
+      BLENDED = "It is blended into the dressing.".freeze
+      COOKED = "It goes into the pot.".freeze
+
       private
 
       def other
