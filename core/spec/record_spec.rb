@@ -107,7 +107,9 @@ RSpec.describe Scullion::Record do
         **facts
       )
     end
-    def cold_room(lots, *entries) = described_class.new(lots, Scullion::Record::Log.new(entries))
+    def cold_room(lots, *entries)
+      described_class.new(lots, Scullion::Record::Log.new(entries), house.practice)
+    end
 
     it "has what must go first first, by the day and the minute" do
       lots = [

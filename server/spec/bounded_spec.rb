@@ -65,6 +65,8 @@ RSpec.describe "What is read takes no longer than its length" do
         "!?",
         ": ",
         "each ",
+        "made from on ",
+        "use by ",
         "zested and juiced "
       ]
   readers = {
@@ -73,6 +75,7 @@ RSpec.describe "What is read takes no longer than its length" do
     "an amount" => ->(text) { house.reader.read(text) },
     "a table" => ->(text) { Scullion::Exchange::LarderCsv.read("key,name,family,colour\n#{text}") },
     "a table's head" => ->(text) { Scullion::Exchange::LarderCsv.read(text) },
+    "when something was made" => ->(text) { Scullion::UseUp::Dated.new(text, Date.new(2026, 11, 28)) },
     "a search" => ->(text) { house.finder.find(text) },
     "a number" => ->(text) { Scullion::Changes::WrittenNumber.read(text) },
     "a name" => ->(text) { Scullion::Exchange::NewIngredient.key_for(text) }

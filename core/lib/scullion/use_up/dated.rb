@@ -36,7 +36,7 @@ module Scullion
       SINCE = /(?:since|from|on|made|opened|cooked|bought|dated)\s+/i.freeze
       MADE = /(?:#{SINCE}|(?:was|boiled|roasted|open|came|in|done)\s+)/i.freeze
       BY = %w[use[\\s-]*by best\\s+(?:before|by) bbe? b/b sell[\\s-]*by expir(?:es|y|ed) exp].join("|")
-      UNTIL = /(?:#{BY}|(?:good\s+)?(?:un)?till?)(?:\s+(?:date|is|was|on|of|the|end\s+of))*\s*:?\s*/i.freeze
+      UNTIL = /(?:#{BY}|(?:good\s+)?(?:un)?till?)(?:\s(?:date|is|was|on|of|the|end\sof)){0,3}\s?:?\s?/i.freeze
       STOOD = /in\s+the\s+(?:fridge|walk-?in|cold(?:\s+room)?|chiller)/i.freeze
       # A weekday passed so many days ago may be meant.
       DOUBTFUL = (1..3).freeze
@@ -51,12 +51,12 @@ module Scullion
           *AGO.map { |words, days| [/#{UNTIL}#{words}/, :good, ->(_) { -days }] },
           *DATES.map { |date| [/#{UNTIL}#{date}/, :good, :days_to] },
           [/#{UNTIL}(?:#{WEEKDAY}|#{SHORT})/, :good, :coming],
-          [/#{MADE}*#{WEEKDAY}/, :since, :ago],
-          [/#{MADE}*#{SINCE}#{SHORT}/, :since, :ago],
-          [/#{MADE}*#{SPAN}\s+(?:old|ago|#{STOOD})/, :since, :span],
+          [/#{MADE}{0,3}#{WEEKDAY}/, :since, :ago],
+          [/#{MADE}{0,3}#{SINCE}#{SHORT}/, :since, :ago],
+          [/#{MADE}{0,3}#{SPAN}\s+(?:old|ago|#{STOOD})/, :since, :span],
           [/(?:for\s+|#{MADE})#{SPAN}/, :since, :span],
-          *DATES.map { |date| [/#{MADE}*#{SINCE}(?:the\s+)?#{date}/, :since, :days_from] },
-          *AGO.map { |words, days| [/#{MADE}*#{words}/, :since, ->(_) { days }] },
+          *DATES.map { |date| [/#{MADE}{0,3}#{SINCE}(?:the\s+)?#{date}/, :since, :days_from] },
+          *AGO.map { |words, days| [/#{MADE}{0,3}#{words}/, :since, ->(_) { days }] },
           [STOOD, :itself, :span]
         ].map { |pattern, *rest| [WORD[pattern], *rest] }.freeze
 
@@ -66,7 +66,7 @@ module Scullion
 
       # @param text [String] @param today [Date]
       def initialize(text, today)
-        @today, @rest = today, text
+        @today, @rest = today, text.gsub(/\s+/, " ")
         SIDES.each { |pattern, side, days| take(pattern, side, days) }
       end
 
