@@ -204,6 +204,12 @@ RSpec.describe Scullion::UseUp do
       expect(names.grep(/spinach|parsley/i)).to eq []
     end
 
+    it "take no lot that is to be thrown before a last guest after midnight" do
+      lots = [held("28A", "2026-11-29T23:59"), held("28B", "2026-11-30T00:30")]
+      found = use_up("2 kg cooked chickpeas, made today", held: lots, hours: %w[22:30 00:30])
+      expect(found.stocks.filter_map(&:code)).to eq ["28B"]
+    end
+
     it "rank by what they take of what would be lost, and say what stays" do
       found = use_up("2 kg cooked chickpeas, made today\n3 cucumbers")
       best = found.offers.first

@@ -49,7 +49,7 @@ module Scullion
         end
 
         def served(service, clock, begun)
-          from, to = [service.from, service.to].map { |hour| "#{service.date.iso8601}T#{hour}" }
+          from, to = "#{service.date.iso8601}T#{service.from}", "#{service.last_day.iso8601}T#{service.to}"
           Scullion::Record::Checks::Serving.new(
             id: service.id,
             name: service.name,

@@ -19,7 +19,7 @@ module Scullion
       end
 
       def self.promise(service, row, clock)
-        ends = "#{service.date.iso8601}T#{service.to}"
+        ends = "#{service.last_day.iso8601}T#{service.to}"
         Record::ColdRoom::Promise.new(
           code: row["code"],
           service: service.id,

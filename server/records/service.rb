@@ -66,6 +66,9 @@ module Scullion
         end
       end
 
+      # On which its last guest is served: after midnight that is the next one.
+      def last_day = to > from ? date : date + 1
+
       def touch_version
         name_will_change!
         save!

@@ -40,7 +40,8 @@ module Scullion
     # @param date [String] of the meal, ISO text @param today [Date]
     def initialize(written, held, builds, house, meal:, date:, today:)
       @house, @builds, @meal = house, builds, meal
-      eaten, used = Date.iso8601(date), "#{date}T#{meal.hours.last}"
+      eaten = meal.eaten(Date.iso8601(date))
+      used = "#{eaten.iso8601}T#{meal.hours.last}"
       @left =
         written
           .lines

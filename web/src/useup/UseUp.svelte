@@ -172,8 +172,11 @@
       <OfferCard {offer} {busy} onmake={() => make(offer)} />
     {:else}
       <p class="tray text-lg">
-        Write what is left, one thing a line, as you would say it: how much, and how it is. What is bad
-        goes into the bin first; of the rest, what takes most of it stands here.
+        {#if answer && (answer.lots.length > 0 || answer.left.some((line) => line.fate === "use"))}Nothing
+          of this makes a salad that holds from {from} to {to}, is balanced and suits everyone. Ask for
+          fewer hours, another size or fewer covers.{/if}
+        Write what is left, one thing a line, as you would say it: how much, and how it is. What is bad goes
+        into the bin first; of the rest, what takes most of it stands here.
       </p>
     {/each}
   </div>

@@ -11,6 +11,10 @@ module Scullion
           new(covers: covers, serves_as: serves_as, hours: hours, suits: Suits.new(suits))
         end
 
+        # When the last of it is eaten: after midnight that is the next day.
+        # @param date [Date] of the service @return [Date]
+        def eaten(date) = hours.last > hours.first ? date : date + 1
+
         # Servings, with what is made more.
         def made = covers * (1 + Service::OVER_PREP)
 
