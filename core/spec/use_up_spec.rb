@@ -109,6 +109,14 @@ RSpec.describe Scullion::UseUp do
       end
     end
 
+    it "asks when a packet was opened, whatever the date on it, and goes by that then" do
+      expect(left("400 g yoghurt, open, use by 4 Dec").why).to include("When was it made")
+      expect(left("400 g yoghurt, opened yesterday, use by 4 Dec").fate).to eq "use"
+      expect(left("350 g turkey mince, open, use by 4 Dec").fate).to eq "ask"
+      expect(left("350 g turkey mince, opened 2 days ago, use by 4 Dec").fate).to eq "bin"
+      expect(left("400 g yoghurt, use by 4 Dec").fate).to eq "use"
+    end
+
     it "keeps what needs cold to the day that is written on it" do
       text = "300 g minced pork, use by tomorrow"
       expect([today, today + 1, today + 2].map { |day| left(text, used: day).fate }).to eq %w[use use bin]

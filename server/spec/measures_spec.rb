@@ -104,7 +104,7 @@ RSpec.describe "This kitchen's own measures", :server do
     expect(ask(:post, "/api/kitchen/measures/turn")["measures"]).to include("cup_ml" => 236.588)
   end
 
-  # 25.13 kg/m² h in a 40 cm pot: what was weighed is what is planned, whatever the house sets for the others,
+  # 25.13 kg/m² h in a 40 cm pot: what was weighed is planned, whatever the house sets for the others,
   # before or after.
   it "plans a weighed pot at what it was weighed to" do
     weigh =

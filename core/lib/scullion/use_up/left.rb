@@ -79,7 +79,7 @@ module Scullion
             ["bin", too_old, @house.sources["fc-date"]]
           elsif dated? && @said.doubt
             ["ask", @said.doubt, @house.sources["fc-date"]]
-          elsif kept? && @said.age.nil? && @said.until.nil?
+          elsif kept? && !since_when?
             ["ask", WHEN, @house.sources["fc-date"]]
           elsif @read.status != "sure"
             ["ask", @read.guesses.one? ? @read.why : "#{@read.why} #{names_of_guesses}?"]
@@ -109,6 +109,9 @@ module Scullion
 
         @said.age + @days >= days
       end
+
+      # Is it said how long it may still be kept? The date on a packet holds only while that is closed.
+      def since_when? = !@said.age.nil? || (!@said.until.nil? && !@said.open?)
 
       # It runs by a date: cooked, opened, or raw meat and fish, and needs the cold.
       def kept? = (ready? || @said.open? || raw_dated?) && cold?
