@@ -46,6 +46,12 @@ RSpec.describe Scullion::UseUp do
       expect([firm, hard].map(&:fate)).to eq %w[use use]
       expect(firm.usable).to be_within(1).of(650)
       expect(soft.fate).to eq "bin"
+      expect(left("half a red cabbage, mouldy").fate).to eq "use"
+      [
+        "4 courgettes, one mouldy",
+        "200 g runner beans, mouldy",
+        "1 bunch spring onions, mouldy"
+      ].each { |text| expect(left(text).fate).to eq("bin"), text }
     end
 
     it "asks what it is, how much there is, and when cooked food was made, and uses none of it till then" do

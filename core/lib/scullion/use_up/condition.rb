@@ -33,8 +33,9 @@ module Scullion
         @row["bin"] || @row["bin_but"] || @row["lost"].key?(kind)
       end
 
-      # Is it thrown? @param cold [Boolean] must it be kept cold
-      def bins?(kind, cold:)
+      # Is it thrown? @param family [String] of the food @param cold [Boolean] must it be kept cold
+      def bins?(kind, family, cold:)
+        return true if kind == "firm" && @row["firm_families"]&.include?(family) == false
         return false if @row["needs_cold"] && !cold
         return !@row["bin_but"].include?(kind) if @row["bin_but"]
 

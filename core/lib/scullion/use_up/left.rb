@@ -67,7 +67,9 @@ module Scullion
 
       def judge
         bad =
-          conditions.find { |condition| foods.any? { |food| condition.bins?(kind(food), cold: cold?(food)) } }
+          conditions.find do |condition|
+            foods.any? { |food| condition.bins?(kind(food), food.family, cold: cold?(food)) }
+          end
         @fate, @why, @source =
           if ingredient.nil?
             ["ask", WHAT]
