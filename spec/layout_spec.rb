@@ -38,6 +38,21 @@ RSpec.describe "The repository" do
     expect(crowded).to eq []
   end
 
+  # A list that arrives late would wipe away what a cook is told of the file that she has just brought.
+  it "lets nothing that loads by itself clear what a deed was told" do
+    loading =
+      Dir[File.join(ROOT, "web/src/**/*.svelte")].to_h do |path|
+        [path, File.read(path)[/^  async function load\(\).*?^  }/m].to_s]
+      end
+    wiping =
+      loading.select do |path, body|
+        body.match?(/^ +problem = /) &&
+          File.read(path).scan(/^ +problem = /).size > body.scan(/^ +problem = /).size
+      end
+    expect(loading.values.count { |body| body.include?("missing = ") }).to be >= 5
+    expect(wiping.keys).to eq []
+  end
+
   it "has each way of cooking whole in its own folder" do
     parcels = Dir[File.join(ROOT, "core/methods/*")]
     expect(parcels.map { |path| Dir.children(path).sort }).to all(eq(%w[facts.yml method.rb method_spec.rb]))

@@ -31,7 +31,7 @@ module Scullion
         end
 
         app.post("/api/services/:id/changes") do
-          service, document = service_asked, body_document
+          service, document = Records::Service.find(params["id"]), body_document
           on_stale(-> { service.reload.to_document }) { json(changed(service, document)) }
         end
       end
@@ -54,10 +54,10 @@ module Scullion
         def changed(service, document)
           read(document) { |fields| Changes::ServiceChange.check(fields) }
           kept = kept_plan(service)
-          change = apply(service, document)
+          change = apply(service, document, kept.document["service"])
           after = plan_after(service, kept.document, document["at"])
           {
-            "service" => service.to_document,
+            "service" => after.document["service"].merge(service.identity),
             "plan" => after.plan.to_h,
             "previous" => change.previous,
             "difference" => Plan::Difference.new(before(kept, document["since_covers"]), after.plan).to_a
@@ -80,23 +80,24 @@ module Scullion
             return kept_plan(service.reload)
           end
 
-          settings.plans.of(service, house, document: brief.merge("service" => service.to_brief))
+          lines = brief.dig("service", "lines") unless at.start_with?("service/lines/")
+          settings.plans.of(service, house, document: brief.merge("service" => service.to_brief(lines)))
         end
 
-        # All or nothing, and only on the version that the cook saw.
-        def apply(service, document)
+        # All or nothing, and only on the version that the cook saw: whoever was quicker meanwhile is noticed
+        # when it is saved.
+        # @param there [Hash] the service as it stands in its brief
+        def apply(service, document, there)
+          unless service.lock_version == document["version"]
+            raise ActiveRecord::StaleObjectError.new(service, "change")
+          end
+
+          at, value, by = document.values_at("at", "value", "by")
+          keep = document.fetch("keep", "service")
           Records::Service.transaction(requires_new: true) do
-            service.lock_version = document["version"]
-            service.touch_version
-            keep = document.fetch("keep", "service")
-            Changes::ServiceChange.new(
-              service,
-              house,
-              document["at"],
-              document["value"],
-              keep: keep,
-              by: document["by"]
-            ).apply
+            service.moving
+            change = Changes::ServiceChange.new(service, house, at, value, keep: keep, by: by, there: there)
+            change.apply.tap { service.save! }
           end
         end
       end

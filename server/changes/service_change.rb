@@ -25,8 +25,9 @@ module Scullion
       # @param house [House] @param value [Numeric, String, nil] nil puts the default back
       # @param keep [String] "service", or "kitchen" for a figure to use from now on
       # @param by [String, nil] who decided it: initials
-      def initialize(service, house, at, value, keep: "service", by: nil)
-        @service, @house, @at, @value, @keep, @by = service, house, at, value, keep, by
+      # @param there [Hash] the service as it stands in its brief
+      def initialize(service, house, at, value, keep: "service", by: nil, there: service.to_brief)
+        @service, @house, @at, @value, @keep, @by, @there = service, house, at, value, keep, by, there
       end
 
       # @return [self]
@@ -65,9 +66,9 @@ module Scullion
       private
 
       def detail(name)
-        there = @service.to_brief[name]
-        @previous = there.is_a?(Array) ? there.join(", ") : there
-        document = @service.to_brief.merge(name => written(name))
+        was = @there[name]
+        @previous = was.is_a?(Array) ? was.join(", ") : was
+        document = @there.merge(name => written(name))
         read(document) { |fields| Service.read(fields, salads) }
         @service.update!(name => document[name])
       end
@@ -78,7 +79,7 @@ module Scullion
         @previous = (@service.stock || {})[key]
         grams = @value.to_s.strip.empty? ? nil : counted(ingredient)
         stock = (@service.stock || {}).merge(key => grams).compact
-        read(@service.to_brief.merge("stock" => stock)) { |fields| Service.read(fields, salads) }
+        read(@there.merge("stock" => stock)) { |fields| Service.read(fields, salads) }
         @service.update!(stock: stock)
       end
 
@@ -93,8 +94,9 @@ module Scullion
           fault("at", "There is no line #{index} in this service.", "Reload the page.")
         @previous = line[name]
         sent = name == "covers" ? Count::Covers.read(@value, @service.covers) : number
-        document = @service.to_brief
-        document["lines"][index] = line.to_document.merge(name => sent)
+        lines = @there["lines"].dup
+        lines[index] = lines[index].merge(name => sent)
+        document = @there.merge("lines" => lines)
         read(document) { |fields| Service.read(fields, salads) }
         line.update!(name => sent)
       end
@@ -166,7 +168,7 @@ module Scullion
 
       def refuse(error) = raise(InvalidBrief, error.at("/value").faults)
 
-      def salads = @service.salads.to_h { |salad| [salad.key, nil] }
+      def salads = @there["lines"].to_h { |line| [line["salad"], nil] }
 
       def fault(where, what, remedy)
         raise InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy)

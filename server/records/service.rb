@@ -70,11 +70,15 @@ module Scullion
       def last_day = to > from ? date : date + 1
 
       def touch_version
-        name_will_change!
+        moving
         save!
       end
 
-      def to_brief
+      # Its version moves when it is saved next, whatever else of it has changed.
+      def moving = name_will_change!
+
+      # @param lines [Array<Hash>, nil] those of its brief, where they are at hand
+      def to_brief(lines = nil)
         {
           "name" => name,
           "date" => date.iso8601,
@@ -86,11 +90,12 @@ module Scullion
           "stock" => stock.presence,
           "over_prep" => over_prep,
           "guests" => guests.presence,
-          "lines" => lines.map(&:to_document)
+          "lines" => lines || self.lines.map(&:to_document)
         }.compact
       end
 
-      def to_document = to_brief.merge("id" => id, "version" => lock_version)
+      def to_document = to_brief.merge(identity)
+      def identity = { "id" => id, "version" => lock_version }
     end
   end
 end

@@ -27,13 +27,10 @@ module Scullion
     end
 
     def as_brought
-      @as_brought ||= @ours.with(larder: larder, kitchen: kitchen, rules: rules)
+      @as_brought ||= @ours.with(brought: brought, kitchen: kitchen, rules: rules)
     end
 
-    def larder
-      others = ingredients.compact.to_h { |ingredient| [ingredient.key, ingredient] }
-      others.empty? ? @ours.larder : @ours.larder.merge(others).freeze
-    end
+    def brought = ingredients.compact.to_h { |ingredient| [ingredient.key, ingredient] }
 
     # One that is as ours is stays ours, with our own figures in it.
     def ingredients

@@ -28,27 +28,29 @@ module Scullion
     # @param kitchen [Kitchen, nil] nil while its data has faults
     # @param rules [HouseRules, nil] @param rule_sets [Hash{String=>HouseRules}] to choose from
     # @param finder [#call, nil] makes the finder over its larder, where some of that is done already
+    # @yield [String] how the house measures; gives its larder as it is sold where one measures so, where that
+    #   is known already
     def initialize(book, larder:, practice:, kitchen:, rules:, rule_sets:, finder: nil, stamp: nil)
       @book, @as_written, @kitchen, @rules, @rule_sets = book, larder, kitchen, rules, rule_sets
       @stamp, @left = stamp, {}
       @make_finder = finder || Finder.method(:new)
       @practice = kitchen ? practice.measured_in(kitchen.measures) : practice
-      @larder = larder.transform_values { |ingredient| ingredient.sold_in(measures.system) }.freeze
+      @larder = ((yield measures.system if block_given?) || sold(larder)).freeze
     end
 
     # Another house, for the rest like this one.
     # @param figures [Hash{String=>Array(Float, String)}] own figures by address ("larder/carrot/…",
     #   "practice/…"): the value, and who it is set for; unknown addresses are the caller's to refuse
+    # @param brought [Hash{String=>Ingredient}] over those of the larder
     # @param changes [Hash] larder, kitchen, rules, rule_sets, and finder and stamp of the new one
     # @return [House]
-    def with(figures: {}, **changes)
+    def with(figures: {}, brought: {}, **changes)
       same = { larder: @as_written, kitchen: kitchen, rules: rules, rule_sets: rule_sets, **changes }
-      House.new(
-        @book,
-        **same,
-        larder: larder_with(same[:larder], below("larder", figures)),
-        practice: @practice.with(below("practice", figures))
-      )
+      others = brought.merge(set(same[:larder], brought, below("larder", figures)))
+      practice = @practice.with(below("practice", figures))
+      House.new(@book, **same, larder: over(same[:larder], others), practice: practice) do |system|
+        over(@larder, sold(others, system)) if !changes.key?(:larder) && system == measures.system
+      end
     end
 
     def sources = @book.sources
@@ -119,18 +121,22 @@ module Scullion
         .to_h
     end
 
-    def larder_with(larder, figures)
-      return larder if figures.empty?
+    # @return [Hash{String=>Ingredient}] those that have own figures, with them
+    def set(larder, brought, figures)
+      by_key = figures.group_by { |at, _| at[%r{\A[^/]+}] }
+      by_key.each_with_object({}) do |(key, changes), found|
+        ingredient = brought[key] || larder[key] or next
 
-      own =
-        figures
-          .group_by { |at, _| at[%r{\A[^/]+}] }
-          .filter_map do |key, changes|
-            if larder.key?(key)
-              [key, larder[key].with(changes.to_h { |at, change| [at.delete_prefix("#{key}/"), change] })]
-            end
-          end
-      larder.merge(own.to_h).freeze
+        own = changes.to_h { |at, change| [at.delete_prefix("#{key}/"), change] }
+        found[key] = ingredient.with(own)
+      end
+    end
+
+    # A larder may be of thousands; where nothing is put over it, it stays the same one.
+    def over(larder, others) = others.empty? ? larder : larder.merge(others)
+
+    def sold(larder, system = measures.system)
+      larder.transform_values { |ingredient| ingredient.sold_in(system) }
     end
   end
 end

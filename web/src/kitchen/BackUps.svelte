@@ -5,6 +5,8 @@
 
   // The copies of everything that is kept here: how old the latest is, how large, and where they are.
   let kept = $state.raw<Schemas["BackUps"]>();
+  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
+  let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let busy = $state(false);
   let all = $state(false);
@@ -14,7 +16,7 @@
   async function load(): Promise<void> {
     const answer = await ask(api.GET("/api/backups"));
     kept = answer.data;
-    problem = answer.problem;
+    missing = answer.problem;
   }
   void load();
 
@@ -36,7 +38,7 @@
       >{busy ? "Copying …" : "Copy now"}</button
     >
   </div>
-  {#if problem}<Fault {problem} />{/if}
+  {#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
   {#if kept}
     <p class="quiet">
       One a day while the server runs, the last seven kept, in {kept.folder}. Carry one elsewhere now

@@ -27,6 +27,8 @@
   let kitchen = $state.raw<KitchenRecord>();
   let rules = $state.raw<HouseRules[]>([]);
   let choices = $state.raw<KitchenChoices>();
+  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
+  let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let saved = $state("");
   const chosen = $derived(rules.find((set) => set.key === kitchen?.house_rules));
@@ -40,7 +42,7 @@
     kitchen = ours.data;
     rules = sets.data ?? [];
     choices = can.data;
-    problem = ours.problem ?? sets.problem ?? can.problem;
+    missing = ours.problem ?? sets.problem ?? can.problem;
   }
   void load();
 
@@ -91,7 +93,7 @@
   <h1 class="mr-auto text-3xl">Kitchen</h1>
   <Initials /><StarterKitchens onchosen={begin} />
 </div>
-{#if problem}<Fault {problem} />{/if}
+{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
 {#if kitchen}
   {@const ours = kitchen}
   <form

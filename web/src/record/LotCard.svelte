@@ -10,6 +10,8 @@
   // One lot: until when, what is in it, where it went, and what becomes of what is left.
   let { code, onchange }: { code: string; onchange: () => void } = $props();
   let lot = $state.raw<Schemas["HeldLot"]>();
+  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
+  let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   const GONE = [
     ["left", "Left now"],
@@ -20,7 +22,7 @@
   async function load(): Promise<void> {
     const answer = await ask(api.GET("/api/lots/{code}", { params: { path: { code } } }));
     lot = answer.data;
-    problem = answer.problem;
+    missing = answer.problem;
   }
   void load();
   let printed = $state("");
@@ -36,7 +38,7 @@
   }
 </script>
 
-{#if problem}<Fault {problem} />{/if}
+{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
 {#if lot}
   <section class="tray" aria-label="Lot {lot.code}">
     <div class="flex items-baseline gap-3">

@@ -27,6 +27,8 @@
   const LAST = 30;
   let board = $state.raw<Schemas["Board"]>();
   let entries = $state.raw<Schemas["Entry"][]>([]);
+  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
+  let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let place = $state("Cold room");
 
@@ -36,7 +38,7 @@
       ask(api.GET("/api/entries")),
     ]);
     board = there.data;
-    problem = there.problem ?? log.problem;
+    missing = there.problem ?? log.problem;
     entries = (log.data ?? []).slice(-LAST).reverse();
   }
   $effect(() => {
@@ -69,7 +71,7 @@
 
 <svelte:head><title>Record · Scullion</title></svelte:head>
 
-{#if problem}<Fault {problem} />{/if}
+{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
 <Waiting />
 <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
   <h1 class="text-3xl">In the cold room</h1>
