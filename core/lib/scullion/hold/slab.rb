@@ -27,8 +27,9 @@ module Scullion
       # @return [Enumerator::Lazy] of [minutes, °C in the middle], from the start; worked out as it is taken
       def curve(start, minutes, step: 60.0)
         cells = Array.new(CELLS, start - @ambient)
+        soft, usual = Stride.new(self, step, 1.0), Stride.new(self, step, 0.5)
         (0..(minutes * 60 / step).ceil).lazy.map do |index|
-          cells = advance(cells, step, index <= SOFT_STEPS ? 1.0 : 0.5) if index.positive?
+          cells = (index <= SOFT_STEPS ? soft : usual).advance(cells) if index.positive?
           [index * step / 60, index.zero? ? start.to_f : @ambient + centre(cells)]
         end
       end
@@ -46,6 +47,9 @@ module Scullion
         reached + left.map { nil }
       end
 
+      # 1/s at which neighbouring cells share, and the outermost with what is around.
+      attr_reader :diffusion, :exchange
+
       private
 
       # Minutes at which a straight line between two points passes so many degrees.
@@ -58,29 +62,45 @@ module Scullion
       # Temperature in the middle itself, by the parabola through the two innermost cells.
       def centre(cells) = cells[0] + ((cells[0] - cells[1]) / 8)
 
-      # One step of the tridiagonal system, implicit by the share +theta+ (Thomas algorithm).
-      def advance(cells, step, theta)
-        flow = @diffusion * step
-        known = cells.each_index.map { |index| cells[index] + ((1 - theta) * step * change(cells, index)) }
-        upper, value = [], []
-        CELLS.times do |index|
-          left = index.zero? ? 0.0 : -theta * flow
-          right = index == CELLS - 1 ? 0.0 : -theta * flow
-          diagonal = 1 - left - right + (index == CELLS - 1 ? theta * step * @exchange : 0.0)
-          pivot = index.zero? ? diagonal : diagonal - (left * upper[index - 1])
-          upper[index] = right / pivot
-          value[index] = (known[index] - (index.zero? ? 0.0 : left * value[index - 1])) / pivot
+      # One step of the tridiagonal system, implicit by a share (Thomas algorithm). What it is solved with is
+      # the same at every step, and worked out once.
+      class Stride
+        # @param slab [Slab] @param step [Float] s @param theta [Float] the implicit share
+        def initialize(slab, step, theta)
+          @diffusion, @exchange, @explicit = slab.diffusion, slab.exchange, (1 - theta) * step
+          @off = -theta * @diffusion * step
+          @upper, @pivots = [], []
+          CELLS.times do |index|
+            @pivots << (diagonal(index, theta * step) - (index.zero? ? 0.0 : @off * @upper.last))
+            @upper << (index == CELLS - 1 ? 0.0 : @off / @pivots.last)
+          end
         end
-        (CELLS - 2).downto(0) { |index| value[index] -= upper[index] * value[index + 1] }
-        value
-      end
 
-      # °C per second that a cell changes by.
-      def change(cells, index)
-        inner = index.zero? ? 0.0 : @diffusion * (cells[index - 1] - cells[index])
-        outer =
-          index == CELLS - 1 ? -@exchange * cells[index] : @diffusion * (cells[index + 1] - cells[index])
-        inner + outer
+        # @param cells [Array<Float>] °C above what is around, from the middle outwards
+        # @return [Array<Float>] a step later
+        def advance(cells)
+          value, before = Array.new(CELLS), 0.0
+          value.each_index do |index|
+            known = cells[index] + (@explicit * change(cells, index))
+            value[index] = before = (known - (@off * before)) / @pivots[index]
+          end
+          (CELLS - 2).downto(0) { |index| value[index] = before = value[index] - (@upper[index] * before) }
+          value
+        end
+
+        private
+
+        def diagonal(index, implicit)
+          inner = index.zero? ? 0.0 : @off
+          1 - inner - (index == CELLS - 1 ? -implicit * @exchange : @off)
+        end
+
+        # °C per second that a cell changes by.
+        def change(cells, index)
+          here = cells[index]
+          inner = index.zero? ? 0.0 : @diffusion * (cells[index - 1] - here)
+          inner + (index == CELLS - 1 ? -@exchange * here : @diffusion * (cells[index + 1] - here))
+        end
       end
     end
   end

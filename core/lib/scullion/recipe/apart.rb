@@ -25,6 +25,16 @@ module Scullion
       DONE =
         /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>[[:alpha:]]+ed)\b
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
+      # "750 ml (500 dressing / 250 roasting)", "half to roast, half for the dressing": where so much goes.
+      PLACED =
+        %r{(?<![\d.,/])(?<count>\d{1,4}|½|half|one|two|three|four|five|six)\s*
+          (?:(?:ml|g|tbsps?|tsps?|tablespoons?|teaspoons?)\b\s*)?
+          (?:(?:for|to|in|into)\s+(?:the\s+)?)?
+          (?<done>(?:dress|vinaigrette|roast|fry)[[:alpha:]]*|(?:tray|oven|pan)s?\b)}ix.freeze
+      # "6 tbsp oil (2 for roasting, the rest for the dressing)"
+      REST =
+        /\b(?:rest|remaind?e?r?)\s+(?:is\s+)?(?:for|to|in|into)\s+(?:the\s+)?
+          (?<done>[[:alpha:]][^,;=)]{1,59})/ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -32,7 +42,7 @@ module Scullion
       # Counts that are the same.
       NEARLY = 0.01
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
-      COOK = /\A(?:roast|fry|grill|bake|sear)\b/i.freeze
+      COOK = /\A(?:roast|fry|grill|bak|sear|tray|oven|pan\b)/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
       # @param plain [String] the line @param lexicon [Lexicon]
@@ -54,7 +64,7 @@ module Scullion
       def of(item)
         return [item] unless two? && item.amount
         return in_halves(item) if @halves
-        return in_counts(item) if @counts
+        return placed?(item) ? [item] : in_counts(item) if @counts
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -79,14 +89,27 @@ module Scullion
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]
       def counts(plain)
         found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 }
-        return shared(plain) unless found
+        @placed = found.nil?
+        found ||= all(plain, PLACED).then { |each| each if each.size > 1 }
+        return with_rest(plain) || shared(plain) unless found
 
         said = said_of(found)
         said if said.none? { |count, _| count.zero? }
       end
 
+      # What is said of a part of it, and of the rest.
+      def with_rest(plain)
+        rest, part = plain.match(REST), plain.match(PLACED)
+        whole = plain[/\A\D{0,30}(\d+)\s/, 1].to_f
+        return unless rest && part && part.begin(0) < rest.begin(0)
+
+        some = number(part[:count])
+        [[some, part[:done]], [whole - some, rest[:done]]] if some.between?(0.1, whole - 0.1)
+      end
+
       def shared(plain)
         said = said_of(all(plain, SHARED))
+        @placed = false
         if said.size > 1 && (said.sum(&:first) - 1).abs < NEARLY && said.all? { |_, done| roles(done).any? }
           said
         end
@@ -97,6 +120,9 @@ module Scullion
       def all(plain, pattern) = plain.to_enum(:scan, pattern).map { Regexp.last_match }.first(MOST_PARTS)
 
       def number(text) = Shares::WORDS[text]&.to_f || Amount::Words::NUMBERS[text.downcase] || text.to_f
+
+      # Only what is poured is shared out like that.
+      def placed?(item) = @placed && !@lexicon.poured?(item.foods.first)
 
       # By count, where the numbers add up to what there is, or where none is said but they.
       def in_counts(item)
@@ -121,7 +147,7 @@ module Scullion
       # @return [String, nil]
       def going(done)
         return "table" if done.match?(TABLE)
-        return "dressing" if done.match?(/\bdressing\b/i)
+        return "dressing" if done.match?(/\b(?:dress|vinaigrette)/i)
 
         "top" if done.match?(TOP)
       end

@@ -218,7 +218,7 @@ module Scullion
 
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
           @around.count_before?(index) || @around.clause_alone?(index)
-        @flags[word]&.then { |flag| item.flags << flag.to_sym }
+        @flags[word]&.then { |flag| item.flags << flag.to_sym unless so_many_each?(flag, index) }
         item.flags << :each_of if item.said?(:each) && !item.food?
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
@@ -226,6 +226,13 @@ module Scullion
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 
         role(token, index)
+      end
+
+      # "Salmon 600 g, 1 piece pp": the weight is of all, the pieces are each one's.
+      def so_many_each?(flag, index)
+        return false unless flag == "per_head" && item.amount && !item.counted?
+
+        @tokens.first(index).reverse.find { |token| token.kind == :amount }&.value&.unit == :piece
       end
 
       # "Sesame dressing" is no sesame, rice powder no rice; turmeric powder is turmeric.

@@ -12,6 +12,11 @@ module Scullion
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
          |\bto\s+(?:(?:shallow|deep|stir|pan)[ -])?(?:roast|fry|sear|brush|grease|grill)\b
          |\((?:roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
+      # "4 tbsp oil, plus extra for roasting": that is said of what is not weighed.
+      MORE_OF_IT =
+        /(?:\bplus|\+|\band|&)\s+
+          (?:an?\s+(?:little|bit|touch|splash|drop|glug|drizzle|dash)|some|extra|more)\b
+          (?!.*\d)[^;]*/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
@@ -123,7 +128,7 @@ module Scullion
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)
         roasted = @plain.match?(INTO_HEAT)
-        return unless roasted || @plain.match?(FOR_COOKING)
+        return unless roasted || @plain.sub(MORE_OF_IT, "").match?(FOR_COOKING)
 
         items
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }

@@ -98,7 +98,17 @@ module Scullion
       def trim
         return 1.0 if as_eaten?
 
-        @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
+        done = @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
+        without_brine? ? done / @ingredient.figures["trims/drained/yield"] : done
+      end
+
+      # "100 g olives, stoned": what such a trim leaves of a jar is figured from the brine on, and nobody
+      # weighs that.
+      def without_brine?
+        drained = @ingredient.figures["trims/drained/yield"]
+        drained && @component["trim"] != "drained" && @read.line.item.container.nil? &&
+          @read.amount.unit != :piece &&
+          @ingredient.figures["trims/#{@component["trim"]}/yield"].to_f < drained
       end
 
       # "100 g pickled ginger", "400 g cooked chicken": nobody weighs the brine or the bones, but for what is

@@ -5,6 +5,8 @@ module Scullion
     # The numbers of a line: amounts with their unit, and lengths, times and heats, which are none. Reads from
     # @scan, and leaves it where it was when there is no number.
     module Quantities
+      include Fractions
+
       FRACTIONS = Amount::Words::FRACTIONS
       WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
       # "1-1/2" is one and a half.
@@ -55,6 +57,8 @@ module Scullion
       def number
         from = @scan.pos
         return false if @scan.check(HALVES)
+        few = few_of_them
+        return kind_of(from, *few) if few
 
         low = fraction_of || one
         return false unless low
@@ -70,22 +74,34 @@ module Scullion
         kind_of(from, low, high)
       end
 
-      # "half a", "½ of a", "a third of a" before what is counted.
-      def fraction_of
+      # "A few sprigs", "several radishes": nobody counted them. @return [Array(Numeric, Numeric), nil]
+      def few_of_them
         from = @scan.pos
-        if @scan.skip(/(?:(?:an?|one|1)\s+)?(half|third|quarter)\b(?:\s+(?:of|the|an?|one)\b)*\s*/i)
-          value = { "half" => 0.5, "third" => 1 / 3r, "quarter" => 0.25 }[@scan[1].downcase].to_f
-          return value * 12 if @scan.skip(/dozen\b/i)
-
-          return value
+        if @scan.skip(/(?:an?\s+)?(few|several)\b/i)
+          few = @scan[1].downcase
+          return @loose[few].first(2) if piece_ahead? || loose_ahead? || food_ahead?
         end
         @scan.pos = from
         nil
       end
 
+      def piece_ahead?
+        words = Lexicon.fold(@scan.check(/(?:\s+[[:alpha:]]+){1,2}/).to_s).split
+        words.shift if words.size > 1 && done_or_sized?(words.first)
+        words.any? && @lexicon.words("pieces").key?(words.first)
+      end
+
+      def loose_ahead?
+        from = @scan.pos
+        @scan.skip(/\s+/)
+        !loose_word.nil?
+      ensure
+        @scan.pos = from
+      end
+
       def one
         if @scan.scan(NUMBER)
-          number = plain_number(@scan.matched) + and_a_half
+          number = plain_number(@scan.matched) + and_a_part
           return @scan.skip(/\s?doz(?:en)?\b/i) ? number * 12 : number
         end
 
@@ -95,19 +111,12 @@ module Scullion
         if @scan.scan(WORD_NUMBER)
           value = WORDS[@scan.matched.downcase].to_f
           value *= WORDS[@scan[1].downcase] if @scan.scan(/\s+(dozen|hundred)\b/i)
-          value += and_a_half
+          value += and_a_part
           # "a" counts only before what can be counted, "one" not after "the good".
           return value unless unmeant?(from)
         end
         @scan.pos = from
         nil
-      end
-
-      # "One and a half", "a cup and a half of rice"; not "and a half of the onions". @return [Float]
-      def and_a_half
-        @scan.skip(/\s+and\s+an?\s+(half|quarter)\b(?!\s+(?:of\s+)?(?:an?|the)\b)/i) or return 0.0
-
-        @scan[1].match?(/half/i) ? 0.5 : 0.25
       end
 
       def unmeant?(from)
@@ -148,11 +157,6 @@ module Scullion
         text.match?(/\A\d{1,3}(?:,\d{3})+\z/) ? text.delete(",").to_f : text.tr(",", ".").to_f
       end
 
-      def fraction(text)
-        over, under = text.split("/").map(&:to_f)
-        under.zero? ? 0.0 : over / under
-      end
-
       def kind_of(from, low, high)
         return push(:time, from) if @scan.skip(SPOKEN_TIME)
 
@@ -187,7 +191,7 @@ module Scullion
         end
 
         low, high = [low, high].map { |each| each * factor * fill }
-        more = (and_a_half * factor) + grams_behind(unit, factor) + smaller_part(unit, factor)
+        more = (and_a_part * factor) + grams_behind(unit, factor) + smaller_part(unit, factor)
         skip_double
         Amount.new(low + more, high + more, unit)
       end

@@ -8,7 +8,10 @@ module Scullion
       FULL = 48
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       # A row that begins an item of its own.
-      OWN = /\A(?:a|one|two|half|juice|zest)\b|\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s/.freeze
+      OWN =
+        /\A(?:a|one|two|half|juice|zest|few|several|small|large|big|good|handful|bunch|sprig|pinch|knob|clove
+           |slice|head|stick|tin|can|jar|bag|pack|packet|punnet|splash|glug|drizzle|squeeze|dash)s?\b
+         |\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s/x.freeze
       # A row that cannot end there.
       OPEN = /(?:,|\b(?:and|or|with|w|of|the|a|in|into|to|for|from|plus))\z/i.freeze
       # A text is set to a width where so many rows come within so many letters of its longest.

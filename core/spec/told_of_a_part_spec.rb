@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+# What a line says of a part of its food, or of each who is served, is said of no more than that.
+RSpec.describe "What is said of a part of a line" do
+  # @param lines [Array<String>] of a salad for six @return [Array<Array(String, Float, String)>] key, g as
+  #   written, where it goes
+  def read(*lines)
+    draft =
+      Scullion::Recipe::Draft.new(["Kale for the staff", "Serves 6", "600 g kale", *lines].join("\n"), house)
+    draft
+      .reads
+      .drop(1)
+      .map do |each|
+        taken = draft.taken(each)
+        [taken.ingredient.key, taken.prepared&.round(1), taken.into]
+      end
+  end
+
+  it "keeps oil in the dressing where only what is extra is for the heat" do
+    ["plus extra for roasting", "+ a little for frying", "and a bit more for the tray"].each do |said|
+      expect(read("100 g walnut oil, #{said}", "30 ml cider vinegar").first).to eq [
+           "walnut-oil",
+           100.0,
+           "dressing"
+         ]
+    end
+    expect(read("100 g walnut oil for roasting").first.last).to eq "cook"
+  end
+
+  it "shares oil out as it is written" do
+    roasted, dressed = ["walnut-oil", 33.3, "cook"], ["walnut-oil", 66.7, "dressing"]
+    [
+      "100 g walnut oil (20 dressing / 10 roasting)",
+      "100 g walnut oil, 10 to roast, 20 for the dressing"
+    ].each { |line| expect(read(line)).to contain_exactly(roasted, dressed) }
+    expect(read("30 g walnut oil (10 for roasting, the rest for the dressing)")).to eq(
+      [["walnut-oil", 10.0, "cook"], ["walnut-oil", 20.0, "dressing"]]
+    )
+    expect(read("60 g walnut oil, half to roast, half for the dressing").map(&:last)).to eq %w[cook dressing]
+    expect(read("400 g carrots, 2 trays, 1 oven")).to eq [["carrot", 400.0, "salad"]]
+  end
+
+  it "has a weight once where only its pieces are each one's" do
+    expect(read("salmon 600 g, 1 piece pp").first[1]).to eq 600.0
+    expect(read("goat's cheese log 900 g, 2 slices pp on top").first).to eq ["goat-cheese", 900.0, "top"]
+    expect(read("salmon 100 g pp").first[1]).to eq 600.0
+    expect(read("salmon, 1 piece (100 g) pp").first[1]).to eq 600.0
+  end
+
+  # Two to four of them: three, and not one.
+  it "counts a few as nobody counted them" do
+    three = read("3 sprigs mint").first[1]
+    ["a few sprigs of mint", "few sprigs mint", "mint, a few sprigs", "mint (a few sprigs)"].each do |line|
+      expect(read(line).first).to eq ["mint", three, "salad"]
+    end
+    expect(read("a few radishes").first).to eq read("3 radishes").first
+    expect(read("a few handfuls of rocket").first[1]).to be_within(15).of(
+      3 * read("a handful of rocket").first[1]
+    )
+    expect(read("carrots 200 g, a few minutes in the oven").first[1]).to eq 200.0
+  end
+
+  it "takes no brine from a weight" do
+    figures = house.larder["black-olives"].figures
+    left = figures["trims/pitted/yield"] / figures["trims/drained/yield"]
+    expect(read("100 g black olives, stoned").first[1]).to be_within(0.1).of(100 * left)
+    expect(read("100 g pitted black olives").first[1]).to eq 100.0
+  end
+
+  it "begins a new line where a row begins with a measure, however long the one above is" do
+    rows = [
+      "1 tsp each cumin seeds and coriander seeds, toasted well",
+      "small bunch of mint",
+      "handful of rocket"
+    ]
+    expect(read(*rows).map(&:first)).to eq %w[cumin-seed coriander-seed mint rocket]
+  end
+end
