@@ -98,17 +98,16 @@ module Scullion
       def trim
         return 1.0 if as_eaten?
 
-        done = @ingredient.figures["trims/#{@component["trim"]}/yield"] || 1.0
-        without_brine? ? done / @ingredient.figures["trims/drained/yield"] : done
+        left(@component["trim"]) / (without_brine? ? left("drained") : 1.0)
       end
 
-      # "100 g olives, stoned": what such a trim leaves of a jar is figured from the brine on, and nobody
-      # weighs that.
+      def left(trim) = @ingredient.figures["trims/#{trim}/yield"] || 1.0
+
+      # "100 g olives, stoned", "9 olives, stones out": what such a trim leaves of a jar is figured from the
+      # brine on, and nobody weighs or counts that.
       def without_brine?
-        drained = @ingredient.figures["trims/drained/yield"]
-        drained && @component["trim"] != "drained" && @read.line.item.container.nil? &&
-          @read.amount.unit != :piece &&
-          @ingredient.figures["trims/#{@component["trim"]}/yield"].to_f < drained
+        @component["trim"] != "drained" && @read.line.item.container.nil? &&
+          left(@component["trim"]) < left("drained")
       end
 
       # "100 g pickled ginger", "400 g cooked chicken": nobody weighs the brine or the bones, but for what is

@@ -14,7 +14,9 @@ module Scullion
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       SPELLED = /#{Amount::Words::SPELLED}/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
-      UNIT = /(fl\.?\s?oz|fluid\s+ounces?|dessertsp\w*|desertsp\w*|dsp|hg|[[:alpha:]]+|#(?!\d))\.?/i.freeze
+      UNIT =
+        /(fl\.?\s?oz|fluid\s+ounces?|(?:table|tea|dessert)[\s-]spoon\w*|dessertsp\w*|desertsp\w*
+          |dsp|hg|[[:alpha:]]+|\#(?!\d))\.?/ix.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Seeds from one pomegranate"
@@ -49,6 +51,7 @@ module Scullion
       COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
+      HOLDER = /(coffee|tea|egg|wine|breakfast|salt)[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
       BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
 
@@ -77,7 +80,7 @@ module Scullion
       # "A few sprigs", "several radishes": nobody counted them. @return [Array(Numeric, Numeric), nil]
       def few_of_them
         from = @scan.pos
-        if @scan.skip(/(?:an?\s+)?(few|several)\b/i)
+        if @scan.skip(/(?:an?\s+)?(few|several)\b(?!\s+needles)/i)
           few = @scan[1].downcase
           return @loose[few].first(2) if piece_ahead? || loose_ahead? || food_ahead?
         end
@@ -213,7 +216,7 @@ module Scullion
       def unit_word
         start = @scan.pos
         @scan.scan(UNIT) or return
-        word = @scan[1]
+        word = @scan[1].sub(/(?<=table|tea|dessert)[\s-](?=spoon)/i, "")
         return :g, 100.0 if word.downcase == "hg"
         return :ml, @loose["dessertspoon"].first if word.match?(DESSERTSPOON)
 
@@ -270,6 +273,13 @@ module Scullion
       def loose_word
         from = @scan.pos
         @scan.skip(BIG)
+        # "A wine glass of water", "half a tea-cup"
+        if @scan.scan(HOLDER)
+          word = "#{@scan[1]}#{@scan[2]}".downcase
+          return word if @loose.key?(word)
+
+          @scan.unscan
+        end
         if @scan.scan(/[[:alpha:]]+/)
           word = @scan.matched.downcase
           found = [word, word.chomp("s"), word.chomp("es")].find { |each| @loose.key?(each) }
