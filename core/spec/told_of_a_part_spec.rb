@@ -75,4 +75,33 @@ RSpec.describe "What is said of a part of a line" do
     ]
     expect(read(*rows).map(&:first)).to eq %w[cumin-seed coriander-seed mint rocket]
   end
+
+  it "has what it came from no second time" do
+    {
+      "60 ml lemon juice, from about 2 lemons" => "lemon-juice",
+      "60 ml lime juice, about 3 limes" => "lime-juice",
+      "300 g cooked beetroot, from 4 beetroots" => "cooked-beetroot",
+      "120 g breadcrumbs from half a stale loaf" => "breadcrumbs"
+    }.each { |line, key| expect(read(line).map(&:first)).to eq [key] }
+    expect(read("60 ml lime juice, 2 limes in wedges").map(&:first)).to eq %w[lime-juice lime]
+    expect(read("1 tbsp oil from a 200 g jar of sun-dried tomatoes").size).to eq 2
+  end
+
+  it "presses leaf into a cup where it is packed, and nothing that lies close already" do
+    [
+      "4 packed cups kale",
+      "4 cups kale, packed",
+      "4 cups (packed) kale",
+      "4 cups firmly packed kale"
+    ].each { |line| expect(read(line).first[1]).to be_within(0.1).of(2 * read("4 cups kale").first[1]) }
+    expect(read("1 cup packed brown sugar").first[1]).to eq read("1 cup brown sugar").first[1]
+  end
+
+  it "asks how much it is in all where so much is for some of them" do
+    ["1 mozzarella ball per two guests", "100 g pearl barley for every 4 people"].each do |line|
+      text = "Lunch\nServes 8\n600 g kale\n#{line}"
+      why = Scullion::Recipe::Draft.new(text, house).to_h["lines"].last["why"]
+      expect(why).to start_with "So much for some of them"
+    end
+  end
 end

@@ -27,7 +27,7 @@ module Scullion
         amount = @read.amount
         return if amount.nil? || amount.unit == :taste
 
-        amount.grams(@ingredient, form) * @times
+        amount.grams(@ingredient, form) * pressed * @times
       rescue MissingFigure
         whole(amount)&.*(amount.value * @times)
       end
@@ -48,6 +48,14 @@ module Scullion
       end
 
       private
+
+      # "4 cups kale, packed": leaf that lies loose in a cup is pressed into it.
+      def pressed
+        return 1.0 unless @read.amount.unit == :ml && @read.line.item.said?(:pressed)
+
+        loose = @ingredient.density(form) < @practice.fetch("reading/pressed/loose_density")
+        loose ? @practice.fetch("reading/pressed/times") : 1.0
+      end
 
       # Said, and to be done to what is weighed.
       def said?(kind)

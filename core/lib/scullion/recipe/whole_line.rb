@@ -22,8 +22,12 @@ module Scullion
       SLIGHT = 0.01
       # Foods with an amount that make a row of them.
       IN_ROW = 3
+      FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
+      ABOUT = /[,=]\s*(?:(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
       # "A handful per 10 people"
-      FOR_SOME = /\bper\s+\d+\s+(?:people|persons?|portions?|covers|guests|plates|heads)\b/i.freeze
+      FOR_SOME =
+        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
+          (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
 
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
@@ -33,7 +37,8 @@ module Scullion
 
       # @param items [Array<Item>] @return [Array<Item>]
       def of(items)
-        all = Halved.new(@plain, lexicon).of(of_fruit(without_labels(items.reject(&:nothing?))))
+        listed = without_origins(without_labels(items.reject(&:nothing?)))
+        all = Halved.new(@plain, lexicon).of(of_fruit(listed))
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
@@ -99,6 +104,32 @@ module Scullion
       def made_from?(item, other)
         item.food? && item.amount.nil? && other&.amount &&
           @plain.byteslice(item.from...other.from).to_s.scrub.match?(/\bfrom\s*(?:about\s*)?\z/i)
+      end
+
+      # "60 ml lemon juice, from 2 lemons", "300 g cooked beetroot from about 4 beetroots": what it was before
+      # is not there as well.
+      def without_origins(items)
+        items.reject.with_index { |item, index| index.positive? && origin?(items[index - 1], item) }
+      end
+
+      def origin?(item, other)
+        return false unless [item, other].all? { |each| each.food? && each.amount }
+
+        between = @plain.byteslice(item.from...other.from).to_s.scrub
+        return of_the_same?(item, other) if between.match?(FROM)
+
+        other.counted? && lexicon.squeezed?(other.foods.first) && between.match?(ABOUT) &&
+          named_alike?(item, other)
+      end
+
+      def of_the_same?(item, other)
+        named_alike?(item, other) || lexicon.kin?(item.foods.first, other.foods.first)
+      end
+
+      def named_alike?(item, other)
+        words =
+          [item, other].map { |each| Lexicon.fold(each.name).split.map { |word| Lexicon.singular(word) } }
+        words.reduce(:&).any?
       end
 
       # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
