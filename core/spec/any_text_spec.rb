@@ -43,4 +43,21 @@ RSpec.describe "Any text at all" do
       end
     end
   end
+
+  # What looks behind words and forgives their case is refused by Ruby once there is an é in the text.
+  it "meets no pattern that can be matched with plain letters only" do
+    Zeitwerk::Loader.eager_load_all
+    patterns =
+      ObjectSpace
+        .each_object(Regexp)
+        .reject { |each| each.fixed_encoding? || each.options.anybits?(Regexp::NOENCODING) }
+    expect(patterns.size).to be > 300
+    refused =
+      patterns.reject do |pattern|
+        !pattern.match?("½ é ſ ﬆ ß İ").nil?
+      rescue RegexpError
+        false
+      end
+    expect(refused).to eq []
+  end
 end

@@ -216,7 +216,7 @@ module Scullion
       def unit_word
         start = @scan.pos
         @scan.scan(UNIT) or return
-        word = @scan[1].sub(/(?<=table|tea|dessert)[\s-](?=spoon)/i, "")
+        word = @scan[1].sub(/\A(table|tea|dessert)[\s-]/i, '\1')
         return :g, 100.0 if word.downcase == "hg"
         return :ml, @loose["dessertspoon"].first if word.match?(DESSERTSPOON)
 
