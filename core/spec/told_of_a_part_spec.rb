@@ -36,6 +36,17 @@ RSpec.describe "What is said of a part of a line" do
     expect(read("30 g walnut oil (10 for roasting, the rest for the dressing)")).to eq(
       [["walnut-oil", 10.0, "cook"], ["walnut-oil", 20.0, "dressing"]]
     )
+    # 2 tbsp of 100 ml are 30, and not 2.
+    all = read("100 ml walnut oil").first[1]
+    [
+      "100 ml walnut oil (2 tbsp for roasting, the rest for the dressing)",
+      "100 ml walnut oil (2 tbsp roasting, 70 ml dressing)"
+    ].each do |line|
+      expect(read(line).map { |_, grams, into| [(grams / all).round(2), into] }).to eq [
+           [0.3, "cook"],
+           [0.7, "dressing"]
+         ]
+    end
     expect(read("60 g walnut oil, half to roast, half for the dressing").map(&:last)).to eq %w[cook dressing]
     expect(read("400 g carrots, 2 trays, 1 oven")).to eq [["carrot", 400.0, "salad"]]
   end

@@ -28,13 +28,14 @@ module Scullion
       # "750 ml (500 dressing / 250 roasting)", "half to roast, half for the dressing": where so much goes.
       PLACED =
         %r{(?<![\d.,/])(?<count>\d{1,4}|½|half|one|two|three|four|five|six)\s*
-          (?:(?:ml|g|tbsps?|tsps?|tablespoons?|teaspoons?)\b\s*)?
+          (?:(?<unit>ml|g|tbsp|tsp|tablespoon|teaspoon)s?\b\s*)?
           (?:(?:for|to|in|into)\s+(?:the\s+)?)?
           (?<done>(?:dress|vinaigrette|roast|fry)[[:alpha:]]*|(?:tray|oven|pan)s?\b)}ix.freeze
       # "6 tbsp oil (2 for roasting, the rest for the dressing)"
       REST =
-        /\b(?:rest|remaind?e?r?)\s+(?:is\s+)?(?:for|to|in|into)\s+(?:the\s+)?
+        /\b(?:rest|remainder)\s+(?:is\s+)?(?:for|to|in|into)\s+(?:the\s+)?
           (?<done>[[:alpha:]][^,;=)]{1,59})/ix.freeze
+      WHOLE = /\A[^\d(]{0,30}(?<count>\d{1,4})\s*(?<unit>ml|g|tbsp|tsp|tablespoon|teaspoon)?s?\b/i.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -45,9 +46,9 @@ module Scullion
       COOK = /\A(?:roast|fry|grill|bak|sear|tray|oven|pan\b)/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
-      # @param plain [String] the line @param lexicon [Lexicon]
-      def initialize(plain, lexicon)
-        @lexicon = lexicon
+      # @param plain [String] the line @param lexicon [Lexicon] @param measures [Amount::Measures]
+      def initialize(plain, lexicon, measures)
+        @lexicon, @measures = lexicon, measures
         @halves, @counts = halves(plain), counts(plain)
         @parts =
           plain
@@ -64,7 +65,7 @@ module Scullion
       def of(item)
         return [item] unless two? && item.amount
         return in_halves(item) if @halves
-        return placed?(item) ? [item] : in_counts(item) if @counts
+        return placed?(item) ? [item] : in_counts(weighed(item)) if @counts
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -90,21 +91,49 @@ module Scullion
       def counts(plain)
         found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 }
         @placed = found.nil?
-        found ||= all(plain, PLACED).then { |each| each if each.size > 1 }
-        return with_rest(plain) || shared(plain) unless found
+        said = found ? said_of(found) : placed(plain) || with_rest(plain)
+        return shared(plain) unless said
 
-        said = said_of(found)
         said if said.none? { |count, _| count.zero? }
       end
 
       # What is said of a part of it, and of the rest.
       def with_rest(plain)
-        rest, part = plain.match(REST), plain.match(PLACED)
-        whole = plain[/\A\D{0,30}(\d+)\s/, 1].to_f
-        return unless rest && part && part.begin(0) < rest.begin(0)
+        rest, part, whole = plain.match(REST), plain.match(PLACED), plain.match(WHOLE)
+        return unless rest && part && whole && part.begin(0) < rest.begin(0)
 
-        some = number(part[:count])
-        [[some, part[:done]], [whole - some, rest[:done]]] if some.between?(0.1, whole - 0.1)
+        all, some = in_one_unit([whole, part])
+        [[some, part[:done]], [all - some, rest[:done]]] if all && some.between?(all / 100, all * 0.99)
+      end
+
+      # @return [Array<Array(Float, String)>, nil]
+      def placed(plain)
+        found = all(plain, PLACED)
+        amounts = in_one_unit(found) if found.size > 1
+        amounts&.zip(found.map { |each| each[:done] })
+      end
+
+      # A unit holds until the next one is said: "100 ml (2 tbsp to roast, the rest to dress)" has 30 of 100.
+      # @return [Array<Float>, nil] nil where they are not of one kind
+      def in_one_unit(found)
+        unit = nil
+        bases =
+          found.map do |each|
+            unit = each[:unit]&.downcase || unit
+            unit ? Amount::Units.base(Amount::Units::SPELLINGS.fetch(unit), @measures) : [1.0, nil]
+          end
+        return unless bases.map(&:last).uniq.size == 1
+
+        @base = bases.first.last
+        found.zip(bases).map { |each, (of, _)| number(each[:count]) * of }
+      end
+
+      # With units of its own each part is as much as is said, whatever stands before.
+      def weighed(item)
+        return item unless @placed && @base
+
+        whole = @counts.sum(&:first)
+        item.dup.tap { |each| each.amount = Amount.new(whole, whole, @base) }
       end
 
       def shared(plain)

@@ -41,8 +41,10 @@ module Scullion
         from = @scan.pos
         if @scan.skip(/(#{SEVERAL.keys.join("|")})[\s-]+(#{PART})s?\b/io)
           value = SEVERAL[@scan[1].downcase] * PARTS[@scan[2].downcase]
-          of_one = @scan.check(/\s+of\s+(?:an?|one)\b/i) || unit_ahead?
-          @scan.skip(OF_A) and return value.to_f if value < 1 && of_one
+          if value < 1 && (@scan.check(/\s+of\s+(?:an?|one)\b/i) || unit_ahead?)
+            @scan.skip(OF_A)
+            return value.to_f
+          end
         end
         @scan.pos = from
         nil

@@ -23,7 +23,7 @@ module Scullion
       # "A splash, say a tablespoon, of": what is said second is how much.
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
-      attr_reader :lexicon
+      attr_reader :lexicon, :measures
 
       # @param lexicon [Lexicon] @param practice [Practice] the house's loose measures
       # @param measures [Amount::Measures] the house's cup and spoons, or those that a recipe says it means

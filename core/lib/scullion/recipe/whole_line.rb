@@ -258,7 +258,7 @@ module Scullion
         foods = items.select(&:food?)
         return items unless foods.size == 1
 
-        apart = Apart.new(@plain, lexicon)
+        apart = Apart.new(@plain, lexicon, @lexer.measures)
         return items unless apart.two?
 
         counted_from_one(foods.first)
