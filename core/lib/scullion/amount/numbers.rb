@@ -22,9 +22,19 @@ module Scullion
 
       # 1 1/2, 1-1/2, 1/2, 1.5, 1,5, 1,200, 1 200, twelve, half, one and a half
       def number
-        value = mixed || word_number
+        value = mixed&.+(part_behind) || word_number
         blank if value
         value
+      end
+
+      # The "and two thirds" of "1 and two thirds cups".
+      def part_behind
+        start = @scan.pos
+        part = product if @scan.skip(/\s*and\s+/)
+        return part if part && part < 1
+
+        @scan.pos = start
+        0.0
       end
 
       def mixed
@@ -45,10 +55,7 @@ module Scullion
       # "half a", "two dozen" multiply; "one and a half" adds.
       def word_number
         value = product or return
-        start = @scan.pos
-        part = product if @scan.skip(/and\s+/)
-        @scan.pos = start unless part && part < 1
-        value += part if part && part < 1
+        value += part_behind
         @scan.skip(/(?:of\s+)?(?:an?\s+)?(?=[a-z])/) if value < 1
         @scan.skip(/of\s+/)
         value

@@ -35,6 +35,14 @@ module Scullion
 
       private
 
+      # "A wine glass", "2 tea spoons": one word of what is known as one.
+      def in_one_word(text)
+        text.gsub(Words::IN_TWO) do |said|
+          word = "#{Regexp.last_match(1)}#{Regexp.last_match(2)}"
+          @loose.key?(word) || Units::SPELLINGS.key?(word) ? word : said
+        end
+      end
+
       # Lower case, except that T is a tablespoon and t a teaspoon; one kind of dash, digit and fraction.
       def plain(text)
         text =
@@ -42,14 +50,16 @@ module Scullion
             .gsub(/(?<=[\d\s½¼¾])T(?=\s|\.|\z)/, "tbsp")
             .gsub(/(?<=[\d\s½¼¾])t(?=\s|\.|\z)/, "tsp")
             .gsub(/[#{Words::FRACTIONS.keys.join}]/) { |char| " #{Words::FRACTIONS[char]}" }
-        text
-          .unicode_normalize(:nfkc)
-          .tr(Words::DIGITS, Words::ASCII)
-          .tr("⁄", "/")
-          .gsub(/[–—‒−]/, "-")
-          .tr("×", "x")
-          .downcase
-          .strip
+        text =
+          text
+            .unicode_normalize(:nfkc)
+            .tr(Words::DIGITS, Words::ASCII)
+            .tr("⁄", "/")
+            .gsub(/[–—‒−]/, "-")
+            .tr("×", "x")
+            .downcase
+            .strip
+        in_one_word(text)
       end
 
       # "to taste", "salt, to taste"
@@ -76,7 +86,7 @@ module Scullion
         return unless low
 
         @few = !few.nil?
-        packs(low, high) || measured(low, high) || loose(low, high) || pieces(low, high)
+        packs(low, high) || filled(low, high) || pieces(low, high)
       end
 
       # "a few sprigs": nobody counted them.
@@ -118,9 +128,14 @@ module Scullion
         [size * factor, base]
       end
 
-      # "1½ c", "heaped tsp", "2 lb 4 oz", "1 kg 200"
-      def measured(low, high)
+      # Of the loose measures a spoon is heaped as well; a handful is as it comes.
+      def filled(low, high)
         fill = @loose.fills.fetch(fill_word, 1.0)
+        measured(low, high, fill) || loose(low, high, fill)
+      end
+
+      # "1½ c", "heaped tsp", "2 lb 4 oz", "1 kg 200"
+      def measured(low, high, fill)
         unit = unit_word or return
         factor, base = Units.base(unit, @measures)
         extra = smaller_part(unit, base)
@@ -129,13 +144,17 @@ module Scullion
         Amount.new((low * fill * factor) + extra, (high * fill * factor) + extra, base, rest: rest)
       end
 
-      # The "4 oz" of "2 lb 4 oz", the "200" of "1 kg 200", the "plus 2 Tbsp" of "1 cup plus 2 Tbsp".
+      # The "4 oz" of "2 lb 4 oz", the "200" of "1 kg 200", the "plus 2 Tbsp" of "1 cup plus 2 Tbsp",
+      # the "and a half" of "a cup and a half".
       def smaller_part(unit, base)
         start = @scan.pos
         @scan.skip(/(?:and|plus|\+|,)\s*/)
         more = number
         smaller = unit_word if more
-        return more if more && smaller.nil? && unit == "kg" && @scan.eos?
+        if more && smaller.nil? && @scan.eos?
+          return more * Units.base(unit, @measures).first if more < 1
+          return more if unit == "kg"
+        end
 
         factor, other = Units.base(smaller, @measures)
         return more * factor if other == base
@@ -144,10 +163,11 @@ module Scullion
         0.0
       end
 
-      def loose(low, high)
+      def loose(low, high, fill)
         word = loose_ahead or return
         @scan.skip(/(?:(?:small|large|big|good|generous)\s+)?[a-z]+/)
         least, most, unit = @loose[word]
+        low, high = low * fill, high * fill if word.end_with?("spoon")
         Amount.new(low * least, high * most, unit, rest: rest, estimated: true)
       end
 

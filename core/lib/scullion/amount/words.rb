@@ -61,10 +61,16 @@ module Scullion
         "half" => 0.5,
         "third" => 1 / 3r,
         "quarter" => 0.25,
+        "fifth" => 0.2,
+        "eighth" => 0.125,
         "thirds" => 1 / 3r,
         "quarters" => 0.25,
+        "fifths" => 0.2,
+        "eighths" => 0.125,
         "halves" => 0.5
       }.freeze
+      # "Third", "quarters": never a number by itself.
+      PARTS = NUMBERS.select { |word, value| value < 1 && word != "half" }.freeze
 
       UNITS = %w[one two three four five six seven eight nine].join("|").freeze
       TENS = %w[twenty thirty forty fifty sixty seventy eighty ninety].join("|").freeze
@@ -81,6 +87,9 @@ module Scullion
           word == "hundred" ? [sum, 1].max * 100 : sum + NUMBERS.fetch(word)
         end
       end
+
+      # A measure that is written in two words: "wine glass", "tea-spoon", "egg cups".
+      IN_TWO = /([[:alpha:]]+)[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
 
       # Said before an amount without changing it.
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze

@@ -113,8 +113,7 @@ module Scullion
 
       # "⅓ cup lime juice (about 3 limes)": the same once more, counted.
       def named_again?(food)
-        own = Lexicon.fold(item.name.to_s).split.map { |word| Lexicon.singular(word) }
-        food.folded.map { |word| Lexicon.singular(word) }.intersect?(own)
+        food.folded.map { |word| Lexicon.singular(word) }.intersect?(Lexicon.singulars(item.name))
       end
 
       # ", pom mol 60 ml": words that nobody knows, in a clause of their own before the amount.

@@ -25,17 +25,6 @@ module Scullion
       DONE =
         /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>[[:alpha:]]+ed)\b
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
-      # "750 ml (500 dressing / 250 roasting)", "half to roast, half for the dressing": where so much goes.
-      PLACED =
-        %r{(?<![\d.,/])(?<count>\d{1,4}|½|half|one|two|three|four|five|six)\s*
-          (?:(?<unit>ml|g|tbsp|tsp|tablespoon|teaspoon)s?\b\s*)?
-          (?:(?:for|to|in|into)\s+(?:the\s+)?)?
-          (?<done>(?:dress|vinaigrette|roast|fry)[[:alpha:]]*|(?:tray|oven|pan)s?\b)}ix.freeze
-      # "6 tbsp oil (2 for roasting, the rest for the dressing)"
-      REST =
-        /\b(?:rest|remainder)\s+(?:is\s+)?(?:for|to|in|into)\s+(?:the\s+)?
-          (?<done>[[:alpha:]][^,;=)]{1,59})/ix.freeze
-      WHOLE = /\A[^\d(]{0,30}(?<count>\d{1,4})\s*(?<unit>ml|g|tbsp|tsp|tablespoon|teaspoon)?s?\b/i.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -43,12 +32,20 @@ module Scullion
       # Counts that are the same.
       NEARLY = 0.01
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
-      COOK = /\A(?:roast|fry|grill|bak|sear|tray|oven|pan\b)/i.freeze
+      COOK = /\A(?:roast|fry|grill|bake|sear)\b/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
-      # @param plain [String] the line @param lexicon [Lexicon] @param measures [Amount::Measures]
-      def initialize(plain, lexicon, measures)
-        @lexicon, @measures = lexicon, measures
+      # Where such words say that it goes. @return [String, nil]
+      def self.going(done)
+        return "table" if done.match?(TABLE)
+        return "dressing" if done.match?(/\bdressing\b/i)
+
+        "top" if done.match?(TOP)
+      end
+
+      # @param plain [String] the line @param lexicon [Lexicon]
+      def initialize(plain, lexicon)
+        @lexicon = lexicon
         @halves, @counts = halves(plain), counts(plain)
         @parts =
           plain
@@ -65,7 +62,7 @@ module Scullion
       def of(item)
         return [item] unless two? && item.amount
         return in_halves(item) if @halves
-        return placed?(item) ? [item] : in_counts(weighed(item)) if @counts
+        return in_counts(item) if @counts
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -90,55 +87,14 @@ module Scullion
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]
       def counts(plain)
         found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 }
-        @placed = found.nil?
-        said = found ? said_of(found) : placed(plain) || with_rest(plain)
-        return shared(plain) unless said
+        return shared(plain) unless found
 
+        said = said_of(found)
         said if said.none? { |count, _| count.zero? }
-      end
-
-      # What is said of a part of it, and of the rest.
-      def with_rest(plain)
-        rest, part, whole = plain.match(REST), plain.match(PLACED), plain.match(WHOLE)
-        return unless rest && part && whole && part.begin(0) < rest.begin(0)
-
-        all, some = in_one_unit([whole, part])
-        [[some, part[:done]], [all - some, rest[:done]]] if all && some.between?(all / 100, all * 0.99)
-      end
-
-      # @return [Array<Array(Float, String)>, nil]
-      def placed(plain)
-        found = all(plain, PLACED)
-        amounts = in_one_unit(found) if found.size > 1
-        amounts&.zip(found.map { |each| each[:done] })
-      end
-
-      # A unit holds until the next one is said: "100 ml (2 tbsp to roast, the rest to dress)" has 30 of 100.
-      # @return [Array<Float>, nil] nil where they are not of one kind
-      def in_one_unit(found)
-        unit = nil
-        bases =
-          found.map do |each|
-            unit = each[:unit]&.downcase || unit
-            unit ? Amount::Units.base(Amount::Units::SPELLINGS.fetch(unit), @measures) : [1.0, nil]
-          end
-        return unless bases.map(&:last).uniq.size == 1
-
-        @base = bases.first.last
-        found.zip(bases).map { |each, (of, _)| number(each[:count]) * of }
-      end
-
-      # With units of its own each part is as much as is said, whatever stands before.
-      def weighed(item)
-        return item unless @placed && @base
-
-        whole = @counts.sum(&:first)
-        item.dup.tap { |each| each.amount = Amount.new(whole, whole, @base) }
       end
 
       def shared(plain)
         said = said_of(all(plain, SHARED))
-        @placed = false
         if said.size > 1 && (said.sum(&:first) - 1).abs < NEARLY && said.all? { |_, done| roles(done).any? }
           said
         end
@@ -149,9 +105,6 @@ module Scullion
       def all(plain, pattern) = plain.to_enum(:scan, pattern).map { Regexp.last_match }.first(MOST_PARTS)
 
       def number(text) = Shares::WORDS[text]&.to_f || Amount::Words::NUMBERS[text.downcase] || text.to_f
-
-      # Only what is poured is shared out like that.
-      def placed?(item) = @placed && !@lexicon.poured?(item.foods.first)
 
       # By count, where the numbers add up to what there is, or where none is said but they.
       def in_counts(item)
@@ -169,16 +122,8 @@ module Scullion
         item.amount = item.amount.times(share)
         item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
         item.flags |= [:stays_raw] if done.match?(RAW)
-        item.place = going(done) || (poured && done.match?(COOK) ? "cook" : nil)
+        item.place = Apart.going(done) || (poured && done.match?(COOK) ? "cook" : nil)
         item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
-      end
-
-      # @return [String, nil]
-      def going(done)
-        return "table" if done.match?(TABLE)
-        return "dressing" if done.match?(/\b(?:dress|vinaigrette)/i)
-
-        "top" if done.match?(TOP)
       end
 
       def roles(words)

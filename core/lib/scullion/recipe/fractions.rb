@@ -5,17 +5,10 @@ module Scullion
     # Parts of one, as they are said: "half a", "two thirds of a cup", "one and three-quarter pounds". For
     # Quantities, whose @scan it reads from.
     module Fractions
-      PARTS = {
-        "half" => 1 / 2r,
-        "third" => 1 / 3r,
-        "quarter" => 1 / 4r,
-        "fifth" => 1 / 5r,
-        "eighth" => 1 / 8r
-      }.freeze
-      SEVERAL = { "two" => 2, "three" => 3, "four" => 4, "five" => 5, "seven" => 7 }.freeze
-      PART = PARTS.keys.join("|").freeze
-      AND_A_PART =
-        /\s+and\s+(an?|one|two|three)[\s-]+(half|third|quarter)s?\b(?!\s+(?:of\s+)?(?:an?|the)\b)/i.freeze
+      NUMBERS = Amount::Words::NUMBERS
+      PART = Amount::Words::PARTS.keys.push("half").join("|").freeze
+      SEVERAL = NUMBERS.select { |_, value| value.between?(2, 7) }.keys.join("|").freeze
+      AND_A_PART = /\s+and\s+(an?|one|#{SEVERAL})[\s-]+(#{PART})\b(?!\s+(?:of\s+)?(?:an?|the)\b)/i.freeze
       OF_A = /(?:\s+(?:of|the|an?|one)\b)*\s*/.freeze
 
       private
@@ -26,7 +19,7 @@ module Scullion
         parts = several_parts and return parts
 
         if @scan.skip(/(?:(?:an?|one|1)\s+)?(half|third|quarter)\b#{OF_A}/io)
-          value = PARTS[@scan[1].downcase].to_f
+          value = NUMBERS[@scan[1].downcase].to_f
           return value * 12 if @scan.skip(/dozen\b/i)
 
           return value
@@ -39,8 +32,8 @@ module Scullion
       # what is weighed already, and "four quarters" are pieces.
       def several_parts
         from = @scan.pos
-        if @scan.skip(/(#{SEVERAL.keys.join("|")})[\s-]+(#{PART})s?\b/io)
-          value = SEVERAL[@scan[1].downcase] * PARTS[@scan[2].downcase]
+        if @scan.skip(/(#{SEVERAL})[\s-]+(#{PART})\b/io)
+          value = parts_said
           if value < 1 && (@scan.check(/\s+of\s+(?:an?|one)\b/i) || unit_ahead?)
             @scan.skip(OF_A)
             return value.to_f
@@ -49,6 +42,9 @@ module Scullion
         @scan.pos = from
         nil
       end
+
+      # So many of such a part, as they were just read.
+      def parts_said = NUMBERS[@scan[1].downcase] * NUMBERS[@scan[2].downcase]
 
       def unit_ahead?
         from = @scan.pos
@@ -63,7 +59,7 @@ module Scullion
       def and_a_part
         from = @scan.pos
         if @scan.skip(AND_A_PART)
-          part = SEVERAL.fetch(@scan[1].downcase, 1) * PARTS[@scan[2].downcase]
+          part = parts_said
           return part.to_f if part < 1
         end
         @scan.pos = from

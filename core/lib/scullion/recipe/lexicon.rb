@@ -64,6 +64,9 @@ module Scullion
           .strip
       end
 
+      # The words of a name, one of each. @return [Array<String>]
+      def self.singulars(name) = fold(name.to_s).split.map { |word| singular(word) }
+
       # One of it: "tomatoes" as "tomato". @param word [String] folded
       def self.singular(word) = @singular.fetch(word) { @singular[word] = one_of(word) }
 
@@ -267,7 +270,7 @@ module Scullion
         @own[named(name)] = true
       end
 
-      def named(name) = Lexicon.fold(name).split.map { |word| Lexicon.singular(word) }.join(" ")
+      def named(name) = Lexicon.singulars(name).join(" ")
     end
   end
 end

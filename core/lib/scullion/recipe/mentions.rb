@@ -100,9 +100,7 @@ module Scullion
       # The words that each is called by in the list.
       def called(listed)
         listed
-          .flat_map do |item|
-            Lexicon.fold(item.name.to_s).split.map { |word| [Lexicon.singular(word), item.foods] }
-          end
+          .flat_map { |item| Lexicon.singulars(item.name).map { |word| [word, item.foods] } }
           .reject { |word, _| word.length < SHORTEST }
           .to_h
       end

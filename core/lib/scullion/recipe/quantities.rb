@@ -8,7 +8,7 @@ module Scullion
       include Fractions
 
       FRACTIONS = Amount::Words::FRACTIONS
-      WORDS = Amount::Words::NUMBERS.except("third", "quarter", "thirds", "quarters", "halves").freeze
+      WORDS = Amount::Words::NUMBERS.except(*Amount::Words::PARTS.keys).freeze
       # "1-1/2" is one and a half.
       NUMBER = %r{\d+-\d/\d{1,2}(?!\d)|\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
@@ -51,7 +51,6 @@ module Scullion
       COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
-      HOLDER = /(coffee|tea|egg|wine|breakfast|salt)[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
       BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
 
@@ -80,12 +79,18 @@ module Scullion
       # "A few sprigs", "several radishes": nobody counted them. @return [Array(Numeric, Numeric), nil]
       def few_of_them
         from = @scan.pos
-        if @scan.skip(/(?:an?\s+)?(few|several)\b(?!\s+needles)/i)
+        if @scan.skip(/(?:an?\s+)?(few|several)\b/i)
           few = @scan[1].downcase
-          return @loose[few].first(2) if piece_ahead? || loose_ahead? || food_ahead?
+          return @loose[few].first(2) if !known_with?(few) && (piece_ahead? || loose_ahead? || food_ahead?)
         end
         @scan.pos = from
         nil
+      end
+
+      # "Few needles" is known as it stands.
+      def known_with?(word)
+        following = @scan.check(/\s+[[:alpha:]]+/) or return false
+        @lexicon.roles([word, Lexicon.fold(following).strip]).any?
       end
 
       def piece_ahead?
@@ -274,7 +279,7 @@ module Scullion
         from = @scan.pos
         @scan.skip(BIG)
         # "A wine glass of water", "half a tea-cup"
-        if @scan.scan(HOLDER)
+        if @scan.scan(Amount::Words::IN_TWO)
           word = "#{@scan[1]}#{@scan[2]}".downcase
           return word if @loose.key?(word)
 

@@ -70,10 +70,9 @@ module Scullion
       def discarded?(item)
         mentions(item).any? do |text|
           found = text.match(DISCARDED) or next
-          words = ->(part) { Lexicon.fold(part).split.map { |word| Lexicon.singular(word) } }
-          own = words[item.name.to_s]
-          words[found[:with]].intersect?(own) &&
-            (found[:what].match?(ALL_OF_IT) || words[found[:what]].intersect?(own))
+          own = Lexicon.singulars(item.name)
+          Lexicon.singulars(found[:with]).intersect?(own) &&
+            (found[:what].match?(ALL_OF_IT) || Lexicon.singulars(found[:what]).intersect?(own))
         end
       end
 

@@ -102,8 +102,7 @@ module Scullion
 
       # "Croutons from 1 stale baguette": what is weighed is what they are made from.
       def made_from?(item, other)
-        item.food? && item.amount.nil? && other&.amount &&
-          @plain.byteslice(item.from...other.from).to_s.scrub.match?(/\bfrom\s*(?:about\s*)?\z/i)
+        item.food? && item.amount.nil? && other&.amount && between(item, other).match?(FROM)
       end
 
       # "60 ml lemon juice, from 2 lemons", "300 g cooked beetroot from about 4 beetroots": what it was before
@@ -115,10 +114,10 @@ module Scullion
       def origin?(item, other)
         return false unless [item, other].all? { |each| each.food? && each.amount }
 
-        between = @plain.byteslice(item.from...other.from).to_s.scrub
-        return of_the_same?(item, other) if between.match?(FROM)
+        said = between(item, other)
+        return of_the_same?(item, other) if said.match?(FROM)
 
-        other.counted? && lexicon.squeezed?(other.foods.first) && between.match?(ABOUT) &&
+        other.counted? && lexicon.squeezed?(other.foods.first) && said.match?(ABOUT) &&
           named_alike?(item, other)
       end
 
@@ -126,11 +125,8 @@ module Scullion
         named_alike?(item, other) || lexicon.kin?(item.foods.first, other.foods.first)
       end
 
-      def named_alike?(item, other)
-        words =
-          [item, other].map { |each| Lexicon.fold(each.name).split.map { |word| Lexicon.singular(word) } }
-        words.reduce(:&).any?
-      end
+      def named_alike?(item, other) = Lexicon.singulars(item.name).intersect?(Lexicon.singulars(other.name))
+      def between(item, other) = @plain.byteslice(item.from...other.from).to_s.scrub
 
       # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
       def cooked_as_labelled(items)
@@ -258,11 +254,18 @@ module Scullion
         foods = items.select(&:food?)
         return items unless foods.size == 1
 
-        apart = Apart.new(@plain, lexicon, @lexer.measures)
-        return items unless apart.two?
+        apart = Apart.new(@plain, lexicon)
+        return items.flat_map { |item| item.food? ? shared_out(item) : item } unless apart.two?
 
         counted_from_one(foods.first)
         items.flat_map { |item| item.food? ? apart.of(item) : item }
+      end
+
+      # Of what is poured.
+      def shared_out(item)
+        return [item] unless item.amount && lexicon.poured?(item.foods.first)
+
+        SharedOut.new(@plain, @lexer.measures).of(item)
       end
 
       # A piece without a number is one.

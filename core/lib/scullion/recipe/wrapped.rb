@@ -9,9 +9,14 @@ module Scullion
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       # A row that begins an item of its own.
       OWN =
-        /\A(?:a|one|two|half|juice|zest|few|several|small|large|big|good|handful|bunch|sprig|pinch|knob|clove
-           |slice|head|stick|tin|can|jar|bag|pack|packet|punnet|splash|glug|drizzle|squeeze|dash)s?\b
+        /\A(?:a|one|two|half|few|several|juice|zest)\b
          |\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s/x.freeze
+      # So does one of what a food is counted by, of it: "small bunch of mint", "handful rocket". "Slices" and
+      # "large chunks" go on from above.
+      MEASURE =
+        /\A(?:(?:small|large|big|good|generous)\s+)?
+          (?:(?:bunch|handful|pinch|knob|splash|glug|drizzle|squeeze|dash)(?:\s+of)?
+            |(?:#{Amount::Words::PIECES.join("|")}|#{Amount::Words::PACK_WORDS.join("|")})\s+of)\s/x.freeze
       # A row that cannot end there.
       OPEN = /(?:,|\b(?:and|or|with|w|of|the|a|in|into|to|for|from|plus))\z/i.freeze
       # A text is set to a width where so many rows come within so many letters of its longest.
@@ -68,9 +73,11 @@ module Scullion
 
       def runs_on?(above, row)
         above.length >= FULL && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
-          !above.match?(/[.:;!?)]\z/) && !row.text.match?(OWN) &&
+          !above.match?(/[.:;!?)]\z/) && !own?(row.text) &&
           (above.match?(OPEN) || full?(above, row) || row.text.start_with?("of "))
       end
+
+      def own?(text) = text.match?(OWN) || text.match?(MEASURE)
 
       # The next word had no room on it.
       def full?(above, row) = @set && above.length + 1 + row.text[/\S+/].length >= @width - NEAR

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What is poured, and goes two ways by so much each: "750 ml oil (500 dressing / 250 roasting)", "6 tbsp
+    # (2 for roasting, the rest for the dressing)", "half to roast, half for the dressing".
+    class SharedOut
+      HEAT = /(?:roast|fry)[[:alpha:]]*|(?:tray|oven|pan)s?\b/i.freeze
+      DRESSED = /(?:dress|vinaigrette)[[:alpha:]]*/i.freeze
+      UNITS = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
+      COUNTS = Amount::Words::NUMBERS.select { |word, many| many.between?(0.5, 12) && word.length > 2 }.keys
+      COUNT = Regexp.union("½", *COUNTS).source.freeze
+      TO = /(?:(?:for|to|in|into)\s+(?:the\s+)?)?/i.freeze
+      PLACED =
+        %r{(?<![\d.,/])(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?#{TO}
+                  (?<done>#{HEAT}|#{DRESSED})}ix.freeze
+      REST = /\b(?:rest|remainder)\s+(?:is\s+)?#{TO}(?<done>#{HEAT}|#{DRESSED})/i.freeze
+      WHOLE = /\A[^\d(]{0,30}(?<count>\d{1,4})\s*(?<unit>#{UNITS})?\b/i.freeze
+      MOST = 4
+
+      # One part. much: in the unit of all; done: what it is for.
+      Part = Struct.new(:much, :done)
+
+      # @param plain [String] the line @param measures [Amount::Measures]
+      def initialize(plain, measures)
+        @plain, @measures = plain, measures
+      end
+
+      # @param item [Item] with an amount @return [Array<Item>]
+      def of(item)
+        parts, unit = said || with_rest
+        return [item] unless parts&.all? { |part| part.much.positive? }
+
+        whole = parts.sum(&:much)
+        # With units of its own each part is as much as is said, whatever stands before.
+        amount = unit ? Amount.new(whole, whole, unit) : item.amount
+        parts.map do |part|
+          item.dup.tap do |each|
+            each.amount, each.place =
+              amount.times(part.much / whole),
+              part.done.match?(HEAT) ? "cook" : "dressing"
+          end
+        end
+      end
+
+      private
+
+      def said
+        found = @plain.to_enum(:scan, PLACED).map { Regexp.last_match }.first(MOST)
+        amounts, unit = in_one_unit(found) if found.size > 1
+        [amounts.zip(found).map { |much, each| Part.new(much, each[:done]) }, unit] if amounts
+      end
+
+      # What is said of a part of it, and of the rest.
+      def with_rest
+        rest, part, whole = @plain.match(REST), @plain.match(PLACED), @plain.match(WHOLE)
+        return unless rest && part && whole && part.begin(0) < rest.begin(0)
+
+        (all, some), unit = in_one_unit([whole, part])
+        [[Part.new(some, part[:done]), Part.new(all - some, rest[:done])], unit] if all
+      end
+
+      # A unit holds until the next one is said: "100 ml (2 tbsp to roast, the rest to dress)" has 30 of 100.
+      # @return [Array(Array<Float>, Symbol), nil] nil where they are not of one kind
+      def in_one_unit(found)
+        unit = nil
+        bases =
+          found.map do |each|
+            unit = each[:unit]&.downcase || unit
+            unit ? Amount::Units.base(Amount::Units::SPELLINGS.fetch(unit), @measures) : [1.0, nil]
+          end
+        return unless bases.map(&:last).uniq.size == 1
+
+        [found.zip(bases).map { |each, (factor, _)| number(each[:count]) * factor }, bases.first.last]
+      end
+
+      def number(text) = (Shares::WORDS[text] || Amount::Words::NUMBERS[text.downcase] || text).to_f
+    end
+  end
+end
