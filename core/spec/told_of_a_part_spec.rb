@@ -115,4 +115,23 @@ RSpec.describe "What is said of a part of a line" do
       expect(why).to start_with "So much for some of them"
     end
   end
+
+  it "goes on where a row begins with slices or a size, however it is broken" do
+    rows = ["1 kg carrots, peeled and washed, then cut across into", "large chunks for the tray, and 200 g rocket"]
+    expect(read(*rows).map { |key, grams,| [key, grams] }).to include(["rocket", 200.0])
+    expect(read(*rows).size).to eq 2
+  end
+
+  # Leaf at just that weight is not pressed.
+  it "presses only what lies lighter than the house says" do
+    at = "practice/reading/pressed/loose_density"
+    loose = house.larder["kale"].density("whole")
+    grams =
+      [loose, loose + 0.001].map do |limit|
+        text = "Lunch\nServes 6\n4 cups packed kale"
+        draft = Scullion::Recipe::Draft.new(text, house.with(figures: { at => [limit, "here"] }))
+        draft.taken(draft.reads.first).prepared
+      end
+    expect(grams.last).to be_within(0.01).of(2 * grams.first)
+  end
 end

@@ -26,7 +26,7 @@ module Scullion
       # @param keep [String] "service", or "kitchen" for a figure to use from now on
       # @param by [String, nil] who decided it: initials
       # @param there [Hash] the service as it stands in its brief
-      def initialize(service, house, at, value, keep: "service", by: nil, there: service.to_brief)
+      def initialize(service, house, at, value, there:, keep: "service", by: nil)
         @service, @house, @at, @value, @keep, @by, @there = service, house, at, value, keep, by, there
       end
 
