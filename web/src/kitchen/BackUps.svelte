@@ -5,7 +5,6 @@
 
   // The copies of everything that is kept here: how old the latest is, how large, and where they are.
   let kept = $state.raw<Schemas["BackUps"]>();
-  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
   let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let busy = $state(false);
@@ -38,7 +37,7 @@
       >{busy ? "Copying …" : "Copy now"}</button
     >
   </div>
-  {#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
+  <Fault problem={problem ?? missing} />
   {#if kept}
     <p class="quiet">
       One a day while the server runs, the last seven kept, in {kept.folder}. Carry one elsewhere now

@@ -27,7 +27,6 @@
   let kitchen = $state.raw<KitchenRecord>();
   let rules = $state.raw<HouseRules[]>([]);
   let choices = $state.raw<KitchenChoices>();
-  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
   let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let saved = $state("");
@@ -93,7 +92,7 @@
   <h1 class="mr-auto text-3xl">Kitchen</h1>
   <Initials /><StarterKitchens onchosen={begin} />
 </div>
-{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
+<Fault problem={problem ?? missing} />
 {#if kitchen}
   {@const ours = kitchen}
   <form

@@ -10,7 +10,6 @@
   // One lot: until when, what is in it, where it went, and what becomes of what is left.
   let { code, onchange }: { code: string; onchange: () => void } = $props();
   let lot = $state.raw<Schemas["HeldLot"]>();
-  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
   let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   const GONE = [
@@ -38,7 +37,7 @@
   }
 </script>
 
-{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
+<Fault problem={problem ?? missing} />
 {#if lot}
   <section class="tray" aria-label="Lot {lot.code}">
     <div class="flex items-baseline gap-3">

@@ -27,7 +27,6 @@
   const LAST = 30;
   let board = $state.raw<Schemas["Board"]>();
   let entries = $state.raw<Schemas["Entry"][]>([]);
-  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
   let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
   let place = $state("Cold room");
@@ -71,7 +70,7 @@
 
 <svelte:head><title>Record · Scullion</title></svelte:head>
 
-{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
+<Fault problem={problem ?? missing} />
 <Waiting />
 <div class="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
   <h1 class="text-3xl">In the cold room</h1>

@@ -11,7 +11,6 @@
   // The services week by week, with what each week comes to.
   const today = wallClock().slice(0, 10);
   let services = $state.raw<ServiceSummary[]>();
-  // What could not be loaded stands apart from what was wrong with the last deed: one never clears the other.
   let missing = $state.raw<Problem>();
   let problem = $state.raw<Problem>();
 
@@ -78,7 +77,7 @@
 
 <svelte:head><title>Services · Scullion</title></svelte:head>
 
-{#if problem ?? missing}<Fault problem={(problem ?? missing)!} />{/if}
+<Fault problem={problem ?? missing} />
 <div class="my-3 flex flex-wrap items-center justify-between gap-3">
   <h1 class="mr-auto text-3xl">Services</h1>
   <label class="btn btn-outline h-11"
