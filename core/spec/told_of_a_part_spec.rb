@@ -105,6 +105,7 @@ RSpec.describe "What is said of a part of a line" do
       "4 cups (packed) kale",
       "4 cups firmly packed kale"
     ].each { |line| expect(read(line).first[1]).to be_within(0.1).of(2 * read("4 cups kale").first[1]) }
+    expect(read("4 cups loosely packed kale").first[1]).to eq read("4 cups kale").first[1]
     expect(read("1 cup packed brown sugar").first[1]).to eq read("1 cup brown sugar").first[1]
   end
 

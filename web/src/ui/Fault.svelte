@@ -2,8 +2,8 @@
   import type { Problem } from "../api/client";
   import Mark from "./Mark.svelte";
 
-  // Nothing where there is none. What could not be loaded is kept apart from what was wrong with the last deed
-  // (missing, problem), so that one never clears the other.
+  // Nothing where there is none. What could not be loaded is kept apart from what was wrong with the last
+  // deed (missing, problem), so that one never clears the other.
   let { problem }: { problem: Problem | undefined } = $props();
 </script>
 
