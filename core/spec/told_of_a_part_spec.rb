@@ -118,7 +118,10 @@ RSpec.describe "What is said of a part of a line" do
   end
 
   it "goes on where a row begins with slices or a size, however it is broken" do
-    rows = ["1 kg carrots, peeled and washed, then cut across into", "large chunks for the tray, and 200 g rocket"]
+    rows = [
+      "1 kg carrots, peeled and washed, then cut across into",
+      "large chunks for the tray, and 200 g rocket"
+    ]
     expect(read(*rows).map { |key, grams,| [key, grams] }).to include(["rocket", 200.0])
     expect(read(*rows).size).to eq 2
   end
