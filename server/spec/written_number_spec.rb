@@ -41,7 +41,8 @@ end
 RSpec.describe Scullion::Changes::ServiceChange, :server do
   def changed(at, value, **more)
     house = Scullion::Records::House.ours
-    described_class.new(Scullion::Records::Service.find(1), house, at, value, **more).apply.previous
+    service = Scullion::Records::Service.find(1)
+    described_class.new(service, house, at, value, there: service.to_brief, **more).apply.previous
   end
 
   it "gives back what stood there, so that the same call undoes it" do
