@@ -35,7 +35,8 @@ RSpec.describe "What is read takes no longer than its length" do
         " ",
         "\u00a0",
         "é",
-        "ſ"
+        "ſ",
+        "st"
       ] +
       [
         "(1 kg) ",

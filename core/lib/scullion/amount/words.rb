@@ -89,7 +89,7 @@ module Scullion
       end
 
       # A measure that is written in two words: "wine glass", "tea-spoon", "egg cups".
-      IN_TWO = /([[:alpha:]]+)[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
+      IN_TWO = /\b((?-i:[[:alpha:]]+))[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
 
       # Said before an amount without changing it.
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze

@@ -23,7 +23,7 @@ module Scullion
           (?<done>[[:alpha:]][^,;=]{1,59})/ix.freeze
       # "2 juiced 2 segmented": so many of them done so.
       DONE =
-        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>[[:alpha:]]+ed)\b
+        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>(?-i:[[:alpha:]]+)ed)\b
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze

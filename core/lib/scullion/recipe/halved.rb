@@ -8,8 +8,8 @@ module Scullion
       NUMBERS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value < 20 }.freeze
       SHARE = "half|½|\\d{1,2}|#{NUMBERS.keys.join("|")}".freeze
       HALVES =
-        %r{[(,:]\s*(?<share>#{SHARE})\s+(?<one>[[:alpha:]][[:alpha:] -]*?)\s*(?:,|\band\b|&|\+|/)?\s*
-          \b(?<rest>#{SHARE})\s+(?<other>[[:alpha:]][[:alpha:] -]*)}ix.freeze
+        %r{[(,:]\s*(?<share>#{SHARE})\s+(?<one>(?-i:[[:alpha:]][[:alpha:] -]*?))\s*(?:,|\band\b|&|\+|/)?\s*
+          \b(?<rest>#{SHARE})\s+(?<other>(?-i:[[:alpha:]][[:alpha:] -]*))}ix.freeze
 
       # @param plain [String] the line as its items count their places in it @param lexicon [Lexicon]
       def initialize(plain, lexicon)

@@ -52,7 +52,7 @@ module Scullion
       # "The big salad with 400 g rocket"
       SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
       # "Cook 3 kg red quinoa" is weighed out.
-      WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>[[:alpha:]][[:alpha:] ]+)/i.freeze
+      WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>(?-i:[[:alpha:]][[:alpha:] ]+))/i.freeze
       # "Coriander cress - garnish" is no heading.
       AS_GARNISH =
         /\A(?<food>[^:]+?)

@@ -32,7 +32,7 @@ module Scullion
       THROWN_OUT =
         /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
       POACHED_IN =
-        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:[[:alpha:]]+\s+)?
+        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
           (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze

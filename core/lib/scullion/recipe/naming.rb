@@ -90,7 +90,7 @@ module Scullion
 
       # "3 lemons' juice": so many lemons.
       def juice_of_so_many(token)
-        fruit = token.text[/\A([[:alpha:]]+)s['’]\s+juice\z/i, 1] or return
+        fruit = token.text[/\A((?-i:[[:alpha:]]+))s['’]\s+juice\z/i, 1] or return
         keys = @lexicon.food([fruit.downcase]) or return
 
         item.foods = keys

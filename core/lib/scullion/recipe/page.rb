@@ -23,7 +23,7 @@ module Scullion
 
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
       FOR_A_PLATE =
-        /(?:[,(–—-]|\A[[:alpha:]]+)\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
+        /(?:[,(–—-]|\A(?-i:[[:alpha:]]+))\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
           (?:per|for\s+(?:each|one))\s+(?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
       # "10 covers, amounts per head"
       AMOUNTS_EACH =
@@ -35,7 +35,7 @@ module Scullion
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       POT_OF =
         /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
-          (?=[[:alpha:] ]*\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
+          (?=(?-i:[[:alpha:] ]*)\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
       # Foods behind a heading from which all of its part is there.
       WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.

@@ -16,7 +16,7 @@ module Scullion
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT =
         /(fl\.?\s?oz|fluid\s+ounces?|(?:table|tea|dessert)[\s-]spoon\w*|dessertsp\w*|desertsp\w*
-          |dsp|hg|[[:alpha:]]+|\#(?!\d))\.?/ix.freeze
+          |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Seeds from one pomegranate"
@@ -240,7 +240,7 @@ module Scullion
         from = @scan.pos
         @scan.skip(/\s*(?:plus|\+|and)?\s*/i)
         if (value = one) && @scan.skip(/\s*/) && (unit = unit_word) && unit.first == base &&
-             unit.last < size && !@scan.check(/\s*[[:alpha:]]+\s+(?:more|extra)\b/i) &&
+             unit.last < size && !@scan.check(/\s*(?-i:[[:alpha:]]+)\s+(?:more|extra)\b/i) &&
              !@scan.string.byteslice(from...@scan.pos).include?(",")
           return value * unit.last
         end

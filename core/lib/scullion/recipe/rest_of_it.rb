@@ -6,7 +6,7 @@ module Scullion
     # parsley … and the rest of the parsley", "most of 15 g dill … remaining dill last". All of it is
     # there, and what remains is kept for the top.
     class RestOfIt
-      LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:[[:alpha:]-]+\\s+)?"
+      LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:(?-i:[[:alpha:]-]+)\\s+)?"
       FINISHED =
         /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\bover\b/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze

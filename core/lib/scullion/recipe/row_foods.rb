@@ -4,7 +4,7 @@ module Scullion
   module Recipe
     # The foods of one row of a recipe, a line for each, and what is none. For Page, which it is a part of.
     module RowFoods
-      UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:[[:alpha:]]+\s+)?\z/i.freeze
+      UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:(?-i:[[:alpha:]]+)\s+)?\z/i.freeze
       KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze

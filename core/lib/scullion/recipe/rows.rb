@@ -19,8 +19,8 @@ module Scullion
       QUOTED = /\A\s*(?:>\s?)+/.freeze
       DAY = /(?:mon|tue|wed|thu|fri|sat|sun)\w*,?\s*/i.freeze
       # Who said it and when, before what was said, or in a row of its own.
-      CHAT = /\A\[?(?:#{DAY})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*[[:alpha:]]{1,20}:\s+/i.freeze
-      WHO = /\A[[:alpha:]]{2,12}\s+\d{1,2}:\d\d\s*(?:[AP]M)?\z/i.freeze
+      CHAT = /\A\[?(?:#{DAY})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*(?-i:[[:alpha:]]{1,20}):\s+/i.freeze
+      WHO = /\A(?-i:[[:alpha:]]{2,12})\s+\d{1,2}:\d\d\s*(?:[AP]M)?\z/i.freeze
 
       # Those who speak by turns in a thread without times: "Kim: bring the orzo".
       SPEAKER = /\A\s*(?<who>[[:upper:]][[:lower:]]{1,11}):\s+(?=\S)/.freeze

@@ -11,7 +11,7 @@ module Scullion
               \b(?:warm|hot|lukewarm|tepid|body\s+temp)\b
           |\bon(?:to)?\s+(?:the\s+)?(?:hot|warm)\b|,\s*(?:just\s+)?(?:hot|warm)\b
           |\breheat\w*\b|\bjust\s+warm\b|\b(?:dressing|on\s+(?:them|it))\s+(?:straight|immed\w*)\b
-          |\bwarm(?:ed)?\s+(?:through|up|on|in)\b|\bwarm\s+[[:alpha:]]+\s+(?:on|with|in)\b/ix.freeze
+          |\bwarm(?:ed)?\s+(?:through|up|on|in)\b|\bwarm\s+(?-i:[[:alpha:]]+)\s+(?:on|with|in)\b/ix.freeze
       COLD =
         /\b(?:rins\w*|refresh\w*)\b[^.;]{0,24}\bcold\b|\bcold\s+tap\b|\bice(?:d)?\s+(?:water|bath)\b
           |\b(?:let|leave)\s+(?:\S+\s+){0,2}(?:cool|go\s+cold)\b|\bstone\s+cold\b

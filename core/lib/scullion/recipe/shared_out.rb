@@ -5,8 +5,8 @@ module Scullion
     # What is poured, and goes two ways by so much each: "750 ml oil (500 dressing / 250 roasting)", "6 tbsp
     # (2 for roasting, the rest for the dressing)", "half to roast, half for the dressing".
     class SharedOut
-      HEAT = /(?:roast|fry)[[:alpha:]]*|(?:tray|oven|pan)s?\b/i.freeze
-      DRESSED = /(?:dress|vinaigrette)[[:alpha:]]*/i.freeze
+      HEAT = /(?:roast|fry)(?-i:[[:alpha:]]*)|(?:tray|oven|pan)s?\b/i.freeze
+      DRESSED = /(?:dress|vinaigrette)(?-i:[[:alpha:]]*)/i.freeze
       UNITS = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
       COUNTS = Amount::Words::NUMBERS.select { |word, many| many.between?(0.5, 12) && word.length > 2 }.keys
       COUNT = Regexp.union("½", *COUNTS).source.freeze

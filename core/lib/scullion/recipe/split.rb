@@ -13,7 +13,7 @@ module Scullion
       # What comes behind a share of it: not "half a pint of oil", "half the onions".
       OF_THAT =
         /\A\s*(?:
-            (?:of\s+)?(?:(?:the|your|this|that|its)\s+)?(?:[[:alpha:]-]+\s+)?
+            (?:of\s+)?(?:(?:the|your|this|that|its)\s+)?(?:(?-i:[[:alpha:]-]+)\s+)?
               (?:dressing|vinaigrette|sauce|paste|marinade|it)\b
            |of\s+(?:this|that|the\s+lot)\b
            |\z|[^[:alnum:]\s]

@@ -12,9 +12,9 @@ module Scullion
       # "1 part barley to 3 parts water", "twice its volume of water", "3 : 1".
       RATIOS = [
         /(?:#{NUMBER})\s+parts?\s+[^,.;]{0,40}?\s*(?:to|and)\s+(?:#{NUMBER})(?:\s+parts?)?
-         (?:\s+(?:of\s+)?[[:alpha:]]+)?/ix,
+         (?:\s+(?:of\s+)?(?-i:[[:alpha:]]+))?/ix,
         /(?:double|twice|three\ times|\d(?:[.,½]\d*)?\ times)\s+(?:its|their|the|as\ much)\s*(?:own\s+)?
-         (?:volume|weight|amount)?(?:\s+(?:of|in)\s+[[:alpha:]]+)?/ix,
+         (?:volume|weight|amount)?(?:\s+(?:of|in)\s+(?-i:[[:alpha:]]+))?/ix,
         /\b\d+(?:[.,]\d+)?\s*:\s*\d+(?:[.,]\d+)?\b(?!\s*(?:am|pm|h\b))/i
       ].freeze
 

@@ -12,8 +12,9 @@ module Scullion
              (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
       COUNTED_BEHIND =
-        %r{\A[[:alpha:]]+\s+(?!(?:an?|the|half|in|for|with|at|all|until|to|and|your|this|these|off|up|out)\b)
-          (?:[[:alpha:]]+\s+){1,2}
+        %r{\A(?-i:[[:alpha:]]+)\s+
+          (?!(?:an?|the|half|in|for|with|at|all|until|to|and|your|this|these|off|up|out)\b)
+          (?:(?-i:[[:alpha:]]+)\s+){1,2}
           (?:x\s*)?\d[\d.,/½¼]*\s?
           (?:k?g|lbs?|\#|oz|l|ml|bun\w*|hds?|heads?|cs|ea|x|pcs?|bags?|tins?|punnets?)\b
           (?!\s*(?:min|h\b))}ix.freeze
@@ -35,9 +36,10 @@ module Scullion
          (?:[^.!?]*?[\d½¼¾⅓⅔]\s?
             (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|cups?|cloves?|bunch(?:es)?)\b){2}/ix.freeze
       # "For the lentils" heads what stands below it, wherever it stands.
-      FOR_PART = /\Afor the [[:alpha:]]+(?: [[:alpha:]]+)?:?\z/i.freeze
+      FOR_PART = /\Afor the (?-i:[[:alpha:]]+)(?: (?-i:[[:alpha:]]+))?:?\z/i.freeze
       # "Gas 5, 1 hr."
-      HOT = /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:[[:alpha:]]+\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
+      HOT =
+        /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:(?-i:[[:alpha:]]+)\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
       # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
       SHARED =
         /\A(?:about\s+|roughly\s+)?

@@ -18,7 +18,7 @@ module Scullion
       TIMED =
         /\d\s*(?:min|hr|hour|h\b|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b|["″](?=\s*(?:a|per|each)\s+side))
           |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
-          |\b(?:boil|simmer)\s+(?:[[:alpha:]]+\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
+          |\b(?:boil|simmer)\s+(?:(?-i:[[:alpha:]]+)\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
           |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
 
       # Without any of these it says neither how long nor how hot.
@@ -40,7 +40,7 @@ module Scullion
         /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
         /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
       }.freeze
-      ONLY_WITH = /\A\W*[[:alpha:]]+(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
+      ONLY_WITH = /\A\W*(?-i:[[:alpha:]]+)(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
       # What stands between foods that are spoken of together.

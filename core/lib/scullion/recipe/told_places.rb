@@ -13,7 +13,7 @@ module Scullion
             scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
       SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       # What is crumbled stands right before it.
-      CRUMBLED = /(?<what>(?:[[:alpha:]'’-]+\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
+      CRUMBLED = /(?<what>(?:(?-i:[[:alpha:]'’-]+)\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
       ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # Foods to a sentence in which all of them are meant.
@@ -22,7 +22,7 @@ module Scullion
         /\bwith\b(?<with>[^.;]*?)
           \b(?:discard|fish(?:ing)?\s+out|take\s+out|bin|throw\s+away|remove|lose)\b(?<what>.*)/ix.freeze
       ALL_OF_IT = /\b(?:both|them|all|these|aromatics)\b/i.freeze
-      FOR_FOOD = /\Afor\s+(?:the\s+)?(?<what>[[:alpha:]][[:alpha:] ]{2,30})\W*\z/i.freeze
+      FOR_FOOD = /\Afor\s+(?:the\s+)?(?<what>(?-i:[[:alpha:]][[:alpha:] ]{2,30}))\W*\z/i.freeze
       POURED_OVER = /\b(?:pour|ladle|tip|spoon)\w*\b[^.;]*\b(?:over|onto|on)\b/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
 
@@ -54,7 +54,7 @@ module Scullion
       def with_what_is_roasted?(line)
         return false unless @items.poured?(line.item) || @items.lexicon.spice?(line.item.foods.first)
 
-        named = line.text[/\bwith\s+the\s+([[:alpha:]]+)/i, 1] or return false
+        named = line.text[/\bwith\s+the\s+((?-i:[[:alpha:]]+))/i, 1] or return false
         keys = @items.of(named).flat_map(&:foods)
         listed = @lines.filter_map(&:item).select { |item| item.foods.intersect?(keys) }
         listed.any? { |item| item.words["cooks"] == "roast" }

@@ -13,7 +13,8 @@ module Scullion
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
       EACH_HAS =
-        %r{\b(?:[\d/]+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)[[:alpha:]]+){0,3}\s+each\b
+        %r{\b(?:[\d/]+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)(?-i:[[:alpha:]]+)){0,3}
+          \s+each\b
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
       # Times that a line says so.
       MOST_HEADS = 8
