@@ -17,7 +17,7 @@
     order = found.data;
     problem = found.problem;
     const dates = await ask(api.GET("/api/weeks/{day}/wanted", path));
-    wanted = Object.fromEntries((dates.data ?? []).map((each) => [each.ingredient, each.date]));
+    if (dates.data) wanted = Object.fromEntries(dates.data.map((each) => [each.ingredient, each.date]));
     problem ??= dates.problem;
   }
   void load();
@@ -56,6 +56,10 @@
           >about <b class="text-base-content text-xl tabular-nums">{order.cost}</b> in your money{saved}</span
         >
       </p>
+      {#if !wanted && !problem}<p class="quiet" role="status">
+          By when each thing is wanted is still being worked out: every day of the week is laid out for
+          it.
+        </p>{/if}
       <table class="mt-2 w-full">
         <thead>
           <tr class="quiet h-9 text-left">
@@ -104,7 +108,9 @@
                     ? wanted[line.ingredient]
                       ? shortDay(wanted[line.ingredient]!)
                       : ""
-                    : "…"}</td
+                    : problem
+                      ? "not known"
+                      : "…"}</td
                 >
                 <td class="hidden pl-6 text-right text-lg tabular-nums @4xl:table-cell"
                   >{line.surplus_grams.text}</td

@@ -2,6 +2,7 @@
   import type { Plan } from "../../api/client";
   import OnHand from "../OnHand.svelte";
   import PurchaseRow from "./PurchaseRow.svelte";
+  import { shortDay } from "../../ui/dates";
   import ShortOf from "./ShortOf.svelte";
   import type { Desk } from "../desk.svelte";
 
@@ -11,6 +12,12 @@
   const needed = $derived(
     Object.fromEntries((desk.day.roster?.needed_by ?? []).map((each) => [each.ingredient, each.date])),
   );
+  // Until the day is laid out it is not known when.
+  function wantedBy(ingredient: string): string {
+    const date = needed[ingredient];
+    if (date) return shortDay(date);
+    return desk.day.roster || desk.day.problem ? "" : "…";
+  }
   let short = $state<string>();
 </script>
 
@@ -51,7 +58,7 @@
           <PurchaseRow
             {line}
             {desk}
-            by={needed[line.ingredient]}
+            by={wantedBy(line.ingredient)}
             short={short === line.ingredient}
             onshort={() => (short = short === line.ingredient ? undefined : line.ingredient)}
           />

@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { Purchase } from "../../api/client";
   import type { Desk } from "../desk.svelte";
-  import { shortDay } from "../../ui/dates";
   import Dot from "../../ui/Dot.svelte";
   import Figure from "../../ui/Figure.svelte";
 
@@ -11,8 +10,7 @@
     by,
     short,
     onshort,
-  }: { line: Purchase; desk: Desk; by: string | undefined; short: boolean; onshort: () => void } =
-    $props();
+  }: { line: Purchase; desk: Desk; by: string; short: boolean; onshort: () => void } = $props();
   // Packs are ordered by count, loose goods by weight; both open the figure behind the order.
   const order = $derived({ ...(line.loose ? line.bought_grams : line.packs), text: line.order });
   const at = $derived(`service/stock/${line.ingredient}`);
@@ -49,7 +47,7 @@
     ><Figure of={line.need_grams} label="{line.name} needed" /></td
   >
   <td class="hidden pl-6 text-right @3xl:table-cell">{@render onHand()}</td>
-  <td class="hidden pl-6 whitespace-nowrap @4xl:table-cell">{by ? shortDay(by) : ""}</td>
+  <td class="hidden pl-6 whitespace-nowrap @4xl:table-cell">{by}</td>
   <td class="hidden pl-6 @5xl:table-cell"
     ><Figure of={line.surplus_grams} size="text-lg" label="{line.name} over" />
     <span class="quiet">{line.surplus_use ?? ""}</span></td
