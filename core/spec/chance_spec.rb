@@ -74,6 +74,7 @@ RSpec.describe Scullion::Day::Chance do
     practice = house.with(figures: changes.transform_values { |value| [value, "this kitchen"] })
     data = example
     data["service"]["covers"] = options.fetch(:covers, 140)
+    data["service"].merge!(options.fetch(:window, {}))
     described_class.new(Scullion::Day::Roster.new(Scullion::Plan.for(Scullion::Brief.read(data, practice))))
   end
 
@@ -112,6 +113,20 @@ RSpec.describe Scullion::Day::Chance do
     expect(wider.ready).to be < 1
   end
 
+  # Cooks go home at 15:00: nobody plates at six.
+  it "is ready on no day that has no room for a wave, however well the rest goes" do
+    late = chance(exact, window: { "from" => "18:00", "to" => "19:00" })
+    expect([late.days, late.enough?, late.said]).to eq [
+         0,
+         false,
+         "Ready in 0 of 100 days: there is no room for Barley, roast carrot, dill."
+       ]
+    words = late.to_h
+    expect(words["waves"].map { |wave| wave.values_at("days", "fits", "late") }.uniq).to eq [[0, false, nil]]
+    expect(words["blame"]).to eq []
+    expect(words["cases"].map { |each| each["days"] }.uniq).to eq [0]
+  end
+
   # Of 400 days 116 are 29 in 100, though 0.29 × 100 is a little less; and 399 are no 100.
   it "counts days in whole ones, and says 100 only where none was late" do
     counted = ->(fine) { chance.send(:in_hundred, Array.new(400) { |index| index < fine }, &:itself) }
@@ -121,7 +136,7 @@ RSpec.describe Scullion::Day::Chance do
   # Grace is 5 min, from the first guest for the beginning and from the last for the end.
   it "is late past the grace, and not at it" do
     made = chance
-    wave = described_class::Wave.new(places: [0], due: 100, over: 120)
+    wave = described_class::Wave.new(places: [0], due: 100, over: 120, fits: true)
     late = ->(from, to) { made.send(:late, wave, [to], [to - from]) }
     expect([late[105, 115], late[100, 125]]).to eq [0.0, 0.0]
     expect([late[105.5, 115], late[100, 125.5]]).to eq [5.5, 5.5]

@@ -15,6 +15,7 @@ RSpec.describe "Every screen", :journey, type: :feature do
     "/services/1/day" => "Day",
     "/services/1/build" => "Build",
     "/services/1/run" => "Rehearse",
+    "/days/2026-11-28" => "The kitchen on",
     "/services/1/close" => "Covers served",
     "/services/1/delivery" => "All here",
     "/salads" => "Salads",

@@ -11,6 +11,7 @@
   import ServiceDesk from "./service/ServiceDesk.svelte";
   import Services from "./service/Services.svelte";
   import UseUp from "./useup/UseUp.svelte";
+  import KitchenDayScreen from "./week/KitchenDayScreen.svelte";
   import Week from "./week/Week.svelte";
   import Nowhere from "./ui/Nowhere.svelte";
   import TopBar from "./ui/TopBar.svelte";
@@ -44,6 +45,8 @@
     <Larder chosen={here.place.key} />
   {:else if here.place.screen === "week"}
     {#key here.place.day}<Week day={here.place.day} />{/key}
+  {:else if here.place.screen === "kitchen-day"}
+    {#key here.place.date}<KitchenDayScreen date={here.place.date} />{/key}
   {:else if here.place.screen === "record"}
     <Record lot={here.place.lot} />
   {:else if here.place.screen === "delivery"}

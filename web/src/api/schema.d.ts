@@ -3068,6 +3068,8 @@ export interface components {
                 of: number;
                 by: string;
                 days: number;
+                /** @description Has the day room for all that it takes? */
+                fits: boolean;
                 /** @description How late when it is late */
                 late: string | null;
             }[];

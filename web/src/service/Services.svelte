@@ -50,6 +50,12 @@
   const coming = $derived(byWeek((services ?? []).filter((service) => service.date >= today)));
   const over = $derived(byWeek((services ?? []).filter((service) => service.date < today)).reverse());
 
+  // Dates on which the kitchen serves more than once.
+  const crowded = (some: ServiceSummary[]) =>
+    [...new Set(some.map(({ date }) => date))].filter(
+      (date) => some.filter((service) => service.date === date).length > 1,
+    );
+
   async function bring(event: Event): Promise<void> {
     const input = event.target as HTMLInputElement;
     const text = await input.files?.[0]?.text();
@@ -100,6 +106,9 @@
           0,
         )} covers in {week.services.length === 1 ? "one service" : `${week.services.length} services`}
       </h2>
+      {#each crowded(week.services) as date (date)}<a class="btn btn-outline h-11" href="/days/{date}"
+          >Whole kitchen, {shortDay(date)}</a
+        >{/each}
       <a class="btn btn-outline h-11" href="/weeks/{week.start}">The week's order</a>
     </div>
     {#each week.services as service (service.id)}

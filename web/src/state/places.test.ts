@@ -21,11 +21,18 @@ describe("where an address leads", () => {
     expect(read("/services/3/close")).toEqual({ screen: "close", id: 3 });
     expect(read("/services/3/delivery")).toEqual({ screen: "delivery", id: 3 });
     expect(read("/weeks/2026-11-28")).toEqual({ screen: "week", day: "2026-11-28" });
+    expect(read("/days/2026-11-29")).toEqual({ screen: "kitchen-day", date: "2026-11-29" });
   });
 
   it("is the list of services at the door, and nowhere where there is no such page", () => {
     for (const path of ["/", "/services"]) expect(read(path)).toEqual({ screen: "services" });
-    for (const path of ["/services/x", "/weeks/soon", "/salads/Not A Key", "/nowhere"]) {
+    for (const path of [
+      "/services/x",
+      "/weeks/soon",
+      "/days/sunday",
+      "/salads/Not A Key",
+      "/nowhere",
+    ]) {
       expect(read(path)).toEqual({ screen: "nowhere" });
     }
   });

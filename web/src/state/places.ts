@@ -1,6 +1,6 @@
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
 // /services/ID/close, /services/ID/delivery, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record,
-// /record/LOT, /use-up, /weeks/DAY.
+// /record/LOT, /use-up, /weeks/DAY, /days/DAY.
 export const STAGES = ["count", "buy", "prep", "cook", "dress", "day", "build"] as const;
 export type Stage = (typeof STAGES)[number];
 export type Place =
@@ -15,6 +15,7 @@ export type Place =
   | { screen: "close"; id: number }
   | { screen: "delivery"; id: number }
   | { screen: "week"; day: string }
+  | { screen: "kitchen-day"; date: string }
   | { screen: "larder"; key: string | undefined }
   | { screen: "run"; id: number }
   | { screen: "desk"; id: number; stage: Stage };
@@ -24,6 +25,8 @@ export function read(path: string): Place {
   const larder = /^\/larder(?:\/([a-z0-9-]+))?$/.exec(path);
   const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
   const week = /^\/weeks\/(\d{4}-\d\d-\d\d)$/.exec(path);
+  const date = /^\/days\/(\d{4}-\d\d-\d\d)$/.exec(path);
+  if (date) return { screen: "kitchen-day", date: date[1]! };
   if (week) return { screen: "week", day: week[1]! };
   if (salad) return { screen: "salad", key: salad[1]! };
   if (path === "/paste") return { screen: "paste" };

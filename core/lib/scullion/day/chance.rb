@@ -13,8 +13,9 @@ module Scullion
       # Quantiles that a kind's spread is drawn from.
       GRAIN = 256
       BLAMED = 5
-      # One wave of one salad: places of its plating, by when that begins and is over.
-      Wave = Struct.new(:salad, :number, :of, :places, :due, :over, keyword_init: true)
+      # One wave of one salad: places of its plating, by when that begins and is over; whether the day has
+      # room for all that it takes.
+      Wave = Struct.new(:salad, :number, :of, :places, :due, :over, :fits, keyword_init: true)
 
       # @param roster [Roster] a day that is placed @param solution [Solution] of it
       # @param plays [Integer] how often
@@ -46,6 +47,9 @@ module Scullion
 
       # "Ready in 93 of 100 days; the beetroot decides."
       def said
+        nowhere = waves.reject(&:fits).map(&:salad).uniq
+        return "Ready in 0 of 100 days: there is no room for #{nowhere.join("; ")}." if nowhere.any?
+
         first = blamed.first
         return "Ready in #{days} of 100 days." if first.nil?
 
@@ -87,15 +91,25 @@ module Scullion
       end
 
       def wave_of(waves, wave, at)
-        keys = @solution.placed.map(&:key).select { |key| key.start_with?("#{at}/plate/#{wave.number}/") }
+        tasks = @solution.instance.tasks.select { |task| task.key.start_with?("#{at}/plate/#{wave.number}/") }
+        keys = tasks.map(&:key) - @solution.unplaced
         Wave.new(
           salad: waves.portion.salad.name,
           number: wave.number,
           of: waves.list.size,
           places: keys.map { |key| course.last_of(key) },
           due: wave.from.minutes,
-          over: wave.to.minutes
+          over: wave.to.minutes,
+          fits: tasks.none? { |task| homeless?(task) }
         )
+      end
+
+      # Has it, or anything that it waits for, no place in the day?
+      def homeless?(task)
+        (@homeless ||= {}).fetch(task.key) do |key|
+          @homeless[key] = @solution.unplaced.include?(key) ||
+            task.after.any? { |link| homeless?(@solution.instance[link.task]) }
+        end
       end
 
       # Minutes late of each wave, each time. @return [Array<Hash{Wave=>Float}>]
@@ -124,8 +138,10 @@ module Scullion
         end
       end
 
-      # Plating begins so long after the first guest that it is noticed, or is over so long after the last.
+      # Plating begins so long after the first guest that it is noticed, or is over so long after the last;
+      # or it is never begun.
       def late(wave, ends, minutes)
+        return Float::INFINITY unless wave.fits
         return 0.0 if wave.places.empty?
 
         begun = wave.places.map { |place| ends[place] - minutes[place] }.max - wave.due
@@ -160,7 +176,7 @@ module Scullion
       # Back from what was late along what each stretch waited for: what each took over its plan.
       def blame(minutes, ends, by)
         waves.each do |wave|
-          next unless late(wave, ends, minutes).positive?
+          next unless wave.fits && late(wave, ends, minutes).positive?
 
           place = wave.places.max_by { |each| ends[each] }
           while place
@@ -183,7 +199,8 @@ module Scullion
           "of" => wave.of,
           "by" => @roster.moment(wave.due),
           "days" => in_hundred(late, &:zero?),
-          "late" => missed.empty? ? nil : @practice.writer.min(missed.sum / missed.size)
+          "fits" => wave.fits,
+          "late" => missed.empty? || !wave.fits ? nil : @practice.writer.min(missed.sum / missed.size)
         }
       end
 

@@ -35,6 +35,7 @@
             [
               wave.of > 1 ? `wave ${wave.wave} of ${wave.of}` : "",
               `by ${wave.by}`,
+              wave.fits ? "" : "the day has no room for it",
               wave.late ? `${wave.late} late when late` : "",
             ]
               .filter(Boolean)
@@ -56,7 +57,9 @@
     </div>
     <div>
       <h3 class="font-semibold">What decides it</h3>
-      {#if chance.blame.length === 0}<p class="quiet">Nothing: it has air enough.</p>{/if}
+      {#if chance.waves.some((wave) => !wave.fits)}<p class="quiet">
+          What the day has no room for; of the rest nothing is laid on anything.
+        </p>{:else if chance.blame.length === 0}<p class="quiet">Nothing: it has air enough.</p>{/if}
       <ul>
         {#each chance.blame as each (each.name)}{@render row(
             each.name,

@@ -88,6 +88,7 @@
             ><input type="checkbox" class="checkbox" bind:checked={equipment} /> Heat and vessels</label
           >
         {/if}
+        <a class="btn btn-outline h-11" href="/days/{day.roster.service.date}">Whole kitchen</a>
         <a class="btn btn-primary h-11" href="/services/{desk.id}/run">Run it</a>
       </div>
       {#if wide < PHONE}<DayList {day} />{:else}

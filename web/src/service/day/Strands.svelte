@@ -8,6 +8,7 @@
   import StrandBar from "./StrandBar.svelte";
   import StrandLane from "./StrandLane.svelte";
   import {
+    DRESSING,
     hoursOf,
     minutesPerPixel,
     piecesOf,
@@ -266,7 +267,7 @@
           {piece}
           {mover}
           place={drawn(piece, salad.top + 2, SALAD - 6)}
-          colour={salad.dressing.includes(task) ? "#d8b23f" : undefined}
+          colour={salad.dressing.includes(task) ? DRESSING : undefined}
           text={piece.kind === "waits" ? "rests" : (piece.cook ?? "")}
           where={salad.salad}
         />{/each}

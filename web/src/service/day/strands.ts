@@ -122,6 +122,9 @@ export function rowsOf(pieces: Piece[]): { piece: Piece; row: number; rows: numb
   }));
 }
 
+// What is whisked has no colour of its own in the larder.
+export const DRESSING = "#d8b23f";
+
 // Where minutes lie on a drawing, and which of them are drawn.
 export type Axis = { x: (minute: number) => number; first: number; last: number };
 
