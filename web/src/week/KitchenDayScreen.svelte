@@ -3,10 +3,10 @@
   import Fault from "../ui/Fault.svelte";
   import Mark from "../ui/Mark.svelte";
   import { later, shortDay } from "../ui/dates";
-  import CooksLines from "./CooksLines.svelte";
+  import CookSheets from "../service/day/CookSheets.svelte";
   import KitchenStrands from "./KitchenStrands.svelte";
   import { KitchenDay } from "./kitchenday.svelte";
-  import { worksOn } from "./shares";
+  import { linesOf, worksOn } from "./shares";
 
   // Everything that the kitchen does on one date, whatever service it is for, as one picture.
   let { date }: { date: string } = $props();
@@ -22,6 +22,15 @@
   );
   const waiting = $derived((kitchen.shares ?? []).filter(({ day }) => !day.roster && !day.problem));
   const unlaid = $derived((kitchen.shares ?? []).filter(({ day }) => day.problem));
+  const sheets = $derived(
+    linesOf(
+      date,
+      laid.map(({ service, day }) => ({
+        of: { day, service: service.name },
+        roster: day.roster!,
+      })),
+    ),
+  );
   const chosen = $derived(laid.find(({ day }) => day.task));
   $effect(() => {
     for (const share of laid) if (share.day.chosen) kitchen.hold(share);
@@ -51,7 +60,7 @@
 </div>
 {#if laid.length > 0}
   <section class="tray">
-    {#if wide < PHONE}<CooksLines {date} shares={laid} />{:else}
+    {#if wide < PHONE}<CookSheets {sheets} />{:else}
       <KitchenStrands {date} {kitchen} shares={laid} />
       <p class="quiet no-print mt-1 text-sm">
         Solid is hands on, hatched waits, orange heats; shaded is doors to the last guest. Choose a bar:

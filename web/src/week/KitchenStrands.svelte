@@ -1,14 +1,17 @@
 <script lang="ts">
   import Mark from "../ui/Mark.svelte";
+  import StrandHours from "../service/day/StrandHours.svelte";
+  import StrandLane from "../service/day/StrandLane.svelte";
+  import StrandRange from "../service/day/StrandRange.svelte";
   import StrandBar from "../service/day/StrandBar.svelte";
-  import { DRESSING, hoursOf, minutesPerPixel, placed, placeOf } from "../service/day/strands";
-  import { clockOf, minutesOf, wallClock } from "../ui/clock";
+  import { DRESSING, minutesPerPixel, placed, placeOf } from "../service/day/strands";
+  import { minutesOf, wallClock } from "../ui/clock";
   import { shortDay } from "../ui/dates";
   import { cooksOf, hoursOn, waysOn, type Way } from "./shares";
   import type { KitchenDay, Share } from "./kitchenday.svelte";
 
-  // The kitchen's cooks on top, whosever service they work for; below, service by service, each salad's way in
-  // as few rows as it takes.
+  // The kitchen's cooks on top, whatever service they work for; below, service by service, each salad's way
+  // in as few rows as it takes.
   let { date, kitchen, shares }: { date: string; kitchen: KitchenDay; shares: Share[] } = $props();
 
   const LABEL = 200;
@@ -16,7 +19,6 @@
   const COOK = 24;
   const NAME = 24;
   const LEAST = 20;
-  const APART = 52;
   const LETTER = 7.2;
   // What stands above and below the drawing, so that all of it is seen at once where that can be.
   const AROUND = 250;
@@ -35,7 +37,7 @@
   const cooks = $derived(
     cooksOf(
       date,
-      shares.map((share) => ({ of: share, roster: share.day.roster! })),
+      shares.map((share) => ({ of: share, roster: share.day.roster!, name: share.service.name })),
     ),
   );
   const food = (name: string) => name.split(":")[0]!.split(",")[0]!;
@@ -75,18 +77,6 @@
   const served = ({ day }: Share) => day.roster!.service.date === date;
 </script>
 
-{#snippet range(share: Share, key: (key: string) => boolean, top: number, height: number)}
-  {#if share.day.task && key(share.day.task.key)}
-    {#each share.mover.spans as [low, high] (low)}<div
-        class="border-success bg-success/20 absolute border-x-2"
-        style:left="{x(low)}px"
-        style:width="{Math.max(x(high + share.day.task.minutes) - x(low), 3)}px"
-        style:top="{top}px"
-        style:height="{height}px"
-      ></div>{/each}
-  {/if}
-{/snippet}
-
 <svelte:window bind:innerHeight={tall} />
 
 <div
@@ -96,50 +86,20 @@
   role="group"
   aria-label="The kitchen's day"
 >
-  {#each hoursOf(stretches, APART) as mark (mark)}
-    <div
-      class="border-base-300 absolute bottom-0 border-l"
-      style:left="{x(mark)}px"
-      style:top="18px"
-    ></div>
-    <span class="quiet absolute top-0 -translate-x-1/2 text-sm tabular-nums" style:left="{x(mark)}px"
-      >{clockOf(mark)}</span
-    >
-  {/each}
-  {#if now !== undefined && now >= axis.first && now <= axis.last}
-    <div class="border-error absolute top-4 bottom-0 z-20 border-l-4" style:left="{x(now)}px">
-      <span class="bg-error text-error-content absolute top-0 left-0 px-1 text-sm font-bold"
-        >{clockOf(now)}</span
-      >
-    </div>
-  {/if}
+  <StrandHours {stretches} {axis} {now} />
 
   {#each cooks as cook, index (cook.name)}
     {@const top = HEAD + index * COOK}
     <b class="absolute left-0" style:top="{top}px">{cook.name}</b>
-    {#each cook.open as [opens, closes] (opens)}<div
-        class="bg-base-200 absolute rounded-sm"
-        style:left="{x(opens)}px"
-        style:width="{x(closes) - x(opens)}px"
-        style:top="{top}px"
-        style:height="{COOK - 3}px"
-      ></div>{/each}
-    {#each cook.bars as { of, bar } (`${of.service.id} ${bar.task.key} ${bar.from}`)}
-      {@const piece = {
-        task: bar.task,
-        from: bar.from,
-        to: bar.to,
-        kind: bar.hands ? ("hands" as const) : ("waits" as const),
-        cook: undefined,
-      }}
-      <StrandBar
-        {piece}
+    {#each cook.lanes as { of, lane } (of.service.id)}
+      <StrandRange
         mover={of.mover}
-        place={placed(axis, piece, of.mover.shift(bar.task), top, COOK - 3)}
-        edge={bar.task.colour ?? undefined}
-        text={["break", "clear"].includes(bar.task.stage) ? bar.task.stage : food(bar.task.name)}
-        where="{cook.name}, {of.service.name}"
+        keys={lane.bars.map((bar) => bar.task.key)}
+        {axis}
+        {top}
+        height={COOK - 3}
       />
+      <StrandLane {lane} {axis} {top} height={COOK - 3} mover={of.mover} />
     {/each}
   {/each}
 
@@ -175,12 +135,13 @@
         style:width="{LABEL - 6}px"
         title={way.salad}>{way.salad}</span
       >
-      {@render range(
-        share,
-        (key) => way.drawn.some(({ piece }) => piece.task.key === key),
-        way.top,
-        way.height,
-      )}
+      <StrandRange
+        mover={share.mover}
+        keys={way.drawn.map(({ piece }) => piece.task.key)}
+        {axis}
+        top={way.top}
+        height={way.height}
+      />
       {#each way.drawn as { piece, row, food: name, colour } (`${piece.task.key} ${piece.from}`)}
         {@const place = placed(
           axis,

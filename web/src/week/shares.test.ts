@@ -66,8 +66,8 @@ const tomorrow = roster("2026-11-30", "30 12:00", "30 13:30", [
   task("rocket", "30 08:00", "30 08:20", "TR"),
 ]);
 const shares = [
-  { of: "lunch", roster: lunch },
-  { of: "tomorrow", roster: tomorrow },
+  { of: { id: 1 }, roster: lunch, name: "Lunch" },
+  { of: { id: 2 }, roster: tomorrow, name: "Tomorrow" },
 ];
 
 describe("a day of the kitchen", () => {
@@ -92,18 +92,31 @@ describe("a day of the kitchen", () => {
 
   it("has each cook once, with what she does for whom and her hours once", () => {
     const cooks = cooksOf(DATE, shares);
-    expect(cooks.map(({ name, open }) => [name, open])).toEqual([
-      ["ML", [[minute("29 07:00"), minute("29 15:00")]]],
-      ["TR", [[minute("29 07:00"), minute("29 15:00")]]],
-    ]);
-    expect(cooks.map(({ bars }) => bars.map(({ of, bar }) => [of, bar.task.key]))).toEqual([
+    const hours = [[minute("29 07:00"), minute("29 15:00")]];
+    expect(
+      cooks.map(({ name, lanes }) => [
+        name,
+        lanes.map(({ of, lane }) => [
+          of.id,
+          lane.name,
+          lane.open,
+          lane.bars.map(({ task }) => task.key),
+        ]),
+      ]),
+    ).toEqual([
       [
-        ["lunch", "fennel"],
-        ["lunch", "mix"],
+        "ML",
+        [
+          [1, "ML, Lunch", hours, ["fennel", "mix"]],
+          [2, "ML, Tomorrow", [], []],
+        ],
       ],
       [
-        ["lunch", "tomato"],
-        ["tomorrow", "beetroot"],
+        "TR",
+        [
+          [1, "TR, Lunch", hours, ["tomato"]],
+          [2, "TR, Tomorrow", [], ["beetroot"]],
+        ],
       ],
     ]);
   });
@@ -122,10 +135,25 @@ describe("a day of the kitchen", () => {
 
   it("is a list by cook on a phone, of this date alone and in order", () => {
     expect(
-      linesOf(DATE, shares).map(({ name, lines }) => [name, lines.map(({ task }) => task.key)]),
+      linesOf(DATE, shares).map(({ name, lines }) => [
+        name,
+        lines.map(({ task, id }) => [task.key, id]),
+      ]),
     ).toEqual([
-      ["ML", ["fennel", "mix"]],
-      ["TR", ["tomato", "beetroot"]],
+      [
+        "ML",
+        [
+          ["fennel", 1],
+          ["mix", 1],
+        ],
+      ],
+      [
+        "TR",
+        [
+          ["tomato", 1],
+          ["beetroot", 2],
+        ],
+      ],
     ]);
   });
 });

@@ -1,6 +1,6 @@
 import { minutesOf } from "../ui/clock";
 import type { DayTask, Roster } from "../service/day/day.svelte";
-import { lanesOf, sheetsOf, type Bar } from "../service/day/lanes";
+import { lanesOf, sheetsOf, type Lane } from "../service/day/lanes";
 import { piecesOf, rowsOf, type Piece, type Stretch } from "../service/day/strands";
 
 // Several services on one date: what of each lies on it, and which cook has whose work.
@@ -45,19 +45,24 @@ export function hoursOn(date: string, rosters: Roster[], width: number): Stretch
   return [{ from, to, left: 0, right: width }];
 }
 
-// Of each cook, hours, and whose work is done when. A cook of two services is one cook.
-export type Cook<Of> = { name: string; open: [number, number][]; bars: { of: Of; bar: Bar }[] };
-export function cooksOf<Of>(date: string, shares: { of: Of; roster: Roster }[]): Cook<Of>[] {
+// Of each cook, one lane a service, named by both; her hours are on the first.
+export type Cook<Of> = { name: string; lanes: { of: Of; lane: Lane }[] };
+export function cooksOf<Of>(
+  date: string,
+  shares: { of: Of; roster: Roster; name: string }[],
+): Cook<Of>[] {
   const cooks = new Map<string, Cook<Of>>();
-  for (const { of, roster } of shares) {
+  for (const { of, roster, name } of shares) {
     for (const lane of lanesOf(roster).filter(({ kind }) => kind === "cook")) {
-      const cook = cooks.get(lane.name) ?? { name: lane.name, open: [], bars: [] };
+      const cook = cooks.get(lane.name) ?? { name: lane.name, lanes: [] };
       cooks.set(lane.name, cook);
-      for (const [from, to] of lane.open) {
-        const known = cook.open.some(([begins, ends]) => begins === from && ends === to);
-        if (!known && on(date, { from, to })) cook.open.push([from, to]);
-      }
-      cook.bars.push(...lane.bars.filter((bar) => on(date, bar)).map((bar) => ({ of, bar })));
+      const known = cook.lanes.flatMap((each) => each.lane.open);
+      const open = lane.open.filter(
+        ([from, to]) =>
+          on(date, { from, to }) && !known.some((each) => each[0] === from && each[1] === to),
+      );
+      const bars = lane.bars.filter((bar) => on(date, bar));
+      cook.lanes.push({ of, lane: { ...lane, name: `${lane.name}, ${name}`, open, bars, busy: [] } });
     }
   }
   return [...cooks.values()];
@@ -89,14 +94,13 @@ export function waysOn(date: string, roster: Roster, dressing: string): Way[] {
 }
 
 // One cook's day on a phone: whatever service it is for, in order.
-export type Line<Of> = { of: Of; task: DayTask; from: string; text: string; doing: string | undefined };
-export function linesOf<Of>(date: string, shares: { of: Of; roster: Roster }[]) {
-  const sheets = new Map<string, Line<Of>[]>();
+export function linesOf<Of extends object>(date: string, shares: { of: Of; roster: Roster }[]) {
+  const sheets = new Map<string, (Of & Line)[]>();
   for (const { of, roster } of shares) {
     for (const sheet of sheetsOf(roster)) {
       const lines = sheets.get(sheet.name) ?? [];
       for (const { task, segment } of sheet.lines.filter((each) => each.segment.from.startsWith(date)))
-        lines.push({ of, task, from: segment.from, text: segment.text, doing: segment.name });
+        lines.push({ ...of, task, from: segment.from, text: segment.text, doing: segment.name });
       sheets.set(
         sheet.name,
         lines.sort((one, other) => one.from.localeCompare(other.from)),
@@ -105,3 +109,4 @@ export function linesOf<Of>(date: string, shares: { of: Of; roster: Roster }[]) 
   }
   return [...sheets].map(([name, lines]) => ({ name, lines }));
 }
+type Line = { task: DayTask; from: string; text: string; doing: string | undefined };

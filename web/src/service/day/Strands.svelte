@@ -6,10 +6,11 @@
   import { Mover } from "./mover.svelte";
   import { lanesOf } from "./lanes";
   import StrandBar from "./StrandBar.svelte";
+  import StrandHours from "./StrandHours.svelte";
   import StrandLane from "./StrandLane.svelte";
+  import StrandRange from "./StrandRange.svelte";
   import {
     DRESSING,
-    hoursOf,
     minutesPerPixel,
     piecesOf,
     placed,
@@ -29,7 +30,6 @@
   const COOK = 24;
   const FOOD = 20;
   const SALAD = 25;
-  const APART = 52;
   let width = $state(900);
 
   const roster = $derived(day.roster!);
@@ -112,24 +112,12 @@
       ? `${shortDay(momentOf(begins).slice(0, 10)).split(" ")[0]} ${clockOf(begins)}`
       : "";
   };
-  const chosenIn = (list: DayTask[]) => list.some((task) => task.key === day.chosen);
+  const keysOf = (list: DayTask[]) => list.map((task) => task.key);
   const curve = (food: Food, minute: number, to: number) => {
     const [at, down] = [x(minute), food.top + FOOD / 2];
     return `M ${at - 5} ${down} C ${at + 8} ${down}, ${at - 6} ${to}, ${at} ${to}`;
   };
 </script>
-
-{#snippet range(list: DayTask[], top: number, height: number)}
-  {#if chosenIn(list) && day.task}
-    {#each mover.spans as [low, high] (low)}<div
-        class="border-success bg-success/20 absolute border-x-2"
-        style:left="{x(low)}px"
-        style:width="{Math.max(x(high + day.task.minutes) - x(low), 3)}px"
-        style:top="{top}px"
-        style:height="{height}px"
-      ></div>{/each}
-  {/if}
-{/snippet}
 
 <div
   class="relative"
@@ -146,37 +134,17 @@
   >
     <span class="text-accent absolute top-0 left-1 text-sm font-bold whitespace-nowrap">doors</span>
   </div>
-  {#each hoursOf(stretches, APART) as mark (mark)}
-    <div
-      class="border-base-300 absolute bottom-0 border-l"
-      style:left="{x(mark)}px"
-      style:top="18px"
-    ></div>
-    <span class="quiet absolute top-0 -translate-x-1/2 text-sm tabular-nums" style:left="{x(mark)}px"
-      >{clockOf(mark)}</span
-    >
-  {/each}
+  <StrandHours {stretches} {axis} {now} />
   {#each stretches.slice(0, before ? undefined : 0) as stretch (stretch.from)}
     <b class="absolute text-sm whitespace-nowrap" style:top="16px" style:left="{lead + stretch.left}px"
       >{shortDay(momentOf(stretch.from).slice(0, 10))}</b
     >
   {/each}
-  {#if now !== undefined && now >= first && now <= stretches.at(-1)!.to}
-    <div class="border-error absolute top-4 bottom-0 z-20 border-l-4" style:left="{x(now)}px">
-      <span class="bg-error text-error-content absolute top-0 left-0 px-1 text-sm font-bold"
-        >{clockOf(now)}</span
-      >
-    </div>
-  {/if}
 
   {#each cooks as lane, index (lane.key)}
     {@const top = HEAD + index * COOK}
     <b class="absolute left-0" style:top="{top}px">{lane.name}</b>
-    {@render range(
-      lane.bars.map((bar) => bar.task),
-      top,
-      COOK - 3,
-    )}
+    <StrandRange {mover} keys={lane.bars.map((bar) => bar.task.key)} {axis} {top} height={COOK - 3} />
     <StrandLane {lane} {axis} {top} height={COOK - 3} {mover} />
   {/each}
 
@@ -221,7 +189,7 @@
         style:width="{Math.max(keeps[1]! - keeps[0]!, 0)}px"
         style:top="{food.top + FOOD / 2 - 3}px"
       ></div>
-      {@render range(food.tasks, food.top, FOOD)}
+      <StrandRange {mover} keys={keysOf(food.tasks)} {axis} top={food.top} height={FOOD} />
       {#each rowsOf(food.tasks
           .flatMap(piecesOf)
           .filter(seen)) as { piece, row, rows } (`${piece.task.key} ${piece.from}`)}
@@ -261,7 +229,13 @@
       style:right="{width - end}px"
       style:top="{salad.top - 12}px">{salad.best.said}</span
     >
-    {@render range([...salad.dressing, ...salad.own], salad.top, SALAD)}
+    <StrandRange
+      {mover}
+      keys={keysOf([...salad.dressing, ...salad.own])}
+      {axis}
+      top={salad.top}
+      height={SALAD}
+    />
     {#each [...salad.dressing, ...salad.own] as task (task.key)}
       {#each piecesOf(task).filter(seen) as piece (piece.from)}<StrandBar
           {piece}
