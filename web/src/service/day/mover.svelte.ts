@@ -5,8 +5,9 @@ import type { DayOf, DayTask } from "./day.svelte";
 export class Mover {
   static readonly SNAP = 5;
   private static readonly DRAG = 4;
-  // What is being dragged, and by how many minutes.
-  pulled = $state<{ key: string; by: number }>();
+  // What is being dragged, and by how many minutes; apart, so that a move is no news to what stays.
+  private pulled = $state<string>();
+  private by = $state(0);
 
   // perPixel: minutes that a pixel of the day stands for.
   constructor(
@@ -22,7 +23,7 @@ export class Mover {
     this.day.ranges.map((range) => [minutesOf(range.from), minutesOf(range.to)] as const),
   );
 
-  shift = (task: DayTask): number => (this.pulled?.key === task.key ? this.pulled.by : 0);
+  shift = (task: DayTask): number => (this.pulled === task.key ? this.by : 0);
 
   down = (event: PointerEvent, task: DayTask): void => {
     const begin = event.clientX;
@@ -30,12 +31,13 @@ export class Mover {
     if (this.day.chosen !== task.key) void this.day.choose(task.key);
     target.setPointerCapture(event.pointerId);
     const pull = (moved: PointerEvent) => {
-      if (Math.abs(moved.clientX - begin) > Mover.DRAG)
-        this.pulled = { key: task.key, by: (moved.clientX - begin) * this.perPixel() };
+      if (this.pulled === undefined && Math.abs(moved.clientX - begin) <= Mover.DRAG) return;
+      this.pulled = task.key;
+      this.by = (moved.clientX - begin) * this.perPixel();
     };
     const up = () => {
       target.removeEventListener("pointermove", pull);
-      if (this.pulled) this.move(minutesOf(task.start) + this.pulled.by);
+      if (this.pulled) this.move(minutesOf(task.start) + this.by);
       this.pulled = undefined;
     };
     target.addEventListener("pointermove", pull);
