@@ -53,6 +53,21 @@ RSpec.describe "The day", :journey, type: :feature do
     expect(page).to have_css("button[aria-label^='Roast carrot: roast'][aria-label*=', Roast carrot']")
   end
 
+  it "says how sure it is on its page and by the header, and what a change moves of a later day" do
+    visit "/services/1/day"
+    expect(page).to have_css("section[aria-label='How sure this day is']", text: /Ready in \d+ of 100 days/)
+    expect(page).to have_text(/first start, ready \d+ in 100/)
+    # How the later day stood before is asked for last of all.
+    asked = "performance.getEntriesByType('resource').some((each) => each.name.endsWith('/day/later'))"
+    100.times { page.evaluate_script(asked) ? break : sleep(0.2) }
+    fill_in "Covers", with: "480"
+    find_field("Covers").send_keys(:enter)
+    expect(page).to have_css("section[aria-label='Moved elsewhere'] li", text: "Count weekend, Sunday lunch")
+    fill_in "Covers", with: "140"
+    find_field("Covers").send_keys(:enter)
+    expect(page).to have_text("In time as planned.")
+  end
+
   it "moves a task by the arrow keys within its range, and says by the header when all begins" do
     day
     check "Days before"

@@ -60,7 +60,7 @@
     <DayTrouble {day} />
     <section class="tray">
       <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h2 class="mr-auto text-xl">
+        <h2 class="min-w-0 grow basis-80 text-xl">
           {#if day.roster.stops > 0}<Mark kind="stop" /> Not to be cooked by as it is.
           {:else if day.roster.works}
             {#if day.chance && !day.chance.enough}<Mark kind="look" />{:else}<span class="text-success"
@@ -88,7 +88,6 @@
             ><input type="checkbox" class="checkbox" bind:checked={equipment} /> Heat and vessels</label
           >
         {/if}
-        <a class="btn btn-outline h-11" href="/days/{day.roster.service.date}">Whole kitchen</a>
         <a class="btn btn-primary h-11" href="/services/{desk.id}/run">Run it</a>
       </div>
       {#if wide < PHONE}<DayList {day} />{:else}
@@ -98,6 +97,7 @@
           longest chain. Choose a bar: green is where it may begin. Drag it, or use the arrow keys.
         </p>
       {/if}
+      <a class="link" href="/days/{day.roster.service.date}">Whole kitchen</a>
     </section>
     <MovedNote {day} />
     {#if day.task}<DayTaskCard {day} />{/if}

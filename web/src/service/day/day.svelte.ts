@@ -146,26 +146,29 @@ export class DayOf {
     this.fixes = undefined;
     // What was played was another day.
     this.chance = undefined;
-    void this.play(roster);
+    void this.play(++this.taken);
   }
 
-  private async play(roster: Roster): Promise<void> {
+  // How many days were taken from the server: what is said of one before the last is of another day.
+  private taken = 0;
+
+  private async play(turn: number): Promise<void> {
     const { data } = await ask(
       api.GET("/api/services/{id}/day/chance", {
         params: { path: { id: this.id }, query: this.query() },
       }),
     );
-    if (this.roster !== roster) return;
+    if (turn !== this.taken) return;
     this.chance = data;
-    await this.lookElsewhere(roster);
+    await this.lookElsewhere(turn);
   }
 
   // Last of all, as every later day is solved for it.
-  private async lookElsewhere(roster: Roster): Promise<void> {
+  private async lookElsewhere(turn: number): Promise<void> {
     const { data } = await ask(
       api.GET("/api/services/{id}/day/later", { params: { path: { id: this.id } } }),
     );
-    if (!data || this.roster !== roster) return;
+    if (!data || turn !== this.taken) return;
     const before = this.later ?? [];
     this.moved = data.flatMap(({ id, name, said }) => {
       const was = before.find((each) => each.id === id)?.said;
