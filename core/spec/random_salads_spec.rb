@@ -35,7 +35,11 @@ RSpec.describe "Any legal salad" do
 
   it "is laid out as a day" do
     each_plan(301..330, most_covers: 400, most_grams: 300) do |plan, seed|
-      expect_numbers(Scullion::Day::Roster.new(plan).to_h, seed)
+      day = Scullion::Day::Roster.new(plan)
+      expect_numbers(day.to_h, seed)
+      # Whatever is bought has its day: salt for the water, oil for the tray, lemons for their juice.
+      expect(day.needed_by.keys).to match_array(plan.purchases.map { |line| line.ingredient.key }), seed.to_s
+      expect(day.needed_by.values.max.to_i).to be <= plan.brief.service.to.minutes, seed.to_s
     end
   end
 

@@ -33,6 +33,28 @@ RSpec.describe Scullion::Day::Roster do
     expect(named(usual, "Plate")["start"]).to eq usual.plan.waves.first.start_at.iso
   end
 
+  # The salt goes into the barley's water on Friday, long before the dressing is whisked; lemons are bought
+  # for their juice.
+  it "says by when each thing of the order is wanted, by the first that takes it" do
+    squeezed =
+      roster do |data|
+        data["salads"][0]["dressing"]["parts"] << {
+          "ingredient" => "lemon-juice",
+          "role" => "acid",
+          "grams" => 3,
+          "fruit" => "juice"
+        }
+      end
+    tasks, solution = squeezed.instance.tasks, squeezed.solution
+    first = ->(part) { tasks.select { |task| task.name[part] }.map { |task| solution.start(task.key) }.min }
+    expect(squeezed.needed_by).to include(
+      "pearl-barley" => first["Pearl barley"],
+      "fine-salt" => [first["Pearl barley"], first["Roast carrot"], first["Cucumber"], first["Whisk"]].min,
+      "mustard" => first["Whisk"],
+      "lemon" => first["Whisk"]
+    )
+  end
+
   # 147 portions in one wave rest an hour from mixing; the cucumber keeps 12 h cut, barley three days
   # cooked.
   it "keeps the rest after mixing, and says what may be made ahead" do

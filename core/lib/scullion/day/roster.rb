@@ -128,17 +128,8 @@ module Scullion
           end
       end
 
-      # When each ingredient is first wanted on the bench. @return [Hash{String=>Integer}] by key
-      def needed_by
-        firsts =
-          @layout.jobs.flat_map do |job|
-            job.tasks.map { |task| [job.need.ingredient.key, solution.start(task.key)] }
-          end +
-            plan.dressings.flat_map do |batch|
-              batch.parts.map { |part| [part.ingredient.key, solution.start(Assembly.whisk_key(batch))] }
-            end
-        firsts.group_by(&:first).transform_values { |all| all.map(&:last).min }
-      end
+      # When each thing of the order is first wanted on the bench. @return [Hash{String=>Integer}] by key
+      def needed_by = @needed_by ||= Wanted.new(self).to_h
 
       def date = plan.brief.service.from.date
 

@@ -28,6 +28,7 @@ module Scullion
           @made, @part = made, part
         end
 
+        def need = made.prep.need
         def ingredient = part.ingredient
         def fruit = part.fruit
         def fruit_figure = :grams
