@@ -143,6 +143,21 @@ RSpec.describe Scullion::Day do
     expect([gone.unplaced, gone.sum(:stale)]).to eq [["long"], 0]
   end
 
+  # The cook goes home at 110: nobody cleans from 100 to 120, and plating at 100 is as it would be without.
+  it "is not begun hours sooner because what comes last fits nowhere" do
+    tasks = [
+      task("pick", 20, latest: 90),
+      task("plate", 10, after: [{ "task" => "pick", "least" => 0, "most" => 30 }], latest: 100, earliest: 90),
+      task("clean", 20, after: ["plate"], earliest: 100, latest: 130)
+    ]
+    left = solve(tasks, open: [[0, 110]])
+    expect([left.unplaced, left.misses]).to eq [["clean"], []]
+    expect([left.start("pick"), left.start("plate")]).to eq [70, 90]
+    # Where another is there a little longer, it is done late, and not at all too soon.
+    late = solve(tasks, open: [[0, 110], [140, 170]])
+    expect([late.unplaced, late.start("clean"), late.start("pick")]).to eq [[], 140, 70]
+  end
+
   describe Scullion::Day::Bound do
     def bound(...) = described_class.new(day(...)).minutes
 

@@ -15,16 +15,14 @@ module Scullion
       # @param solution [Solution] @param minutes [Integer] sooner, at most
       # @return [Solution] the same, or one with more air
       def self.of(solution, minutes)
-        solution.feasible? && minutes.positive? ? new(solution, minutes).run : solution
+        solution.early.empty? && minutes.positive? ? new(solution, minutes).run : solution
       end
 
       def initialize(solution, minutes)
         super(solution.instance, solution.starts)
         @first =
           solution.starts.transform_values { |start| [start - minutes, Solution.midnight_of(start)].max }
-        @starts = solution.starts.dup
-        @taken = solution.taken.transform_values(&:dup)
-        @instance.tasks.each { |task| rebook(task) }
+        resume(solution)
       end
 
       # @return [Solution]
@@ -35,12 +33,12 @@ module Scullion
           moved = order.select { |task| move(task) }
           break if moved.empty?
         end
-        Solution.new(@instance, @starts, @taken, [])
+        Solution.new(@instance, @starts, @taken, @unplaced)
       end
 
       private
 
-      def still?(task) = !task.pinned.nil? || task.key.match?(LAST)
+      def still?(task) = !task.pinned.nil? || task.key.match?(LAST) || @unplaced.include?(task.key)
       def earliest(task) = [super, @first.fetch(task.key)].max
 
       # @return [Boolean] has it moved?
@@ -61,9 +59,6 @@ module Scullion
       end
 
       def free(task) = each_use(task) { |booked, from, minutes, use| booked.free(from, minutes, use.amount) }
-      def rebook(task)
-        each_use(task) { |booked, from, minutes, use| booked.book(from, minutes, use.amount, use.mode) }
-      end
     end
   end
 end

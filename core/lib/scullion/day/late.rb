@@ -12,19 +12,36 @@ module Scullion
 
       private
 
-      # Forwards from the start of the time there is; then backwards again, as late as what is late anyhow
-      # allows.
+      # Forwards from the start of the time there is; where only what comes last has no room, all but that as
+      # if it were not there; otherwise backwards again, as late as what is late anyhow allows.
       def late(best)
-        slack = late_first.min_by(&@by)
-        relaxed =
+        slack, without = late_first.min_by(&@by), without_last(best)
+        kept_all = without && without.misses.empty? && without.unplaced.size <= slack.unplaced.size
+        kept_all ? without : kept([slack, relaxed(slack), best, without].compact) || slack
+      end
+
+      def relaxed(slack)
+        later =
           @instance.with(
             tasks:
               @instance.tasks.map do |task|
                 task.dup.tap { |each| each.latest = task.latest && [task.latest, slack.end(task.key)].max }
               end
           )
-        fresh = Solver.new(relaxed, by: @by).settled(by_ends(slack)).on(@instance)
-        [slack, fresh, best].select { |each| each.early.empty? }.min_by(&@by) || slack
+        Solver.new(later, by: @by).settled(by_ends(slack)).on(@instance)
+      end
+
+      # The best of those that begin nothing before it may. @return [Solution, nil]
+      def kept(solutions) = solutions.select { |each| each.early.empty? }.min_by(&@by)
+
+      # Where only what comes last has no room: the day without it, as good as that can be, and then that.
+      # @return [Solution, nil]
+      def without_last(best)
+        last = Aside.last(best)
+        return if last.empty? || last.size == @instance.tasks.size
+
+        rest = Solver.new(@instance.with(tasks: @instance.tasks - last), by: @by).settled
+        Aside.new(@instance, rest, last).run if rest.feasible?
       end
 
       # Forwards, by when each must be over, and by the longest way after it. @return [Array<Solution>]

@@ -55,6 +55,20 @@ module Scullion
 
       private
 
+      # Goes on from a day that is solved.
+      # @param except [Array<Task>] what of it is set anew
+      def resume(solution, except: [])
+        keys = except.map(&:key)
+        @starts = solution.starts.except(*keys)
+        @taken = solution.taken.except(*keys).transform_values(&:dup)
+        @unplaced = solution.unplaced - keys
+        @instance.tasks.each { |task| rebook(task) if @starts.key?(task.key) }
+      end
+
+      def rebook(task)
+        each_use(task) { |booked, from, minutes, use| booked.book(from, minutes, use.amount, use.mode) }
+      end
+
       # Where this one would come too long after another, that one is set later.
       def taken_back?(task, fit)
         link = task.after.find { |each| each.most && fit.from > ended(each.task) + each.most } or return false

@@ -52,7 +52,9 @@ module Scullion
         found = quick
         return found if found.feasible? && found.score.first(4).all?(&:zero?)
 
-        [found, *late_first].select { |each| each.early.empty? }.min_by(&@by) || found
+        last = Aside.last(found)
+        found = Aside.new(@instance, found, last).run if last.any?
+        kept([found, *late_first]) || found
       end
 
       protected
