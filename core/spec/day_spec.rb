@@ -158,6 +158,20 @@ RSpec.describe Scullion::Day do
     expect([late.unplaced, late.start("clean"), late.start("pick")]).to eq [[], 140, 70]
   end
 
+  # Plated from 90 on it is 5 late, and nobody is there for the second at 105: picked at 70 all the same, for
+  # it keeps 30.
+  it "is as fresh as ever where one thing is late and another fits nowhere" do
+    tasks = [
+      task("pick", 20),
+      task("plate", 10, after: [{ "task" => "pick", "least" => 0, "most" => 30 }], earliest: 90, latest: 95),
+      task("second", 10, after: ["plate"], earliest: 105, latest: 120)
+    ]
+    left = solve(tasks, open: [[0, 110]])
+    expect(left.unplaced).to eq ["second"]
+    expect(left.starts.slice("pick", "plate")).to eq({ "pick" => 70, "plate" => 90 })
+    expect(left.score.first(4)).to eq [1, 0, 5, 0]
+  end
+
   describe Scullion::Day::Bound do
     def bound(...) = described_class.new(day(...)).minutes
 

@@ -17,18 +17,26 @@ module Scullion
       def late(best)
         slack, without = late_first.min_by(&@by), without_last(best)
         kept_all = without && without.misses.empty? && without.unplaced.size <= slack.unplaced.size
-        kept_all ? without : kept([slack, relaxed(slack), best, without].compact) || slack
+        kept_all ? without : kept([slack, *relaxed(slack), best, without].compact) || slack
       end
 
+      # With what fits nowhere, and after all the rest.
       def relaxed(slack)
+        gone = @instance.tasks.select { |task| slack.unplaced.include?(task.key) }
+        found = [relieved(slack, []).on(@instance)]
+        gone.empty? ? found : [*found, Aside.new(@instance, relieved(slack, gone), gone).run]
+      end
+
+      def relieved(slack, gone)
+        keys = gone.map(&:key)
         later =
-          @instance.with(
-            tasks:
-              @instance.tasks.map do |task|
-                task.dup.tap { |each| each.latest = task.latest && [task.latest, slack.end(task.key)].max }
-              end
-          )
-        Solver.new(later, by: @by).settled(by_ends(slack)).on(@instance)
+          (@instance.tasks - gone).map do |task|
+            task.dup.tap do |each|
+              each.latest = task.latest && [task.latest, slack.end(task.key)].max
+              each.after = task.after.reject { |link| keys.include?(link.task) }
+            end
+          end
+        Solver.new(@instance.with(tasks: later), by: @by).settled(by_ends(slack).except(*keys))
       end
 
       # The best of those that begin nothing before it may. @return [Solution, nil]
