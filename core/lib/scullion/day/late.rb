@@ -17,14 +17,16 @@ module Scullion
       def late(best)
         slack, without = late_first.min_by(&@by), without_last(best)
         kept_all = without && without.misses.empty? && without.unplaced.size <= slack.unplaced.size
-        kept_all ? without : kept([slack, *relaxed(slack), best, without].compact) || slack
+        kept_all ? without : kept([slack, relaxed(slack), best, without].compact) || slack
       end
 
-      # With what fits nowhere, and after all the rest.
+      # What fits nowhere comes after all the rest, where it would make the rest begin too early.
       def relaxed(slack)
+        found = relieved(slack, []).on(@instance)
         gone = @instance.tasks.select { |task| slack.unplaced.include?(task.key) }
-        found = [relieved(slack, []).on(@instance)]
-        gone.empty? ? found : [*found, Aside.new(@instance, relieved(slack, gone), gone).run]
+        return found if found.early.empty? || gone.empty?
+
+        Aside.new(@instance, relieved(slack, gone), gone).run
       end
 
       def relieved(slack, gone)
