@@ -30,6 +30,8 @@ describe("where an address leads", () => {
       "/services/x",
       "/weeks/soon",
       "/days/sunday",
+      "/days/2026-02-29",
+      "/days/2026-13-01",
       "/salads/Not A Key",
       "/nowhere",
     ]) {

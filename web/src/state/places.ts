@@ -1,3 +1,5 @@
+import { isDay } from "../ui/dates";
+
 // Where we are, read from the address: /services, /services/ID/STAGE, /services/ID/run, /salads,
 // /services/ID/close, /services/ID/delivery, /salads/KEY, /paste, /larder, /larder/KEY, /kitchen, /record,
 // /record/LOT, /use-up, /weeks/DAY, /days/DAY.
@@ -26,7 +28,7 @@ export function read(path: string): Place {
   const salad = /^\/salads\/([a-z0-9-]+)$/.exec(path);
   const week = /^\/weeks\/(\d{4}-\d\d-\d\d)$/.exec(path);
   const date = /^\/days\/(\d{4}-\d\d-\d\d)$/.exec(path);
-  if (date) return { screen: "kitchen-day", date: date[1]! };
+  if (date && isDay(date[1]!)) return { screen: "kitchen-day", date: date[1]! };
   if (week) return { screen: "week", day: week[1]! };
   if (salad) return { screen: "salad", key: salad[1]! };
   if (path === "/paste") return { screen: "paste" };

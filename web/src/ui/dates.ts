@@ -20,3 +20,7 @@ export function later(date: string, days: number): string {
 
 // The Monday of a date's week.
 export const monday = (date: string): string => later(date, -((noon(date).getUTCDay() + 6) % 7));
+
+// Is it a day of the calendar, and not the 31st of February?
+export const isDay = (date: string): boolean =>
+  !Number.isNaN(noon(date).getTime()) && noon(date).toISOString().startsWith(date);

@@ -71,9 +71,12 @@
     });
     return { blocks, row, height: top };
   });
-  // How sure it is; or what is wrong, where it is not in time.
-  const said = ({ day }: Share) =>
-    day.roster!.works ? (day.chance?.said ?? "") : (day.roster!.says[0] ?? "Not in time.");
+  // How sure it is; or what is wrong, where it is not in time or not safe.
+  const said = ({ day }: Share) => {
+    const roster = day.roster!;
+    if (!roster.works) return roster.says[0] ?? "Not in time.";
+    return roster.stops > 0 ? "Not to be cooked by as it is." : (day.chance?.said ?? "");
+  };
   const served = ({ day }: Share) => day.roster!.service.date === date;
 </script>
 

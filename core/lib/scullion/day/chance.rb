@@ -48,7 +48,7 @@ module Scullion
       # "Ready in 93 of 100 days; the beetroot decides."
       def said
         nowhere = waves.reject(&:fits).map(&:salad).uniq
-        return "Ready in 0 of 100 days: there is no room for #{nowhere.join("; ")}." if nowhere.any?
+        return "Ready in #{days} of 100 days: there is no room for #{nowhere.join("; ")}." if nowhere.any?
 
         first = blamed.first
         return "Ready in #{days} of 100 days." if first.nil?
