@@ -38,7 +38,16 @@ module Scullion
 
       # Helpers of these routes.
       module Reading
-        def listed = Records::Service.includes(lines: :salad).order(:date, :from)
+        def listed
+          all = Records::Service.includes(lines: :salad).order(:date, :from, :id)
+          params["worked_on"] ? worked_on(calendar_day(params["worked_on"]), all) : all
+        end
+
+        def worked_on(day, services)
+          services.where(date: day..).select do |service|
+            Day::Turns.new(house.practice, service.date).worked_on?(service.date, day)
+          end
+        end
 
         def read_service(document)
           read(document) do |fields|

@@ -20,11 +20,15 @@ module Scullion
       # Helpers of these routes.
       module Reading
         def monday
-          day = Date.iso8601(params["day"])
+          day = calendar_day(params["day"])
           day - ((day.wday - 1) % 7)
+        end
+
+        def calendar_day(text)
+          Date.iso8601(text)
         rescue Date::Error
           problem 404,
-                  "#{params["day"].to_s[0, 40]} is not a day of the calendar.",
+                  "#{text.to_s[0, 40]} is not a day of the calendar.",
                   remedy: "Write a day of the week like 2026-11-28."
         end
 

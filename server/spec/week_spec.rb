@@ -15,6 +15,23 @@ RSpec.describe "A week", :server do
     expect(week["packs_saved"]).to be_positive
   end
 
+  # The kitchen may begin two days before: Sunday's lunch on Friday, and not on Thursday.
+  it "names the services that may be worked for on a day" do
+    dates =
+      lambda do |day|
+        ask(:get, "/api/services?worked_on=#{day}").map { |service| service["date"] }.grep(/11-2[89]/)
+      end
+    expect(%w[2026-11-26 2026-11-27 2026-11-28 2026-11-29 2026-11-30].map(&dates)).to eq [
+         %w[2026-11-28],
+         %w[2026-11-28 2026-11-29],
+         %w[2026-11-28 2026-11-29],
+         %w[2026-11-29],
+         []
+       ]
+    expect(ask(:get, "/api/services?worked_on=sunday")["title"]).to match(/not a day/)
+    expect(last_response.status).to eq 404
+  end
+
   it "says by when each thing is wanted first, and goes out as CSV" do
     wanted = ask(:get, "/api/weeks/2026-11-28/wanted").to_h { |each| each.values_at("ingredient", "date") }
     expect(wanted.keys).to match_array(order["lines"].map { |line| line["ingredient"] })

@@ -113,7 +113,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All services, by date */
+        /** All services, by date; or those that the kitchen may work for on a day */
         get: operations["services"];
         put?: never;
         /** Add a service */
@@ -4455,7 +4455,10 @@ export interface operations {
     };
     services: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description A day like 2026-11-28, its own services and those that may be made ahead on it */
+                worked_on?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,15 +1,12 @@
 import { api, ask, type Problem, type ServiceSummary } from "../api/client";
 import { DayOf } from "../service/day/day.svelte";
 import { Mover } from "../service/day/mover.svelte";
-import { later } from "../ui/dates";
 
 // One service's share of a day of the kitchen.
 export type Share = { service: ServiceSummary; day: DayOf; mover: Mover };
 
 // A day of the kitchen: every service of that date, and those of the days to come that are made ahead on it.
 export class KitchenDay {
-  // So many days ahead the kitchen may begin.
-  private static readonly AHEAD = 3;
   shares = $state.raw<Share[]>();
   problem = $state.raw<Problem>();
   // How the last decision is taken back.
@@ -21,17 +18,12 @@ export class KitchenDay {
   constructor(readonly date: string) {}
 
   async load(): Promise<void> {
-    const { data, problem } = await ask(api.GET("/api/services"));
+    const { data, problem } = await ask(
+      api.GET("/api/services", { params: { query: { worked_on: this.date } } }),
+    );
     this.problem = problem;
     if (!data) return;
-    const last = later(this.date, KitchenDay.AHEAD);
-    const near = data.filter(({ date }) => date >= this.date && date <= last);
-    this.shares = near
-      .sort(
-        (one, other) =>
-          `${one.date} ${one.from}`.localeCompare(`${other.date} ${other.from}`) || one.id - other.id,
-      )
-      .map((service) => this.share(service));
+    this.shares = data.map((service) => this.share(service));
     await this.layOut(this.shares);
   }
 
