@@ -18,7 +18,7 @@ module Scullion
 
       # May a service of a date be worked for on a day?
       # @param date [Date] of the service @param day [Date]
-      def worked_on?(date, day) = (date - @ahead..date).cover?(day)
+      def worked_on?(date, day) = ((date - @ahead)..date).cover?(day)
 
       # The days from which the day of any of them may be taken. @return [Range<Date>]
       def all_days = [@since, @first - @ahead].min..@first
