@@ -64,6 +64,31 @@ RSpec.describe "Sense in a day" do
       expect(pinned.to_h["tasks"].find { |task| task["key"] == "break/cook-0/390" }["pinned"]).to be true
     end
 
+    # Doors at 11:00: from 8:30 to 9:55 before them, from 12:00 to 13:00 (six hours on shift) after the last
+    # guest. She is elsewhere before; and after it until 13:00, or a minute longer.
+    it "may be after the last guest, up to when it is owed, and the day works with it" do
+      at = ->(free) do
+        day = {
+          "taken" =>
+            [%w[08:25 10:15], ["12:15", free]].map do |from, to|
+              {
+                "on" => "cook-1",
+                "from" => "2026-11-28T#{from}",
+                "to" => "2026-11-28T#{to}",
+                "for" => "Breakfast"
+              }
+            end
+        }
+        roster(day, covers: 20) do |data|
+          data["service"].merge!("from" => "11:00", "to" => "12:00")
+          data["kitchen"]["cooks"] = shifts(%w[07:00 12:55], %w[07:00 15:00])
+        end
+      end
+      last = at["13:00"]
+      expect([breaks(last), last.works?, last.says]).to eq [[[780, "cook-1"]], true, []]
+      expect(breaks(at["13:01"])).to be_empty
+    end
+
     it "makes room where every gap is taken, and says so where there is none" do
       alone = ->(hours) { ->(data) { data["kitchen"]["cooks"] = shifts(hours) } }
       full = roster(covers: 60, &alone.call(%w[06:30 14:30]))

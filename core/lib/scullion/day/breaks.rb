@@ -26,14 +26,17 @@ module Scullion
         # A day in trouble has other cares.
         return laid if missing(laid).empty? || solution.score.first(4).any?(&:positive?)
 
-        again = yield with(laid.instance.tasks.map(&:key) | missing(laid).map { |owed| key(owed) })
+        again = yield with(laid.starts.merge(missing(laid).to_h { |owed| [key(owed), nil] }))
         (again.score.first(4) <=> solution.score.first(4)).positive? ? laid : again
       end
 
-      # The day with those of the breaks that are named among the keys. @return [Instance]
-      def with(keys)
-        found = all.select { |owed| keys.include?(key(owed)) }
-        found.empty? ? @instance : @instance.with(tasks: @instance.tasks + found.map { |owed| task(owed) })
+      # The day with those of the breaks that are named among its starts, each in the stretch it begins in.
+      # @param starts [Hash{String=>Integer, nil}] by key; nil for one that is still to be set
+      # @return [Instance]
+      def with(starts)
+        found = all.select { |owed| starts.key?(key(owed)) }
+        laid = found.map { |owed| task(owed, stretch(owed, starts[key(owed)])) }
+        laid.empty? ? @instance : @instance.with(tasks: @instance.tasks + laid)
       end
 
       # @param solution [Solution] @return [Array<Owed>] what has no place in it
@@ -97,8 +100,13 @@ module Scullion
         [before, past].uniq.map { |all| all.map(&:ceil) }.reject { |least, most| least > most }
       end
 
-      # The longest stretch of them, as far as one task can say it.
-      def task(owed, window = owed.starts.max_by { |low, high| high - low } || owed.shift)
+      # The one that it begins in, or the longest: a task can say no more than one.
+      def stretch(owed, start = nil)
+        (start && owed.starts.find { |low, high| start.between?(low, high) }) ||
+          owed.starts.max_by { |low, high| high - low } || owed.shift
+      end
+
+      def task(owed, window = stretch(owed))
         whole = window.first..(window.last + minutes)
         laid =
           Task.new(
@@ -127,7 +135,7 @@ module Scullion
           starts[key(each)] = start
           taken[key(each)] = [{ COOK => each.cook.key }]
         end
-        Solution.new(with(starts.keys), starts, taken, solution.unplaced)
+        Solution.new(with(starts), starts, taken, solution.unplaced)
       end
 
       def pinned(owed) = task(owed).pinned

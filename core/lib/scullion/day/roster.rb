@@ -28,7 +28,7 @@ module Scullion
 
       # As it was solved elsewhere. @param parts [Array] as Solution#to_a gives them @return [Roster]
       def solved_as(*parts)
-        @solution = Solution.new(breaks.with(parts.first.keys), *parts)
+        @solution = Solution.new(breaks.with(parts.first), *parts)
         self
       end
 
