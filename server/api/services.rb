@@ -44,9 +44,9 @@ module Scullion
         end
 
         def worked_on(day, services)
-          services.where(date: day..).select do |service|
-            Day::Turns.new(house.practice, service.date).worked_on?(service.date, day)
-          end
+          services
+            .where(date: day..)
+            .select { |service| Day::Turns.new(house.practice, service.date).worked_on?(service.date, day) }
         end
 
         def read_service(document)
