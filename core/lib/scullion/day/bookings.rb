@@ -69,7 +69,14 @@ module Scullion
       end
 
       # The step that a time falls into.
-      def holding(time) = @times.bsearch_index { |each| each > time } - 1
+      def holding(time)
+        times, low, high = @times, 0, @times.size - 1
+        while high - low > 1
+          middle = (low + high) >> 1
+          times[middle] > time ? high = middle : low = middle
+        end
+        low
+      end
 
       # The step that begins at a time, made if there is none.
       def step_at(time)
