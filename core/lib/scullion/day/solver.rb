@@ -6,7 +6,8 @@ module Scullion
     # pass for each of several priorities, strictly by turn and then eagerly (what fits soonest goes
     # first); passes to and fro in the order of the best so far while that still improves it; and that
     # order shaken. Where no backward pass fits into the time there is, forwards from its beginning says
-    # what is late, and the rest is set backwards from that. Deterministic, and bounded.
+    # what is late, and the rest is set backwards from that. The shortest day is Shortest's. Deterministic,
+    # and bounded.
     class Solver
       include Late
 
@@ -19,11 +20,6 @@ module Scullion
       HASTY = 0.05
       # So many that begin too early may yet be mended.
       FEW = 3
-      # How many of the ways of another try are worth their time: for the shortest day all of them.
-      WAYS = { score: 1, makespan: 4 }.freeze
-      # Squeezed too, when it is no longer than so many times the best.
-      NEAR = 1.05
-
       # @param by [Symbol] what a solution is judged by: :score, or :makespan for the shortest day
       def initialize(instance, by: :score)
         @instance, @by = instance, by
@@ -33,9 +29,11 @@ module Scullion
 
       # @return [Solution]
       def solve
+        return shortest if @by == :makespan
+
         best = settled
         best = late(best) unless best.feasible?
-        @by == :score ? begun_later(best) : best
+        begun_later(best)
       end
 
       # Backwards, and no more than that: is there room at all? @return [Solution]
@@ -67,10 +65,22 @@ module Scullion
             *[HASTY, HEEDFUL].map { |eager| backward(long_ways, eager) }
           )
         best = better(best, squeezed(best, chains, HEEDFUL))
-        shaken(to_and_fro(mended(best)))
+        best = to_and_fro(mended(best))
+        @by == :score ? shaken(best) : best
       end
 
       private
+
+      # Where everything is kept; a day under way, or one that does not fit, is as short as that comes out.
+      def shortest
+        best = quick
+        best = settled unless kept?(best)
+        return late(best) unless best.feasible?
+
+        kept?(best) && @instance.tasks.none?(&:pinned) ? Shortest.new(best).run : best
+      end
+
+      def kept?(solution) = solution.feasible? && solution.misses.empty?
 
       # No day begins a day earlier than it must: begun a day later, if that keeps as much.
       def begun_later(best)
@@ -184,30 +194,13 @@ module Scullion
         best
       end
 
+      # The best order, shaken again and again.
       def shaken(best)
         SHAKES
           .call(@instance.tasks.size)
           .times
-          .reduce(best) { |found, round| better(found, another(found, round)) }
+          .reduce(best) { |found, round| better(found, backward(shake(by_ends(found), round))) }
       end
-
-      # The best order shaken, strictly or eagerly; or an order of the rules shaken, eagerly, from either end.
-      def another(best, round)
-        case round % WAYS.fetch(@by)
-        when 0
-          backward(shake(by_ends(best), round))
-        when 1
-          backward(shake(by_ends(best), round), HEEDFUL)
-        when 2
-          backward(shake(long_ways, round), HASTY).then do |found|
-            length(found) <= length(best) * NEAR ? squeezed(found) : found
-          end
-        else
-          squeezed(best, shake(chains, round), HEEDFUL)
-        end
-      end
-
-      def length(solution) = solution.last - solution.first
 
       # Every task moved up or down by up to so many minutes, ever the same way for the same day.
       def shake(order, round)
