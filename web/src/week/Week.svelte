@@ -9,16 +9,30 @@
   let order = $state.raw<Schemas["WeekOrder"]>();
   let wanted = $state.raw<Record<string, string>>();
   let problem = $state.raw<Problem>();
+  // By when each thing is wanted is not known, and why.
+  let unknown = $state.raw<Problem>();
+  // A day that takes longer than anybody waits is asked for again: what is laid out by then is kept.
+  const TRIES = 4;
+  const TOO_LONG = 503;
   const sections = $derived([...new Set((order?.lines ?? []).map((line) => line.section))]);
 
   async function load(): Promise<void> {
-    const path = { params: { path: { day } } };
-    const found = await ask(api.GET("/api/weeks/{day}/order", path));
+    const found = await ask(api.GET("/api/weeks/{day}/order", { params: { path: { day } } }));
     order = found.data;
     problem = found.problem;
-    const dates = await ask(api.GET("/api/weeks/{day}/wanted", path));
-    if (dates.data) wanted = Object.fromEntries(dates.data.map((each) => [each.ingredient, each.date]));
-    problem ??= dates.problem;
+    if (order) await askDates();
+  }
+
+  async function askDates(): Promise<void> {
+    unknown = undefined;
+    for (let left = TRIES; left > 0; left--) {
+      const dates = await ask(api.GET("/api/weeks/{day}/wanted", { params: { path: { day } } }));
+      if (dates.data)
+        wanted = Object.fromEntries(dates.data.map((each) => [each.ingredient, each.date]));
+      if (dates.problem?.status === TOO_LONG && left > 1) continue;
+      unknown = dates.problem;
+      return;
+    }
   }
   void load();
 
@@ -56,7 +70,12 @@
           >about <b class="text-base-content text-xl tabular-nums">{order.cost}</b> in your money{saved}</span
         >
       </p>
-      {#if !wanted && !problem}<p class="quiet" role="status">
+      {#if unknown}
+        <Fault problem={unknown} />
+        <button class="btn btn-outline no-print h-11" onclick={() => void askDates()}
+          >Ask again by when each is wanted</button
+        >
+      {:else if !wanted}<p class="quiet" role="status">
           By when each thing is wanted is still being worked out: every day of the week is laid out for
           it.
         </p>{/if}
@@ -108,7 +127,7 @@
                     ? wanted[line.ingredient]
                       ? shortDay(wanted[line.ingredient]!)
                       : ""
-                    : problem
+                    : unknown
                       ? "not known"
                       : "…"}</td
                 >
