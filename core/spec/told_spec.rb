@@ -33,6 +33,41 @@ RSpec.describe Scullion::Recipe::Told do
     }.each { |words, time| expect(told(steps("Simmer the lentils for #{words}."))).to include(time), words }
   end
 
+  it "reads hours and minutes in every writing, and what is behind them as what it is" do
+    {
+      "1 h 20" => "1 h 20",
+      "1h15" => "1 h 15",
+      "1 hour 20" => "1 h 20",
+      "1 hr 20 min" => "1 h 20",
+      "1 hr. 15 min." => "1 h 15",
+      "1 hour, 20 minutes" => "1 h 20",
+      "1 hour and 20 minutes" => "1 h 20",
+      "an hour and a quarter" => "1 h 15",
+      "an hour and twenty minutes" => "1 h 20",
+      "an hour and ten" => "1 h 10",
+      "one and a half hours" => "1 h 30",
+      "two hours and a half" => "2 h 30",
+      "two and a quarter hours" => "2 h 15",
+      "three quarters of an hour" => "45 min",
+      "quarter of an hour" => "15 min",
+      "1:10 h" => "1 h 10",
+      "1h30m" => "1 h 30",
+      "1 h 20 to 1 h 30" => "1 h 20 to 1 h 30",
+      "1 h to 1 h 20" => "1 h to 1 h 20",
+      "45 minutes to 1 hour" => "45 min to 1 h",
+      "45 min to an hour" => "45 min to 1 h",
+      "1 h 200 g salt in it" => "1 h",
+      "1 hour 20 g salt in it" => "1 h",
+      "1 hour 90 C" => "1 h",
+      "2 hours, stirring every half an hour" => "2 h",
+      "1 h 20, and cut them in quarters" => "1 h 20"
+    }.each do |words, time|
+      found = told(steps("Simmer the lentils for #{words}."))
+      expect(found.grep(/\A\d+ (?:h|min)/)).to eq([time]), "#{words}: #{found.join(", ")}"
+    end
+    expect(told(steps("Roast the carrots for an hour and a quarter."))).to eq ["roast", "1 h 15"]
+  end
+
   # 40 s on each of two sides are 1 min 20, 4 min on each 8.
   it "reads a way of cooking in several words, both sides, and minutes without their word" do
     {

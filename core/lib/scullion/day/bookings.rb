@@ -53,9 +53,16 @@ module Scullion
         end
       end
 
+      # In the first of its hours that are long enough from then on.
       def open_from(start, minutes)
-        window = @open.find { |from, to| [from, start].max + minutes <= to } or return
-        [window.first, start].max
+        index = 0
+        while (hours = @open[index])
+          from = hours.first
+          from = start if from < start
+          return from if from + minutes <= hours.last
+
+          index += 1
+        end
       end
 
       def free_of_bookings(start, minutes, amount, mode)

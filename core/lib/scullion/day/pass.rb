@@ -28,7 +28,8 @@ module Scullion
             .resources
             .group_by(&:kind)
             .transform_values { |all| all.map { |resource| Bookings.new(resource) } }
-        @starts, @taken, @unplaced, @ready, @choices, @floors, @cooks = {}, {}, [], [], {}, {}, {}
+        @starts, @taken, @unplaced, @ready, @floors, @cooks = {}, {}, [], [], {}, {}
+        @choices = {}.compare_by_identity
         # A day under way is pinned where it stands, and goes on from there.
         @back = instance.tasks.any?(&:pinned) ? 0 : (MOST_BACK_SHARE * instance.tasks.size).ceil
         @backs = Hash.new(0)
@@ -185,7 +186,7 @@ module Scullion
 
       # For each kind but cooks, one resource through the whole task.
       def choices(task)
-        @choices[task.equipment] ||= task
+        @choices[task] ||= task
           .equipment
           .reduce([{}]) do |all, kind|
             @bookings.fetch(kind, []).flat_map { |one| all.map { |chosen| chosen.merge(kind => one) } }

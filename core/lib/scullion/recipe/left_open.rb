@@ -5,7 +5,7 @@ module Scullion
     # What a line leaves open and the steps, or what stands beside it, settle: the part of a fruit that is
     # meant, and whether a pulse is dry. For Prose, which it is a part of.
     module LeftOpen
-      BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h\b|hour)/i.freeze
+      BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h(?![[:alpha:]])|hour)/i.freeze
 
       private
 

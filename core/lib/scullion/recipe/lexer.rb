@@ -68,12 +68,20 @@ module Scullion
 
       def tokens(text)
         @scan, @tokens = StringScanner.new(plain(text)), []
+        @hours = Hours.in(@scan.string).to_h { |from, to, _| [from, to] }
         until @scan.eos?
           next if @scan.skip(/\s+/)
 
-          number || phrase || mark
+          hours || number || phrase || mark
         end
         @tokens
+      end
+
+      def hours
+        to = @hours[@scan.charpos] or return false
+        from = @scan.pos
+        @scan.pos = @scan.string[0...to].bytesize
+        push(:time, from)
       end
 
       def push(kind, from, value = nil, folded: nil)

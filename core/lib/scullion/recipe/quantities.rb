@@ -40,7 +40,7 @@ module Scullion
       DESSERTSPOON = /\A(?:dess?erts|dsp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
       TIME =
-        /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h\b|m\b|['′″]
+        /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h(?![[:alpha:]])|m\b|['′″]
           |secs?\b|seconds?\b|days?\b|d\b)/ix.freeze
       # "Twenty five thirty minutes"
       SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze

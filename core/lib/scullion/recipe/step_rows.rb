@@ -17,7 +17,7 @@ module Scullion
           (?:(?-i:[[:alpha:]]+)\s+){1,2}
           (?:x\s*)?\d[\d.,/½¼]*\s?
           (?:k?g|lbs?|\#|oz|l|ml|bun\w*|hds?|heads?|cs|ea|x|pcs?|bags?|tins?|punnets?)\b
-          (?!\s*(?:min|h\b))}ix.freeze
+          (?!\s*(?:min|h(?![[:alpha:]])))}ix.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
       # Before the verb of a step.

@@ -112,12 +112,18 @@ module Scullion
       end
 
       def times_in(sentence)
-        found = clock(sentence)
+        rest = Hours.without(sentence)
+        found = clock(rest)
         found +=
-          sentence
+          Hours
+            .in(sentence)
+            .reject { |_, to, _| not_how_long?(sentence[to..]) }
+            .map { |from, to, minutes| [from, sides(sentence[to..], minutes)] }
+        found +=
+          rest
             .to_enum(:scan, TIME)
             .map { Regexp.last_match }
-            .reject { |time| [BEFOREHAND, ONLY_BEGUN].any? { |pattern| time.post_match.match?(pattern) } }
+            .reject { |time| not_how_long?(time.post_match) }
             .map { |time| [time.begin(0), minutes(time)] }
         return [*span(sentence), *bare_minutes(sentence)].first(1) if found.empty?
 
@@ -125,13 +131,19 @@ module Scullion
         [*found, *bare].sort_by(&:first)
       end
 
-      # On one side, and on the other as long.
+      def not_how_long?(after) = [BEFOREHAND, ONLY_BEGUN].any? { |pattern| after.match?(pattern) }
+
       def minutes(found)
-        sides = found.post_match.match?(EACH_SIDE) ? 2 : 1
         low = number(found[:low])
         high = found[:high] ? number(found[:high]) : low
         times = IN_MINUTES.fetch(found[:unit][0].downcase, 1.0)
-        [low, high].map { |value| (value * times * sides).to_f.round(2) }
+        sides(found.post_match, [low, high].map { |value| value * times })
+      end
+
+      # On one side, and on the other as long.
+      def sides(after, minutes)
+        sides = after.match?(EACH_SIDE) ? 2 : 1
+        minutes.map { |value| (value * sides).to_f.round(2) }
       end
 
       def span(sentence)

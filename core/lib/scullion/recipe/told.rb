@@ -16,7 +16,7 @@ module Scullion
 
       # What a row has that says how long or how hot.
       TIMED =
-        /\d\s*(?:min|hr|hour|h\b|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b|["″](?=\s*(?:a|per|each)\s+side))
+        /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b|["″](?=\s*(?:a|per|each)\s+side))
           |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
           |\b(?:boil|simmer)\s+(?:(?-i:[[:alpha:]]+)\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
           |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
