@@ -51,6 +51,50 @@ RSpec.describe "What is said of a part of a line" do
     expect(read("400 g carrots, 2 trays, 1 oven")).to eq [["carrot", 400.0, "salad"]]
   end
 
+  it "shares out what is said of so much of it" do
+    [
+      "750 g walnut oil, of which 500 for roasting",
+      "750 g walnut oil, 500 g of it for roasting",
+      "750 g walnut oil, 250 of it for the dressing"
+    ].each do |line|
+      expect(read(line)).to contain_exactly(["walnut-oil", 500.0, "cook"], ["walnut-oil", 250.0, "dressing"])
+    end
+    expect(read("1 kg walnut oil, of which 300 for the dressing").map { |_, grams, _| grams }).to eq [
+         300.0,
+         700.0
+       ]
+    expect(read("600 g walnuts, 200 g of them for the top")).to contain_exactly(
+      ["walnuts", 200.0, "top"],
+      ["walnuts", 400.0, "salad"]
+    )
+    expect(read("2 kg carrots, half of them grated").size).to eq 1
+  end
+
+  # 25 g to each kilo of 3 kg are 75 g, and not 25: nobody knows of which of the foods.
+  it "asks how much what is said by the weight of other food is in all" do
+    asked = ->(*lines) do
+      draft =
+        Scullion::Recipe::Draft.new(
+          ["Kale for the staff", "Serves 6", "600 g kale", *lines].join("\n"),
+          house
+        )
+      draft.reads.drop(1).map { |each| [draft.taken(each).ingredient.key, draft.settled?(each)] }.to_h
+    end
+    [
+      "25 g salt per kilo of kale",
+      "salt 12 g/kg",
+      "1 tsp salt per kg",
+      "15 ml walnut oil per litre",
+      "30 g parsley for each kg",
+      "salt, 1.2 % of the kale",
+      "10 g salt per 100 g"
+    ].each { |line| expect(asked[line].values.first).to be(false), line }
+    expect(asked["per litre:", "150 g carrots", "80 g walnuts"]).to eq("carrot" => false, "walnuts" => false)
+    ["2 kg carrots", "200 g yoghurt, 10 % fat", "1 kg bag carrots", "5 g mustard per portion"].each do |line|
+      expect(asked[line].values.first).to be(true), line
+    end
+  end
+
   it "has a weight once where only its pieces are each one's" do
     expect(read("salmon 600 g, 1 piece pp").first[1]).to eq 600.0
     expect(read("goat's cheese log 900 g, 2 slices pp on top").first).to eq ["goat-cheese", 900.0, "top"]

@@ -25,12 +25,12 @@ module Scullion
          |\s*(?<bare>[0-5]\d)(?![\d%°:]|[.,\/]\d)#{ENDS}
          |\s+(?:and|&)\s+(?:(?<part>#{PART})|(?<bare>[0-5]\d|(?:#{WORDS})\b)(?![\d%°:]|[.,\/]\d)#{ENDS})/ix.freeze
       SAID =
-        %r{(?<clock>(?<![\d:])\d{1,2}:[0-5]\d)\s*#{HOUR}
+        /(?<clock>(?<![\d:])\d{1,2}:[0-5]\d)\s*#{HOUR}
          |\b(?<alone>half|(?:a\s+)?quarter\s+of|three[ -]quarters\s+of)\s+an?\s+hour\b
          |\b(?<alone>half)[ -]hour\b
          |(?<count>#{COUNT})\s+and\s+(?<part>#{PART})\s*(?:of\s+an\s+)?#{HOUR}
          |(?<count>#{COUNT})\s*-?#{HOUR}(?:#{MORE})?
-         |(?<few>\d{1,3}|\b(?:#{WORDS}))\s*#{MINUTE}}ix.freeze
+         |(?<few>\d{1,3}|\b(?:#{WORDS}))\s*#{MINUTE}/ix.freeze
       TO = /\A\s*(?:-|–|to|or)\s*\z/i.freeze
       # Where there is none of these there is no such time.
       ANY = /\d\s*-?h|hour|\bhrs?\b/i.freeze
@@ -69,7 +69,9 @@ module Scullion
       def self.minutes(found)
         return counted(found[:few]) if found[:few]
         return parts(found[:alone]) if found[:alone]
-        return found[:clock].split(":").map(&:to_i).then { |hours, rest| (hours * 60) + rest } if found[:clock]
+        if found[:clock]
+          return found[:clock].split(":").map(&:to_i).then { |hours, rest| (hours * 60) + rest }
+        end
 
         (counted(found[:count]) * 60) + (more(found) || 0)
       end
@@ -90,7 +92,8 @@ module Scullion
       end
 
       def self.numeric(text)
-        part = text[%r{\d/\d}]&.to_r || { "½" => 1 / 2r, "¼" => 1 / 4r, "¾" => 3 / 4r }.fetch(text[/[½¼¾]/], 0)
+        part =
+          text[%r{\d/\d}]&.to_r || { "½" => 1 / 2r, "¼" => 1 / 4r, "¾" => 3 / 4r }.fetch(text[/[½¼¾]/], 0)
         whole = text.sub(%r{\d/\d\z}, "")[/\d+(?:[.,]\d+)?/]
         whole.to_s.tr(",", ".").to_r + part
       end

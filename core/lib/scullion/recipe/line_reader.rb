@@ -187,7 +187,7 @@ module Scullion
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
-        return "So much for some of them: how much is that in all?" if item.said?(:for_some)
+        return "So much for some of them: how much is that in all?" if for_some?(item)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         many = too_many(item, amount) unless counted.poured_bare?
@@ -196,6 +196,12 @@ module Scullion
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
+      end
+
+      # By what it says itself, or by what stands above it: "per litre:".
+      def for_some?(item)
+        item.said?(:for_some) || @line.heading.to_s.match?(WholeLine::BY_WEIGHT) ||
+          @line.heading.to_s.match?(WholeLine::FOR_SOME)
       end
 
       # A number without a unit among weights, or one that nobody counts.

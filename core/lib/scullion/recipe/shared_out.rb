@@ -3,18 +3,27 @@
 module Scullion
   module Recipe
     # What is poured, and goes two ways by so much each: "750 ml oil (500 dressing / 250 roasting)", "6 tbsp
-    # (2 for roasting, the rest for the dressing)", "half to roast, half for the dressing".
+    # (2 for roasting, the rest for the dressing)", "half to roast, half for the dressing", "of which 500 for
+    # roasting". Of any food so much of it may go on top, or into the dressing.
     class SharedOut
       HEAT = /(?:roast|fry)(?-i:[[:alpha:]]*)|(?:tray|oven|pan)s?\b/i.freeze
       DRESSED = /(?:dress|vinaigrette)(?-i:[[:alpha:]]*)/i.freeze
       UNITS = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
       COUNTS = Amount::Words::NUMBERS.select { |word, many| many.between?(0.5, 12) && word.length > 2 }.keys
       COUNT = Regexp.union("½", *COUNTS).source.freeze
+      TOP = /top(?:ping)?s?\b|(?:garnish|finish|scatter)(?-i:[[:alpha:]]*)|serv(?:e|ing)\b/i.freeze
       TO = /(?:(?:for|to|in|into)\s+(?:the\s+)?)?/i.freeze
       PLACED =
         %r{(?<![\d.,/])(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?#{TO}
                   (?<done>#{HEAT}|#{DRESSED})}ix.freeze
       REST = /\b(?:rest|remainder)\s+(?:is\s+)?#{TO}(?<done>#{HEAT}|#{DRESSED})/i.freeze
+      OF_IT =
+        %r{(?:\bof\s+which\s+(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?
+             |(?<![\d.,/])(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?of\s+
+              (?:it|them|that|this|these|which)\s+)
+           (?:(?:is|are|goes?)\s+)?#{TO}(?<done>#{HEAT}|#{DRESSED}|#{TOP})}ix.freeze
+      # So many of a smaller unit are one of a larger.
+      SMALLER = 1000
       WHOLE = /\A[^\d(]{0,30}(?<count>\d{1,4})\s*(?<unit>#{UNITS})?\b/i.freeze
       MOST = 4
 
@@ -22,24 +31,21 @@ module Scullion
       Part = Struct.new(:much, :done)
 
       # @param plain [String] the line @param measures [Amount::Measures]
-      def initialize(plain, measures)
-        @plain, @measures = plain, measures
+      # @param poured [Boolean] is it oil, or what else a dressing is of?
+      def initialize(plain, measures, poured:)
+        @plain, @measures, @poured = plain, measures, poured
       end
 
       # @param item [Item] with an amount @return [Array<Item>]
       def of(item)
-        parts, unit = said || with_rest
+        parts, unit = (said || with_rest if @poured) || of_it
         return [item] unless parts&.all? { |part| part.much.positive? }
 
         whole = parts.sum(&:much)
         # With units of its own each part is as much as is said, whatever stands before.
         amount = unit ? Amount.new(whole, whole, unit) : item.amount
         parts.map do |part|
-          item.dup.tap do |each|
-            each.amount, each.place =
-              amount.times(part.much / whole),
-              part.done.match?(HEAT) ? "cook" : "dressing"
-          end
+          item.dup.tap { |each| each.amount, each.place = amount.times(part.much / whole), place(part) }
         end
       end
 
@@ -58,6 +64,32 @@ module Scullion
 
         (all, some), unit = in_one_unit([whole, part])
         [[Part.new(some, part[:done]), Part.new(all - some, rest[:done])], unit] if all
+      end
+
+      # So much of it, and what is left; without a unit of its own of the smaller one, where it must be.
+      def of_it
+        part, whole = @plain.match(OF_IT), @plain.match(WHOLE)
+        return unless part && whole && whole.end(0) <= part.begin(0)
+        return if part[:done].match?(HEAT) && !@poured
+
+        (all, some), unit = in_one_unit([whole, part])
+        return unless all
+
+        some /= SMALLER if part[:unit].nil? && some >= all
+        [[Part.new(some, part[:done]), Part.new(all - some, elsewhere(part[:done]))], unit]
+      end
+
+      # What is not for the pan is for the dressing, and the other way round.
+      def elsewhere(done)
+        return unless @poured
+
+        { HEAT => "dressing", DRESSED => "roasting" }.find { |pattern, _| done.match?(pattern) }&.last
+      end
+
+      # @return [String, nil] nil: where it is usual
+      def place(part)
+        places = { HEAT => "cook", DRESSED => "dressing", TOP => "top" }
+        places.find { |pattern, _| part.done&.match?(pattern) }&.last
       end
 
       # A unit holds until the next one is said: "100 ml (2 tbsp to roast, the rest to dress)" has 30 of 100.

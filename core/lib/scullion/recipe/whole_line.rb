@@ -29,6 +29,11 @@ module Scullion
       FOR_SOME =
         /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
           (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
+      # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
+      BY_WEIGHT =
+        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
+          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b(?!\s*(?:bag|box|pack|tub|tin|jar))
+          |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
 
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
@@ -60,6 +65,7 @@ module Scullion
         weighed = all.select { |item| item.food? && item.amount }
         beside(all, weighed.size)
         all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
+        by_weight(all) if @plain.match?(BY_WEIGHT)
         mark_heads(all)
         ends(all)
         all.each do |item|
@@ -250,6 +256,12 @@ module Scullion
         bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
       end
 
+      # So much of the last one with an amount.
+      def by_weight(items)
+        weighed = items.select(&:amount)
+        (weighed.any? ? weighed.last(1) : items).each { |item| item.flags << :for_some }
+      end
+
       # Where the line has one food alone.
       def taken_apart(items)
         foods = items.select(&:food?)
@@ -262,11 +274,10 @@ module Scullion
         items.flat_map { |item| item.food? ? apart.of(item) : item }
       end
 
-      # Of what is poured.
       def shared_out(item)
-        return [item] unless item.amount && lexicon.poured?(item.foods.first)
+        return [item] unless item.amount
 
-        SharedOut.new(@plain, @lexer.measures).of(item)
+        SharedOut.new(@plain, @lexer.measures, poured: lexicon.poured?(item.foods.first)).of(item)
       end
 
       # A piece without a number is one.
