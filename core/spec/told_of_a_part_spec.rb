@@ -78,7 +78,7 @@ RSpec.describe "What is said of a part of a line" do
           ["Kale for the staff", "Serves 6", "600 g kale", *lines].join("\n"),
           house
         )
-      draft.reads.drop(1).map { |each| [draft.taken(each).ingredient.key, draft.settled?(each)] }.to_h
+      draft.reads.drop(1).to_h { |each| [draft.taken(each).ingredient.key, draft.settled?(each)] }
     end
     [
       "25 g salt per kilo of kale",

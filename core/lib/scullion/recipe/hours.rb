@@ -2,9 +2,9 @@
 
 module Scullion
   module Recipe
-    # Times that are said in hours and minutes, or in words: "1 h 20", "1h15", "1 hr 20 min", "1:10 h", "an hour
-    # and a quarter", "two and a half hours", "three quarters of an hour", and from one to another of them. Times
-    # of one number and one unit are TimeAndHeat's.
+    # Times that are said in hours and minutes, or in words: "1 h 20", "1h15", "1 hr 20 min", "1:10 h", "an
+    # hour and a quarter", "two and a half hours", "three quarters of an hour", and from one to another of
+    # them. Times of one number and one unit are TimeAndHeat's.
     module Hours
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(1, 60) }.freeze
@@ -18,12 +18,13 @@ module Scullion
       MINUTE = /(?:minutes?\b|mins?\b|m\b|['′])/i.freeze
       # What may follow minutes that nothing calls so.
       ENDS =
-        /(?=\s*(?:[.,;:)\]–-]|->|→|\z|(?:at|in|on|until|till?|then|and|or|to|with|over|under|more|total|in\sall
-          |simmer|boil|bake|roast|steam|cook)\b))/ix.freeze
+        %r{(?![\d%°:]|[.,/]\d)(?=\s*(?:[.,;:)\]–-]|->|→|\z
+          |(?:at|in|on|until|till?|then|and|or|to|with|over|under|more|total|in\sall
+          |simmer|boil|bake|roast|steam|cook)\b))}ix.freeze
       MORE =
         /\s*(?:(?:,|and|&|\+|plus)\s*)?(?<minutes>\d{1,2}|(?:#{WORDS})\b)\s*#{MINUTE}
-         |\s*(?<bare>[0-5]\d)(?![\d%°:]|[.,\/]\d)#{ENDS}
-         |\s+(?:and|&)\s+(?:(?<part>#{PART})|(?<bare>[0-5]\d|(?:#{WORDS})\b)(?![\d%°:]|[.,\/]\d)#{ENDS})/ix.freeze
+         |\s*(?<bare>[0-5]\d)#{ENDS}
+         |\s+(?:and|&)\s+(?:(?<part>#{PART})|(?<bare>[0-5]\d|(?:#{WORDS})\b)#{ENDS})/ix.freeze
       SAID =
         /(?<clock>(?<![\d:])\d{1,2}:[0-5]\d)\s*#{HOUR}
          |\b(?<alone>half|(?:a\s+)?quarter\s+of|three[ -]quarters\s+of)\s+an?\s+hour\b
@@ -92,8 +93,7 @@ module Scullion
       end
 
       def self.numeric(text)
-        part =
-          text[%r{\d/\d}]&.to_r || { "½" => 1 / 2r, "¼" => 1 / 4r, "¾" => 3 / 4r }.fetch(text[/[½¼¾]/], 0)
+        part = text[%r{\d/\d}]&.to_r || (PARTS.fetch(text[/[½¼¾]/], 0) / 60r)
         whole = text.sub(%r{\d/\d\z}, "")[/\d+(?:[.,]\d+)?/]
         whole.to_s.tr(",", ".").to_r + part
       end

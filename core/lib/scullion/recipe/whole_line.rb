@@ -32,7 +32,8 @@ module Scullion
       # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
       BY_WEIGHT =
         %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
-          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b(?!\s*(?:bag|box|pack|tub|tin|jar))
+          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
+          (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
 
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
