@@ -63,11 +63,62 @@ RSpec.describe "What is said of a part of a line" do
          300.0,
          700.0
        ]
-    expect(read("600 g walnuts, 200 g of them for the top")).to contain_exactly(
-      ["walnuts", 200.0, "top"],
-      ["walnuts", 400.0, "salad"]
-    )
     expect(read("2 kg carrots, half of them grated").size).to eq 1
+  end
+
+  def held(line)
+    draft = Scullion::Recipe::Draft.new("Kale for the staff\nServes 6\n600 g kale\n#{line}", house)
+    draft.taken(draft.reads.last).read.line.item.held&.round(3)
+  end
+
+  it "keeps back what is said of so much of it" do
+    ["600 g walnuts, 200 g of them for the top", "600 g walnuts, of which 200 g to garnish"].each do |line|
+      expect(held(line)).to eq(0.333), line
+    end
+    expect(held("1 kg walnuts, 250 g of them over")).to eq 0.25
+    expect(held("600 g walnuts")).to be_nil
+  end
+
+  # On a plate. @return [Array<Float>] of each line of food
+  def plated(*lines)
+    Scullion::Recipe::Draft.new(["Leeks for the staff", "Serves 20", *lines].join("\n"), house).to_h["lines"]
+      .select { |line| line["kind"] == "ingredient" }
+      .map { |line| line["grams"] }
+  end
+
+  # 2 kg for twenty: 100 g each where they are weighed trimmed, half of that as they are bought.
+  it "has a weight as it was weighed" do
+    [
+      "2 kg trimmed leeks",
+      "2 kg leeks (net)",
+      "2 kg net leeks",
+      "leeks 2 kg net",
+      "2 kg leeks EP",
+      "2 kg leeks, net weight",
+      "2 kg leeks, prepped wt",
+      "2 kg leeks after trimming",
+      "2 kg leeks once trimmed",
+      "2 kg leeks, weighed trimmed",
+      "2 kg leeks weighed after trimming",
+      "3.5 kg leeks (2 kg trimmed)",
+      "3.5 kg leeks = 2 kg once trimmed"
+    ].each { |line| expect(plated(line)).to eq([100.0]), line }
+    bought = plated("2 kg leeks")
+    expect(bought.first).to be < 60
+    ["2 kg leeks, trimmed", "2 kg leeks (trimmed)", "2 kg leeks, sliced after trimming"].each do |line|
+      expect(plated(line)).to eq(bought), line
+    end
+    # Said of one, and not of the others.
+    expect(plated("2 kg leeks, net weight", "2 kg leeks")).to eq [100.0, *bought]
+    expect(plated("All weights net", "2 kg leeks", "2 kg leeks").last(2)).to eq [100.0, 100.0]
+  end
+
+  it "weighs raw what is said to be so much once cooked" do
+    raw = plated("700 g quinoa")
+    expect(raw.first).to be > 90
+    expect(plated("700 g quinoa = 2.1 kg cooked")).to eq raw
+    expect(plated("700 g quinoa (2.1 kg cooked)")).to eq raw
+    expect(plated("700 g cooked quinoa")).to eq [35.0]
   end
 
   # 25 g to each kilo of 3 kg are 75 g, and not 25: nobody knows of which of the foods.

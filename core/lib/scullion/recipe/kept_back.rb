@@ -23,14 +23,23 @@ module Scullion
            |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b
            #{NO_UNIT}#{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
+      # "200 g of them for the top", "of which 200 g to garnish"
+      SOME_GRAMS =
+        /(?:#{WeighedHow::WEIGHT}\s+of\s+(?:it|them|these|which)|of\s+which\s+#{WeighedHow::WEIGHT})\b
+          #{BETWEEN}\b#{FOR_TOP}/ix.freeze
+
       # @param plain [String] the line
       def initialize(plain)
-        @found = plain.match(SAID) if plain.match?(FOR_TOP)
+        return unless plain.match?(FOR_TOP)
+
+        @grams = plain.match(SOME_GRAMS)
+        @found = plain.match(SAID)
       end
 
       # @param amount [Amount, nil] of the food, as it is written
       # @return [Float, nil] 0 to 1, without the ends
       def of(amount)
+        return weighed(amount) if @grams && amount&.unit == :g
         return unless @found
 
         said = @found[:share].downcase.squeeze(" ")
@@ -39,6 +48,11 @@ module Scullion
       end
 
       private
+
+      def weighed(amount)
+        share = WeighedHow.grams(@grams) / amount.value
+        share if share.between?(LEAST, 1) && share < 1
+      end
 
       # Not "500 g, 2 handfuls of it for the top".
       def in_grams(said, amount)

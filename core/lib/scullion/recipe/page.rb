@@ -43,12 +43,17 @@ module Scullion
         /\bprep\s+list\b|\b(?:wts?|weights?)\b[^\n.]{0,20}\b(?:trimmed|net|prepped|prepared|EP)\b
           |\b(?:net|prepped|trimmed|EP)\s+(?:wts?|weights?|g)\b/ix.freeze
 
+      # What is said on a row with a weight is said of that row.
+      HEAVY = /\d\s*(?:#{WeighedHow::UNIT})\b/i.freeze
+
       attr_reader :lines, :title, :servings, :lexer
 
       # @param text [String] @param house [House]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text, house)
-        @lexicon, @net = house.lexicon, text.to_s.scrub.match?(NET)
+        @lexicon, @net =
+          house.lexicon,
+          text.to_s.scrub.lines.any? { |row| row.match?(NET) && !row.match?(HEAVY) }
         @lexer = house.recipe_lexer(OwnMeasures.new(text.to_s.scrub, house.measures))
         @items = Items.new(@lexer)
         rows = Rows.new(text)

@@ -4,14 +4,13 @@ module Scullion
   module Recipe
     # What is poured, and goes two ways by so much each: "750 ml oil (500 dressing / 250 roasting)", "6 tbsp
     # (2 for roasting, the rest for the dressing)", "half to roast, half for the dressing", "of which 500 for
-    # roasting". Of any food so much of it may go on top, or into the dressing.
+    # roasting".
     class SharedOut
       HEAT = /(?:roast|fry)(?-i:[[:alpha:]]*)|(?:tray|oven|pan)s?\b/i.freeze
       DRESSED = /(?:dress|vinaigrette)(?-i:[[:alpha:]]*)/i.freeze
       UNITS = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
       COUNTS = Amount::Words::NUMBERS.select { |word, many| many.between?(0.5, 12) && word.length > 2 }.keys
       COUNT = Regexp.union("½", *COUNTS).source.freeze
-      TOP = /top(?:ping)?s?\b|(?:garnish|finish|scatter)(?-i:[[:alpha:]]*)|serv(?:e|ing)\b/i.freeze
       TO = /(?:(?:for|to|in|into)\s+(?:the\s+)?)?/i.freeze
       PLACED =
         %r{(?<![\d.,/])(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?#{TO}
@@ -21,7 +20,7 @@ module Scullion
         %r{(?:\bof\s+which\s+(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?
              |(?<![\d.,/])(?<count>\d{1,4}|#{COUNT})\s*(?:(?<unit>#{UNITS})\b\.?\s*)?of\s+
               (?:it|them|that|this|these|which)\s+)
-           (?:(?:is|are|goes?)\s+)?#{TO}(?<done>#{HEAT}|#{DRESSED}|#{TOP})}ix.freeze
+           (?:(?:is|are|goes?)\s+)?#{TO}(?<done>#{HEAT}|#{DRESSED})}ix.freeze
       # So many of a smaller unit are one of a larger.
       SMALLER = 1000
       WHOLE = /\A[^\d(]{0,30}(?<count>\d{1,4})\s*(?<unit>#{UNITS})?\b/i.freeze
@@ -31,21 +30,20 @@ module Scullion
       Part = Struct.new(:much, :done)
 
       # @param plain [String] the line @param measures [Amount::Measures]
-      # @param poured [Boolean] is it oil, or what else a dressing is of?
-      def initialize(plain, measures, poured:)
-        @plain, @measures, @poured = plain, measures, poured
+      def initialize(plain, measures)
+        @plain, @measures = plain, measures
       end
 
       # @param item [Item] with an amount @return [Array<Item>]
       def of(item)
-        parts, unit = (said || with_rest if @poured) || of_it
+        parts, unit = said || with_rest || of_it
         return [item] unless parts&.all? { |part| part.much.positive? }
 
         whole = parts.sum(&:much)
         # With units of its own each part is as much as is said, whatever stands before.
         amount = unit ? Amount.new(whole, whole, unit) : item.amount
         parts.map do |part|
-          item.dup.tap { |each| each.amount, each.place = amount.times(part.much / whole), place(part) }
+          item.dup.tap { |each| each.amount, each.place = amount.times(part.much / whole), place(part.done) }
         end
       end
 
@@ -70,8 +68,6 @@ module Scullion
       def of_it
         part, whole = @plain.match(OF_IT), @plain.match(WHOLE)
         return unless part && whole && whole.end(0) <= part.begin(0)
-        return if part[:done].match?(HEAT) && !@poured
-
         (all, some), unit = in_one_unit([whole, part])
         return unless all
 
@@ -79,18 +75,10 @@ module Scullion
         [[Part.new(some, part[:done]), Part.new(all - some, elsewhere(part[:done]))], unit]
       end
 
+      def place(done) = done.match?(HEAT) ? "cook" : "dressing"
+
       # What is not for the pan is for the dressing, and the other way round.
-      def elsewhere(done)
-        return unless @poured
-
-        { HEAT => "dressing", DRESSED => "roasting" }.find { |pattern, _| done.match?(pattern) }&.last
-      end
-
-      # @return [String, nil] nil: where it is usual
-      def place(part)
-        places = { HEAT => "cook", DRESSED => "dressing", TOP => "top" }
-        places.find { |pattern, _| part.done&.match?(pattern) }&.last
-      end
+      def elsewhere(done) = done.match?(HEAT) ? "dressing" : "roasting"
 
       # A unit holds until the next one is said: "100 ml (2 tbsp to roast, the rest to dress)" has 30 of 100.
       # @return [Array(Array<Float>, Symbol), nil] nil where they are not of one kind

@@ -63,10 +63,10 @@ module Scullion
         keep_back(all)
         laid_over(all)
         trimmed_already(all)
+        WeighedHow.new(@plain).of(all)
         weighed = all.select { |item| item.food? && item.amount }
         beside(all, weighed.size)
-        all.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
-        by_weight(all) if @plain.match?(BY_WEIGHT)
+        for_some(all)
         mark_heads(all)
         ends(all)
         all.each do |item|
@@ -257,8 +257,11 @@ module Scullion
         bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
       end
 
-      # So much of the last one with an amount.
-      def by_weight(items)
+      # By heads, or by the weight of other food: so much of the last one with an amount.
+      def for_some(items)
+        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
+        return unless @plain.match?(BY_WEIGHT)
+
         weighed = items.select(&:amount)
         (weighed.any? ? weighed.last(1) : items).each { |item| item.flags << :for_some }
       end
@@ -275,10 +278,11 @@ module Scullion
         items.flat_map { |item| item.food? ? apart.of(item) : item }
       end
 
+      # Of what is poured.
       def shared_out(item)
-        return [item] unless item.amount
+        return [item] unless item.amount && lexicon.poured?(item.foods.first)
 
-        SharedOut.new(@plain, @lexer.measures, poured: lexicon.poured?(item.foods.first)).of(item)
+        SharedOut.new(@plain, @lexer.measures).of(item)
       end
 
       # A piece without a number is one.

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How a food was when it was weighed, where its line says so: "2 kg leeks (net)", "2 kg leeks after
+    # trimming", "3.5 kg leeks (2 kg trimmed)", "700 g quinoa = 2.1 kg cooked".
+    class WeighedHow
+      UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
+      UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
+      WEIGHT = /(?<![\d.,])(?<many>\d{1,4}(?:[.,]\d{1,3})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
+      DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp)/i.freeze
+      NET = /(?:net|EP|edible\s+portion)\b/.freeze
+      ONCE = /(?:after|once|when)\s+(?:(?:it's|it\s+is|they're|they\s+are)\s+)?(?:being\s+)?/i.freeze
+      # "2 kg net", "2 kg leeks after trimming", "weighed trimmed", "(net)"; a net of oranges is none.
+      TRIMMED =
+        /#{WEIGHT}\s*\(?\s*#{NET}(?!\s+of\b)
+          |\(\s*#{NET}\s*\)
+          |#{WEIGHT}(?:\s+(?-i:[[:alpha:]-]+)){0,3}\s+#{ONCE}#{DONE}(?:ed|ing|d)\b
+          |\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\b
+          |\bweigh(?:ed|s|t)?\s+(?:#{ONCE})?#{DONE}(?:ed|ing|d)\b/ix.freeze
+      # A second weight of the same, as it is once trimmed.
+      THEN_TRIMMED =
+        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
+          (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))/ix.freeze
+      # A second weight of the same, as it is once cooked: it was weighed as it is bought.
+      THEN_COOKED =
+        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
+          #{WEIGHT}\s+(?:(?:once|when|after)\s+)?cook(?:ed|ing)\b/ix.freeze
+
+      # @param found [MatchData] of WEIGHT @return [Float]
+      def self.grams(found)
+        found[:many].tr(",", ".").to_f * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
+      end
+
+      # @param plain [String] the line
+      def initialize(plain)
+        @plain = plain
+      end
+
+      # @param items [Array<Item>] of the line, of which nothing is said but where it is the only food
+      def of(items)
+        item = items.find(&:food?) if items.one?(&:food?)
+        return unless item&.amount&.unit == :g && item.container.nil?
+
+        item.words.delete("states") if item.words["states"] == "cooked" && @plain.match?(THEN_COOKED)
+        if (left = @plain[THEN_TRIMMED, :left])
+          grams = WeighedHow.grams(left.match(WEIGHT))
+          item.amount = Amount.new(grams, grams, :g)
+          item.flags << :prepared
+        elsif @plain.match?(TRIMMED)
+          item.flags << :prepared
+        end
+      end
+    end
+  end
+end
