@@ -68,6 +68,31 @@ RSpec.describe Scullion::Recipe::Told do
     expect(told(steps("Roast the carrots for an hour and a quarter."))).to eq ["roast", "1 h 15"]
   end
 
+  # What the plan has then: 10 min and an hour are 70 min, and a soak is no simmer.
+  it "takes all the time that one food is cooked for" do
+    cooked = ->(words) do
+      Scullion::Recipe::Draft.new(
+        "Beans for the staff\nServes 20\n\n1 kg dried black beans\n2 kg carrots\n\n#{words}",
+        house
+      ).to_h[
+        "salad"
+      ][
+        "components"
+      ].map { |part| part.dig("cook", "minutes") }
+    end
+    {
+      "Bring the black beans to the boil, 10 min hard, then 1 hour gently." => [70.0, nil],
+      "Simmer the black beans 45 min, then 15 more with the salt." => [60.0, nil],
+      "Roast the carrots 25 to 30 minutes, then another 10 with the honey." => [nil, 40.0],
+      "Simmer the black beans for 2 x 20 minutes." => [40.0, nil],
+      "Boil the black beans hard for 10 minutes; simmer 50 minutes." => [50.0, nil],
+      "Soak the black beans 12 h, then simmer 1 h." => [60.0, nil],
+      "Simmer the black beans a bit over an hour, say 70 minutes." => [70.0, nil],
+      "Simmer the black beans for 1 hour (the carrots 10 minutes)." => [60.0, nil],
+      "Roast the carrots 40 min, turning after 20." => [nil, 40.0]
+    }.each { |words, minutes| expect(cooked[words]).to eq(minutes), "#{words} #{cooked[words]}" }
+  end
+
   # 40 s on each of two sides are 1 min 20, 4 min on each 8.
   it "reads a way of cooking in several words, both sides, and minutes without their word" do
     {

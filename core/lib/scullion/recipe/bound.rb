@@ -9,6 +9,8 @@ module Scullion
       Fact = Struct.new(:key, :line, :fact, :value, :text, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
+      # How what is cooked long begins.
+      BEGUN = /\b(?:boil|simmer|bubble)\w*\b[^.;]*\b(?:hard|fast|rapidly|vigorously|high)\b/i.freeze
       SETS = %w[method minutes celsius warm cold cut_after].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
@@ -47,6 +49,7 @@ module Scullion
               (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
             end
             .uniq(&:key)
+            .then { |all| one_time_each(all) }
       end
 
       # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
@@ -69,6 +72,23 @@ module Scullion
       end
 
       private
+
+      # Of several times of one food one is taken: the first that is told, or the longest of its sentence; not
+      # the ten minutes that beans boil hard before they simmer an hour.
+      def one_time_each(facts)
+        times = facts.select { |fact| fact.set && fact.fact == "minutes" }.group_by(&:line)
+        taken = times.transform_values { |told| longest_of(told) }
+        facts.map do |fact|
+          shorter = fact.fact == "minutes" && fact.set && !taken[fact.line].equal?(fact)
+          shorter ? fact.dup.tap { |own| own.set = false } : fact
+        end
+      end
+
+      def longest_of(told)
+        first = told.first
+        begun = first.text.match?(BEGUN) ? told : told.select { |fact| fact.text == first.text }
+        begun.max_by { |fact| fact.value.last }
+      end
 
       def lines_of(fact)
         lines = @reads.select { |read| read.line.item.foods.intersect?(fact.of) }

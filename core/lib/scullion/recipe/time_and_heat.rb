@@ -31,12 +31,15 @@ module Scullion
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
         %r{(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
-          (?<minutes>\d{1,2})\b
+          (?<minutes>\d{1,2})\b(?!\s*[x×]\s*\d)
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
          |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
          |\b(?:#{COOKED}|oven|tray)\s+\d{3}\s*/\s*(?<minutes>\d{1,2})\b
          |\b(?<minutes>\d{1,2})\s+off\s+(?:the\s+)?heat\b
+         |\bthen\s+(?<minutes>\d{1,2})\s+more\b(?=\s*(?:[,;.)]|\z|with\b|at\b|in\b|once\b|on\b))
          |\b(?<minutes>\d{1,2})-?ish\b(?!\s*g)}ix.freeze
+      # "2 x 20 minutes"
+      OFTEN = /(?<![\d.,])\d(?=\s*[x×]\s*\z)/.freeze
       EACH_SIDE = /\A\s*(?:(?:a|per|each|on\s+each)\s+side|each\b(?!\s+side))/i.freeze
       CLOCK = /\beggs?\b\D{0,6}(?<minutes>\d{1,2}):(?<seconds>[0-5]\d)\b/i.freeze
       IN_MINUTES = { "h" => 60.0, "s" => 1 / 60r, '"' => 1 / 60r, "″" => 1 / 60r }.freeze
@@ -137,6 +140,7 @@ module Scullion
         low = number(found[:low])
         high = found[:high] ? number(found[:high]) : low
         times = IN_MINUTES.fetch(found[:unit][0].downcase, 1.0)
+        times *= found.pre_match[OFTEN].to_i if found.pre_match.match?(OFTEN)
         sides(found.post_match, [low, high].map { |value| value * times })
       end
 

@@ -16,7 +16,8 @@ module Scullion
 
       # What a row has that says how long or how hot.
       TIMED =
-        /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b|["″](?=\s*(?:a|per|each)\s+side))
+        /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b
+            |["″](?=\s*(?:a|per|each)\s+side))
           |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
           |\b(?:boil|simmer)\s+(?:(?-i:[[:alpha:]]+)\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
           |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
@@ -43,6 +44,10 @@ module Scullion
       ONLY_WITH = /\A\W*(?-i:[[:alpha:]]+)(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
+      # From one time of a food to the next one of it.
+      GOES_ON = /\b(?:then|another|further|followed\s+by)\b/i.freeze
+      # Letters of a time in which it may stand too.
+      BEHIND = 8
       # What stands between foods that are spoken of together.
       TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both|most|some|of)\b)*\z}i.freeze
 
@@ -141,13 +146,27 @@ module Scullion
       end
 
       def times_of(sentence)
-        way = ways(sentence)
-        times(sentence).flat_map do |at, minutes|
-          name = kind(sentence, at, way)
+        one_after_another(sentence).flat_map do |at, minutes, name|
           # "In the last three minutes the peas"; not "nuts in the oven for the last 6 min of the squash".
           last = sentence[0...at].match?(/\blast\s*\z/i) && !sentence[at..].match?(/\A\S+\s+\w+\s+of\b/)
           beside(at, ahead: last).map { |of| fact(of, name, minutes, sentence) }
         end
+      end
+
+      # "10 min hard, then 1 hour gently", "for 20, then another 25": of the same food they are one time.
+      # @return [Array<Array(Integer, Array(Float, Float), String)>] where each stands, how long, of what kind
+      def one_after_another(sentence)
+        way = ways(sentence)
+        times(sentence).each_with_object([]) do |(at, minutes), all|
+          name, last = kind(sentence, at, way), all.last
+          goes_on = last && [last[2], name].uniq == ["minutes"] && more_of_it?(sentence, last[0], at)
+          goes_on ? last[1] = last[1].zip(minutes).map(&:sum) : all << [at, minutes, name]
+        end
+      end
+
+      def more_of_it?(sentence, from, to)
+        sentence[from...(to + BEHIND)].match?(GOES_ON) &&
+          [*solid.map(&:at), *ways(sentence).map(&:first)].none? { |place| place.between?(from, to) }
       end
 
       def heat_of(sentence, heat)
@@ -212,7 +231,9 @@ module Scullion
         before = said.select { |place, _| place <= at }
         place, name = before.max_by(&:first) || (said.min_by(&:first) unless cooked && cooked <= at)
         return "minutes" if place.nil? || (cooked && cooked > place && cooked <= at)
-        return "minutes" if cooked && name == "soak"
+        # "Soak 12 h, then simmer": not "cover, 12 min at a simmer".
+        soaked = place <= at && sentence[place..].match?(/\A(?:soak|steep)/i) && cooked.to_i > at
+        return "minutes" if cooked && name == "soak" && !soaked
 
         "#{name}_minutes"
       end

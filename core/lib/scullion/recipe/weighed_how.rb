@@ -7,9 +7,9 @@ module Scullion
     class WeighedHow
       UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
       UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
-      WEIGHT = /(?<![\d.,])(?<many>\d{1,4}(?:[.,]\d{1,3})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
+      WEIGHT = /(?<![\d.,])(?<many>\d{1,4}(?:[.,]\d{1,2})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
       DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp)/i.freeze
-      NET = /(?:net|EP|edible\s+portion)\b/.freeze
+      NET = /(?:[Nn]et|NET|EP|edible\s+portion)\b/.freeze
       ONCE = /(?:after|once|when)\s+(?:(?:it's|it\s+is|they're|they\s+are)\s+)?(?:being\s+)?/i.freeze
       # "2 kg net", "2 kg leeks after trimming", "weighed trimmed", "(net)"; a net of oranges is none.
       TRIMMED =
