@@ -138,6 +138,7 @@ RSpec.describe "What is said of a part of a line" do
       "15 ml walnut oil per litre",
       "30 g parsley for each kg",
       "salt, 1.2 % of the kale",
+      "salt 1.2 % of the weight",
       "10 g salt per 100 g"
     ].each { |line| expect(asked[line].values.first).to be(false), line }
     expect(asked["per litre:", "150 g carrots", "80 g walnuts"]).to eq("carrot" => false, "walnuts" => false)

@@ -83,8 +83,15 @@ module Scullion
         return "servings" if (text.match?(Servings::LINE) && !weighed?(text)) || times_and_servings?(text)
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
+        return "ingredient" if section != "steps" && food_by_weight?(text)
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
+      end
+
+      # "Salt 1.2 % of potato weight": not "salt the potatoes, 12 g per kilo".
+      def food_by_weight?(text)
+        text.split.size <= TITLE_WORDS && text.match?(WholeLine::BY_WEIGHT) &&
+          text.match?(/\A[[:alpha:] ]{3,20}?[,:]?\s*\d/) && @items.of(text).first&.food?
       end
 
       # "Prep 20 min · Cook 1 hr · 4 servings"
