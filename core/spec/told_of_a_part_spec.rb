@@ -113,6 +113,19 @@ RSpec.describe "What is said of a part of a line" do
     expect(plated("All weights net", "2 kg leeks", "2 kg leeks").last(2)).to eq [100.0, 100.0]
   end
 
+  it "asks how much goes in where there is more of it" do
+    [
+      "a 10 kg sack of carrots, 6 kg used",
+      "5 l tub of yoghurt, use 3",
+      "2 kg leeks (use only 1.5 kg)"
+    ].each do |line|
+      draft = Scullion::Recipe::Draft.new("Leeks for the staff\nServes 20\n#{line}", house)
+      expect(draft.settled?(draft.reads.first)).to be(false), line
+    end
+    expect(plated("1.200 g leeks", "1,200 g leeks", "1.2 kg leeks").uniq.size).to eq 1
+    expect(plated("oil 2l5", "oil 2.5 l").uniq.size).to eq 1
+  end
+
   it "weighs raw what is said to be so much once cooked" do
     raw = plated("700 g quinoa")
     expect(raw.first).to be > 90

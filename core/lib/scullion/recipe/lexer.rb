@@ -23,6 +23,10 @@ module Scullion
       # "A splash, say a tablespoon, of": what is said second is how much.
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
+      # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
+      THOUSANDS = /(?<![\d.,])(\d{1,3})\.(\d{3})(?=\s*(?:g|gr|grams?|grammes?|ml)\b)/.freeze
+      UNIT_BETWEEN = /(?<![\d.,])(\d{1,2})(l|kg)(\d)(?![\d[:alpha:]])/.freeze
+
       attr_reader :lexicon, :measures
 
       # @param lexicon [Lexicon] @param practice [Practice] the house's loose measures
@@ -62,6 +66,8 @@ module Scullion
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
           .tr("’‘", "''")
           .gsub(%r{(\d+)\s+/\s*(\d)}, '\1/\2')
+          .gsub(THOUSANDS, '\1\2')
+          .gsub(UNIT_BETWEEN, '\1.\3 \2')
           .squeeze(" ")
           .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }
       end

@@ -27,6 +27,13 @@ module Scullion
         /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
           #{WEIGHT}\s+(?:(?:once|when|after)\s+)?cook(?:ed|ing)\b/ix.freeze
 
+      # "A 10 kg sack, 6 kg used", "5 l tub, use 3": there is more of it than goes in.
+      USED =
+        /\b(?:use|using|take)\s+(?:(?:only|about|just|up\s+to)\s+)?\d+(?:[.,]\d+)?
+            \s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)?\s*(?=[,;.)]|\z)
+          |\d\s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)\s+(?:of\s+(?:it|them)\s+)?(?:(?:is|are)\s+)?
+            (?:used|needed)\b/ix.freeze
+
       # @param found [MatchData] of WEIGHT @return [Float]
       def self.grams(found)
         found[:many].tr(",", ".").to_f * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
@@ -40,6 +47,7 @@ module Scullion
       # @param items [Array<Item>] of the line, of which nothing is said but where it is the only food
       def of(items)
         item = items.find(&:food?) if items.one?(&:food?)
+        item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
 
         item.words.delete("states") if item.words["states"] == "cooked" && @plain.match?(THEN_COOKED)
