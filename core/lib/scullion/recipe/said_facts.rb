@@ -79,7 +79,8 @@ module Scullion
         before.any? ? together(before.reverse).map(&:keys).uniq : @last
       end
 
-      # Cut behind its cooking (and not "an hour and a quarter"): in a sentence that says so, or behind the words that cook it.
+      # Cut behind its cooking (and not "an hour and a quarter"): in a sentence that says so, or behind the
+      # words that cook it.
       def cut_once_cooked(sentence)
         at = Hours.without(sentence) =~ CUT or return []
         cut = Regexp.last_match(0).downcase
