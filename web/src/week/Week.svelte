@@ -131,7 +131,8 @@
                       ? "not known"
                       : "…"}</td
                 >
-                <td class="hidden pl-6 text-right text-lg tabular-nums @4xl:table-cell"
+                <td
+                  class="hidden pl-6 text-right text-lg whitespace-nowrap tabular-nums @4xl:table-cell"
                   >{line.surplus_grams.text}</td
                 >
                 <td class="hidden pl-6 text-right text-lg tabular-nums @4xl:table-cell"
