@@ -51,7 +51,7 @@ RSpec.describe "The list of services", :journey, type: :feature do
     expect(page).to have_css("section[aria-label^='Week of']", text: /\d+ covers in \d services/)
     within("section", text: "Count weekend, Saturday lunch") { click_link "The week's order" }
     expect(page).to have_css("h1", text: "Order for the week of Mon ")
-    expect(page).to have_css("tr", text: /Mustard.*Sat .*Sun .*Fri /m)
+    expect(page).to have_css("tr", text: /Mustard.*Sat .*Sun .*Fri /m, wait: 90)
     click_link "Services", match: :first
     click_button "Make Count weekend, Sunday lunch again"
     expect(page).to have_text("Usually 120.")
