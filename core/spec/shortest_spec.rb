@@ -77,10 +77,30 @@ RSpec.describe Scullion::Day::Shortest do
     expect(shortest(day.with(tasks: late)).sum(:late)).to be_positive
   end
 
-  # What is taken, minute by minute, by a resource that is counted out beside it.
-  it "has the minutes of a resource as bits, taken and given back" do
-    expect([0b0, 0b1, 0b0111, 0b1011, -1, -2].map { |bits| Scullion::Day::Bits.ones(bits) }).to eq(
-      [0, 1, 3, 2, nil, 0]
-    )
+  it "has the minutes of a resource as bits" do
+    found = [0b0, 0b1, 0b0111, 0b1011, -1, -2].map { |bits| Scullion::Day::Bits.ones(bits) }
+    expect(found).to eq([0, 1, 3, 2, nil, 0])
+  end
+
+  # Beside a plain count of what is taken in each of twenty minutes, never more than there is of it.
+  it "takes and gives back as if it were counted out" do
+    dice = Random.new(4)
+    levels, counted, held = [-1, 0, 0, 0, 0, 0], Array.new(20, 0), []
+    300.times do
+      from, minutes, amount = dice.rand(0..19), dice.rand(1..8), dice.rand(1..5)
+      stretch = from...[from + minutes, 20].min
+      bits = stretch.sum { |minute| 1 << minute }
+      if held.any? && dice.rand < 0.5
+        bits, amount, stretch = held.delete_at(dice.rand(held.size))
+        Scullion::Day::Bits.free(levels, bits, amount)
+        stretch.each { |minute| counted[minute] -= amount }
+      elsif counted[stretch].max + amount <= 5
+        Scullion::Day::Bits.take(levels, bits, amount)
+        stretch.each { |minute| counted[minute] += amount }
+        held << [bits, amount, stretch]
+      end
+      seen = Array.new(20) { |minute| (1..5).count { |level| levels[level][minute] == 1 } }
+      expect(seen).to eq counted
+    end
   end
 end

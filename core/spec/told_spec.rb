@@ -37,6 +37,10 @@ RSpec.describe Scullion::Recipe::Told do
     {
       "1 h 20" => "1 h 20",
       "1h15" => "1 h 15",
+      "1 h 59" => "1 h 59",
+      "1 h 60" => "1 h",
+      "1 h 05" => "1 h 05",
+      "1 h 5 min" => "1 h 05",
       "1 hour 20" => "1 h 20",
       "1 hr 20 min" => "1 h 20",
       "1 hr. 15 min." => "1 h 15",

@@ -10,8 +10,6 @@ module Scullion
       # What was packed: its length in minutes, the end that it was begun at, the minute that this end stands
       # for, by task how long after that it begins (before, from the other end), and the resources chosen.
       Packed = Struct.new(:length, :side, :anchor, :starts, :chosen)
-      # One task is taken back so often, and all of them so often for each that there is, as in a Pass.
-      MOST_BACK = Pass::MOST_BACK
       NEVER = 1 << 40
 
       # @param instance [Instance] with nothing pinned
@@ -114,7 +112,7 @@ module Scullion
 
       # What another would follow too late is set later, and all that followed it anew.
       def set_later(task, start)
-        return false if @left.zero? || @backs[task] >= MOST_BACK
+        return false if @left.zero? || @backs[task] >= Pass::MOST_BACK
 
         @left -= 1
         @backs[task] += 1
@@ -164,14 +162,9 @@ module Scullion
         taken | (taken >> (minutes - width))
       end
 
-      # A higher level has only minutes of the lower ones: above what is taken there is nothing to add to.
       def hold(task, start)
         each_held(task, start) do |taken, elsewise, want, bits|
-          level, amount = [(taken.index(0) || taken.size) - 1 + want.amount, taken.size - 1].min, want.amount
-          while level.positive?
-            taken[level] |= level > amount ? taken[level - amount] & bits : bits
-            level -= 1
-          end
+          Bits.take(taken, bits, want.amount)
           elsewise&.each_index { |mode| elsewise[mode] |= bits if mode != want.mode }
         end
       end
@@ -179,12 +172,7 @@ module Scullion
       def give_back(task)
         start, @starts[task] = @starts[task], nil
         each_held(task, start) do |taken, elsewise, want, bits|
-          level = 1
-          until level == taken.size || taken[level].nobits?(bits)
-            above = taken[level + want.amount]
-            taken[level] = (taken[level] & ~bits) | (above ? above & bits : 0)
-            level += 1
-          end
+          Bits.free(taken, bits, want.amount)
           elsewise&.map! { |other| other & taken[1] }
         end
       end

@@ -115,8 +115,8 @@ module Scullion
       # By level (of none all), the minutes of the day in which a pool is closed or somebody else's.
       def shut(members)
         members.each_with_object(Array.new(members.sum(&:capacity), 0).unshift(-1)) do |member, levels|
-          take(levels, closed(member), member.capacity)
-          member.busy&.each { |other| take(levels, bits(other.from, other.to), other.amount) }
+          Bits.take(levels, closed(member), member.capacity)
+          member.busy&.each { |other| Bits.take(levels, bits(other.from, other.to), other.amount) }
         end
       end
 
@@ -130,12 +130,6 @@ module Scullion
 
       def closed(member) = member.open ? ~member.open.map { |from, to| bits(from, to) }.reduce(0, :|) : 0
       def bits(from, to) = ((1 << [to - @instance.from, 0].max) - 1) & (-1 << [from - @instance.from, 0].max)
-
-      def take(levels, bits, amount)
-        (levels.size - 1).downto(1) do |level|
-          levels[level] |= level > amount ? levels[level - amount] & bits : bits
-        end
-      end
     end
   end
 end

@@ -39,7 +39,8 @@ module Scullion
       FOR_PART = /\Afor the (?-i:[[:alpha:]]+)(?: (?-i:[[:alpha:]]+))?:?\z/i.freeze
       # "Gas 5, 1 hr."
       HOT =
-        /\A(?:gas|fan|oven)\s(?:mark\s)?\d|\A(?:(?-i:[[:alpha:]]+)\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/i.freeze
+        /\A(?:gas|fan|oven)\s(?:mark\s)?\d
+          |\A(?:(?-i:[[:alpha:]]+)\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/ix.freeze
       # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
       SHARED =
         /\A(?:about\s+|roughly\s+)?
