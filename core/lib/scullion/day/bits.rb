@@ -7,8 +7,8 @@ module Scullion
       # How many are set from the lowest on; nil when all are. @return [Integer, nil]
       def self.ones(bits) = bits == -1 ? nil : (~bits & (bits + 1)).bit_length - 1
 
-      # So much more is taken in those minutes. A higher level has only minutes of the lower ones: above what is
-      # taken there is nothing to add to.
+      # So much more is taken in those minutes. A higher level has only minutes of the lower ones: above what
+      # is taken there is nothing to add to.
       # @param levels [Array<Integer>] when at least so many are taken, by how many: of none always
       def self.take(levels, bits, amount)
         level = [(levels.index(0) || levels.size) - 1 + amount, levels.size - 1].min
