@@ -15,7 +15,7 @@ class WrittenRecipes
 
   # @param house [Scullion::House]
   def initialize(house)
-    @house, @lexicon = house, house.lexicon
+    @house, @lexicon, @drafts = house, house.lexicon, {}
   end
 
   def self.files = Dir[File.join(FOLDER, "*.txt")]
@@ -46,9 +46,10 @@ class WrittenRecipes
   # What its steps say, by the truth. @return [Array<Hash>]
   def steps(path) = truth(path)["steps"]
 
+  # Read once. @return [Scullion::Recipe::Draft]
   def draft(path)
-    text = Scullion::Exchange::LinkedRecipe.plain(File.read(path))
-    Scullion::Recipe::Draft.new(text, @house)
+    @drafts[path] ||=
+      Scullion::Recipe::Draft.new(Scullion::Exchange::LinkedRecipe.plain(File.read(path)), @house)
   end
 
   private

@@ -217,10 +217,11 @@ module AnyLegalSalad
 
   # Numbers all of them, in figures and in words.
   def expect_numbers(document, seed)
+    words = document.is_a?(String) ? document : JSON.generate(document)
+    expect(words).not_to match(/NaN|Infinity/), "seed #{seed}: in words"
+  rescue JSON::GeneratorError
     strange = numbers(document).reject { |_, value| value.to_f.finite? }
     expect(strange).to eq({}), "seed #{seed}: #{strange.first(3).inspect}"
-    expect(document.is_a?(String) ? document : JSON.generate(document)).not_to match(/NaN|Infinity/),
-    "seed #{seed}: in words"
   end
 
   # @param kind [Symbol] which brief of RandomSalads

@@ -64,6 +64,43 @@ module ServerHelper
   def service = Scullion::Records::Service.find(1).to_document
 end
 
+# The demo's database: laid out once, and a copy of it for each file of specs.
+module DemoDatabase
+  TODAY = Date.new(2026, 11, 24)
+
+  module_function
+
+  # @param folder [String] where a copy is put @return [String] what it is opened by
+  def in(folder)
+    return ENV["SCULLION_TEST_DB"].tap { |url| lay_out(url) } if ENV["SCULLION_TEST_DB"]
+
+    File.join(folder, "spec.sqlite3").tap { |file| FileUtils.cp(whole, file) }
+  end
+
+  def whole
+    @whole ||=
+      File
+        .join(Dir.mktmpdir, "demo.sqlite3")
+        .tap do |file|
+          lay_out(file)
+          let_go
+        end
+  end
+
+  def throw_away = @whole && FileUtils.rm_rf(File.dirname(@whole))
+
+  def lay_out(url)
+    Scullion::Records::Database.at(url).throw_away
+    Scullion::Records.open(url)
+    Scullion::Demo.load(today: TODAY)
+  end
+
+  def let_go
+    ActiveRecord::Base.connection_handler.clear_all_connections!(:all)
+    Scullion::Records.database&.let_go
+  end
+end
+
 RSpec::Matchers.define_negated_matcher :not_include, :include
 
 RSpec.configure do |config|
@@ -72,14 +109,15 @@ RSpec.configure do |config|
   config.filter_run_excluding ENV["SCULLION_TEST_DB"] ? :sqlite : :postgres
   config.before(:context, :server) do
     @folder = Dir.mktmpdir
-    url = ENV.fetch("SCULLION_TEST_DB") { File.join(@folder, "spec.sqlite3") }
-    Scullion::Records::Database.at(url).throw_away
-    Scullion::Records.open(url)
-    Scullion::Demo.load(today: Date.new(2026, 11, 24))
+    Scullion::Records.open(DemoDatabase.in(@folder))
   end
   # What an example did is undone after it, and its stamps come again.
   # On a slow machine a day takes longer than anyone would wait; how long is measured elsewhere.
   config.before(:example, :server) { stub_const("Scullion::Apart::LONGEST_SECONDS", 120) }
+  # How good a day is, is the core's to prove; here few are tried, but where it is asked how sure one is.
+  config.before(:example, :server) do |example|
+    stub_const("Scullion::Day::Solver::SHAKES", ->(_) { 4 }) unless example.metadata[:best_day]
+  end
   config.around(:example, :server) do |example|
     Scullion::App.set :plans, Scullion::Exchange::Plans.new
     Scullion::App.set :seen, Scullion::Once.new(keeps: 100)
@@ -92,4 +130,5 @@ RSpec.configure do |config|
     ActiveRecord::Base.connection_pool.disconnect!
     FileUtils.rm_rf(@folder)
   end
+  config.after(:suite) { DemoDatabase.throw_away }
 end

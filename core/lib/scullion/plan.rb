@@ -22,10 +22,7 @@ module Scullion
                 :along,
                 :benches,
                 :dressings,
-                :purchases,
-                :windows,
-                :builds,
-                :waves
+                :windows
 
     def initialize(brief)
       @brief = brief
@@ -40,14 +37,13 @@ module Scullion
           Hold::Window.new("hold/#{index}", portion, brief) { builds[index] }
         end
       dress
-      @purchases = buy
-      @builds = build
-      @waves =
-        portions
-          .zip(windows)
-          .each_with_index
-          .map { |(portion, window), index| Build::Waves.new("waves/#{index}", portion, window, brief) }
     end
+
+    # Stages that no other needs are worked out when they are asked for: a salad that is only tried is neither
+    # bought nor built.
+    def purchases = @purchases ||= buy
+    def builds = @builds ||= build
+    def waves = @waves ||= in_waves
 
     # @return [Hash] same brief, same Hash, in the same order
     def to_h
@@ -238,6 +234,13 @@ module Scullion
       portions.each_with_index.map do |portion, index|
         Build::Bowls.new("build/#{index}", portion, @by_portion[portion], brief)
       end
+    end
+
+    def in_waves
+      portions
+        .zip(windows)
+        .each_with_index
+        .map { |(portion, window), index| Build::Waves.new("waves/#{index}", portion, window, brief) }
     end
 
     # Everything that is bought, gathered by ingredient: by section, then by name. What takes nothing buys

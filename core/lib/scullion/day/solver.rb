@@ -15,6 +15,8 @@ module Scullion
       # Passes with an order shaken, more of them for a small day; and by up to how many minutes.
       SHAKES = ->(tasks) { (300_000 / ((tasks + 20)**2)).clamp(4, 60) }
       SHAKEN_BY = [40, 90, 200].freeze
+      # So many in a row that bring nothing end it.
+      PATIENCE = 15
       # How much an eager pass heeds the order, in minutes of waiting for a minute of it.
       HEEDFUL = 0.2
       HASTY = 0.05
@@ -196,10 +198,17 @@ module Scullion
 
       # The best order, shaken again and again.
       def shaken(best)
+        in_vain = 0
         SHAKES
           .call(@instance.tasks.size)
-          .times
-          .reduce(best) { |found, round| better(found, backward(shake(by_ends(found), round))) }
+          .times do |round|
+            found = better(best, backward(shake(by_ends(best), round)))
+            in_vain = found.equal?(best) ? in_vain + 1 : 0
+            break if in_vain == PATIENCE
+
+            best = found
+          end
+        best
       end
 
       # Every task moved up or down by up to so many minutes, ever the same way for the same day.
