@@ -48,8 +48,10 @@ class WrittenRecipes
 
   # Read once. @return [Scullion::Recipe::Draft]
   def draft(path)
-    @drafts[path] ||=
-      Scullion::Recipe::Draft.new(Scullion::Exchange::LinkedRecipe.plain(File.read(path)), @house)
+    @drafts[path] ||= Scullion::Recipe::Draft.new(
+      Scullion::Exchange::LinkedRecipe.plain(File.read(path)),
+      @house
+    )
   end
 
   private

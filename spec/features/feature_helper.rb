@@ -80,7 +80,9 @@ Capybara.register_driver(:chromium) do |app|
     js_errors: true,
     browser_path:
       ENV["BROWSER_PATH"] ||
-        %w[/usr/bin/chromium /usr/bin/chromium-browser].find { |path| File.exist?(path) },
+        %w[chromium-headless-shell chromium chromium-browser]
+          .map { |name| "/usr/bin/#{name}" }
+          .find { |path| File.exist?(path) },
     browser_options: {
       "no-sandbox" => nil,
       "disable-gpu" => nil,
@@ -99,6 +101,8 @@ Capybara.run_server = false
 Capybara.default_driver = :chromium
 # Long, for a slow machine: it is spent only when something is wrong.
 Capybara.default_max_wait_time = 40
+# Asking ever again costs the page as much time as the page has.
+Capybara.default_retry_interval = 0.1
 
 # A salad for one journey alone: what other journeys do to theirs cannot reach it.
 module SaladOfItsOwn

@@ -13,16 +13,7 @@ module Scullion
     # @param brief [Brief] @return [Plan]
     def self.for(brief) = new(brief)
 
-    attr_reader :brief,
-                :portions,
-                :needs,
-                :cooking,
-                :preps,
-                :made,
-                :along,
-                :benches,
-                :dressings,
-                :windows
+    attr_reader :brief, :portions, :needs, :cooking, :preps, :made, :along, :benches, :dressings, :windows
 
     def initialize(brief)
       @brief = brief
