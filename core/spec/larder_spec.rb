@@ -1,5 +1,36 @@
 # frozen_string_literal: true
 
+# How a food comes into a salad where nothing else is written.
+RSpec.describe Scullion::DefaultComponent do
+  def written(line)
+    Scullion::Recipe::Draft.new("Serves 10\n#{line}", house).to_h["salad"]["components"].first["cut"]
+  end
+
+  it "takes its first cut, or the usual one, which is one of them" do
+    carrot = house.larder["carrot"]
+    usual = ->(cut) { Scullion::Ingredient.new(carrot.facts.merge("usual_cut" => cut), carrot.figures) }
+    expect(house.default_component(carrot).to_h["cut"]).to eq carrot.cuts.first
+    expect(house.default_component(usual["grated"]).to_h["cut"]).to eq "grated"
+    expect(house.default_component(usual["none"]).to_h).not_to have_key("cut")
+    faults = []
+    Scullion::IngredientForm.read(
+      carrot.facts.merge("usual_cut" => "flaked"),
+      sources: house.sources,
+      faults: faults
+    )
+    expect(faults.map(&:where)).to eq ["/usual_cut"]
+  end
+
+  it "cuts nothing that is eaten as it is, unless that is written" do
+    ["60 g capers", "raisins 100 g", "200 g rocket", "100 g croutons", "200 g bean sprouts"].each do |line|
+      expect(written(line)).to be_nil, line
+    end
+    expect(written("60 g capers, chopped")).to eq "chopped"
+    expect(written("100 g raisins, chopped")).to eq "chopped"
+    expect(written("3 red onions, cut in petals")).to eq "wedges"
+  end
+end
+
 RSpec.describe Scullion::Finder do
   let(:finder) { described_class.new(house.larder) }
 
@@ -18,7 +49,8 @@ RSpec.describe Scullion::Finder do
     "QUINOA" => "Quinoa",
     "kinoa" => "Quinoa",
     "sunflower" => "Sunflower oil",
-    "fennell" => "Fennel"
+    "fennell" => "Fennel",
+    "caulis" => "Cauliflower"
   }.each do |typed, name|
     it("finds #{name} by #{typed}") { expect(finder.find(typed).first(2).map(&:name)).to include(name) }
   end

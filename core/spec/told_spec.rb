@@ -33,6 +33,45 @@ RSpec.describe Scullion::Recipe::Told do
     }.each { |words, time| expect(told(steps("Simmer the lentils for #{words}."))).to include(time), words }
   end
 
+  it "times the boiling by what is said to boil, whatever the water was before" do
+    ["18 min from the boil", "18 min once they boil", "18 minutes after it comes to the boil"].each do |time|
+      facts = read(steps("Carrots go on in cold water, #{time}, drain."))["told"]
+      expect(facts.map { |fact| fact.values_at("what", "set") }).to include(["18 min", true]), time
+    end
+  end
+
+  it "reads rows numbered in their order as steps, whatever they begin with and however they are numbered" do
+    rows = ["lentils 25 min in salted water, spread out to cool", "carrots on a tray, 30-35 min", "eggs last"]
+    ["1.", "1)", "1/", "1:", "1 -"].each do |first|
+      numbered = rows.each_with_index.map { |row, index| "#{first.sub("1", (index + 1).to_s)} #{row}" }
+      text = "Serves 4\n400 g carrots\n200 g puy lentils, dry\n4 eggs\n#{numbered.join("\n")}"
+      found = read(text)
+      expect(found["lines"].last(3).map { |line| line["kind"] }).to eq(%w[step] * 3), first
+      facts = found["told"].select { |fact| fact["set"] }.map { |fact| fact.values_at("line", "what") }
+      expect(facts).to include([3, "25 min"], [2, "30 min to 35 min"]), first
+    end
+    list = read("Serves 4\n1. 400 g carrots\n2. 200 g puy lentils\n3. dill, 2 bunches")["lines"].drop(1)
+    expect(list.map { |line| line["kind"] }).to eq(%w[ingredient] * 3)
+  end
+
+  it "reads every time that says no unit, and none of another food's by a word that many have" do
+    beans = "Serves 8\n400 g dried black-eyed beans\nsmall handful fresh thyme\nMethod\n"
+    {
+      "Drain the beans, cover with fresh water, boil for 10 minutes then simmer for 40." => "40 min",
+      "Drain the beans, cover with fresh water, boil for 10 minutes then simmer for 40-50." =>
+        "40 min to 50 min",
+      "Boil the beans 10 min, then simmer for another 45." => "45 min"
+    }.each do |step, minutes|
+      set = read(beans + step)["told"].select { |fact| fact["set"] }
+      expect(set.map { |fact| fact.values_at("line", "what") }).to eq([[2, "simmer"], [2, minutes]]), step
+    end
+  end
+
+  it "sets no way of cooking that a food does not have, and none for what comes cooked" do
+    told = read("Serves 60\nYou need 1.5 kilos of cooked chickpeas and salt..")["told"]
+    expect(told.map { |fact| fact.values_at("what", "set") }).to eq [["boil gently", false]]
+  end
+
   it "reads hours and minutes in every writing, and what is behind them as what it is" do
     {
       "1 h 20" => "1 h 20",

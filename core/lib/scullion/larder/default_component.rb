@@ -2,7 +2,7 @@
 
 module Scullion
   # How an ingredient usually comes into a salad, for a build to begin with: its family's role and
-  # weight, its first trim, and raw in its first cut or cooked in its first way.
+  # weight, its first trim, and raw in its usual cut or cooked in its first way.
   class DefaultComponent
     # @param ingredient [Ingredient] @param families [Hash{String=>Hash}] facts/families.yml
     def initialize(ingredient, families)
@@ -23,7 +23,7 @@ module Scullion
         "role" => @usual["role"],
         "grams" => @usual["grams"].to_f,
         "trim" => @ingredient.trims.keys.first,
-        "cut" => (@ingredient.cuts.first unless Cook::Parcels.all[method]&.uncut?),
+        "cut" => (@ingredient.usual_cut unless Cook::Parcels.all[method]&.uncut?),
         "cook" => method && { "method" => method }
       }.compact
     end

@@ -7,6 +7,9 @@ module Scullion
     # piece: what is counted, where it is sold by the piece.
     Pack = Struct.new(:name, :grams, :plural, :price, :piece, keyword_init: true)
 
+    # The usual cut of what nobody cuts: capers, rocket, raisins.
+    NO_CUT = "none"
+
     attr_reader :key,
                 :name,
                 :aliases,
@@ -51,6 +54,12 @@ module Scullion
 
     # How to tell that it is done, cooked this way. @return [String, nil]
     def done(method) = facts["done"].is_a?(Hash) ? facts["done"][method] : facts["done"]
+
+    # The cut it comes in where none is written; none for what comes as it is. @return [String, nil]
+    def usual_cut
+      usual = facts["usual_cut"] || cuts.first
+      usual unless usual == NO_CUT
+    end
 
     # Ways of cooking that it has figures for. @return [Array<String>]
     def methods_of_cooking = Cook::Parcels.keys.select { |method| facts.key?(method) }

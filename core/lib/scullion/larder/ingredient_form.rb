@@ -88,6 +88,7 @@ module Scullion
       packs
       trims
       cuts
+      usual_cut
       treats
     ].freeze
     AFTER = %w[content taste texture usual price done surplus caution sources].freeze
@@ -178,6 +179,7 @@ module Scullion
       @fields.choice("kind", Safety::Catalogue.shipped.kinds.keys, default: nil)
       @fields.choice("eaten", %w[raw cooked], default: nil)
       @fields.choice("contents_of", %w[raw cooked], default: nil)
+      @fields.choice("usual_cut", [Ingredient::NO_CUT, *(@facts["cuts"] if listed?("cuts"))], default: nil)
       @fields.choice("binds", BINDS, default: nil)
       @fields.match("colour", /\A#\h{6}\z/, "#d0651c")
       {
@@ -198,12 +200,13 @@ module Scullion
 
     def each_list(*fields)
       fields.each do |field|
-        value = @facts.is_a?(Hash) ? @facts[field] : nil
-        unless value.nil? || (value.is_a?(Array) && value.all?(String))
-          @fields.fault(field, "This should be a list of words.", "Send [ … ].")
-        end
+        next if listed?(field) || !@facts.is_a?(Hash) || @facts[field].nil?
+
+        @fields.fault(field, "This should be a list of words.", "Send [ … ].")
       end
     end
+
+    def listed?(field) = @facts.is_a?(Hash) && @facts[field].is_a?(Array) && @facts[field].all?(String)
 
     def each_word(field, allowed)
       Array(@facts.is_a?(Hash) ? @facts[field] : nil).each_with_index do |word, index|

@@ -118,10 +118,10 @@ module Scullion
     def row(name, grams, note = nil)
       { "name" => name, "grams" => grams.round(1), "text" => writer.g(grams), "note" => note }.compact
     end
-    # By the sheets of its ways of cooking, in its first cut where it is cut before.
+    # By the sheets of its ways of cooking, in its usual cut where it is cut before.
     def cooked(from)
       @ingredient.methods_of_cooking.filter_map do |method|
-        cut = @ingredient.cuts.first unless Cook::Parcels.all.fetch(method).uncut?
+        cut = @ingredient.usual_cut unless Cook::Parcels.all.fetch(method).uncut?
         asked = { "ingredient" => @ingredient.key, "cut" => cut, "cook" => { "method" => method } }.compact
         left = @house.left_after(asked) or next
         row(called(method).downcase, from * left, cut && "in #{@practice.cuts.fetch(cut)["name"]}")

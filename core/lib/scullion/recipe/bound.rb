@@ -5,9 +5,10 @@ module Scullion
     # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
     # plan takes unless the cook declines them, and what is only shown.
     class Bound
-      # key: names it; line: number, nil for the salad; set: is it taken?
-      Fact = Struct.new(:key, :line, :fact, :value, :text, :set, keyword_init: true)
+      # key: names it; line: number, nil for the salad; can: may it be taken at all? set: is it?
+      Fact = Struct.new(:key, :line, :fact, :value, :text, :can, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
+      FIGURES = %w[minutes celsius].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
       # How what is cooked long begins.
       BEGUN = /\b(?:boil|simmer|bubble)\w*\b[^.;]*\b(?:hard|fast|rapidly|vigorously|high)\b/i.freeze
@@ -49,7 +50,20 @@ module Scullion
               (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
             end
             .uniq(&:key)
-            .then { |all| one_time_each(all) }
+            .then { |all| one_time_each(with_their_way(all)) }
+      end
+
+      # The way that steps say of a line by its name, where its food has no figures for it.
+      # @param read [LineReader::Read] @return [Fact, nil]
+      def lacking(read)
+        food = read.guesses.first
+        return unless food && WrittenWay.asked?(read.line.item, food, @house.lexicon)
+
+        ways = facts.select { |fact| fact.fact == "method" && fact.line == read.line.number }
+        names =
+          read.name.split.select { |word| word.length >= Lexicon::SHORTEST }.map { |word| word.chomp("s") }
+        named = ways.find { |way| names.any? { |name| way.text.downcase.include?(name) } }
+        named if ways.none?(&:can) && read.words.slice("cook", "cooked").empty?
       end
 
       # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
@@ -72,6 +86,17 @@ module Scullion
       end
 
       private
+
+      # Minutes and heat of a way that a food does not have are none of another way's.
+      def with_their_way(facts)
+        ways = facts.select { |fact| fact.fact == "method" }.group_by(&:line)
+        without = ways.compact.reject { |_, all| all.any?(&:can) }
+        facts.map do |fact|
+          next fact unless without.key?(fact.line) && FIGURES.include?(fact.fact)
+
+          fact.dup.tap { |own| own.can = own.set = false }
+        end
+      end
 
       # Of several times of one food one is taken: the first that is told, or the longest of its sentence; not
       # the ten minutes that beans boil hard before they simmer an hour.
@@ -104,25 +129,38 @@ module Scullion
       end
 
       def bound(fact, read)
-        number, fact = read&.line&.number, of_food(fact, read)
+        number = read&.line&.number
+        can = !number.nil? && SETS.include?(fact.fact) && takes?(fact, read)
+        fact = of_food(fact, read)
         key = [number || "salad", fact.fact, Array(fact.value).join("-")].join("/")
+        set = can && !@declined.include?(key)
         Fact.new(
           key: key,
           line: number,
           fact: fact.fact,
           value: fact.value,
           text: fact.text,
-          set: !number.nil? && SETS.include?(fact.fact) && !@declined.include?(key)
+          can: can,
+          set: set
         )
       end
 
-      # Of several ways of cooking the one that this food has.
+      # Of several ways of cooking the one that this food has; only eggs are boiled in the shell.
       def of_food(fact, read)
         return fact unless fact.fact == "method"
 
+        way = way_of(fact, read)
+        fact.dup.tap { |own| own.value = way ? [way] : (fact.value - %w[eggs]).first(1) }
+      end
+
+      # "1.5 kg of cooked chickpeas": they are not cooked for it, nor is any food in a way that it has not.
+      def takes?(fact, read)
+        fact.fact != "method" || !(read.words["cooked"] || way_of(fact, read).nil?)
+      end
+
+      def way_of(fact, read)
         facts = read && read.guesses.first&.facts
-        way = fact.value.find { |each| facts&.key?(each) }
-        fact.dup.tap { |own| own.value = way ? [way] : fact.value.first(1) }
+        fact.value.find { |each| facts&.key?(each) }
       end
 
       # What the line itself says goes before what a step says of it.

@@ -77,7 +77,10 @@ module Scullion
         return false if taken.nil? || taken.too_much?
 
         @choices.key?(read.line.number) ||
-          (read.status == "sure" && !taken.unweighed? && !unlikely.far_too_much?(taken))
+          (
+            read.status == "sure" && !taken.unweighed? && !unlikely.far_too_much?(taken) &&
+              bound.lacking(read).nil?
+          )
       end
 
       private
@@ -97,7 +100,7 @@ module Scullion
           "what" => FactInWords.of(fact, @practice.writer),
           "text" => fact.text,
           "set" => fact.set,
-          "can" => !fact.line.nil? && Bound::SETS.include?(fact.fact)
+          "can" => fact.can
         }.compact
       end
 
@@ -202,6 +205,9 @@ module Scullion
         return ITSELF if itself?(read)
         return TOO_MUCH if taken(read)&.too_much?
         return NEVER if read.why.nil? && unlikely.far_too_much?(taken(read))
+
+        way = bound.lacking(read)
+        return WrittenWay.question(FactInWords.of(way, @practice.writer)) if read.why.nil? && way
 
         read.why || "Its weight is not known here: the usual serving stands in."
       end

@@ -67,6 +67,7 @@ module Scullion
         @lexicon, @items = lexicon, items
         loud = texts.count { |text| text.match?(/[[:upper:]]{3}/) && !text.match?(/[[:lower:]]/) }
         @small_letters = loud < texts.size * SHOUTING
+        @numbered = NumberedSteps.among(texts) { |text| amount?(text) || text.match?(BEHIND) }
       end
 
       # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
@@ -74,7 +75,7 @@ module Scullion
       def of(text, place, section)
         return "note" if note?(text)
         return "title" if place.zero? && title?(text)
-        return "step" if told_of?(text)
+        return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
         return "note" if place == 1 && subtitle?(text)

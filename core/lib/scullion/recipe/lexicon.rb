@@ -73,7 +73,7 @@ module Scullion
       def self.one_of(word)
         @singular.clear if @singular.size > MOST_WORDS
         case word
-        when /(?:ss|us|is|ous)\z/
+        when /(?:ss|us|ous)\z/, "this"
           word
         when /(?:toes|ches|shes|xes|sses|choes)\z|\Achill?ies\z/
           word.delete_suffix("es")

@@ -5,6 +5,8 @@ module Scullion
     # One food of a line read: how much, of what, cut and cooked how, and how sure that is. Sure is only what
     # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
+      include WrittenWay
+
       # to: where the line itself says that it goes; packed: weighed with what it is drained of; per_head: so
       # much for each who is served; guesses: best first; instead: the amount by key, where another than the
       # first is chosen and counts otherwise
@@ -101,7 +103,7 @@ module Scullion
           "cut" => said["cuts"],
           "trim" => said["trims"],
           "treat" => said["treats"],
-          "cook" => said["cooks"],
+          "cook" => (way_here(item, ingredient) if ingredient) || said["cooks"],
           "cut_after" => (true if cooked_first?(item)),
           "cooked" => (true if cooked && ingredient&.family != "cured")
         }.compact
@@ -169,7 +171,7 @@ module Scullion
         open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))
         return "What is “#{open}” here?" if open
 
-        came_else(item, candidates.first) || which(found)
+        came_else(item, candidates.first) || which(found) || way_not_here(item, candidates.first)
       end
 
       def which(found)

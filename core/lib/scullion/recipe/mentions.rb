@@ -97,11 +97,11 @@ module Scullion
           (@listed.find { |keys| @larder[keys.first]&.allergens&.include?("fish") } if word == "fish")
       end
 
-      # The words that each is called by in the list.
+      # The words that each is called by in the list; "fresh thyme" not by what "fresh water" is too.
       def called(listed)
         listed
           .flat_map { |item| Lexicon.singulars(item.name).map { |word| [word, item.foods] } }
-          .reject { |word, _| word.length < SHORTEST }
+          .reject { |word, _| word.length < SHORTEST || @items.lexicon.roles([word]).any? }
           .to_h
       end
     end

@@ -31,7 +31,7 @@ module Scullion
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
         %r{(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
-          (?<minutes>\d{1,2})\b(?!\s*[x×]\s*\d)
+          (?<minutes>\d{1,2})(?:[-–](?<high>\d{1,2}))?\b(?!\s*[x×]\s*\d)
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
          |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
          |\b(?:#{COOKED}|oven|tray)\s+\d{3}\s*/\s*(?<minutes>\d{1,2})\b
@@ -159,13 +159,15 @@ module Scullion
           .first(1)
       end
 
-      # "For 14, shake once", "stand 5", "20-ish": minutes, by what stands before or behind.
+      # "For 14, shake once", "stand 5", "20-ish", "then simmer for 40-50": minutes, by what stands before or
+      # behind.
       def bare_minutes(sentence)
-        found = sentence.match(BARE) or return []
-        return [] if found.post_match.match?(ONLY_BEGUN)
-        return [] if found[0].match?(/\Afor\b/i) && for_so_many?(found.pre_match)
-
-        [[found.begin(0), [(found[:minutes]).to_f] * 2]]
+        sentence
+          .to_enum(:scan, BARE)
+          .map { Regexp.last_match }
+          .reject { |found| found.post_match.match?(ONLY_BEGUN) }
+          .reject { |found| found[0].match?(/\Afor\b/i) && for_so_many?(found.pre_match) }
+          .map { |found| [found.begin(0), [found[:minutes], found[:high] || found[:minutes]].map(&:to_f)] }
       end
 
       # "4 kilos of beans for 40": for how many that is, where nothing is done to it.

@@ -37,13 +37,17 @@ module Scullion
       # Ways of cooking that are told in several words.
       PHRASES = {
         /from\s+cold\b(?!\s+(?:oven|fridge))/i => %w[boil-cut simmer],
-        /in\s+(?:\S+\s+){0,3}(?:boiling\s+|salted\s+)?water\b(?=[^.;]*\d)/i => BOILED,
+        /in\s+(?:\S+\s+){0,3}(?:(?:boiling|salted)\s+water\b|water\b(?=[^.;]*\d))/i => BOILED,
         /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
         /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
       }.freeze
+      # Told of what stands before it: "farro 25 min in salted water", "mushrooms, smoking pan".
+      OF_BEFORE = /\A(?:pan\b|in\s|from\s)/i.freeze
       ONLY_WITH = /\A\W*(?-i:[[:alpha:]]+)(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
+      # "In cold water, 18 min from the boil"
+      BOILING = /\A[^,;.]{0,20}\b(?:from|after|once|when)\s+(?:the\s+|it\s+|they\s+)?(?:boil|com)/i.freeze
       # From one time of a food to the next one of it.
       GOES_ON = /\b(?:then|another|further|followed\s+by)\b/i.freeze
       # Letters of a time in which it may stand too.
@@ -109,7 +113,9 @@ module Scullion
       def methods_of(sentence)
         ways(sentence).flat_map do |at, keys|
           @way = keys
-          beside(at, ahead: true).select(&:any?).map { |of| fact(of, "method", keys, sentence) }
+          beside(at, ahead: !sentence[at..].match?(OF_BEFORE))
+            .select(&:any?)
+            .map { |of| fact(of, "method", keys, sentence) }
         end
       end
 
@@ -124,7 +130,9 @@ module Scullion
       end
 
       def way(word, sentence)
-        keys = @words["cook"][word[0].downcase] || way_by_phrase(word, sentence)
+        named = word[0].downcase
+        keys = @words["cook"][named] || way_by_phrase(word, sentence)
+        keys = [named] if keys == []
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
       end
 
@@ -231,6 +239,7 @@ module Scullion
         before = said.select { |place, _| place <= at }
         place, name = before.max_by(&:first) || (said.min_by(&:first) unless cooked && cooked <= at)
         return "minutes" if place.nil? || (cooked && cooked > place && cooked <= at)
+        return "minutes" if sentence[at..].match?(BOILING) || (before.empty? && cooked&.between?(at, place))
         # "Soak 12 h, then simmer": not "cover, 12 min at a simmer".
         soaked = place <= at && sentence[place..].match?(/\A(?:soak|steep)/i) && cooked.to_i > at
         return "minutes" if cooked && name == "soak" && !soaked

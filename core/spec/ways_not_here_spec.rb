@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+# A way of cooking that is written and that the food has no figures for is asked, never replaced unsaid.
+RSpec.describe "A way of cooking without figures" do
+  def read(text) = Scullion::Recipe::Draft.new("Serves 16\n#{text}", house).to_h
+  def asked(line) = read(line)["lines"][1]["why"].to_s[/“(.+)”: there are no figures/, 1]
+  def method(line) = read(line)["salad"]["components"].first.dig("cook", "method")
+
+  it "is asked where the line names it" do
+    {
+      "1.6 kg chicken thighs, poached 20 min" => "poached",
+      "2 kg fennel, braised" => "braised",
+      "1 kg aubergine, deep-fried" => "deep fried",
+      "16 eggs, fried" => "fried",
+      "400 g feta, grilled" => "grilled",
+      "1 kg salmon, cured" => "cured",
+      "1 kg cauliflower, pickled" => "pickled",
+      "1 kg strawberries, roasted" => "roasted"
+    }.each { |line, word| expect(asked(line)).to eq(word), line }
+  end
+
+  it "is asked where the steps say it of the food by its name, and their minutes are no other way's" do
+    list = "1.6 kg chicken thighs\n1 kg fennel\n500 g halloumi\n"
+    found = read("#{list}Poach the chicken 20 min. Braise the fennel 40 min. Fry the halloumi 2 min.")
+    expect(found["lines"][1..3].map { |line| line["why"].to_s[/“(.+)”/, 1] }).to eq [
+         "boil gently",
+         "braise",
+         nil
+       ]
+    minutes = found["told"].select { |fact| fact["what"].end_with?("min") }
+    expect(minutes.map { |fact| fact.values_at("line", "set", "can") }).to eq [
+         [2, false, false],
+         [3, false, false],
+         [4, true, true]
+       ]
+  end
+
+  it "is any of those that its word may mean" do
+    {
+      "500 g halloumi, fried" => "sear",
+      "100 g hazelnuts, roasted" => "toast",
+      "300 g white bread, fried" => "crisp",
+      "800 g pearl barley, boiled" => "absorption",
+      "16 eggs, boiled" => "eggs"
+    }.each do |line, way|
+      expect(asked(line)).to be_nil, line
+      expect(method(line)).to eq(way), line
+    end
+  end
+
+  it "is none of what seasons, is poured, or comes as it is" do
+    [
+      "10 g cumin seeds, toasted",
+      "1 bunch sage, fried",
+      "100 g blanched almonds",
+      "2 lemons, charred",
+      "2 tins chickpeas, fried",
+      "200 g serrano ham, fried"
+    ].each { |line| expect(asked(line)).to be_nil, line }
+  end
+
+  # Every food with every way that a line can name: planned so, or asked.
+  it "is never passed over, whatever the food" do
+    words = house.practice.words("recipe_words", "cook").invert.values + house.lexicon.words("ways")
+    foods =
+      house.larder.values.select do |food|
+        %w[root squash fruiting pod brassica].include?(food.family) && !food.name.match?(/tin/i) &&
+          !house.lexicon.aromatic?(food.key)
+      end
+    passed =
+      foods
+        .sample(60, random: Random.new(29))
+        .product(words.sample(6, random: Random.new(29)))
+        .reject do |food, word|
+          line = "2 kg #{food.name.downcase}, #{word}"
+          found = read(line)["lines"][1]
+          next true unless found.dig("taken", "key") == food.key && found["status"] == "sure"
+
+          ways =
+            house.words.fetch("told").fetch("cook")[word] ||
+              house.practice.words("recipe_words", "cook").values_at(word)
+          ways.include?(method(line))
+        end
+    expect(passed.map { |food, word| "#{food.key} #{word}" }).to eq []
+  end
+end
