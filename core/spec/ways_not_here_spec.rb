@@ -83,4 +83,39 @@ RSpec.describe "A way of cooking without figures" do
         end
     expect(passed.map { |food, word| "#{food.key} #{word}" }).to eq []
   end
+
+  # A cut that is written is that cut, what it is of such a food, or a question; never the house's usual one.
+  it "nor is a cut, whatever the food" do
+    {
+      "3 lb carrots, shredded" => "grated",
+      "1 onion, halved" => "wedges",
+      "2 tomatoes, chopped" => "diced",
+      "1 cucumber in ribbons" => "ribbons",
+      "2 cups shredded cheddar" => "grated",
+      "2 fennel bulbs, cut in wedges" => "wedges"
+    }.each { |line, cut| expect(read(line)["salad"]["components"].first["cut"]).to eq(cut), line }
+    expect(asked("2 kg celeriac, remoulade cut")).to eq "remoulade cut"
+    expect(asked("1 kg spinach, diced")).to eq "diced"
+    alike = house.lexicon.words("alike_cuts")
+    written = { "diced" => "diced", "in wedges" => "wedges", "grated" => "grated", "torn" => "torn" }
+    lexicon = house.lexicon
+    foods =
+      house.larder.values.select do |food|
+        food.cuts.any? && food.name.match?(/\A[[:alpha:]]+\z/) &&
+          %i[seasons? squeezed?].none? { |kind| lexicon.public_send(kind, food.key) }
+      end
+    passed =
+      foods
+        .product(written.to_a)
+        .reject do |food, (words, cut)|
+          found = read("2 kg #{food.name.downcase}, #{words}")
+          line = found["lines"][1]
+          unless line.dig("taken", "key") == food.key && line["status"] == "sure" && line["to"] == "salad"
+            next true
+          end
+
+          [cut, *alike[cut]].include?(found["salad"]["components"].first["cut"])
+        end
+    expect(passed.map { |food, (words, _)| "#{food.key} #{words}" }.join(", ")).to eq ""
+  end
 end

@@ -57,7 +57,7 @@ module Scullion
       # @param read [LineReader::Read] @return [Fact, nil]
       def lacking(read)
         food = read.guesses.first
-        return unless food && WrittenWay.asked?(read.line.item, food, @house.lexicon)
+        return unless food && WrittenWay.cooked?(read.line.item, food, @house.lexicon)
 
         ways = facts.select { |fact| fact.fact == "method" && fact.line == read.line.number }
         names =

@@ -183,11 +183,14 @@ module Scullion
           "trim" => (said["trim"] if ingredient.trims.key?(said["trim"])),
           "treat" => (said["treat"] if ingredient.facts.fetch("treats", {}).key?(said["treat"])),
           "cook" => ({ "method" => said["cook"] } if ingredient.facts.key?(said["cook"].to_s)),
-          "cut" => cut_to_size || (said["cut"] if ingredient.cuts.include?(said["cut"]))
+          "cut" => cut_written
         }.compact
       end
 
-      def said?(kind, word) = word == (kind == "cut" && cut_to_size || read.words[kind])
+      def said?(kind, word) = word == (kind == "cut" ? cut_written : read.words[kind])
+
+      # By the size that is written, by its name, or what that is of this food.
+      def cut_written = cut_to_size || WrittenWay.cut(read.words["cut"], ingredient, @house.lexicon)
 
       # "In 2 cm dice": the cut that comes nearest to the size that is written.
       def cut_to_size = CutSize.of(read.line.text.to_s)&.nearest(ingredient.cuts, practice)

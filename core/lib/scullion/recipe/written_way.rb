@@ -2,23 +2,35 @@
 
 module Scullion
   module Recipe
-    # The way of cooking or keeping that a line names: the first of what its word may mean that the food has.
-    # Where it has none, it is asked: what is written "braised" is not planned raw without a word. Part of
-    # LineReader.
+    # The way of cooking or keeping that a line names, and its cut: the first of what its word may mean that
+    # the food has. Where it has none, it is asked: "braised" is not planned raw without a word, nor
+    # "in wedges" diced. Part of LineReader.
     module WrittenWay
       # Families that come as they are, and states in which a food comes cooked or kept.
       KEPT, COMES = %w[cured pickle].freeze, %w[cooked tinned jarred frozen dry].freeze
+      STRANGE_CUT = /\b(?<word>[[:alpha:]]{4,})[ -]cut\b(?!\s+(?:in|into|on|up|off|side|the)\b)/.freeze
       # Nuts are blanched for their skins.
       SKINNED, PICKLED = "blanch", "quick-pickle"
 
       # @param word [String] the way @return [String] the question
       def self.question(word) = "“#{word}”: there are no figures here for that. Take it without?"
 
-      # What seasons, what is poured and what comes cooked is as it is.
+      # @param written [String, nil] a cut @param food [Ingredient] @param lexicon [Lexicon]
+      # @return [String, nil] what it is of this food
+      def self.cut(written, food, lexicon)
+        [written, *lexicon.words("alike_cuts")[written]].find { |cut| food.cuts.include?(cut) }
+      end
+
+      # What seasons and what is poured is as it is.
       # @param item [Item] @param food [Ingredient] @param lexicon [Lexicon]
       def self.asked?(item, food, lexicon)
-        %i[seasons? poured? aromatic? squeezed?].none? { |kind| lexicon.public_send(kind, food.key) } &&
-          !KEPT.include?(food.family) && !COMES.include?(item.words["states"]) && item.place.nil?
+        item.place.nil? &&
+          %i[seasons? poured? aromatic? squeezed?].none? { |kind| lexicon.public_send(kind, food.key) }
+      end
+
+      # Nor is what comes cooked or kept cooked here.
+      def self.cooked?(item, food, lexicon)
+        asked?(item, food, lexicon) && !KEPT.include?(food.family) && !COMES.include?(item.words["states"])
       end
 
       private
@@ -27,9 +39,15 @@ module Scullion
       def way_not_here(item, food)
         return unless WrittenWay.asked?(item, food, @house.lexicon)
 
-        word = ways_named(item, food).find { |_, ways| ways.none? { |way| food.facts.key?(way) } }&.first
-        word ||= pickled_not_here(item, food)
+        word = cooked_not_here(item, food) || cut_not_here(item, food)
         WrittenWay.question(word) if word
+      end
+
+      def cooked_not_here(item, food)
+        return unless WrittenWay.cooked?(item, food, @house.lexicon)
+
+        strange = ways_named(item, food).find { |_, ways| ways.none? { |way| food.facts.key?(way) } }
+        strange&.first || pickled_not_here(item, food)
       end
 
       # @return [String, nil] the method's key
@@ -60,6 +78,22 @@ module Scullion
       end
 
       def told_ways = @house.lexicon.words("told").fetch("cook")
+
+      # Where a size is written, the nearest is taken.
+      def cut_not_here(item, food)
+        return if food.cuts.empty? || CutSize.of(@line.text)
+
+        cut = item.words["cuts"] or return strange_cut(item)
+        return if food.trims.key?(cut) || WrittenWay.cut(cut, food, @house.lexicon)
+
+        @house.lexicon.words("cuts").key(cut) || cut
+      end
+
+      # "Celeriac, remoulade cut"
+      def strange_cut(item)
+        word = @line.text[STRANGE_CUT, :word]
+        "#{word} cut" if item.unknown.any? { |each, *| each == word }
+      end
 
       def pickled_not_here(item, food)
         return if item.words["treats"] != PICKLED || food.facts.fetch("treats", {}).key?(PICKLED)
