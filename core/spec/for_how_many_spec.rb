@@ -14,6 +14,8 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad for twenty-four
       Potato salad, 24 pax
       Potato salad 24 covers
+      Potato salad (24 couverts)
+      Potato salad (cover: 24)
       Potato salad - 24
       Potato salad: 24 people
       Potato salad (for 24)

@@ -241,4 +241,11 @@ RSpec.describe "Lines of a recipe" do
     expect(beans["top, boil 4 min"]["to"]).to eq "salad"
     expect(beans["on top"]["to"]).to eq "top"
   end
+
+  it "takes for juice what is measured as juice, whatever is cut of the fruit" do
+    ["orange juice 200 ml from the segments", "200 ml orange jce, from the segments"].each do |line|
+      expect(taken("Beets for 12\n#{line}").keys).to eq(["orange-juice"]), line
+    end
+    expect(taken("Beets for 12\n2 oranges in segments, their juice squeezed out after").keys).to eq ["orange"]
+  end
 end

@@ -84,6 +84,16 @@ RSpec.describe "A way of cooking without figures" do
     expect(passed.map { |food, word| "#{food.key} #{word}" }).to eq []
   end
 
+  # "Sweat the onions" in one sentence takes no minutes from the boiling in another.
+  it "keeps no other way's minutes from it" do
+    steps =
+      "Boil the potatoes 18 min. Blanch the leeks 3 min, then roast. Sweat the potatoes and leeks 6 min."
+    told = read("2 kg potatoes\n1 kg leeks\n800 g lardons\n#{steps} Render the lardons.")["told"]
+    set = told.select { |fact| fact["set"] }.map { |fact| fact.values_at("line", "what") }
+    expect(set).to include([2, "18 min"], [4, "sear"])
+    expect(set).not_to include([2, "6 min"])
+  end
+
   # A cut that is written is that cut, what it is of such a food, or a question; never the house's usual one.
   it "nor is a cut, whatever the food" do
     {

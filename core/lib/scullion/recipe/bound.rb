@@ -89,10 +89,11 @@ module Scullion
 
       # Minutes and heat of a way that a food does not have are none of another way's.
       def with_their_way(facts)
-        ways = facts.select { |fact| fact.fact == "method" }.group_by(&:line)
-        without = ways.compact.reject { |_, all| all.any?(&:can) }
+        sentence = ->(fact) { [fact.line, fact.text] }
+        ways = facts.select { |fact| fact.fact == "method" && fact.line }.group_by(&sentence)
+        lacking = ways.reject { |_, all| all.any?(&:can) }
         facts.map do |fact|
-          next fact unless without.key?(fact.line) && FIGURES.include?(fact.fact)
+          next fact unless FIGURES.include?(fact.fact) && lacking.key?(sentence[fact])
 
           fact.dup.tap { |own| own.can = own.set = false }
         end

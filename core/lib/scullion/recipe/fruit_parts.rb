@@ -53,8 +53,10 @@ module Scullion
         if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])
           return item.dup.tap { |fruit| fruit.parts = [] }, item.dup.tap { |zest| zest.words = {} }
         end
-        # "2 oranges in segments, their juice squeezed out after"
-        item.parts.clear if item.parts == ["juice"] && FLESH.first(1).include?(item.words["cuts"])
+        # "2 oranges in segments, their juice squeezed out after", not "200 ml juice from the segments".
+        if item.parts == ["juice"] && item.amount&.unit != :ml && FLESH.first(1).include?(item.words["cuts"])
+          item.parts.clear
+        end
         return [item] unless item.parts.uniq.size == 2
 
         %w[juice zest].map do |part|

@@ -22,8 +22,8 @@ module Scullion
         %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|[\d.,/])
            (?<number>#{DOZENS}|\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
-        /(?:servings?|portions?|people|persons?|covers|guests|ppl|pax|of\ us|containers|lunches|dinners|
-            units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
+        /(?:servings?|portions?|people|persons?|covers|couverts|guests|ppl|pax|of\ us|containers|lunches|
+            dinners|units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
@@ -108,7 +108,7 @@ module Scullion
         /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
-        /\b(?:covers|pax|bowls|plates|boxes|portions|guests|heads)
+        /\b(?:covers?|couverts|pax|bowls|plates|boxes|portions|guests|heads)
           (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
                     |(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*))?
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,

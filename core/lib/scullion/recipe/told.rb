@@ -41,6 +41,8 @@ module Scullion
         /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
         /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
       }.freeze
+      # "On one sheet pan"
+      IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
       # Told of what stands before it: "farro 25 min in salted water", "mushrooms, smoking pan".
       OF_BEFORE = /\A(?:pan\b|in\s|from\s)/i.freeze
       ONLY_WITH = /\A\W*(?-i:[[:alpha:]]+)(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
@@ -131,6 +133,7 @@ module Scullion
 
       def way(word, sentence)
         named = word[0].downcase
+        named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
         keys = @words["cook"][named] || way_by_phrase(word, sentence)
         keys = [named] if keys == []
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
