@@ -18,6 +18,12 @@
     amount = line.mended ?? "";
   });
 
+  // Done as it is written, and as the house does it where nothing is written.
+  const how = $derived([line.done, line.usual && `as usual ${line.usual}`].filter(Boolean).join("; "));
+
+  // The keys that answer.
+  const keys = $derived(["", "1"][line.guesses?.length ?? 0] ?? `1 to ${line.guesses!.length}`);
+
   function mend(event: SubmitEvent): void {
     event.preventDefault();
     if (!amount.trim()) return desk.step(1);
@@ -32,14 +38,16 @@
     {asks ? (line.why ?? "What is it?") : line.left ? "Left out" : (line.taken?.name ?? line.text)}
   </h2>
   <p class="quiet mb-2 break-words" dir="auto">{line.text}</p>
-  {#if !asks && !line.left}
+  {#if !line.left && (how || !asks)}
     <p class="mb-2">
-      {[line.done, line.usual && `as usual ${line.usual}`].filter(Boolean).join("; ")}
-      {line.grams === undefined
-        ? line.to === "dressing"
-          ? "To taste."
-          : "Its usual serving."
-        : `${line.serving} a serving.`}
+      {how}
+      {#if !asks}
+        {line.grams === undefined
+          ? line.to === "dressing"
+            ? "To taste."
+            : "Its usual serving."
+          : `${line.serving} a serving.`}
+      {/if}
     </p>
   {/if}
   {#if line.slip}
@@ -112,7 +120,7 @@
     />
   {/if}
   <p class="quiet mt-2 max-sm:hidden">
-    {(line.guesses?.length ?? 0) > 0 ? `1 to ${line.guesses!.length}: answer · ` : ""}Enter: next · ↑
+    {keys ? `${keys}: answer · ` : ""}Enter: next · ↑
     back
   </p>
 </section>
