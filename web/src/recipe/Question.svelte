@@ -120,7 +120,6 @@
     />
   {/if}
   <p class="quiet mt-2 max-sm:hidden">
-    {keys ? `${keys}: answer · ` : ""}Enter: next · ↑
-    back
+    {keys ? `${keys}: answer · ` : ""}Enter: next · ↑ back
   </p>
 </section>
