@@ -56,14 +56,8 @@ module Scullion
       # The way that steps say of a line by its name, where its food has no figures for it.
       # @param read [LineReader::Read] @return [Fact, nil]
       def lacking(read)
-        food = read.guesses.first
-        return unless food && WrittenWay.cooked?(read.line.item, food, @house.lexicon)
-
-        ways = facts.select { |fact| fact.fact == "method" && fact.line == read.line.number }
-        names =
-          read.name.split.select { |word| word.length >= Lexicon::SHORTEST }.map { |word| word.chomp("s") }
-        named = ways.find { |way| names.any? { |name| way.text.downcase.include?(name) } }
-        named if ways.none?(&:can) && read.words.slice("cook", "cooked").empty?
+        @lacking ||= {}.compare_by_identity
+        @lacking.fetch(read) { @lacking[read] = way_lacking(read) }
       end
 
       # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
@@ -86,6 +80,17 @@ module Scullion
       end
 
       private
+
+      def way_lacking(read)
+        @ways ||= facts.select { |fact| fact.fact == "method" }.group_by(&:line)
+        ways, food = @ways.fetch(read.line.number, []), read.guesses.first
+        return if food.nil? || ways.any?(&:can) || read.words.key?("cook") || read.words.key?("cooked")
+        return unless WrittenWay.cooked?(read.line.item, food, @house.lexicon)
+
+        names =
+          read.name.split.select { |word| word.length >= Lexicon::SHORTEST }.map { |word| word.chomp("s") }
+        ways.find { |way| names.any? { |name| way.text.downcase.include?(name) } }
+      end
 
       # Minutes and heat of a way that a food does not have are none of another way's.
       def with_their_way(facts)
