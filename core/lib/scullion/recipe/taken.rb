@@ -200,7 +200,7 @@ module Scullion
       end
 
       def in_words(worked)
-        cooked = practice.words("recipe_words", "cook").key(worked["cook"]) || worked["cook"]
+        cooked = WrittenWay.said(worked["cook"], practice)
         words = [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ")
         words unless words.empty?
       end

@@ -15,6 +15,9 @@ module Scullion
       # @param word [String] the way @return [String] the question
       def self.question(word) = "“#{word}”: there are no figures here for that. Take it without?"
 
+      # @param method [String, nil] @return [String, nil] as a line says it: "roasted"
+      def self.said(method, practice) = practice.words("recipe_words", "cook").key(method) || method
+
       # @param written [String, nil] a cut @param food [Ingredient] @param lexicon [Lexicon]
       # @return [String, nil] what it is of this food
       def self.cut(written, food, lexicon)
@@ -66,7 +69,7 @@ module Scullion
       def own_way(method)
         return {} unless method
 
-        word = @house.practice.words("recipe_words", "cook").key(method) || method
+        word = WrittenWay.said(method, @house.practice)
         { word => told_ways[word] || [method] }
       end
 
