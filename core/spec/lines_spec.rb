@@ -59,7 +59,13 @@ RSpec.describe "Lines of a recipe" do
       "2 each red and yellow peppers" => "2 red peppers\n2 yellow peppers",
       "4 red and yellow peppers" => "2 red peppers\n2 yellow peppers",
       "600 g red, green and yellow peppers" => "200 g red peppers\n200 g green peppers\n200 g yellow peppers",
-      "1 kg red & white onions" => "500 g red onions\n500 g white onions"
+      "1 kg red & white onions" => "500 g red onions\n500 g white onions",
+      "Peppers red/green/yellow, 1.5 kg each" =>
+        "1.5 kg red peppers\n1.5 kg green peppers\n1.5 kg yellow peppers",
+      "1.5 kg each red/green peppers" => "1.5 kg red peppers\n1.5 kg green peppers",
+      "6 peppers, red/green/yellow" => "2 red peppers\n2 green peppers\n2 yellow peppers",
+      "2 kg cabbage, red and white, shredded" => "1 kg red cabbage, shredded\n1 kg white cabbage, shredded",
+      "Onions red/white 500 g each, sliced" => "500 g red onions, sliced\n500 g white onions, sliced"
     )
     expect(grams("Salad for 10\n½ burrata each")).to eq grams("Salad for 10\n5 burrata")
   end
@@ -70,6 +76,40 @@ RSpec.describe "Lines of a recipe" do
     expect(status["4 red apples"]).to eq "sure"
     expect(status["2 kg purple carrots"]).to eq "sure"
     expect(status["6 red or yellow peppers"]).to eq "doubtful"
+    expect(status["1 pepper, red or yellow"]).to eq "doubtful"
+    expect(status["1 red/green pepper"]).to eq "doubtful"
+  end
+
+  # As a storeroom lists them: the kind behind the name.
+  it "takes what is said behind a name as its kind, and never as a food beside it" do
+    expect_the_same(
+      "20 apples, Braeburn, unpeeled" => "20 Braeburn apples, unpeeled",
+      "1 kg potatoes, charlotte, halved" => "1 kg charlotte potatoes, halved",
+      "500 g cheese, feta, crumbled" => "500 g feta, crumbled",
+      "200 ml oil, olive" => "200 ml olive oil",
+      "400 g vinegar, sherry" => "400 g sherry vinegar",
+      "500 g nuts, walnuts, chopped" => "500 g walnuts, chopped",
+      "1 kg squash, butternut, roasted" => "1 kg butternut squash, roasted",
+      "2 tbsp vinegar, sherry 1 tbsp" => "2 tbsp vinegar\n1 tbsp sherry"
+    )
+    expect(taken("Serves 4\n3 kg apples, pears").keys).to eq %w[apple pear]
+    expect(taken("Serves 4\n500 g nuts, walnuts and almonds").keys).to eq %w[mixed-nuts walnuts almonds]
+  end
+
+  it "takes both of a pair wherever it stands in its line, and a name that is cut short" do
+    expect_the_same(
+      "30 ml oil, 10 ml vinegar, salt pepper" => "30 ml oil, 10 ml vinegar\nsalt\npepper",
+      "400 g feta, s&p" => "400 g feta\nsalt\npepper",
+      "veg oil 90 ml, curry pwd 6 g, honey 12 g" => "90 ml veg oil\n6 g curry powder\n12 g honey"
+    )
+    stranger = Scullion::Recipe::Draft.new("Serves 8\nfeta 90 g, blonk gromp 60 g, mint 20 g", house).to_h
+    expect(stranger["lines"].map { |line| line["text"] }).to include("blonk gromp 60 g")
+  end
+
+  it "lists no water that a food is only kept in" do
+    lines = ["1.5 kg fennel, shaved, ice water 10'", "1 kg apples, diced, acidulated water"]
+    lines.each { |line| expect(taken("Serves 20\n#{line}").size).to eq(1), line }
+    expect(taken("Serves 20\n1 kg bulgur, water 1.5 l").keys).to eq %w[coarse-bulgur water]
   end
 
   it "takes nothing that the cook does not want" do

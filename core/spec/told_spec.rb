@@ -67,6 +67,53 @@ RSpec.describe Scullion::Recipe::Told do
     end
   end
 
+  # What was put into the pot first is what the time is of, whatever was added to it.
+  it "tells of all that is in one pot" do
+    [
+      "Cover the lentils with cold water, add the carrots, bring up and simmer for 22 minutes.",
+      "Put the lentils in a pan with the carrots, cover with water, bring to the boil and simmer 22 minutes.",
+      "Tip lentils into a large pan, pour in water to cover, add the carrots, then simmer gently for 22 min.",
+      "Cover the lentils by 5 cm with water. Add the carrots. Simmer 22 minutes.",
+      "Cover the lentils with water. Add the carrots, bring to the boil and simmer 22 minutes."
+    ].each do |sentence|
+      found = cook(steps(sentence), "dry-puy-lentils")
+      expect(found.values_at("method", "minutes")).to eq(["boil", 22.0]), sentence
+    end
+    apart =
+      steps("Put the lentils in a pan with water and simmer 22 minutes. Add the carrots and boil 3 minutes.")
+    expect([cook(apart, "dry-puy-lentils"), cook(apart, "carrot")].map { |each| each["minutes"] }).to eq [
+         22.0,
+         3.0
+       ]
+  end
+
+  it "sears nothing in a pan of water" do
+    text =
+      "Serves 4\n500 g chicken breast\n200 g carrots\nPut the chicken in a pan, cover with water, poach 15 min."
+    expect(told(text)).not_to include("sear")
+    expect(told(text.sub(", cover with water, poach", " with a lid,"))).to include("sear")
+  end
+
+  it "tells of what is meant by it, and not of what it is done with or of what is left out" do
+    bread = "Serves 4\n400 g sourdough\n1 kg tomatoes\n30 g basil\n"
+    facts = ->(steps) { read(bread + steps)["told"].map { |fact| fact.values_at("line", "what") } }
+    expect(facts["Toast the bread 10 minutes. Soak it in the tomato for 15 minutes."]).to include(
+      [2, "soak 15 min"]
+    )
+    rested = facts["Mix everything but the basil, rest for 30 minutes, tear in the basil."]
+    expect(rested.reject { |_, what| what.include?("back") }.map(&:first).uniq).to eq [nil]
+  end
+
+  it "soaks what stands in cold water, and takes a bare heat behind at" do
+    expect(told("Serves 4\n1 kg fennel, shaved, ice water 10'")).to eq [
+         "soak 10 min",
+         "cooled first: ice water"
+       ]
+    expect(told(steps("Roast the carrots for 40 minutes at 150."))).to include("150 °C")
+    expect(told(steps("Roast the carrots at 350 until soft, 40 minutes."))).to include("177 °C")
+    expect(told(steps("Plate the carrots at 150 g each, roast them 40 minutes."))).not_to include(/°C/)
+  end
+
   it "sets no way of cooking that a food does not have, and none for what comes cooked" do
     told = read("Serves 60\nYou need 1.5 kilos of cooked chickpeas and salt..")["told"]
     expect(told.map { |fact| fact.values_at("what", "set") }).to eq [["boil gently", false]]

@@ -65,9 +65,14 @@ module Scullion
         own, before = item.unknown.partition { |_, clause, _| stranger_before? && clause == @clauses.number }
         item.unknown = before
         cooked_in = @around.cooked_in?(@tokens.index(token))
-        begin_item(token).amount = token.value
+        begin_item(own.any? ? beginning(own.first.first, token) : token).amount = token.value
         in_it(@around.cooking_next(@tokens.index(token), @lexicon)) if cooked_in
         item.unknown = own.map { |word, clause, _| [word, clause, true] }
+      end
+
+      # Where the name of a stranger begins that stands before its amount.
+      def beginning(word, amount)
+        @tokens.first(@tokens.index(amount)).reverse.find { |token| token.text == word } || amount
       end
 
       # What the food before is cooked in, which goes there alone.

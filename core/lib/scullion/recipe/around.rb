@@ -110,7 +110,7 @@ module Scullion
       def between_words?(at, found)
         return false if at < 1
 
-        JOINS.include?(Around.word(@tokens[at])) || %w[& +].include?(@tokens[at].text) ||
+        JOINS.include?(Around.word(@tokens[at])) || %w[& + /].include?(@tokens[at].text) ||
           (found.any? && @tokens[at].text == ",")
       end
 
@@ -178,6 +178,12 @@ module Scullion
 
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
+
+      # "Walnuts, almonds and seeds": one of several that are listed.
+      def listed_on?(index)
+        following = @tokens[index + 1]
+        @tokens[index + 2]&.kind == :food && (following.text == "," || Around.joins?(following))
+      end
 
       def times?(index) = word_before(index) == "x"
 

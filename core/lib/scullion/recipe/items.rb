@@ -8,6 +8,7 @@ module Scullion
       include Amounted
       include CountedBy
       include DoneToIt
+      include KindsOfIt
       include Naming
       include PartOfIt
       include Sized
@@ -52,6 +53,7 @@ module Scullion
         @said = -1
         @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
+        kinds_alike
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
 
@@ -143,6 +145,7 @@ module Scullion
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
         return listed_too(token) if lies_in_so_much?(token, index)
+        return if steeped_in?(token, index)
         return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
@@ -153,6 +156,11 @@ module Scullion
         return listed_too(token) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
+      end
+
+      # "Shaved, ice water 10 min": water without an amount is no food of the list.
+      def steeped_in?(token, index)
+        token.value[:keys].first == "water" && !@around.weighed_next?(index)
       end
 
       # "2 onions in lemon juice (50 ml)": the second has an amount of its own. A weight behind something that
@@ -177,6 +185,7 @@ module Scullion
         as_much_each(same) if same.said?(:each_of)
         item.place = same.place
         name(token)
+        named_along(token)
       end
 
       # "A saltspoon each of mustard, sugar and salt"

@@ -245,9 +245,20 @@ module Scullion
         everyday = everyday.reject { |_, keys| keys.empty? }
         everyday.each { |name, keys| @foods[named(name)] = keys unless other_word?(named(name)) }
         @foods.merge!(everyday.transform_keys { |name| Lexicon.fold(name) })
+        cut_short
         # "Almonds, flaked" and "flaked almonds".
         @turned =
           @foods.select { |name, _| name.count(" ") == 1 }.transform_keys { |name| name.split.sort.join(" ") }
+      end
+
+      # "Curry pwd" is curry powder.
+      def cut_short
+        words("abbreviated").each do |word, shorts|
+          @foods
+            .keys
+            .grep(/\b#{word}\z/)
+            .product(shorts) { |name, short| @foods[name.sub(/#{word}\z/, short)] ||= @foods[name] }
+        end
       end
 
       # "Pots" are potatoes, a pot is what something comes in; "crumbs" are bread, "feta, crumb" is crumbled.

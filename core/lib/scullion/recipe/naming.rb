@@ -23,42 +23,16 @@ module Scullion
         @said = index + 1 if following&.kind == :amount && following.value.unit == :piece
       end
 
-      # Two foods of one name are an item each.
       def named(token)
         name(token)
         name_over_bracket(token)
-        token.value.fetch(:also, []).each { |key| name_too(key, token) }
+        named_along(token)
         kinds_of_it(token)
+        kinds_behind(token, token.folded.first) if token.folded.size > 1
       end
 
-      # "Red and yellow peppers": an item each, of the amount that is said of each of them, or of its share.
-      def kinds_of_it(token)
-        kinds = @around.enumerated(@tokens.index(token)).map { |word| [word, kind_called(word, token)] }
-        return if kinds.empty? || kinds.any? { |_, keys| keys.nil? || keys == item.foods }
-
-        whole, amount = item, item.amount
-        share = whole.said?(:each) || amount.nil? ? 1 : kinds.size + 1
-        whole.unknown.reject! { |word, *| kinds.any? { |kind, _| kind.text == word } }
-        whole.amount = amount&.times(1.0 / share)
-        of_kinds(kinds, whole, token)
-      end
-
-      def of_kinds(kinds, whole, token)
-        last = whole.dup
-        (word, keys), *others = kinds
-        whole.foods, whole.name = keys, "#{word.text} #{token.text.split.last}"
-        others.each { |other, named| @items << another_kind(whole, named, other, token) }
-        @items << last.tap { |each| each.from = token.at }
-        @items.last(kinds.size + 1).each_cons(2) { |one, other| one.to = other.from }
-      end
-
-      def another_kind(whole, keys, word, token)
-        whole.dup.tap do |each|
-          each.foods, each.name, each.from = keys, "#{word.text} #{token.text.split.last}", word.at
-        end
-      end
-
-      def kind_called(word, token) = @lexicon.food([Lexicon.fold(word.text), token.folded.last])
+      # Two foods of one name are an item each.
+      def named_along(token) = token.value.fetch(:also, []).each { |key| name_too(key, token) }
 
       # "Small red (Spanish) onion": the word before the bracket is a part of the name.
       def name_over_bracket(token)
@@ -127,10 +101,29 @@ module Scullion
         item.foods, item.name = token.value[:keys], token.text
       end
 
-      # "Cheese, mozzarella": what is said behind a name for several says which.
+      # "Cheese, mozzarella", "20 apples, Braeburn": what is said behind a name says which of its kind.
       def which_of_them?(token)
-        item.amount.nil? && WHOLE_KINDS.include?(item.name.downcase) && item.foods.size >= Naming::GENERIC &&
-          @clauses.number == item.clause + 1 && token.value[:keys].one? && !@prose &&
+        return false if @prose || @clauses.number != item.clause + 1
+
+        item.amount.nil? ? one_of_its_kind?(token) : right_behind?(token) && its_kind?(token)
+      end
+
+      # No list of foods, and no amount of its own.
+      def right_behind?(token)
+        index = @tokens.index(token)
+        @around.before(index)&.text == "," && !@around.weighed_next?(index) && !@around.listed_on?(index)
+      end
+
+      def its_kind?(token)
+        keys = token.value[:keys]
+        return true if keys.intersect?(item.foods)
+
+        mixed = item.foods.first.start_with?("mixed-") && @lexicon.kin?(item.foods.first, keys.first)
+        mixed || one_of_its_kind?(token)
+      end
+
+      def one_of_its_kind?(token)
+        WHOLE_KINDS.include?(item.name.downcase) && item.foods.size >= GENERIC && token.value[:keys].one? &&
           @lexicon.kin?(item.foods.first, token.value[:keys].first)
       end
 
@@ -149,7 +142,8 @@ module Scullion
       def poured_apart?(token)
         return false unless @lexicon.poured?(item.foods.first)
 
-        !item.amount.nil? || @lexicon.squeezed?(token.value[:keys].first)
+        amount_said = !item.amount.nil? && (@behind || @around.weighed_next?(@tokens.index(token)))
+        amount_said || @lexicon.squeezed?(token.value[:keys].first)
       end
 
       # "Onions, red": what is said behind the name makes it another food.
@@ -174,7 +168,9 @@ module Scullion
         keys = @lexicon.food(words)
         return false if keys.nil? || keys == item.foods
 
-        item.foods, item.name = keys, "#{token.text} #{item.name}"
+        head = item.name
+        item.foods, item.name = keys, "#{token.text} #{head}"
+        kinds_behind(token, head)
         true
       end
 

@@ -39,7 +39,7 @@ module Scullion
               \b(?:back|aside|separate|apart|for\s+(?:the\s+top|later|scattering)|to\s+(?:finish|scatter))\b
           |\b(?:keep|hold|save|reserve)\s+(?:the|its|some|back|\d)
           |\b(?:dollop|spoonful|handful|little|few|some)\b[^.;]{0,20}\bfor\s+the\s+top\b
-          |\bin\s+a\s+separate\b|\bstays?\s+out\s+of\b|\b(?:all|everything)\s+but\b
+          |\bin\s+a\s+separate\b|\bstays?\s+out\s+of\b|\b(?:all|everything)\s+(?:but|except|bar)\b
           |\b(?:rest|remainder)\s+of\s+(?:the\s+)?dressing\b
           |\b(?:the\s+rest|remaining|half|a\s+third|most)\b
              (?!\s(?:of\s)?(?:the\s)?(?:dressing|vinaigrette|sauce)\b)

@@ -27,7 +27,7 @@ module Scullion
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
-            pers\b\.?|platefuls?|ptns?|portns?|prtns?|
+            pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
             (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =

@@ -9,8 +9,10 @@ module Scullion
         /(?<low>\d{2,3})(?:\s*(?:-|to)\s*(?<high>\d{2,3}))?\s*
           (?:[°º]\s*C?|deg(?:rees?)?\b(?:\s*C\b)?|C\b)(?<fan>\s*fan)?/ix.freeze
       FAN = /\bfan\s*(?<low>\d{3})\b|\b(?<high>\d{3})\s*(?:C\s*)?fan\b/i.freeze
-      # A heat that only its size tells: "160 for 8 to 10 min".
-      BARE_HEAT = /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d/i.freeze
+      # A heat that only its size tells: "160 for 8 to 10 min", "40 minutes at 150".
+      BARE_HEAT =
+        /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d
+         |\bat\s+(?<low>1[2-9]0|2[0-5]0|3[2-7][05]|4[0-5][05])\s*(?:[,;.)]|\z|(?:for|until|till)\b)/ix.freeze
       NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
       # "Roast 220/18 min", "tray 210/25"
       ROASTED = /\b(?:roast\w*|baked?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze

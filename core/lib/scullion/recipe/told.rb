@@ -7,6 +7,7 @@ module Scullion
     # spoke of.
     class Told
       include TimeAndHeat
+      include InOnePot
       include SaidFacts
 
       # of: the keys that the food may be, none for the salad; fact: method, minutes, celsius, rest_minutes,
@@ -45,7 +46,15 @@ module Scullion
       IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
       # Told of what stands before it: "farro 25 min in salted water", "mushrooms, smoking pan".
       OF_BEFORE = /\A(?:pan\b|in\s|from\s)/i.freeze
-      ONLY_WITH = /\A\W*(?-i:[[:alpha:]]+)(?:\s+(?:over|on|in|up))?\s+with\s+(?:the\s+)?\z/i.freeze
+      # "Pour over with the raisins", "soak it in the juice of the tomatoes": what it is done with.
+      ONLY_WITH =
+        /\A\W*(?:then\s+)?(?-i:[[:alpha:]]+)
+          (?:(?:\s+(?:over|on|in|up))?\s+with
+            |\s+(?:it|them|these|those|both)\s+(?:in|with|under|over|among|through))
+          \s+(?:(?-i:[[:alpha:]]+)\s+){0,2}\z/ix.freeze
+      LEFT_OUT =
+        /\b(?:all|everything)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+
+          (?:(?:the\s+)?(?-i:[[:alpha:]]+)\s*(?:and|&|,)\s*)*(?:the\s+)?\z/ix.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
       # "In cold water, 18 min from the boil"
@@ -54,6 +63,8 @@ module Scullion
       GOES_ON = /\b(?:then|another|further|followed\s+by)\b/i.freeze
       # Letters of a time in which it may stand too.
       BEHIND = 8
+      # "Shaved, ice water 10 min"
+      IN_COLD_WATER = /\b(?:iced?|cold|chilled|acidulated|lemon)\s+water\b[^.;,]{0,12}\z/i.freeze
       # What stands between foods that are spoken of together.
       TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both|most|some|of)\b)*\z}i.freeze
 
@@ -76,7 +87,7 @@ module Scullion
       def facts
         @facts ||=
           begin
-            @last, @oven, @way = [[]], nil, nil
+            @last, @oven, @way, @potted = [[]], nil, nil, false
             @sentences.flat_map { |sentence| told(sentence) }.uniq { |fact| [fact.of, fact.fact, fact.value] }
           end
       end
@@ -98,11 +109,15 @@ module Scullion
 
       # What it speaks of is what the next one speaks of too. @return [Array] no facts
       def heard
-        @last = solid.map(&:keys).uniq if solid.any?
+        @last = (added? ? @last : []) | solid.map(&:keys) if solid.any?
+        pot_heard
         []
       end
 
       def solid = @found.reject { |mention| @mentions.beside?(mention) }
+
+      # Not the basil of "mix everything but the basil".
+      def done_to = solid.reject { |mention| @sentence[0...mention.at].match?(LEFT_OUT) }
 
       # "Heat the oven to 200": said of what is roasted next.
       def oven_alone(sentence, heat)
@@ -134,6 +149,8 @@ module Scullion
       def way(word, sentence)
         named = word[0].downcase
         named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
+        return if wet_pan?(word, sentence)
+
         keys = @words["cook"][named] || way_by_phrase(word, sentence)
         keys = [named] if keys == []
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
@@ -211,14 +228,19 @@ module Scullion
       # The foods that stand nearest, before it or ahead of it: those that are spoken of together. Without
       # any, those of the sentence before.
       def beside(at, ahead:)
-        after, before = solid.partition { |mention| mention.at >= at }
+        after, before = done_to.partition { |mention| mention.at >= at }
+        return [[]] if before.empty? && !ahead && left_out_before?(at)
+
         groups = ahead ? [after, before.reverse] : [before.reverse, after]
         near = groups.find(&:any?)
         return @sentence.match?(ALL) ? [[]] : @last unless near
         return @last if only_with?(near) && @last.any?(&:any?)
 
-        together(near).map(&:keys).uniq
+        group = together(near)
+        group.first.at < at ? in_one_pot(group, at) : group.map(&:keys).uniq
       end
+
+      def left_out_before?(at) = (solid - done_to).any? { |mention| mention.at < at }
 
       # "Pour over with the raisins, cover, 25 minutes": of what was spoken of before.
       def only_with?(mentions)
@@ -234,6 +256,8 @@ module Scullion
       # What its minutes are: those of the cooking, unless the nearest word says that something else takes
       # them.
       def kind(sentence, at, way)
+        return "soak_minutes" if way.empty? && sentence[0...at].match?(IN_COLD_WATER)
+
         said =
           %w[marinate soak chill rest].filter_map do |name|
             nearest(sentence, at, @words[name])&.then { |place| [place, name] }
