@@ -19,6 +19,9 @@ module Scullion
         read
       end
 
+      # @return [String] the same as YAML, written once
+      def text = @text ||= document.to_yaml.freeze
+
       # @return [Committee::Drivers::OpenAPI3::Schema]
       def schema
         Committee::Drivers.load_from_data(

@@ -89,7 +89,7 @@ RSpec.describe Scullion::Recipe::Told do
 
   it "sears nothing in a pan of water" do
     text =
-      "Serves 4\n500 g chicken breast\n200 g carrots\nPut the chicken in a pan, cover with water, poach 15 min."
+      "Serves 4\n500 g chicken breast\n200 g carrots\nPut the chicken in a pan, cover with water, poach 15 min"
     expect(told(text)).not_to include("sear")
     expect(told(text.sub(", cover with water, poach", " with a lid,"))).to include("sear")
   end

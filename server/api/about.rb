@@ -9,7 +9,7 @@ module Scullion
 
         app.get("/api/openapi.yaml") do
           content_type "application/yaml"
-          Contract.document.to_yaml
+          Contract.text
         end
       end
     end

@@ -39,8 +39,11 @@ module Scullion
         [[safe(name), *values], ["Unit", *cells.map { |cell| cell.is_a?(Sheet::Cell) ? cell.unit : "" }]]
       end
 
+      # Nothing where nothing is said.
       def self.value(cell)
-        cell.is_a?(Sheet::Cell) ? cell.value : safe(cell.to_s)
+        return cell && safe(cell.to_s) unless cell.is_a?(Sheet::Cell)
+
+        cell.value
       end
       private_class_method :column, :value
     end

@@ -38,8 +38,10 @@ class Fuzz
     Array.new(40) { {} },
     { "$ref" => "#" }
   ].freeze
-  # Whole days are solved for these; they come a fifth as often.
-  LONG = /\A(day|packet|list|week|holdLabel|decideDay)/.freeze
+  # Whole days are solved for these, or all of the larder is written; they come a tenth as often.
+  LONG =
+    /\A(?:day|packet|list|week|holdLabel|decideDay|coolingTrays|sharedWork|folder|lotLabel|printLotLabel
+          |larderCsv)/x.freeze
   PATHS = ["%00", "%ff", "..", "0", "-1", "9" * 30, "a" * 200, "1e3", "%2e%2e%2f", "né", "1%20OR%201"].freeze
   Request = Struct.new(:operation, :verb, :path, :query, :body)
 
