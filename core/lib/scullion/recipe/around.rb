@@ -179,6 +179,9 @@ module Scullion
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 
+      # "Hot water to thin"
+      def towards_what?(index) = @tokens[index + 1]&.folded == %w[to]
+
       # "Walnuts, almonds and seeds": one of several that are listed.
       def listed_on?(index)
         following = @tokens[index + 1]

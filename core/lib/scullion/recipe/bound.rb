@@ -12,7 +12,7 @@ module Scullion
       COOKING = %w[method minutes celsius cut_after].freeze
       # How what is cooked long begins.
       BEGUN = /\b(?:boil|simmer|bubble)\w*\b[^.;]*\b(?:hard|fast|rapidly|vigorously|high)\b/i.freeze
-      SETS = %w[method minutes celsius warm cold cut_after].freeze
+      SETS = %w[method minutes celsius warm cold cut_after treat].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
       # @param declined [Array<String>] keys of facts that are not to be taken
@@ -65,6 +65,7 @@ module Scullion
       def cooked(component, read, ingredient)
         @set ||= facts.select(&:set).group_by(&:line)
         told = @set.fetch(read.line.number, [])
+        component = treated(component, read, told)
         method = way(component, read, told, ingredient)
         return component unless method
 
@@ -161,7 +162,19 @@ module Scullion
 
       # "1.5 kg of cooked chickpeas": they are not cooked for it, nor is any food in a way that it has not.
       def takes?(fact, read)
+        return treats?(fact, read) if fact.fact == "treat"
+
         fact.fact != "method" || !(read.words["cooked"] || way_of(fact, read).nil?)
+      end
+
+      # What its line says of it goes before.
+      def treats?(fact, read)
+        !read.words["treat"] && read.guesses.first&.facts.to_h.fetch("treats", {}).key?(fact.value)
+      end
+
+      def treated(component, read, told)
+        treat = told.find { |fact| fact.fact == "treat" }&.value
+        treat && !read.words["treat"] ? component.merge("treat" => treat) : component
       end
 
       def way_of(fact, read)

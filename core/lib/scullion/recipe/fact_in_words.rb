@@ -18,6 +18,8 @@ module Scullion
         case fact.fact
         when "method"
           (Cook::Parcels.all[fact.value.first]&.label || fact.value.first).downcase
+        when "treat"
+          fact.value.tr("-", " ")
         when "celsius"
           fact.value.uniq.map { |degrees| writer.celsius(degrees) }.join(" to ")
         when *SAID.keys

@@ -19,8 +19,8 @@ module Scullion
       OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER =
-        /\b(?:soak\w*|plump\w*|steep\w*|cold
-           |iced?|rins\w*|chg|acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/ix.freeze
+        /\b(?:soak\w*|plump\w*|steep\w*|cold|iced?|rins\w*|chg|lots|plenty|loads|spring
+           |acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/ix.freeze
 
       attr_reader :lexicon
 
@@ -145,7 +145,6 @@ module Scullion
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
         return listed_too(token) if lies_in_so_much?(token, index)
-        return if steeped_in?(token, index)
         return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
@@ -153,14 +152,18 @@ module Scullion
           return cooked_with(token)
         end
         return spoken_of(token, index) if @around.towards?(index) || @around.brushed_with?(index)
-        return listed_too(token) if @around.apart?(index)
+        return(listed_too(token) unless steeped_in?(token, index)) if @around.apart?(index)
 
         other_name(token) if @around.before(index).kind == :food && !own_name?(token)
       end
 
-      # "Shaved, ice water 10 min": water without an amount is no food of the list.
+      # "Shaved, ice water 10 min": water that something else stands in is no food of the list; what thins a
+      # dressing is.
       def steeped_in?(token, index)
-        token.value[:keys].first == "water" && !@around.weighed_next?(index)
+        return false if token.value[:keys].first != "water" || @prose || @clauses.bracketed?
+        return false if poured?(item) || @around.weighed_next?(index) || @around.towards_what?(index)
+
+        token.folded.size > 1 || @around.word_before(index).to_s.match?(OTHER_WATER)
       end
 
       # "2 onions in lemon juice (50 ml)": the second has an amount of its own. A weight behind something that

@@ -71,8 +71,8 @@ module Scullion
       def listed_kinds(at, head)
         found = []
         while between?(@tokens[at + 1]) && (word = @tokens[at + 2])&.kind == :word
-          keys = @lexicon.food([*word.folded, *Lexicon.fold(head).split])
-          break if keys.nil? || keys == item.foods
+          keys = @lexicon.food([*word.folded, *Lexicon.fold(head).split]) if word.value.empty?
+          break if keys.nil? || keys == item.foods || @parts.key?(Around.word(word))
 
           found << [word, keys]
           at += 2

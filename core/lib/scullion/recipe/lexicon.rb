@@ -256,7 +256,7 @@ module Scullion
         words("abbreviated").each do |word, shorts|
           @foods
             .keys
-            .grep(/\b#{word}\z/)
+            .grep(/ #{word}\z/)
             .product(shorts) { |name, short| @foods[name.sub(/#{word}\z/, short)] ||= @foods[name] }
         end
       end

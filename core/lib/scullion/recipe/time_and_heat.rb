@@ -16,7 +16,9 @@ module Scullion
       NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
       # "Roast 220/18 min", "tray 210/25"
       ROASTED = /\b(?:roast\w*|baked?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze
-      OVEN = /\boven\b[^.\d]{0,20}(?<low>\d{3})\b#{NO_HEAT}/i.freeze
+      OVEN =
+        /\boven\b[^.\d]{0,20}(?<low>\d{3})\b#{NO_HEAT}
+         |\b(?<low>1[2-9]0|2[0-5]0|3[2-7][05]|4[0-5][05])\s+oven\b/ix.freeze
       GAS = /\bgas(?:\s*mark)?\s*(?<low>\d)\b/i.freeze
       # A gas mark is 25 °F more than the one before it, and the first is 275 °F: what the marks mean.
       GAS_NONE, GAS_STEP = 250, 25

@@ -9,6 +9,8 @@ module Scullion
       include TimeAndHeat
       include InOnePot
       include SaidFacts
+      include ToldTreats
+      include ToldWays
 
       # of: the keys that the food may be, none for the salad; fact: method, minutes, celsius, rest_minutes,
       # soak_minutes, chill_minutes or marinate_minutes, or one of SaidFacts; value: a method's keys, low and
@@ -29,21 +31,6 @@ module Scullion
       LONGEST = 4000
       # Letters of it that are shown.
       SHOWN = 200
-      # Ways of cooking to a sentence.
-      MOST_WAYS = 3
-      # Before a way of cooking that is not meant.
-      NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
-      BOILED = %w[boil-cut simmer boil absorption].freeze
-      DRUNK = %w[absorption].freeze
-      # Ways of cooking that are told in several words.
-      PHRASES = {
-        /from\s+cold\b(?!\s+(?:oven|fridge))/i => %w[boil-cut simmer],
-        /in\s+(?:\S+\s+){0,3}(?:(?:boiling|salted)\s+water\b|water\b(?=[^.;]*\d))/i => BOILED,
-        /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
-        /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
-      }.freeze
-      # "On one sheet pan"
-      IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
       # Told of what stands before it: "farro 25 min in salted water", "mushrooms, smoking pan".
       OF_BEFORE = /\A(?:pan\b|in\s|from\s)/i.freeze
       # "Pour over with the raisins", "soak it in the juice of the tomatoes": what it is done with.
@@ -64,7 +51,12 @@ module Scullion
       # Letters of a time in which it may stand too.
       BEHIND = 8
       # "Shaved, ice water 10 min"
+      THEN_COLD_WATER =
+        /\A\S+\s*(?:min\w*)?\.?\s+(?:in\s+)?(?:iced?|cold|chilled|acidulated|lemon)\s+water\b/i.freeze
       IN_COLD_WATER = /\b(?:iced?|cold|chilled|acidulated|lemon)\s+water\b[^.;,]{0,12}\z/i.freeze
+      NEXT_CLAUSE = /[,;]|\b(?:then|and|before|add|adding)\b/i.freeze
+      # "The lentils simmer", "carrots are roasted"
+      DOES = /\A\s*(?:are|is|have|has|get)?\s*(?:being\s+|been\s+)?\z/i.freeze
       # What stands between foods that are spoken of together.
       TOGETHER = %r{\A(?:[,&+/\s]|\b(?:and|with|or|the|in|all|both|most|some|of)\b)*\z}i.freeze
 
@@ -98,7 +90,7 @@ module Scullion
         written = whole[0, LONGEST]
         sentence = @mentions.plain(written)
         @sentence, @found, @ways, @times = sentence, @mentions.in(written), nil, nil
-        said = said_of(sentence)
+        said = said_of(sentence) + treats(sentence)
         return said + heard unless ways(sentence).any? || sentence.match?(MAYBE)
 
         heat = celsius(sentence)
@@ -136,45 +128,14 @@ module Scullion
         end
       end
 
-      # Each way of cooking that is named, where it stands.
-      def ways(sentence)
-        @ways ||=
-          sentence
-            .to_enum(:scan, /[[:alpha:]]+/)
-            .map { Regexp.last_match }
-            .filter_map { |word| way(word, sentence) }
-            .first(MOST_WAYS)
-      end
-
-      def way(word, sentence)
-        named = word[0].downcase
-        named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
-        return if wet_pan?(word, sentence)
-
-        keys = @words["cook"][named] || way_by_phrase(word, sentence)
-        keys = [named] if keys == []
-        [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
-      end
-
-      # "Spuds from cold, 22 min", "in loads of water, 22 mins", "till it's drunk the lot".
-      def way_by_phrase(word, sentence)
-        at = word.begin(0)
-        keys = PHRASES.find { |pattern, _| sentence.index(pattern, at) == at }&.last
-        keys unless keys == BOILED && soaked?(sentence, at)
-      end
-
-      # "Soak in hot water 15 min", "leave in cold water": nothing is cooked in it. In boiling water it is.
-      def soaked?(sentence, at)
-        water = sentence[at..][/\A[^.;,]*?\bwater\b/i].to_s
-        return true if water.match?(/\b(?:cold|iced?)\b/i)
-        return false if water.match?(/\bboiling\b/i)
-
-        clause = sentence[0...at][/[^.;:]*\z/]
-        %w[soak rest].any? { |name| nearest(clause, at, @words[name]) }
-      end
-
       def times_of(sentence)
+        each_its_own = TimesApart.new(sentence, done_to, TOGETHER)
         one_after_another(sentence).flat_map do |at, minutes, name|
+          next [] if each_its_own.within?(at)
+
+          own = each_its_own.of(at, minutes)
+          next own.map { |of, each| fact(of, name, each, sentence) } if own
+
           # "In the last three minutes the peas"; not "nuts in the oven for the last 6 min of the squash".
           last = sentence[0...at].match?(/\blast\s*\z/i) && !sentence[at..].match?(/\A\S+\s+\w+\s+of\b/)
           beside(at, ahead: last).map { |of| fact(of, name, minutes, sentence) }
@@ -229,6 +190,7 @@ module Scullion
       # any, those of the sentence before.
       def beside(at, ahead:)
         after, before = done_to.partition { |mention| mention.at >= at }
+        ahead &&= !behind_it?(before.last, after.first, at)
         return [[]] if before.empty? && !ahead && left_out_before?(at)
 
         groups = ahead ? [after, before.reverse] : [before.reverse, after]
@@ -238,6 +200,16 @@ module Scullion
 
         group = together(near)
         group.first.at < at ? in_one_pot(group, at) : group.map(&:keys).uniq
+      end
+
+      # "Carrots in oil, roast 25 min, then add the beans", "while the lentils simmer, grill the peppers": the
+      # way stands behind its food, and another clause begins before the next one.
+      def behind_it?(before, after, at)
+        return false if before.nil? || after.nil?
+
+        gap = @sentence[at...after.at]
+        (gap.match?(/\d/) && gap.match?(NEXT_CLAUSE)) ||
+          (gap.match?(/[,;:(]/) && @sentence[before.to...at].to_s.match?(DOES))
       end
 
       def left_out_before?(at) = (solid - done_to).any? { |mention| mention.at < at }
@@ -256,7 +228,8 @@ module Scullion
       # What its minutes are: those of the cooking, unless the nearest word says that something else takes
       # them.
       def kind(sentence, at, way)
-        return "soak_minutes" if way.empty? && sentence[0...at].match?(IN_COLD_WATER)
+        cold = sentence[0...at].match?(IN_COLD_WATER) || sentence[at..].match?(THEN_COLD_WATER)
+        return "soak_minutes" if way.empty? && cold
 
         said =
           %w[marinate soak chill rest].filter_map do |name|

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What steps say is done to a raw vegetable before it is dressed: salted and drained, massaged, crisped in
+    # ice water, soaked, pickled quickly, mashed. For Told, which it is a part of. A food that has no figures
+    # for it keeps it as a fact that is only shown.
+    module ToldTreats
+      DRAINED = /\b(?:drain|squeez|wring|wrung|press|pat|weep|sweat|draw|purge|liquid|water\s+out)\w*/i.freeze
+      # The first that fits is meant: what is rinsed is more than drained.
+      TREATS = {
+        "salt-and-rinse" => [/\bsalt(?:ed|ing)?\b(?=[^.;]*\brins\w*)/i, DRAINED],
+        "salt-and-drain" => [/\bsalt(?:ed|ing)?\b(?!\s*(?:&|and)\s+pepper)(?!\s+(?:\S+\s+)?water)/i, DRAINED],
+        "massage" => [/\b(?:massag|scrunch)\w*|\brub\s+(?:the\s+)?(?:kale|cavolo|leaves)\b/i],
+        "ice-water" => [/\biced?\s+water\b/i],
+        "cold-soak" => [/\bsoak\w*\b(?=[^.;]*\b(?:cold|fresh)\s+water\b)/i],
+        "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d)/i],
+        "mash" => [/\b(?:mash|crush)\s+(?:the|them|it)\b/i]
+      }.freeze
+      # Of a part of it, it is none of the whole; and seasoned is not salted.
+      PART =
+        /\A\S+\s+(?:about\s+)?
+          (?:half|some|most|one|two|three|a\s+(?:third|quarter|few|little|handful))\b/ix.freeze
+      SEASONED = /\bseason\w*\s+(?:\S+\s+){0,3}\z/i.freeze
+      # What is said after it is cooked in water is how it is cooled.
+      COOLED = %w[ice-water cold-soak].freeze
+
+      private
+
+      # @return [Array<Told::Fact>] one at most for each sentence
+      def treats(sentence)
+        name, at = TREATS.filter_map { |key, patterns| (at = place(sentence, patterns)) && [key, at] }.first
+        return [] if name.nil? || sentence[at..].match?(PART) || sentence[0...at].match?(SEASONED)
+        return [] if COOLED.include?(name) && ways(sentence).any?
+
+        spoken_of(sentence, at, at + 1).select(&:any?).map { |of| fact(of, "treat", name, sentence) }
+      end
+
+      # Where the first of these stands, if all of them do.
+      def place(sentence, patterns)
+        at = sentence =~ patterns.first
+        at if at && patterns.drop(1).all? { |pattern| sentence[at..].match?(pattern) }
+      end
+    end
+  end
+end

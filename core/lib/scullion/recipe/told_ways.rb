@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The ways of cooking that a sentence names, in one word or in several, where they stand. For Told, which
+    # it is a part of.
+    module ToldWays
+      # Ways of cooking to a sentence.
+      MOST_WAYS = 3
+      # Before a way of cooking that is not meant.
+      NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
+      BOILED = %w[boil-cut simmer boil absorption].freeze
+      DRUNK = %w[absorption].freeze
+      # Ways of cooking that are told in several words.
+      PHRASES = {
+        /from\s+cold\b(?!\s+(?:oven|fridge))/i => %w[boil-cut simmer],
+        /in\s+(?:\S+\s+){0,3}(?:(?:boiling|salted)\s+water\b|water\b(?=[^.;]*\d))/i => BOILED,
+        /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
+        /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
+      }.freeze
+      # "Boil in lots of salted water"
+      PLENTY = /\A[^.;,]*\b(?:lots|plenty|loads)\s+(?:of\s+)?(?:\S+\s+){0,2}water\b/i.freeze
+      # "On one sheet pan"
+      IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
+
+      private
+
+      # Each way of cooking that is named, where it stands.
+      def ways(sentence)
+        @ways ||=
+          sentence
+            .to_enum(:scan, /[[:alpha:]]+/)
+            .map { Regexp.last_match }
+            .filter_map { |word| way(word, sentence) }
+            .first(MOST_WAYS)
+      end
+
+      def way(word, sentence)
+        named = word[0].downcase
+        named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
+        return if wet_pan?(word, sentence)
+
+        keys = @words["cook"][named] || way_by_phrase(word, sentence)
+        keys = [named] if keys == []
+        # In plenty of water nothing is drunk up.
+        keys = (keys - DRUNK) + (keys & DRUNK) if keys && sentence[word.begin(0)..].match?(PLENTY)
+        [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
+      end
+
+      # "Spuds from cold, 22 min", "in loads of water, 22 mins", "till it's drunk the lot".
+      def way_by_phrase(word, sentence)
+        at = word.begin(0)
+        keys = PHRASES.find { |pattern, _| sentence.index(pattern, at) == at }&.last
+        keys unless keys == BOILED && soaked?(sentence, at)
+      end
+
+      # "Soak in hot water 15 min", "leave in cold water": nothing is cooked in it. In boiling water it is.
+      def soaked?(sentence, at)
+        water = sentence[at..][/\A[^.;,]*?\bwater\b/i].to_s
+        return true if water.match?(/\b(?:cold|iced?)\b/i)
+        return false if water.match?(/\bboiling\b/i)
+
+        clause = sentence[0...at][/[^.;:]*\z/]
+        %w[soak rest].any? { |name| nearest(clause, at, @words[name]) }
+      end
+    end
+  end
+end
