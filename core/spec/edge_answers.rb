@@ -125,7 +125,8 @@ module EdgeAnswers
   def lines
     HOUSE.larder.values.to_h do |ingredient|
       name = ingredient.name.downcase.delete(",")
-      [ingredient.key, mark(WAYS.map { |way| draft("Salad\n\nServes 4\n\n#{format(way, name)}\n") })]
+      ways = WAYS.map { |way| format(way, name) }
+      [ingredient.key, mark(draft("Salad\n\nServes 4\n\n#{ways.join("\n")}\n"))]
     end
   end
 
