@@ -148,6 +148,7 @@ class WrittenRecipes
 
     low, high = food["grams"]
     grams, into = held(food, read, taken)
+    grams += divided(read, taken, draft)
     unless high.zero? || grams.between?(low * 0.94, high * 1.06)
       return asked ? :fair : :wrong, "#{grams.round(1)} g, not #{low} to #{high}"
     end
@@ -155,6 +156,16 @@ class WrittenRecipes
     return :right, nil if high.zero?
 
     into?(food, into) ? [:right, nil] : [:wrong, "into #{into}, not #{food["into"]}"]
+  end
+
+  # What else of it the same line gives: made and eaten can differ, and oil may go two ways.
+  def divided(read, taken, draft)
+    same =
+      draft.reads.reject { |other| other.equal?(read) }.select { |other| other.line.text == read.line.text }
+    same
+      .map { |other| draft.taken(other) }
+      .select { |other| other&.ingredient == taken.ingredient && other.into == "cook" }
+      .sum { |other| other.prepared.to_f }
   end
 
   # Is that the place that the truth says? Oil and spice for tray and pan are eaten.

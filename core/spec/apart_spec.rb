@@ -140,4 +140,56 @@ RSpec.describe Scullion::Recipe::Apart do
     thread = "Kim: 200 g rocket\nLee: olives?\nKim: 60 g feta\nLee: lovely"
     expect(read(thread).map(&:first)).to include("rocket", "brined-white-cheese")
   end
+
+  # 4 tbsp of oil at 913 g/l are 54.8 g.
+  it "divides the oil of a list as the steps do, and as nobody says it leaves it whole" do
+    oil = ->(steps) do
+      read("800 g carrots\n4 tbsp olive oil, divided\n30 ml lemon juice\n#{steps}")
+        .select { |each| each.first == "olive-oil" }
+        .map { |each| each[1, 2] }
+    end
+    {
+      "Roast the carrots in half the oil. Whisk the remaining oil with the lemon." => [
+        [27, "cook"],
+        [27, "dressing"]
+      ],
+      "Roast the carrots in 1 tbsp of the oil. Whisk the rest of the oil in." => [
+        [14, "cook"],
+        [41, "dressing"]
+      ],
+      "Fry the carrots in 1 tbsp oil, the lemon in 1 tbsp oil in a pan. Whisk in remaining oil." => [
+        [27, "cook"],
+        [27, "dressing"]
+      ],
+      "Whisk a quarter of the oil with lemon. Roast the carrots in the remaining oil." => [
+        [41, "cook"],
+        [14, "dressing"]
+      ],
+      "Roast the carrots. Whisk oil and lemon." => [[55, "dressing"]]
+    }.each { |steps, parts| expect(oil[steps]).to eq(parts), steps }
+  end
+
+  it "leaves a fruit in the salad whose juice alone is for the dressing, and spreads what is spread" do
+    expect(read("14 oranges, segmented, juice kept for the dressing").map { |each| each[2] }).to eq %w[salad]
+    expect(read("2 lemons, juice for the dressing").map { |each| each.values_at(0, 2) }).to eq [
+         %w[lemon-juice dressing]
+       ]
+    spread = read("200 g labneh\n800 g carrots\nSpread the labneh over a platter, carrots on top.")
+    expect(spread.first[2]).to eq "salad"
+    expect(read("160 g tuna in oil, drained, oil kept").first.first).to eq "tinned-tuna"
+  end
+
+  it "asks of every bare number in a row in which some are weighed" do
+    row = read("dressing: greek yog 300, parsley 60, chives 20, anchovy 12, olive oil 120, garlic 6")
+    expect(row.select { |each| each.last == "?" }.map(&:first)).to eq [
+         "parsley",
+         "chives",
+         "anchovy",
+         "olive oil",
+         "garlic"
+       ]
+    expect(
+      read("dressing: olive oil 60 ml, vinegar 20 ml, garlic 2 cloves, anchovy 4").map(&:last)
+    ).not_to include("?")
+  end
 end

@@ -6,6 +6,8 @@ RSpec.describe Scullion::Recipe::Servings do
   let(:titles) { <<~TEXT.lines(chomp: true) }
       Potato salad for 24
       Potato salad (24)
+      Potato salad (canteen, 24 port.)
+      staff tea thurs 24 head
       Potato salad, 24 portions
       Potato salad – serves 24
       Potato salad x24

@@ -80,7 +80,10 @@ module Scullion
         end
       end
 
+      # Seconds where a short time is written so: 45 s, 6 min 30 s.
       def min(minutes)
+        return with_seconds(minutes) if short?(minutes)
+
         whole = minutes.round
         return "#{whole} min" if whole < 60
         return "#{whole / 60} h" if (whole % 60).zero?
@@ -152,6 +155,20 @@ module Scullion
       def moment(value) = value.to_s
 
       private
+
+      # Whole steps of so many seconds, as a cook writes them; what is worked out is none.
+      STEP_SECONDS, SHORT_MINUTES = 5, 15
+      private_constant :STEP_SECONDS, :SHORT_MINUTES
+
+      def short?(minutes)
+        steps = minutes * 60.0 / STEP_SECONDS
+        minutes.between?(0, SHORT_MINUTES) && minutes != minutes.to_i && (steps - steps.round).abs < 1e-4
+      end
+
+      def with_seconds(minutes)
+        whole, seconds = (minutes * 60).round.divmod(60)
+        [("#{whole} min" if whole.positive?), "#{seconds} s"].compact.join(" ")
+      end
 
       def counted(value, one, many = "#{one}s") = "#{thousands(value.round)} #{value.round == 1 ? one : many}"
       def thousands(whole)

@@ -125,6 +125,9 @@ module Scullion
       def stranger_before?
         return false if @prose || !item.food? || @clauses.number <= item.clause
 
+        # "Tuna, yellowfin loin 1.6 kg": of the food that has no amount yet.
+        return false if item.amount.nil? && @lexicon.eaten?(item.foods.first)
+
         at = @tokens.index(@token)
         !@around.kind_behind?(at, item.name.to_s, @lexicon) && @around.stranger_behind_mark?(at)
       end

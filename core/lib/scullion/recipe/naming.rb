@@ -146,13 +146,16 @@ module Scullion
         amount_said || @lexicon.squeezed?(token.value[:keys].first)
       end
 
+      # "1 tin tuna, oil kept": the fish is what is eaten.
+      def liquor_kept?(token) = token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
+
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
         return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
-        return false if token.kind == :food && poured_apart?(token)
+        return false if token.kind == :food && (poured_apart?(token) || liquor_kept?(token))
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||

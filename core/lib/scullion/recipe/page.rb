@@ -60,7 +60,7 @@ module Scullion
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         said = Servings.new(rows.texts)
         @servings, @servings_row = said.number, said.row
-        listed = AmongLines.new(lay_out(rows), @lexicon, @servings).lines
+        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }

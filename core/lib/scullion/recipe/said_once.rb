@@ -13,6 +13,8 @@ module Scullion
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
       MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
+      # Bare numbers to a row, those among them that nobody counts to, and how many anybody counts.
+      BARE_ROW, UNCOUNTED, FEW = 4, 2, 3
       CHAIN = /=\s*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
 
       # @param plain [String] the line as its tokens count their places @param lexer [Lexer]
@@ -28,6 +30,7 @@ module Scullion
         mix(items)
         one_size(items)
         unit_behind(items)
+        bare_row(items)
         chain(items)
         share_out(items)
         steps = {}.compare_by_identity
@@ -132,6 +135,15 @@ module Scullion
         return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:/i) && items.size > 1 && items.last.size
 
         items.each { |item| item.size ||= items.last.size if item.container && item.counted? }
+      end
+
+      # "Yoghurt 300, parsley 60, anchovy 12, garlic 6": what may be counted may be weighed like the rest.
+      def bare_row(items)
+        bare =
+          items.select { |item| item.food? && item.counted? && !item.piece && !item.container && !item.size }
+        return if bare.size < BARE_ROW || bare.count { |item| Counted.many?(item.amount) } < UNCOUNTED
+
+        bare.each { |item| item.flags << :which_unit if item.amount.value > FEW }
       end
 
       # "Walnut oil : canola : vinegar = 2 : 1 : 1"

@@ -128,6 +128,8 @@ module Scullion
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
+        /\bcall\s+it\s+#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}\s+heads?\W*\z/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
         /=\s*#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,

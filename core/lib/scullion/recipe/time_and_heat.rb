@@ -11,8 +11,10 @@ module Scullion
       FAN = /\bfan\s*(?<low>\d{3})\b|\b(?<high>\d{3})\s*(?:C\s*)?fan\b/i.freeze
       # A heat that only its size tells: "160 for 8 to 10 min", "40 minutes at 150".
       BARE_HEAT =
-        /\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d
-         |\bat\s+(?<low>1[2-9]0|2[0-5]0|3[2-7][05]|4[0-5][05])\s*(?:[,;.)]|\z|(?:for|until|till)\b)/ix.freeze
+        %r{\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d
+         |\bat\s+(?<low>1[2-9]0|2[0-5]0|3[2-7][05]|4[0-5][05])\s*(?:[,;.)]|\z|(?:for|until|till)\b)
+         |(?<![\d.])(?<low>1[2-9]0|2[0-5]0)\s*[,/]\s*
+          (?=\d{1,3}\s*(?:h|hrs?|hours?|mins?|minutes?)\b)}ix.freeze
       NO_HEAT = /(?!\s*(?:k?g|ml|c?l|oz|lbs?|grams?|pieces|portions)\b|[\d.,]*\d)/i.freeze
       # "Roast 220/18 min", "tray 210/25"
       ROASTED = /\b(?:roast\w*|baked?|oven|tray|fan)\b\D{0,24}(?<low>1[2-9]\d|2[0-5]\d)\b#{NO_HEAT}/i.freeze
@@ -55,14 +57,16 @@ module Scullion
       ONLY_BEGUN =
         /\A[^.;\d]*\b(?:then|and)\s+(?:simmer|cook|boil|lower|reduce|turn|drop|bring|carry|continue)\w*\b
           [^.;\d]*\b(?:until|till|til)\b[^.;\d]*(?:[.;]|\z)/ix.freeze
-      NUMBER = %r{\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
+      NUMBER = %r{\d+\s+and\s+a\s+half|\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
       TIME =
         /(?<low>\b#{Amount::Words::SPELLED}|#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
          \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
-               |["″](?=\s*(?:a|per|each)\s+side))/ix.freeze
+               |["″](?=\s*(?:a|per|each)\s+side))
+         (?<over>\s*(?:and\s+)?[0-5]\d(?:\s*(?:seconds?|secs?|s)\b|["″]
+            |(?=\s*(?:[,;.)]|\z|(?:a|per|each)\s+side))))?/ix.freeze
       # An amount of a food by weight or by volume.
       WEIGHED = /\d\s*(?:k?g|kilos?|grams?|lbs?|pounds?|oz|ml|l|lit(?:re|er)s?)\b/i.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
@@ -145,13 +149,19 @@ module Scullion
         high = found[:high] ? number(found[:high]) : low
         times = IN_MINUTES.fetch(found[:unit][0].downcase, 1.0)
         times *= found.pre_match[OFTEN].to_i if found.pre_match.match?(OFTEN)
-        sides(found.post_match, [low, high].map { |value| value * times })
+        sides(found.post_match, [low, high].map { |value| (value * times) + seconds_over(found) })
+      end
+
+      # "2 min 30", "6 minutes 30 seconds" @return [Float] minutes
+      def seconds_over(found)
+        in_minutes = IN_MINUTES.fetch(found[:unit][0].downcase, 1.0) == 1
+        in_minutes && found[:over] ? found[:over].to_s[/\d+/].to_i / 60.0 : 0.0
       end
 
       # On one side, and on the other as long.
       def sides(after, minutes)
         sides = after.match?(EACH_SIDE) ? 2 : 1
-        minutes.map { |value| (value * sides).to_f.round(2) }
+        minutes.map { |value| (value * sides).to_f.round(6) }
       end
 
       def span(sentence)
@@ -190,6 +200,7 @@ module Scullion
         whole = text[/\A\d+(?:[.,]\d+)?/].to_s.tr(",", ".").to_f
         part = text[%r{(\d)/(\d)}] ? Regexp.last_match(1).to_f / Regexp.last_match(2).to_f : 0.0
         whole = text[%r{\A\d+(?=\s+\d/)}].to_f if part.positive?
+        part = 0.5 if text.match?(/half/i)
         whole + part + QUARTERS.sum { |sign, value| text.include?(sign) ? value : 0.0 }
       end
     end

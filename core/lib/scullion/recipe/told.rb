@@ -166,7 +166,9 @@ module Scullion
         return [] unless heat && (roasted || said == sentence)
 
         in_it = hot(sentence)
-        by_heat = way.empty? && in_oven?(sentence, heat, said) ? @words["cook"].fetch("oven") : nil
+        # What was done to the food of the sentence before is not done to this one.
+        unsaid = way.empty? || (ways(sentence).empty? && solid.any?)
+        by_heat = unsaid && in_oven?(sentence, heat, said) ? @words["cook"].fetch("oven") : nil
         in_it.flat_map do |of|
           [fact(of, "celsius", heat, said), (fact(of, "method", by_heat, sentence) if by_heat)].compact
         end

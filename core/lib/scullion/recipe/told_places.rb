@@ -24,12 +24,17 @@ module Scullion
       ALL_OF_IT = /\b(?:both|them|all|these|aromatics)\b/i.freeze
       FOR_FOOD = /\Afor\s+(?:the\s+)?(?<what>(?-i:[[:alpha:]][[:alpha:] ]{2,30}))\W*\z/i.freeze
       POURED_OVER = /\b(?:pour|ladle|tip|spoon)\w*\b[^.;]*\b(?:over|onto|on)\b/i.freeze
+      # "Spread the labneh over a platter": under the salad, and in no dressing.
+      SPREAD =
+        /\b(?:spread|smear|swoosh|swipe)\b(?<what>[^.;,]{2,40}?)
+          \b(?:over|on|onto|across|in)\b[^.;,]{0,24}\b(?:platters?|plates?|dish|bowls?|board)\b/ix.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
 
       private
 
       # Where the steps say that it goes. @return [String, nil]
       def told_into(line)
+        return "salad" if spread_under?(line)
         return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
 
         return "pot" if discarded?(line.item)
@@ -39,6 +44,14 @@ module Scullion
         return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      def spread_under?(line)
+        return false if line.into == "dressing"
+
+        @spread ||=
+          told.filter_map { |text, _| text[SPREAD, :what] }.flat_map { |what| @items.of(what, prose: true) }
+        @spread.any? { |item| item.foods.intersect?(line.item.foods) }
       end
 
       # Oil, honey and spice of which nothing else is told.

@@ -27,6 +27,8 @@ module Scullion
       # "(oil 60%, lemon 35%)" below the dressing that it is of.
       FORMULA = /\A\([^()]*\d\s?%[^()]*\)\z/.freeze
       ARROW = /→|:/.freeze
+      # "→ simmer 25, drain": what becomes of what stands in the row above.
+      BELOW = /\A(?:→|[-=]+>|[↳└])\s*(?=\S)/.freeze
       # Letters that it stands further in.
       FURTHER = 4
 
@@ -54,6 +56,7 @@ module Scullion
         return grafted(last.text, row.text) if last.text.match?(/[[:alpha:]]-\z/) && begins_low?(row)
         return unless row.number == last.number + 1
         return "#{last.text}; #{row.text}" if share_of?(last, row)
+        return "#{last.text}, #{row.text.sub(BELOW, "")}" if below?(last, row)
         return "#{last.text} #{row.text}" if row.text.match?(FORMULA)
 
         "#{last.text} #{row.text}" if in_brackets?(last.text, row.text) || runs_on?(last.text, row)
@@ -61,6 +64,12 @@ module Scullion
 
       def share_of?(last, row)
         row.indent.to_i >= last.indent.to_i + FURTHER && row.text.match?(SHARE) && last.text.match?(ARROW)
+      end
+
+      # Not one of several steps that begin so.
+      def below?(last, row)
+        row.text.match?(BELOW) && !last.text.match?(BELOW) && last.text.match?(/\d/) &&
+          !@rows[@rows.index(row) + 1]&.text.to_s.match?(BELOW) && row.indent.to_i > last.indent.to_i
       end
 
       def grafted(one, other) = one.match?(COMPOUND) ? one + other : one.delete_suffix("-") + other

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Oil of a list that the steps divide: "4 tbsp olive oil, divided", of which half goes on the tray and the
+    # rest into the dressing. What is on the tray is a line of its own.
+    class Divided
+      COOKING = ToldPlaces::COOKING
+      OF_THE_OIL = "\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?(?:(?-i:[[:alpha:]-]+)\\s+){0,2}oil\\b".freeze
+      SHARE = /(?<![[:alnum:]])(?<share>#{Shares::ANY})#{OF_THE_OIL}/i.freeze
+      SO_MUCH = /(?<much>\d[\d\s.,½¼¾⅓⅔]*\s*[[:alpha:]]+\.?)#{OF_THE_OIL}/.freeze
+      LEFT =
+        /\b(?:remaining|rest\s+of\s+(?:the|your)|remainder\s+of\s+the|other\s+half\s+of\s+the)
+               \s+(?:(?-i:[[:alpha:]-]+)\s+){0,2}oil\b/ix.freeze
+
+      # @param lines [Array<Page::Line>] @param items [Items]
+      def initialize(lines, items)
+        @lines, @items = lines, items
+      end
+
+      # @return [Array<Page::Line>]
+      def lines
+        oils = @lines.select { |line| oil?(line) }
+        return @lines unless oils.one? && (share = share_on_tray(oils.first.item))
+
+        @lines.flat_map { |line| line.equal?(oils.first) ? divided(line, share) : line }
+      end
+
+      private
+
+      def oil?(line)
+        line.kind == "ingredient" && line.item&.food? && line.item.foods.first.end_with?("-oil")
+      end
+
+      # The share that is said to be cooked with, where the steps say what becomes of the rest of it, or the
+      # line that it is divided. @return [Rational, Float, nil] between none and all of it
+      def share_on_tray(item)
+        return if item.amount.nil? || item.counted? || !(item.place.nil? || item.place == "dressing")
+
+        left, others = sentences.partition { |text| text.match?(LEFT) }
+        cooked, whisked = others.partition { |text| text.match?(COOKING) }
+        on_tray = left.any? && left.none? { |text| text.match?(COOKING) }
+        share = (on_tray ? cooked : whisked).sum { |text| share_of(text, item.amount) }
+        return unless left.any? && share.positive? && share < 1
+
+        on_tray ? share : 1 - share
+      end
+
+      def sentences
+        @lines.select { |line| line.kind == "step" }.flat_map { |line| Sentences.of(line.text) }
+      end
+
+      # All that a sentence takes of it. @return [Numeric]
+      def share_of(sentence, amount)
+        found = sentence.match(SHARE) and return Shares::WORDS.fetch(found[:share].downcase)
+
+        sentence
+          .scan(SO_MUCH)
+          .flatten
+          .sum do |text|
+            much = @items.tokens(text).find { |token| token.kind == :amount }&.value
+            much && much.unit == amount.unit ? much.value / amount.value : 0
+          end
+      end
+
+      def divided(line, share)
+        [[share, "cook"], [1 - share, line.item.place]].map do |part, place|
+          item = line.item.dup.tap { |each| each.amount, each.place = each.amount.times(part.to_f), place }
+          line.dup.tap { |each| each.item = item }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+require_relative "told_texts"
+
+# Which of several foods a sentence of the steps tells of: what is in one pot, what stands beside its time,
+# what is treated.
+RSpec.describe Scullion::Recipe::Told do
+  include ToldTexts
+
+  # What was put into the pot first is what the time is of, whatever was added to it.
+  it "tells of all that is in one pot" do
+    [
+      "Cover the lentils with cold water, add the carrots, bring up and simmer for 22 minutes.",
+      "Put the lentils in a pan with the carrots, cover with water, bring to the boil and simmer 22 minutes.",
+      "Tip lentils into a large pan, pour in water to cover, add the carrots, then simmer gently for 22 min.",
+      "Cover the lentils by 5 cm with water. Add the carrots. Simmer 22 minutes.",
+      "Cover the lentils with water. Add the carrots, bring to the boil and simmer 22 minutes."
+    ].each do |sentence|
+      found = cook(steps(sentence), "dry-puy-lentils")
+      expect(found.values_at("method", "minutes")).to eq(["boil", 22.0]), sentence
+    end
+    apart =
+      steps("Put the lentils in a pan with water and simmer 22 minutes. Add the carrots and boil 3 minutes.")
+    expect([cook(apart, "dry-puy-lentils"), cook(apart, "carrot")].map { |each| each["minutes"] }).to eq [
+         22.0,
+         3.0
+       ]
+  end
+
+  it "sears nothing in a pan of water" do
+    text = "Serves 4\n500 g chicken breast\nPut the chicken in a pan, cover with water, poach 15 min"
+    expect(told(text)).not_to include("sear")
+    expect(told(text.sub(", cover with water, poach", " with a lid,"))).to include("sear")
+  end
+
+  it "tells of what is meant by it, and not of what it is done with or of what is left out" do
+    bread = "Serves 4\n400 g sourdough\n1 kg tomatoes\n30 g basil\n"
+    facts = ->(steps) { read(bread + steps)["told"].map { |fact| fact.values_at("line", "what") } }
+    expect(facts["Toast the bread 10 minutes. Soak it in the tomato for 15 minutes."]).to include(
+      [2, "soak 15 min"]
+    )
+    rested = facts["Mix everything but the basil, rest for 30 minutes, tear in the basil."]
+    expect(rested.reject { |_, what| what.include?("back") }.map(&:first).uniq).to eq [nil]
+  end
+
+  # Each by its own figures, and declinable like the rest.
+  it "treats raw vegetables as the steps say, each as far as it has figures for it" do
+    list =
+      "Serves 4\n200 g kale\n2 cucumbers\n400 g white cabbage\n2 red onions\n1 fennel bulb\n400 g butternut\n"
+    treat = ->(step, key, **rest) do
+      read(list + step, **rest)["salad"]["components"].find { |each| each["ingredient"] == key }["treat"]
+    end
+    {
+      "Massage the kale with a spoon of oil for 5 minutes." => %w[kale massage],
+      "Salt the cucumbers, 20 min, squeeze." => %w[cucumber salt-and-drain],
+      "Toss the cabbage with the salt, leave half an hour, rinse and squeeze." => %w[
+        white-cabbage
+        salt-and-rinse
+      ],
+      "Soak the onions in cold water for 10 minutes." => %w[red-onion cold-soak],
+      "Shave the fennel into iced water." => %w[fennel ice-water],
+      "Boil the butternut 12 min, mash it." => %w[butternut mash]
+    }.each { |step, (key, treated)| expect(treat[step, key]).to eq(treated), step }
+    {
+      "Boil the butternut 12 min, mash half of it." => "butternut",
+      "Season the cucumbers with salt and drain them." => "cucumber",
+      "Blanch the cabbage 2 minutes, into iced water." => "white-cabbage",
+      "Salt the water well, drain the cabbage." => "white-cabbage"
+    }.each { |step, key| expect(treat[step, key]).to be_nil, step }
+    salted = "Salt the cucumbers, 20 min, squeeze."
+    declined = read(list + salted)["told"].find { |fact| fact["what"] == "salt and drain" }["key"]
+    expect(treat[salted, "cucumber", declined: [declined]]).to be_nil
+    expect(treat["2 more cucumbers, salted and rinsed", "cucumber"]).to be_nil
+  end
+
+  it "gives each of several foods the time that is said in its place" do
+    list = "Serves 4\n200 g green beans\n200 g frozen peas\n500 g carrots\n3 red peppers\n4 eggs\n"
+    minutes = ->(step) do
+      read(list + step)["told"]
+        .select { |fact| fact["set"] && fact["what"].end_with?("min") }
+        .to_h { |fact| [fact["line"], fact["what"]] }
+    end
+    expect(minutes["Blanch beans and peas separately, 3 and 2 minutes."]).to eq(2 => "3 min", 3 => "2 min")
+    expect(minutes["Roast peppers and carrots at 210 for 25 and 35 minutes."]).to eq(
+      5 => "25 min",
+      4 => "35 min"
+    )
+    expect(minutes["Boil the beans, peas and carrots 4, 2 and 7 minutes."]).to eq(
+      2 => "4 min",
+      3 => "2 min",
+      4 => "7 min"
+    )
+    # Two times for three foods say nothing of which.
+    expect(minutes["Boil the beans, peas and carrots 4 and 7 minutes."].values.uniq).to eq ["7 min"]
+  end
+
+  it "leaves a way of cooking to the food that it stands behind" do
+    list = "Serves 4\n500 g carrots\n400 g tinned chickpeas\n200 g puy lentils, dry\n200 g halloumi\n"
+    ways = ->(step) { read(list + step)["told"].map { |fact| fact.values_at("line", "what") } }
+    roast = ways["Toss carrots in oil, roast 25 min at 200C, then add the chickpeas."]
+    expect(roast).to eq [[2, "roast"], [2, "25 min"], [2, "200 °C"]]
+    expect(ways["While the lentils simmer (20 min), grill the halloumi."]).not_to include([5, "simmer"])
+    expect(ways["Boil the carrots."].map(&:first)).to eq [2]
+    expect(ways["Carrots into a 190 oven for half an hour."]).to include([2, "190 °C"])
+  end
+
+  it "soaks what stands in cold water, and takes a bare heat behind at" do
+    expect(told("Serves 4\n1 kg fennel, shaved, ice water 10'")).to include("soak 10 min")
+    expect(told(steps("Roast the carrots for 40 minutes at 150."))).to include("150 °C")
+    expect(told(steps("Roast the carrots at 350 until soft, 40 minutes."))).to include("177 °C")
+    expect(told(steps("Plate the carrots at 150 g each, roast them 40 minutes."))).not_to include(/°C/)
+  end
+
+  it "reads seconds behind minutes, and a heat before its time" do
+    {
+      "Boil the eggs for 6 min 30." => "6 min 30 s",
+      "Boil the eggs 6 minutes 30 seconds." => "6 min 30 s",
+      "Boil the eggs 7 and a half minutes." => "7 min 30 s",
+      "Boil the eggs 6 min, 30 g butter" => "6 min",
+      "Sear the eggs 1 min 30 a side." => "3 min"
+    }.each { |step, time| expect(told(steps(step))).to include(time), step }
+    expect(told("Serves 4\n1 kg carrots, 160, 1hr")).to eq ["1 h", "160 °C", "roast"]
+    expect(told("Serves 4\n1 kg farro, simmer 25 min\n1 kg broccoli, 210C 12 min")).to include(
+      "roast",
+      "210 °C"
+    )
+  end
+
+  # "→ simmer 25, drain" below each food is said of it; several rows that begin so are steps.
+  it "tells what stands below a food, set in, of that food" do
+    text =
+      "Serves 12\nfarro ... 900 g dry\n   -> simmer 25, drain\nsugar snaps ... 600 g\n   -> blanch 45 sec\n"
+    facts = read(text)["told"].select { |fact| fact["set"] }.map { |fact| fact.values_at("line", "what") }
+    expect(facts).to eq [[2, "absorption"], [2, "25 min"], [3, "blanch"], [3, "45 s"]]
+    list = "Serves 4\n400 g carrots\n200 g feta\n  -> Roast the carrots 25 min.\n  -> Crumble the feta over."
+    expect(read(list)["lines"].count { |line| line["kind"] == "step" }).to eq 2
+  end
+end
