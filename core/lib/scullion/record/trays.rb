@@ -24,16 +24,14 @@ module Scullion
 
       private
 
-      # Lots that are cooled, with how they are to.
+      # Lots that are cooled, with how they are to: known once the day is laid out.
       def chilled
-        loads = @roster.layout.jobs.flat_map(&:lots).select(&:chill).to_h { |load| [load.task, load.chill] }
-        @roster
-          .lots
-          .select { |lot| lot.path && lot.control == "cold" && loads[lot.task] }
-          .map { |lot| [lot, loads[lot.task]] }
+        cold = @roster.lots.select { |lot| lot.path && lot.control == "cold" }
+        chills = @roster.layout.jobs.flat_map(&:lots).to_h { |load| [load.task, load.chill] }
+        cold.filter_map { |lot| [lot, chills[lot.task]] if chills[lot.task] }
       end
 
-      # Begun, or read; until half a day after.
+      # Begun, or read; until a day after.
       def under_way?(lot, heat, now)
         mark = @roster.progress.marks[lot.task]
         return false if mark&.state == "done" || now - heat > Moment::DAY
