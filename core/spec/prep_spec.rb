@@ -44,6 +44,22 @@ RSpec.describe Scullion::Prep::Line do
     expect(line.words["treat"]).to include("minutes" => 45, "takes" => include(/vinegar/))
   end
 
+  it "stands as long as the cook says: on the bench, in the day, and apart from what stands otherwise" do
+    onion = { ingredient: "red-onion", trim: "peeled", cut: "sliced", treat: "cold-soak" }
+    waits = ->(made) do
+      tasks = Scullion::Day::Layout.new(made, made.brief.progress).instance.tasks
+      tasks.find { |task| task.key.end_with?("/treat") }.segments.find { |each| each.name == "Waits" }.minutes
+    end
+    usual, as_usual = prep(**onion)
+    line, made = prep(**onion, treat_minutes: 35)
+    expect([usual, line].map { |each| each.words["treat"]["minutes"] }).to eq [12, 35]
+    expect([as_usual, made].map(&waits)).to eq [12, 35]
+    expect([usual, line].map { |each| each.component.preparation }.uniq.size).to eq 2
+    expect(line.component.to_h["treat_minutes"]).to eq 35
+    expect(line.component.weighing(50.0).treat_minutes).to eq 35
+    expect(usual.component.to_h).not_to have_key("treat_minutes")
+  end
+
   it "moistens stale bread: it gains weight" do
     line, = prep(ingredient: "white-loaf", cut: "torn", treat: "moisten")
     expect(line.prepped_grams).to be_within(0.1).of(16_170 / 1.7)

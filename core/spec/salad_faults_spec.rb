@@ -38,6 +38,20 @@ RSpec.describe Scullion::Salad::Form do
       expect(spoiled(0, treat: "salt-and-drain")[at(0, "treat")]).to include("has no treatment")
     end
 
+    it "stands as long as the cook says, from a minute to a day, where it stands at all" do
+      kale = { ingredient: "kale", trim: "picked", cut: "torn", cook: nil }
+      onion = { ingredient: "red-onion", trim: "peeled", cut: "sliced", cook: nil, treat: "cold-soak" }
+      [1, 1440].each { |minutes| expect(spoiled(0, **onion, treat_minutes: minutes)).to eq({}), minutes.to_s }
+      [0.9, 1440.1, -5, "long"].each do |minutes|
+        expect(spoiled(0, **onion, treat_minutes: minutes).keys).to eq([at(0, "treat_minutes")]), minutes.to_s
+      end
+      [{ treat: "massage" }, {}].each do |treat|
+        expect(spoiled(0, **kale, **treat, treat_minutes: 5)[at(0, "treat_minutes")]).to start_with(
+          "Nothing is"
+        )
+      end
+    end
+
     it "is cooked in ways that it can be, with choices that belong to them" do
       expect(spoiled(0, cook: { "method" => "roast" })[at(0, "cook")]).to include("is not cooked by roast")
       expect(spoiled(0, cook: { "method" => "prayer" }).keys).to include("#{at(0, "cook")}/method")

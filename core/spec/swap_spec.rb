@@ -64,6 +64,22 @@ RSpec.describe Scullion::Salad::Swap do
     )
   end
 
+  it "takes over how long it is treated, where the stand-in is treated so" do
+    soaked =
+      Scullion::Salad::Component.new(
+        ingredient: house.larder["red-onion"],
+        grams: 20.0,
+        role: "accent",
+        cut: "sliced",
+        treat: "cold-soak",
+        treat_minutes: 25.0
+      )
+    offers = swap.for_component(soaked).map(&:line)
+    treated, others = offers.partition { |line| line["treat"] == "cold-soak" }
+    expect(treated.map { |line| line["treat_minutes"] }.uniq).to eq [25.0]
+    expect(others.filter_map { |line| line["treat_minutes"] }).to eq []
+  end
+
   %w[vegan dairy-free gluten-free nut-free egg-free vegetarian].each do |key|
     it "makes it #{key} with a whole set, or names what is left" do
       made = goal(key)

@@ -73,6 +73,29 @@ RSpec.describe Scullion::Recipe::Told do
     expect(treat["2 more cucumbers, salted and rinsed", "cucumber"]).to be_nil
   end
 
+  # Where a food stands as long as is written, and not as long as the house has it.
+  it "lets it stand as long as is written, in a step or in its line" do
+    list = "Serves 4\n2 cucumbers\n400 g white cabbage\n1 fennel bulb\n200 g kale\n1 aubergine\n"
+    stands = ->(text, key) do
+      read(text)["salad"]["components"].find { |each| each["ingredient"] == key }["treat_minutes"]
+    end
+    {
+      "Salt the cucumbers, 35 min, squeeze." => ["cucumber", 35.0],
+      "Salt the cabbage and leave it an hour, then squeeze." => ["white-cabbage", 60.0],
+      "Shave the fennel into ice water for 15 to 20 min." => ["fennel", 20.0],
+      "Salt the cucumbers and squeeze them." => ["cucumber", nil],
+      "Massage the kale 5 min." => ["kale", nil],
+      "Salt the aubergine 20 min, pat dry, roast 25 min." => ["aubergine", nil]
+    }.each { |step, (key, minutes)| expect(stands[list + step, key]).to eq(minutes), step }
+    expect(stands["Serves 4\n½ red onion, thin, soaked 10 min", "red-onion"]).to eq 10.0
+    expect(stands["Serves 4\n2 cucumbers, salted and drained 30 min", "cucumber"]).to eq 30.0
+    expect(stands["Serves 4\n2 red onions, soaked in vinegar 10 min", "red-onion"]).to be_nil
+    found = read("Serves 4\n½ red onion, soaked 10 min")["told"].find { |fact| fact["what"] == "for 10 min" }
+    declined =
+      read("Serves 4\n½ red onion, soaked 10 min", declined: [found["key"]])["salad"]["components"].first
+    expect(declined.values_at("treat", "treat_minutes")).to eq ["cold-soak", nil]
+  end
+
   it "gives each of several foods the time that is said in its place" do
     list = "Serves 4\n200 g green beans\n200 g frozen peas\n500 g carrots\n3 red peppers\n4 eggs\n"
     minutes = ->(step) do
@@ -105,7 +128,7 @@ RSpec.describe Scullion::Recipe::Told do
   end
 
   it "soaks what stands in cold water, and takes a bare heat behind at" do
-    expect(told("Serves 4\n1 kg fennel, shaved, ice water 10'")).to include("soak 10 min")
+    expect(told("Serves 4\n1 kg fennel, shaved, ice water 10'")).to include("for 10 min")
     expect(told(steps("Roast the carrots for 40 minutes at 150."))).to include("150 °C")
     expect(told(steps("Roast the carrots at 350 until soft, 40 minutes."))).to include("177 °C")
     expect(told(steps("Plate the carrots at 150 g each, roast them 40 minutes."))).not_to include(/°C/)

@@ -63,6 +63,12 @@ RSpec.describe "What a serving takes of room" do
       { "ingredient" => "white-loaf", "grams" => 12.0, "cut" => "torn", "cook" => { "method" => "crisp" } }
     end
 
+    it "stands as long as is said with the treatment, and no longer once that is another" do
+      onion = { "ingredient" => "red-onion", "grams" => 20.0, "treat" => "cold-soak", "treat_minutes" => 25 }
+      expect(way(onion, { "treat" => "quick-pickle" })).not_to have_key("treat_minutes")
+      expect(way(onion, onion.slice("treat", "treat_minutes"))["treat_minutes"]).to eq 25
+    end
+
     # 12 g crisp were 15.6 g of bread (0.72 is left, and 0.05 of oil), and are 26.5 g moistened (1.7 times).
     it "keeps the bread, whichever of both is chosen first" do
       soft = way(crisp, { "treat" => "moisten" })

@@ -48,7 +48,10 @@ module Scullion
         @service.salads.flat_map(&:components).select { |component| preparation(component) == alike }
       end
 
-      def preparation(component) = component.values_at(:ingredient_id, :trim, :cut, :treat, :cook)
+      def preparation(component)
+        component.values_at(:ingredient_id, :trim, :cut, :treat, :treat_minutes, :cook)
+      end
+
       def refuse(where, what, remedy)
         raise(InvalidBrief, Fault.new(what: what, where: "/#{where}", remedy: remedy))
       end

@@ -32,6 +32,7 @@ module Scullion
           "trim" => trim,
           "cut" => cut,
           "treat" => treat,
+          "treat_minutes" => treat_minutes,
           "held_back" => held_back,
           "cook" => cook,
           "made" => made,

@@ -84,6 +84,7 @@ module Scullion
             trim: component.trim,
             cut: component.cut,
             treat: component.treat,
+            treat_minutes: component.treat_minutes,
             held_back: component.held_back,
             cook: component.cook.presence,
             made: component.made&.to_h,

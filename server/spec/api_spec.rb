@@ -119,6 +119,8 @@ RSpec.describe "The API", :server do
 
     it "adds, replaces and deletes; what goes in comes out" do
       build = salad.except("id", "version").merge("key" => "copy", "name" => "<img src=x onerror=alert(1)>")
+      cucumber = build["components"].find { |component| component["treat"] }
+      cucumber["treat_minutes"] = 35.0
       added = ask(:post, "/api/salads", build)
       expect(added.except("id", "version")).to eq build
       replaced = ask(:put, "/api/salads/copy", added.except("id").merge("serves_as" => "side"))

@@ -2881,6 +2881,7 @@ export interface components {
             /** @description How it is treated and cooked then; what is not given is not done */
             way: {
                 treat?: string;
+                treat_minutes?: number;
                 cook?: components["schemas"]["Cook"];
             };
         };
@@ -3178,6 +3179,8 @@ export interface components {
             trim?: string;
             cut?: string;
             treat?: string;
+            /** @description How long the treatment stands, where the cook says so */
+            treat_minutes?: number;
             /** @description Share kept for the top */
             held_back?: number;
             /** @description An unusual amount is meant */
@@ -3843,6 +3846,8 @@ export interface components {
             role: string;
             form: string;
             held_back: number;
+            /** @description Minutes that its treatment stands */
+            stands?: number;
             /** @description What it is made of */
             made?: components["schemas"]["Below"][];
             /** @description What cooks along */

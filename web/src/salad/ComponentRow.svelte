@@ -41,7 +41,10 @@
       layer.made && `of ${layer.made.map((part) => part.name.toLowerCase()).join(", ")}`,
       component.trim,
       component.cut,
-      component.treat,
+      component.treat &&
+        [component.treat, component.treat_minutes && `${component.treat_minutes} min`]
+          .filter(Boolean)
+          .join(" "),
       component.cook?.method,
       layer.with && `with ${layer.with.map((each) => each.name.toLowerCase()).join(", ")}`,
     ]
@@ -112,9 +115,9 @@
       >
     </span>
     <Dot colour={layer.colour} />
-    <span class="min-w-32 grow"
+    <span class="min-w-32 grow basis-0"
       ><b class="text-lg">{layer.name}</b><br /><button
-        class="quiet link min-h-6"
+        class="quiet link min-h-6 text-left"
         aria-expanded={open}
         onclick={() => {
           open = !open;
@@ -186,6 +189,24 @@
         options={treatsOf(facts)}
         onchosen={(treat) => editor.way(index, { treat: treat || undefined })}
       />
+      {#if layer.stands}
+        <label class="block"
+          ><span class="quiet block">Stands, min</span><input
+            class="input h-11 w-24 text-right text-lg"
+            type="number"
+            min="1"
+            max="1440"
+            placeholder={String(layer.stands)}
+            value={component.treat_minutes ?? ""}
+            onchange={(event) =>
+              editor.component(index, {
+                treat_minutes: event.currentTarget.value
+                  ? Number(event.currentTarget.value)
+                  : undefined,
+              })}
+          /></label
+        >
+      {/if}
       <Choice
         label="Cook"
         value={component.cook?.method ?? ""}

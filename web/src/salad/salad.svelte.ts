@@ -95,8 +95,15 @@ export class SaladEditor implements Explains {
   // Cooked or treated another way: what that does to its grams is worked out where the rules are.
   way(index: number, change: Pick<Partial<Component>, "cook" | "treat">): void {
     void this.put(async (salad) => {
-      const { cook, treat } = { ...salad.components[index]!, ...change };
-      const body = { salad, component: index, way: { ...(cook && { cook }), ...(treat && { treat }) } };
+      const { cook, treat, treat_minutes } = { ...salad.components[index]!, ...change };
+      // How long it stands is of the treatment that was chosen with it.
+      const stands = treat && !("treat" in change) && treat_minutes;
+      const way = {
+        ...(cook && { cook }),
+        ...(treat && { treat }),
+        ...(stands && { treat_minutes: stands }),
+      };
+      const body = { salad, component: index, way };
       return this.reworked(await ask(api.POST("/api/trials/way", { body })));
     }, `components/${index}`);
   }

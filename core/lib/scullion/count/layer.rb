@@ -166,6 +166,7 @@ module Scullion
           "form" => component.form,
           "carries_as" => component.uptake_class,
           "held_back" => held_back,
+          "stands" => stands,
           "pieces" => (component.pieces && pieces_in_words),
           "made" =>
             component.made && below(component.made.parts) { |part| grams * component.made.share(part) },
@@ -173,6 +174,12 @@ module Scullion
             (below(component.with) { |with| grams / component.grams * with.grams } if component.with.any?),
           "change_at" => "salads/#{portion.salad.key}/components/#{index}/grams"
         }.compact
+      end
+
+      # Minutes that its treatment stands, of one that does. @return [Numeric, nil]
+      def stands
+        minutes = component.treat && component.treated_for(practice)
+        minutes if minutes&.positive?
       end
 
       # "½ each, 32 in all"

@@ -168,7 +168,7 @@ module Scullion
       def dressed = @practice.words("treats", component.treat)["dressed"] ? @whisked : []
 
       def treatment
-        wait = whole(@practice.fetch("treats/#{component.treat}/minutes"))
+        wait = whole(component.treated_for(@practice))
         sink = @prep.treat_water_grams.positive? ? [use("sink")] : []
         [
           segment(whole(@prep.treating_minutes), hands(KNIFE), *sink, name: "By hand"),

@@ -284,7 +284,7 @@ module Scullion
         {
           "name" => words["name"],
           "how" => words["how"],
-          "minutes" => practice.fetch("treats/#{component.treat}/minutes"),
+          "minutes" => component.treated_for(practice),
           "takes" => takes,
           "done" => words["done"],
           "after_cooking" => need.treated_after?,

@@ -9,6 +9,8 @@ module Scullion
       Fact = Struct.new(:key, :line, :fact, :value, :text, :can, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
       FIGURES = %w[minutes celsius].freeze
+      # Times that what is treated may stand.
+      STANDS = %w[minutes rest_minutes soak_minutes marinate_minutes].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
       # How what is cooked long begins.
       BEGUN = /\b(?:boil|simmer|bubble)\w*\b[^.;]*\b(?:hard|fast|rapidly|vigorously|high)\b/i.freeze
@@ -50,7 +52,7 @@ module Scullion
               (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
             end
             .uniq(&:key)
-            .then { |all| one_time_each(with_their_way(all)) }
+            .then { |all| one_time_each(with_their_way(with_their_treat(all))) }
       end
 
       # The way that steps say of a line by its name, where its food has no figures for it.
@@ -91,6 +93,37 @@ module Scullion
         names =
           read.name.split.select { |word| word.length >= Lexicon::SHORTEST }.map { |word| word.chomp("s") }
         ways.find { |way| names.any? { |name| way.text.downcase.include?(name) } }
+      end
+
+      # How long something stands that is only treated, and cooked by no word of that sentence, is of its
+      # treatment.
+      def with_their_treat(facts)
+        told = facts.group_by { |fact| [fact.line, fact.text] }
+        facts.map do |fact|
+          beside = told.fetch([fact.line, fact.text])
+          next fact unless STANDS.include?(fact.fact) && beside.none? { |each| each.fact == "method" }
+
+          treat = beside.find { |each| each.fact == "treat" && each.set }&.value || written_treat(fact)
+          treat ? standing(fact, treat) : fact
+        end
+      end
+
+      def standing(fact, treat)
+        waits = @house.practice.fetch("treats/#{treat}/minutes").positive?
+        fact.dup.tap do |own|
+          own.fact, own.can = "treat_minutes", waits
+          own.set = waits && !@declined.include?(own.key)
+        end
+      end
+
+      # By the line that says it itself.
+      def written_treat(fact)
+        read = fact.line && @reads.find { |each| each.line.number == fact.line }
+        treat = read && read.words["treat"]
+        if treat && read.guesses.first&.facts.to_h.fetch("treats", {}).key?(treat) &&
+             fact.text.include?(read.line.text.to_s[0, Told::SHOWN])
+          treat
+        end
       end
 
       # Minutes and heat of a way that a food does not have are none of another way's.
@@ -173,8 +206,11 @@ module Scullion
       end
 
       def treated(component, read, told)
-        treat = told.find { |fact| fact.fact == "treat" }&.value
-        treat && !read.words["treat"] ? component.merge("treat" => treat) : component
+        treat = read.words["treat"] ? component["treat"] : told.find { |fact| fact.fact == "treat" }&.value
+        return component unless treat
+
+        minutes = told.find { |fact| fact.fact == "treat_minutes" }&.value&.last
+        component.merge({ "treat" => treat, "treat_minutes" => minutes }.compact)
       end
 
       def way_of(fact, read)

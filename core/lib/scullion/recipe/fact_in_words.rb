@@ -18,6 +18,8 @@ module Scullion
         case fact.fact
         when "method"
           (Cook::Parcels.all[fact.value.first]&.label || fact.value.first).downcase
+        when "treat_minutes"
+          "for #{fact.value.uniq.map { |each| writer.min(each) }.join(" to ")}"
         when "treat"
           fact.value.tr("-", " ")
         when "celsius"

@@ -7,13 +7,17 @@ module Scullion
     # for it keeps it as a fact that is only shown.
     module ToldTreats
       DRAINED = /\b(?:drain|squeez|wring|wrung|press|pat|weep|sweat|draw|purge|liquid|water\s+out)\w*/i.freeze
+      # In anything but cold water: milk, vinegar, hot tea.
+      IN_OTHER =
+        "[^.;,]*\\b(?:in|with)\\s+" \
+          "(?!(?:(?:a|the|some|very|cold|iced|fresh|plain|tap|plenty|lots|bowl|of)\\s+)*water\\b)".freeze
       # The first that fits is meant: what is rinsed is more than drained.
       TREATS = {
         "salt-and-rinse" => [/\bsalt(?:ed|ing)?\b(?=[^.;]*\brins\w*)/i, DRAINED],
         "salt-and-drain" => [/\bsalt(?:ed|ing)?\b(?!\s*(?:&|and)\s+pepper)(?!\s+(?:\S+\s+)?water)/i, DRAINED],
         "massage" => [/\b(?:massag|scrunch)\w*|\brub\s+(?:the\s+)?(?:kale|cavolo|leaves)\b/i],
         "ice-water" => [/\biced?\s+water\b/i],
-        "cold-soak" => [/\bsoak\w*\b(?=[^.;]*\b(?:cold|fresh)\s+water\b)/i],
+        "cold-soak" => [/\bsoak\w*\b(?!#{IN_OTHER})/i],
         "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d)/i],
         "mash" => [/\b(?:mash|crush)\s+(?:the|them|it)\b/i]
       }.freeze

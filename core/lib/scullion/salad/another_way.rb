@@ -5,11 +5,13 @@ module Scullion
     # A component cooked or treated another way. Its grams a serving are the cook's and stay, but for what a
     # treatment can swell: crisp bread that is moistened instead is the same bread, and no longer its weight.
     class AnotherWay
-      # @param component [Hash] as a salad has it, with "grams" @param way [Hash] its "cook" and "treat" then;
-      #   without one of them, none @param house [House]
+      TREATED = %w[treat treat_minutes].freeze
+
+      # @param component [Hash] as a salad has it, with "grams" @param house [House]
+      # @param way [Hash] its "cook", "treat" and how long that stands then; without one of them, none
       def initialize(component, way, house)
         @before, @house = component, house
-        @after = component.except("cook", "treat").merge(way.slice("cook", "treat").compact)
+        @after = component.except("cook", *TREATED).merge(way.slice("cook", *TREATED).compact)
       end
 
       # @return [Hash] the component then

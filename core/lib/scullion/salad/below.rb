@@ -10,6 +10,21 @@ module Scullion
 
       private
 
+      # Only of a treatment that takes its time.
+      def treat_minutes(item)
+        return unless item.given?("treat_minutes")
+
+        treat = item.raw("treat").to_s
+        unless @practice.figures["treats/#{treat}/minutes"]&.positive?
+          item.fault(
+            "treat_minutes",
+            "Nothing is done to it that stands so long.",
+            "Leave it out, or say what."
+          )
+        end
+        item.number("treat_minutes", Salad::Component::TREAT_MINUTES, "minutes")
+      end
+
       # What a made part is made of, each of it in the larder.
       def made(item)
         item.only(*Salad::Made::FIELDS)

@@ -14,6 +14,7 @@ module Scullion
         trim
         cut
         treat
+        treat_minutes
         cook
         made
         with
@@ -30,6 +31,8 @@ module Scullion
       GRAMS = (0.1..5000.0).freeze
       # Of what is counted on the plate, so many to a serving.
       PIECES = (0.05..200.0).freeze
+      # Minutes that a treatment may take, where the cook says how long.
+      TREAT_MINUTES = (1..1440).freeze
 
       attr_reader :ingredient,
                   :name,
@@ -39,6 +42,7 @@ module Scullion
                   :trim,
                   :cut,
                   :treat,
+                  :treat_minutes,
                   :cook,
                   :made,
                   :with,
@@ -50,6 +54,7 @@ module Scullion
       # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
       # @param made [Salad::Made, nil] what it is made of; the ingredient is then what that is like
       # @param with [Array<Salad::With>] what cooks along
+      # @param treat_minutes [Numeric, nil] how long the cook treats it
       # @param fruit [Salad::Fruit, nil] the whole fruit that a zest comes from
       # @param held_back [Float] share kept for the top, 0 to 1
       # @param right [Boolean] the cook says that an unusual amount is meant
@@ -61,6 +66,7 @@ module Scullion
         trim: nil,
         cut: nil,
         treat: nil,
+        treat_minutes: nil,
         cook: RAW,
         made: nil,
         with: [],
@@ -70,6 +76,7 @@ module Scullion
         right: false
       )
         @like, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
+        @treat_minutes = treat_minutes
         @cook, @made, @with, @fruit, @held_back, @right = cook, made, with, fruit, held_back, right
         @pieces = pieces
         @given_name = name
@@ -82,6 +89,7 @@ module Scullion
           trim,
           cut,
           treat,
+          treat_minutes,
           *cook.sort.flatten,
           made&.signature,
           fruit&.kind,
@@ -118,6 +126,7 @@ module Scullion
           trim: trim,
           cut: cut,
           treat: treat,
+          treat_minutes: treat_minutes,
           cook: cook,
           made: made,
           with: with,
@@ -140,6 +149,7 @@ module Scullion
           "trim" => trim,
           "cut" => cut,
           "treat" => treat,
+          "treat_minutes" => treat_minutes,
           "held_back" => held_back.zero? ? nil : held_back,
           "cook" => cook.empty? ? nil : cook,
           "made" => made&.to_h,
@@ -180,6 +190,9 @@ module Scullion
         %w[gain yield].map { |word| "treats/#{treat}/#{word}" }.find { |at| ingredient.figures.key?(at) }
       end
       def treatable? = !treat_at.nil?
+
+      # How long the treatment takes: as the cook says, else as usual. @param practice [Practice]
+      def treated_for(practice) = treat_minutes || practice.fetch("treats/#{treat}/minutes")
 
       # What the treatment made of it: bread that is moistened is no crouton. Nil where it is cooked after.
       def treated = method ? nil : treat

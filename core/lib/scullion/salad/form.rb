@@ -51,6 +51,7 @@ module Scullion
           cut: item.choice("cut", @practice.cuts.keys, default: nil),
           trim: trim(item, ingredient),
           treat: item.text("treat", default: nil),
+          treat_minutes: treat_minutes(item),
           cook: item.given?("cook") ? cook(item) : Salad::Component::RAW,
           made: item.within("made", default: nil) { |made| made(made) },
           with: with(item),

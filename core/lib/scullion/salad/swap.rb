@@ -105,6 +105,7 @@ module Scullion
           "treat" => component.treat
         }
         kept = same.select { |field, value| value && can?(ingredient, field, value) }
+        kept = kept.merge("treat_minutes" => component.treat_minutes).compact if kept.key?("treat")
         made =
           usual.merge(
             kept,
