@@ -21,7 +21,7 @@ RSpec.describe "At the turn" do
 
   it "joins no row of a sheet to the one above" do
     sheet =
-      "Item\tQty\tUnit\tNotes\nPearl barley, for the big bowl, cooked and left in\t400\tg\tplain\nwater\t2\tl\t"
+      "Item\tQty\tUnit\tNotes\nPearl barley for the bowl, cooked and left in\t400\tg\tplain\nwater\t2\tl\t"
     expect(taken("Serves 4\n#{sheet}").keys).to eq %w[pearl-barley water]
   end
 
