@@ -179,6 +179,54 @@ RSpec.describe Scullion::Recipe::Apart do
     expect(read("160 g tuna in oil, drained, oil kept").first.first).to eq "tinned-tuna"
   end
 
+  # A card that is written for two sizes is read at the one that it is for, else at the first.
+  it "takes one of several scales that stand side by side, with its own number" do
+    head, *rows =
+      ["Ingredient        10 ptn     40 ptn", "Carrots   1.0 kg     4.0 kg", "Olive oil   60 ml   240 ml"]
+    sheet = ["Item\tx10\tx40", "Carrots\t1 kg\t4 kg", "Olive oil\t60 ml\t240 ml"].join("\n")
+    {
+      [head, *rows].join("\n") => 10,
+      ["Yield 40 portions", head, *rows].join("\n") => 40,
+      ["          10 ptn     40 ptn", *rows].join("\n") => 40,
+      sheet => 10,
+      "Yield 40 portions\n#{sheet}" => 40,
+      sheet.gsub(/x(\d+)/, '\1 ptn') => 10,
+      sheet.gsub(/x(\d+)/, 'for \1') => 10
+    }.each do |text, many|
+      found = Scullion::Recipe::Draft.new("Carrot salad\n#{text}", house)
+      expect(found.to_h.values_at("servings", "servings_said")).to eq([many, true]), text
+      grams = found.reads.map { |each| found.taken(each).prepared.round }
+      expect(grams).to eq([many * 100, (many * 6 * 0.913).round]), text
+    end
+  end
+
+  it "takes every amount for each of them where a row says so, wherever that stands" do
+    pots = ["80 g cooked puy lentils", "60 g roasted peppers"]
+    [
+      [*pots, "All weights per pot."],
+      ["All weights per pot", *pots],
+      [*pots, "NB amounts are per pot"]
+    ].each do |rows|
+      found = Scullion::Recipe::Draft.new("POTS (makes 24)\n#{rows.join("\n")}", house)
+      expect(found.reads.map { |each| found.taken(each).prepared.round }).to eq([1920, 1440]), rows.join("; ")
+    end
+  end
+
+  it "says a size once of all tins, and reads the number of a part's own name as none of a food" do
+    tins = read("one can green beans, one can wax beans, one can kidney beans (all 15 oz), drained")
+    expect(tins.map(&:last)).not_to include("?")
+    part =
+      Scullion::Recipe::Draft.new(
+        "Eggs\nCovers 20\n400 g rocket\nGribiche for 20: 6 hard eggs, 60ml w/w vinegar",
+        house
+      )
+    expect(part.reads.map { |each| part.taken(each)&.ingredient&.key }).to eq %w[
+         rocket
+         hen-egg
+         white-wine-vinegar
+       ]
+  end
+
   it "asks of every bare number in a row in which some are weighed" do
     row = read("dressing: greek yog 300, parsley 60, chives 20, anchovy 12, olive oil 120, garlic 6")
     expect(row.select { |each| each.last == "?" }.map(&:first)).to eq [

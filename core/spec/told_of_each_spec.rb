@@ -149,6 +149,30 @@ RSpec.describe Scullion::Recipe::Told do
     )
   end
 
+  it "takes no herb for what is cooked, and all that is cooked together" do
+    list =
+      "Serves 4\n400 g sourdough\n10 g rosemary\n200 g dry cannellini\n1 carrot\n4 eggs\n200 g puy lentils, dry\n"
+    minutes = ->(step, line) do
+      read(list + step)["told"]
+        .find { |fact| fact["line"] == line && fact["what"].end_with?("min", "30") }
+        &.fetch("what")
+    end
+    expect(minutes["Tear up the bread, rosemary, oven at 190 for 12 minutes.", 2]).to eq "12 min"
+    expect(minutes["Simmer the beans with a carrot for 90 min.", 4]).to eq "1 h 30"
+  end
+
+  it "gives the heat of the oven to what is in it alone, and a heat to the time behind it" do
+    list =
+      "Serves 20\n6 kg squash, roast 200 fan 28 min\n600 g hazelnuts, 160 12min, rub skins\n" \
+        "500 g dried cranberries, soak in hot tea 30 min"
+    heats =
+      read(list)["told"]
+        .select { |fact| fact["what"].end_with?("°C") }
+        .map { |fact| fact.values_at("line", "what") }
+    expect(heats).to eq [[2, "220 °C"], [3, "160 °C"]]
+    expect(read(list)["told"].map { |fact| fact["what"] }).to include("12 min", "soak 30 min")
+  end
+
   # "→ simmer 25, drain" below each food is said of it; several rows that begin so are steps.
   it "tells what stands below a food, set in, of that food" do
     text =

@@ -9,6 +9,8 @@ module Scullion
       Fact = Struct.new(:key, :line, :fact, :value, :text, :can, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
       FIGURES = %w[minutes celsius].freeze
+      # What pulses and grain are soaked for is of their cooking.
+      SOAKED = "cold-soak"
       # Times that what is treated may stand.
       STANDS = %w[minutes rest_minutes soak_minutes marinate_minutes].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
@@ -52,6 +54,7 @@ module Scullion
               (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
             end
             .uniq(&:key)
+            .reject { |fact| fact.value == SOAKED && !fact.can }
             .then { |all| one_time_each(with_their_way(with_their_treat(all))) }
       end
 

@@ -11,6 +11,7 @@ module Scullion
          |\bto\s+cover\b
          |\bin(?:to)?\s+(?:a|an|the|one|your)\s+(?:\S+\s+){0,2}(?:pan|pot|saucepan|stockpot)\b/ix.freeze
       WET = /\b(?:water|stock|broth|boil\w*|simmer\w*|poach\w*)\b/i.freeze
+      WITH = %r{\b(?:with|w/)\s*(?:\S+\s+){0,2}\z}i.freeze
       ADDED = /\A\W*(?:then\s+|now\s+)?(?:add|drop\s+in|throw\s+in|tip\s+in|with)\b/i.freeze
 
       private
@@ -27,11 +28,20 @@ module Scullion
         first = group.map(&:at).min
         timed = times(@sentence).map(&:first).reject { |place| place >= at || place >= first }.max.to_i
         earlier = solid.select { |mention| mention.at < first && mention.at >= timed }
-        earlier = [] unless earlier.any? && pot_between?(timed, at)
+        along = earlier.any? && (pot_between?(timed, at) || with_it?(earlier.first.at, group, at))
+        earlier = [] unless along
         [*(earlier + group).map(&:keys), *(added? ? @last : [])].uniq
       end
 
       def pot_between?(from, to) = @sentence[from...to].to_s.match?(POT) && @sentence.match?(WET)
+
+      # "Simmer the beans with a carrot and an onion, 90 min": not "lentils with eggs boiled 7 min".
+      def with_it?(from, group, at)
+        first, last = group.map(&:at).minmax
+        ways = ways(@sentence).map(&:first)
+        ways.any? { |place| place < from } && ways.none? { |place| place.between?(last, at) } &&
+          @sentence[0...first].match?(WITH)
+      end
 
       # What was put into the pot in the sentence before is in it still.
       def added? = @potted && @sentence.match?(ADDED)

@@ -45,6 +45,8 @@ module Scullion
         @items.poured_key?(key) || @items.lexicon.cooked_in?(key) || @along.include?(mention.keys)
       end
 
+      def seasons?(mention) = @items.lexicon.seasons?(mention.keys.first)
+
       # @param sentence [String] @return [Array<Mention>] in order
       def in(sentence)
         @sentence = @items.plain(sentence)

@@ -31,6 +31,9 @@ module Scullion
           (?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
+      # "All weights per pot.": a row that says nothing else holds for what stands above it too.
+      ALL_EACH = /\A\W*(?:(?:all|note|nb)\b\W*)*#{AMOUNTS_EACH.source}\W*\z/ix.freeze
+      PART_FOR = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}))\s+for\s+(?<many>\d{1,4})\s*:\s+/i.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       POT_OF =
@@ -114,13 +117,15 @@ module Scullion
 
       def lay_out(rows)
         @section, @heading, @into, @signed = "list", nil, nil, false
-        @per_head, @all_each, @listed = false, false, Set.new
+        @all_each = rows.any? { |row| row.text.match?(ALL_EACH) }
+        @per_head, @listed = @all_each, Set.new
         last = 0
         following = rows.to_a.drop(1)
         rows.each_with_index.flat_map do |row, place|
           # The next column begins: what stands above it in the text is not its heading.
           @heading = @into = nil if row.number < last
           last = row.number
+          row = without_number(row)
           kind = "heading" if over_list?(row, following[place])
           laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
         end
@@ -134,6 +139,14 @@ module Scullion
           row.text.sub(/\s[\d½¼¾.,]+\s?[[:alpha:]]{0,3}\W*\z/, "")[/([[:alpha:]]+)\W*\z/, 1].to_s.downcase
         @lexicon.sections[last] == "dressing" &&
           @items.of(row.text).all? { |item| item.amount || !item.food? } && row.text.match?(/\d/)
+      end
+
+      # "Gribiche for 20: 6 eggs", where all of it is for 20: it is the name of a part.
+      def without_number(row)
+        found = row.text.match(PART_FOR)
+        return row if found.nil? || found[:many].to_i != @servings
+
+        row.dup.tap { |part| part.text = "#{found[:name]}: #{found.post_match}" }
       end
 
       def laid(row, kind)

@@ -56,6 +56,13 @@ module Scullion
 
       private
 
+      # For how many it is, by what is said outside of sheets. @return [Integer, nil]
+      def many_said(lines)
+        Servings.new(lines.reject { |line| Table.head?(line.strip.split(/\t|\s{2,}/)) }).number
+      rescue UnreadableAmount
+        nil
+      end
+
       # What was said, without who said it and when.
       def unspoken(lines)
         turns = lines.filter_map { |_, line| line[SPEAKER, :who] }.tally.select { |_, times| times >= TURNS }
@@ -89,7 +96,7 @@ module Scullion
               barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
             end
         lines = Separated.new(unspoken(lines)).lines
-        table = Table.new
+        table = Table.new(-> { many_said(lines.map(&:last)) })
         rows =
           Columns
             .new(

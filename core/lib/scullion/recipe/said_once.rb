@@ -130,9 +130,10 @@ module Scullion
         end
       end
 
-      # "1 can each: green beans, wax beans, kidney beans (15 oz)"
+      # "1 can each: green beans, wax beans, kidney beans (15 oz)", "a can of these, one of those (all 15 oz)"
       def one_size(items)
-        return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:/i) && items.size > 1 && items.last.size
+        return unless items.size > 1 && items.last.size
+        return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:|\b(?:all|both)\s+(?:are\s+)?\d/i)
 
         items.each { |item| item.size ||= items.last.size if item.container && item.counted? }
       end

@@ -15,11 +15,18 @@ module Scullion
         "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze
-      PER_SO_MANY = /\A(?:per|for|x|×)\s*\d{1,4}\z/i.freeze
+      PER_SO_MANY =
+        /\A(?:(?:per|for|x|×|@)\s*(?<many>\d{1,4})(?:\s?#{Servings::THEM})?
+             |(?<many>\d{1,4})\s?#{Servings::THEM})\z/ix.freeze
       NUMBERS_ROWS = /\A(?:#|no\.?|nr\.?)\z/i.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
+
+      # @param for_how_many [Proc, nil] says how many the text serves by its other rows
+      def initialize(for_how_many = nil)
+        @for_how_many = for_how_many
+      end
 
       # @param cells [Array<String>] @return [Array<String, nil>] what each column is
       def self.heads(cells) = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
@@ -27,7 +34,8 @@ module Scullion
       # Is that a row of heads?
       def self.head?(cells)
         heads = heads(cells)
-        heads.compact.size >= 2 && heads.include?("food")
+        known = heads.compact.size + cells.count { |cell| cell.match?(PER_SO_MANY) }
+        known >= 2 && heads.include?("food")
       end
 
       # @return [Rows::Row, nil] nil where the line is no row of a sheet
@@ -46,14 +54,24 @@ module Scullion
       def heads(cells)
         heads = cells.zip(Table.heads(cells)).map { |cell, head| cell.match?(PER_SO_MANY) ? "amount" : head }
         amounts = heads.each_index.select { |at| heads[at] == "amount" }
-        kept = amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
+        kept =
+          scaled(cells, amounts) || amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
         heads.each_with_index.map { |head, at| head if head != "amount" || at == kept }
+      end
+
+      # Of columns for so many each the one that the text is for.
+      def scaled(cells, amounts)
+        said = @for_how_many&.call
+        amounts.find { |at| cells[at][PER_SO_MANY, :many].to_i == said }
       end
 
       def head?(cells) = Table.head?(cells)
 
       def head(number, cells)
         @heads = heads(cells)
+        many = cells[@heads.index("amount").to_i][PER_SO_MANY, :many]
+        return Rows::Row.new(number: number, text: "Serves #{many}") if many
+
         Rows::Row.new(number: number, text: joined(cells), kind: "note")
       end
 

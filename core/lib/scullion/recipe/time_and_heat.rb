@@ -12,6 +12,7 @@ module Scullion
       # A heat that only its size tells: "160 for 8 to 10 min", "40 minutes at 150".
       BARE_HEAT =
         %r{\b(?<low>1[2-9]0|2[0-5]0|3[2-7]5|4[0-5]0)\s+for\s+\d
+         |(?<![\d.,/])(?<low>1[2-9]0|2[0-5]0)\s+(?=\d{1,2}\s*(?:mins?|minutes?|m|['′])(?![[:alpha:]]))
          |\bat\s+(?<low>1[2-9]0|2[0-5]0|3[2-7][05]|4[0-5][05])\s*(?:[,;.)]|\z|(?:for|until|till)\b)
          |(?<![\d.])(?<low>1[2-9]0|2[0-5]0)\s*[,/]\s*
           (?=\d{1,3}\s*(?:h|hrs?|hours?|mins?|minutes?)\b)}ix.freeze

@@ -163,7 +163,7 @@ module Scullion
         way = ways(sentence).map(&:last)
         way = [@way].compact if way.empty? && times(sentence).any?
         roasted = way.any? { |keys| keys.include?("roast") } || (way.empty? && times(sentence).any?)
-        return [] unless heat && (roasted || said == sentence)
+        return [] unless heat && (said == sentence || (roasted && cooked_for?(sentence)))
 
         in_it = hot(sentence)
         # What was done to the food of the sentence before is not done to this one.
@@ -172,6 +172,12 @@ module Scullion
         in_it.flat_map do |of|
           [fact(of, "celsius", heat, said), (fact(of, "method", by_heat, sentence) if by_heat)].compact
         end
+      end
+
+      # Not what is soaked beside an oven that is hot.
+      def cooked_for?(sentence)
+        times = one_after_another(sentence)
+        times.empty? || times.any? { |_, _, name| name == "minutes" }
       end
 
       # "The squash wants 25 minutes at 200C", "oven 200. Squash in for 25 min": nothing else is so hot.
@@ -191,7 +197,7 @@ module Scullion
       # The foods that stand nearest, before it or ahead of it: those that are spoken of together. Without
       # any, those of the sentence before.
       def beside(at, ahead:)
-        after, before = done_to.partition { |mention| mention.at >= at }
+        after, before = done_to.partition { |mention| mention.at >= at }.map { |side| unseasoned(side) }
         ahead &&= !behind_it?(before.last, after.first, at)
         return [[]] if before.empty? && !ahead && left_out_before?(at)
 
@@ -202,6 +208,12 @@ module Scullion
 
         group = together(near)
         group.first.at < at ? in_one_pot(group, at) : group.map(&:keys).uniq
+      end
+
+      # "Bread, oil, rosemary, oven 10 min": a herb among other foods is on them.
+      def unseasoned(mentions)
+        others = mentions.reject { |mention| @mentions.seasons?(mention) }
+        others.any? ? others : mentions
       end
 
       # "Carrots in oil, roast 25 min, then add the beans", "while the lentils simmer, grill the peppers": the
@@ -237,6 +249,8 @@ module Scullion
           %w[marinate soak chill rest].filter_map do |name|
             nearest(sentence, at, @words[name])&.then { |place| [place, name] }
           end
+        # "12 min, rub off the skins"
+        said = said.reject { |place, _| place > at && sentence[place..].match?(/\Arub\b/i) }
         cooked = way.map(&:first).select { |place| place <= at }.max || way.map(&:first).min
         before = said.select { |place, _| place <= at }
         place, name = before.max_by(&:first) || (said.min_by(&:first) unless cooked && cooked <= at)
