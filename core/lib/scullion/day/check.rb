@@ -56,20 +56,29 @@ module Scullion
 
       def over_full
         @instance.resources.flat_map do |resource|
-          mine = held.fetch(resource.key, [])
-          all = mine + (resource.busy || [])
-          mine.filter_map { |one| fault_of(one, resource, all.select { |each| at_once?(each, one) }) }.uniq
+          mine, others = held.fetch(resource.key, []), resource.busy || []
+          at = ->(one) { (mine + others).select { |each| at_once?(each, one) } }
+          faults = mine.filter_map { |one| fault_of(one, resource, at[one]) }
+          # What another day takes may begin in the midst of it.
+          met = others.select { |other| mine.any? { |one| at_once?(one, other) } }
+          (faults + met.filter_map { |other| beside(other, resource, at[other]) }).uniq
         end
       end
 
       def at_once?(other, one) = other.from <= one.from && other.to > one.from
 
-      def fault_of(one, resource, at_once)
+      def beside(one, resource, at_once)
         if at_once.sum(&:amount) > resource.capacity
           "#{resource.key} is over full at #{one.from}"
         elsif resource.moded && at_once.any? { |each| each.mode != one.mode }
           "#{resource.key} has two heats at #{one.from}"
-        elsif resource.open&.none? { |opens, closes| opens <= one.from && one.to <= closes }
+        end
+      end
+
+      def fault_of(one, resource, at_once)
+        found = beside(one, resource, at_once) and return found
+
+        if resource.open&.none? { |opens, closes| opens <= one.from && one.to <= closes }
           "#{resource.key} is not there at #{one.from}"
         elsif !resource.takes?(one.use)
           "#{resource.key} is not down for #{one.task}"
