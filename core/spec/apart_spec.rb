@@ -220,6 +220,9 @@ RSpec.describe Scullion::Recipe::Apart do
         "Eggs\nCovers 20\n400 g rocket\nGribiche for 20: 6 hard eggs, 60ml w/w vinegar",
         house
       )
+    others = "Eggs\nCovers 20\n400 g rocket\nGribiche for 40: 6 hard eggs, 60ml vinegar"
+    asked = Scullion::Recipe::Draft.new(others, house)
+    expect(asked.reads.map { |each| asked.settled?(each) }).to eq [true, false, false]
     expect(part.reads.map { |each| part.taken(each)&.ingredient&.key }).to eq %w[
          rocket
          hen-egg

@@ -125,9 +125,11 @@ module Scullion
           # The next column begins: what stands above it in the text is not its heading.
           @heading = @into = nil if row.number < last
           last = row.number
-          row = without_number(row)
+          row, for_others = without_number(row)
           kind = "heading" if over_list?(row, following[place])
-          laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
+          lines = laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
+          lines.filter_map(&:item).each { |item| item.flags << :for_some } if for_others
+          lines
         end
       end
 
@@ -141,12 +143,12 @@ module Scullion
           @items.of(row.text).all? { |item| item.amount || !item.food? } && row.text.match?(/\d/)
       end
 
-      # "Gribiche for 20: 6 eggs", where all of it is for 20: it is the name of a part.
+      # "Gribiche for 20: 6 eggs": it is the name of a part, and what is for another number is asked about.
+      # @return [Array(Rows::Row, Boolean)] without the number, and whether it is another than that of all
       def without_number(row)
-        found = row.text.match(PART_FOR)
-        return row if found.nil? || found[:many].to_i != @servings
-
-        row.dup.tap { |part| part.text = "#{found[:name]}: #{found.post_match}" }
+        found = row.text.match(PART_FOR) or return row, false
+        part = row.dup.tap { |own| own.text = "#{found[:name]}: #{found.post_match}" }
+        [part, found[:many].to_i != @servings]
       end
 
       def laid(row, kind)
