@@ -230,6 +230,22 @@ RSpec.describe Scullion::Recipe::Apart do
        ]
   end
 
+  it "drinks up the stock that couscous is covered with, and dresses with what is only poured over" do
+    couscous = "450 g couscous\n900 ml vegetable stock\n"
+    into = ->(steps) { read(couscous + steps).last[2] }
+    expect(into["Pour the stock over the couscous, cover, leave 20 min, fork through."]).to eq "pot"
+    expect(into["Pour the stock over, cover 10 mins, fluff up."]).to eq "pot"
+    expect(
+      read("1 kg potatoes\n200 ml vegetable stock\nPour the stock over the potatoes.").last[2]
+    ).to eq "dressing"
+  end
+
+  it "weighs what is so much of a food with an article between" do
+    expect(read("120g of hazelnuts and 200g of a crumbly blue cheese").map { |each| each.first(2) }).to eq(
+      [["hazelnuts", 120], ["blue-cheese", 200]]
+    )
+  end
+
   it "asks of every bare number in a row in which some are weighed" do
     row = read("dressing: greek yog 300, parsley 60, chives 20, anchovy 12, olive oil 120, garlic 6")
     expect(row.select { |each| each.last == "?" }.map(&:first)).to eq [

@@ -179,6 +179,13 @@ RSpec.describe Scullion::Recipe::Servings do
     expect(foods.reject { |_, count| count == 1 }).to eq({})
   end
 
+  it "hears it in a row of several facts between bars, none of which is a food" do
+    text = "Potato salad\nServes: 12 | Prep: 30 min | Cook: 25 min\n1 kg potatoes"
+    read = Scullion::Recipe::Draft.new(text, house).to_h
+    expect(read.values_at("servings", "servings_said")).to eq [12, true]
+    expect(read["lines"].count { |line| line["kind"] == "ingredient" }).to eq 1
+  end
+
   it "takes neither a year nor a date, a page, a heat nor hours for it" do
     expect(others.select { |title| served(title) }).to eq []
   end

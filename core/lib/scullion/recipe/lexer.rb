@@ -60,6 +60,7 @@ module Scullion
           .gsub(/[#{FRACTIONS.keys.join}]/o) { |char| " #{FRACTIONS[char]} " }
           .tr("⁄×", "/x")
           .gsub(/\ba couple(?: of)?\b/i, "2")
+          .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(SAY, '\1')
           .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")

@@ -40,6 +40,9 @@ module Scullion
         /\A(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s*
           (?:am|pm|eve\w*|morn\w*|noon|\d{1,2}(?:[.:]\d\d)?\s*(?:am|pm)?)?\s*[:–-]\s+(?=.*\d)/ix.freeze
 
+      # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
+      FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
+
       # @param text [String]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
       def initialize(text)
@@ -138,6 +141,8 @@ module Scullion
 
         # "Tray salad | 4 | 35 min"
         first, *others = line.split(BAR).map { |part| part.match?(/\A\d{1,4}\z/) ? "Serves #{part}" : part }
+        return first, *others if first.match?(FOR_HOW_MANY)
+
         [*first.split(/(?<=\w):\s+(?=[^:]*\d)/, 2), *others]
       end
 

@@ -28,6 +28,8 @@ module Scullion
       SPREAD =
         /\b(?:spread|smear|swoosh|swipe)\b(?<what>[^.;,]{2,40}?)
           \b(?:over|on|onto|across|in)\b[^.;,]{0,24}\b(?:platters?|plates?|dish|bowls?|board)\b/ix.freeze
+      # What is drunk up by what it is poured over.
+      DRUNK = /\b(?:cover(?:ed|ing)?\b(?!\s+the\s+plat)|absorb|fluff|fork\s+(?:up|through)|swell)/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
 
       private
@@ -109,7 +111,8 @@ module Scullion
 
         poured, others =
           told.map(&:first).grep(/\b(?:stock|broth)\b/i).partition { |text| text.match?(POURED_OVER) }
-        poured.any? && others.none? { |text| text.match?(BOILING) }
+        poured.any? && others.none? { |text| text.match?(BOILING) } &&
+          poured.none? { |text| text.match?(DRUNK) }
       end
 
       # "½ lemon, zest and juice"
