@@ -142,4 +142,47 @@ RSpec.describe "At the turn" do
     expect(diced).to eq carrot.figures["trims/peeled/yield"] *
          (house.practice.figures["cuts/diced/yield"] || 1.0)
   end
+
+  it "counts one for each of them where that is all that is said" do
+    expect(taken("Serves 4\n400 g rocket\negg each")["hen-egg"]["serving"]).to eq(
+      taken("Serves 4\n400 g rocket\n4 eggs")["hen-egg"]["serving"]
+    )
+  end
+
+  it "shares a mix among its herbs, unless one of them has an amount of its own" do
+    grams = ->(line) do
+      reads = Scullion::Recipe::Draft.new("Serves 1\n400 g rocket\n#{line}", house).reads
+      reads.drop(1).map { |each| each.amount&.value }
+    end
+    expect(grams["Tarragon/chervil/chive mix: 12 g"]).to eq [4.0] * 3
+    expect(grams["2 g tarragon/chervil/chive mix: 12 g"].values_at(0, 2)).to eq [2.0, 12.0]
+  end
+
+  # 5,000 g that lose 700 in an hour from a pot of 0.07 m² are 10 kg per m² and hour.
+  it "knows a pot's factor to the thousandth" do
+    pot = Struct.new(:area).new(0.07)
+    made =
+      Scullion::Cook::Calibration.new(
+        pot,
+        house.practice,
+        lid: "off",
+        before: 5000.0,
+        after: 4300.0,
+        minutes: 60.0
+      )
+    expect(made.rate).to be_within(1e-9).of(10.0)
+    expect(made.factor).to eq((10.0 / made.usual).round(3))
+    expect(made.factor * 1000).to be_within(1e-9).of((made.factor * 1000).round)
+  end
+
+  it "says two ways out as one" do
+    fix = Scullion::Day::WaysOut::Fix
+    both =
+      fix.of("Borrow a plater", { "borrowed" => "plater" }) { |each| each + 1 } +
+        fix.of("Open the oven sooner", { "extra" => 1 }, food: "Softer.") { |each| each * 2 }
+    expect(both.what).to eq "Borrow a plater; and open the oven sooner"
+    expect(both.change[3]).to eq 8
+    expect([both.kinds, both.food]).to eq [%w[borrowed extra], "Softer."]
+    expect(both.decide).to eq("all" => [{ "borrowed" => "plater" }, { "extra" => 1 }])
+  end
 end
