@@ -50,7 +50,7 @@ module Scullion
       GOES_ON = /\b(?:then|another|further|followed\s+by)\b/i.freeze
       # Letters of a time in which it may stand too.
       BEHIND = 8
-      # "Shaved, ice water 10 min"
+      # "Sliced thin, 10 min iced water", "shaved, ice water 10 min"
       THEN_COLD_WATER =
         /\A\S+\s*(?:min\w*)?\.?\s+(?:in\s+)?(?:iced?|cold|chilled|acidulated|lemon)\s+water\b/i.freeze
       IN_COLD_WATER = /\b(?:iced?|cold|chilled|acidulated|lemon)\s+water\b[^.;,]{0,12}\z/i.freeze
