@@ -181,4 +181,23 @@ RSpec.describe Scullion::Recipe::Told do
     list = "Serves 4\n400 g carrots\n200 g feta\n  -> Roast the carrots 25 min.\n  -> Crumble the feta over."
     expect(read(list)["lines"].count { |line| line["kind"] == "step" }).to eq 2
   end
+
+  # Below a list, without a heading and without numbers.
+  it "tells what becomes of what is listed above, by its name and a dash" do
+    list = "Serves 20\nfreekeh 1kg\nred onions 6\noil 250 ml\nlemon juice 80 ml\n"
+    rows = [
+      "freekeh - toast dry 5 min, boil 25 min in 3 l water",
+      "onions - thin rings, cover w/ hot pickle, min 1 hr",
+      "dressing - lemon juice, rest of the oil"
+    ]
+    found = read(list + rows.join("\n"))
+    foods = found["lines"].filter_map { |line| line.dig("taken", "key") if line["grams"] }
+    expect(foods - %w[water]).to eq %w[freekeh red-onion olive-oil lemon-juice]
+    expect(found["told"].map { |fact| fact.values_at("line", "what") }).to include(
+      [2, "25 min"],
+      [3, "soak 1 h"]
+    )
+    other = read("Serves 4\nfreekeh 1kg\nbeetroot - roast 40 min, 600 g\nonions - sliced, 2")
+    expect(other["lines"].map { |line| line.dig("taken", "key") }).to include("beetroot", "white-onion")
+  end
 end

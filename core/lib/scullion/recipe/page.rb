@@ -155,7 +155,8 @@ module Scullion
         @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
-        kind = "step" if kind == "ingredient" && said_again?(row.text)
+        again = said_again?(row.text) || done_with_listed?(row.text)
+        kind = "step" if kind == "ingredient" && again
         kind = "step" if kind == "ingredient" && plated?(row.text)
 
         leave_indented(row)
@@ -173,15 +174,6 @@ module Scullion
           @section = "open" if kind == "step" && @section == "list"
           [line(row, row.text, kind)]
         end
-      end
-
-      # "Eggs quartered on top" below the steps, of eggs that were listed above.
-      def said_again?(text)
-        return false unless @section == "open"
-
-        items = @items.of(text).select(&:food?)
-        items.any? && items.none?(&:amount) &&
-          items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
       end
 
       # Said of all that is listed, below its headings too.

@@ -4,12 +4,39 @@ module Scullion
   module Recipe
     # The foods of one row of a recipe, a line for each, and what is none. For Page, which it is a part of.
     module RowFoods
+      DONE_WITH = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}?))\s+[-–—]\s+(?=[[:alpha:]])/i.freeze
+
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:(?-i:[[:alpha:]]+)\s+)?\z/i.freeze
       KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 
       private
+
+      # "Eggs quartered on top" below the steps, of eggs that were listed above.
+      def said_again?(text)
+        return false unless @section == "open"
+
+        items = @items.of(text).select(&:food?)
+        items.any? && items.none?(&:amount) &&
+          items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
+      end
+
+      # "Freekeh - toast dry 5 min, boil 25 min in 3 l water", "dressing - molasses, rest of the oil": what
+      # becomes of what was listed above.
+      def done_with_listed?(text)
+        name = text[DONE_WITH, :name] or return false
+        items = @items.of(text).select { |item| item.food? && item.foods != %w[water] }
+        again = items.select { |item| item.amount.nil? && listed?(item) }
+        return again.size > 1 if @lexicon.part?(name.downcase.strip)
+
+        text.match?(Told::TIMED) && items.none?(&:amount) && again.include?(items.first)
+      end
+
+      def listed?(item)
+        word = Lexicon.singulars(item.name).last
+        @listed.any? { |key| item.foods.include?(key) || @lexicon.in_name?(key, word) }
+      end
 
       # One line for each food of the row, in its own words; the row itself where there is none.
       def foods(row, text)
