@@ -134,6 +134,13 @@ RSpec.describe Scullion::Recipe::Told do
     expect(told(steps("Plate the carrots at 150 g each, roast them 40 minutes."))).not_to include(/°C/)
   end
 
+  it "takes neither the heat of a core for that of an oven, nor what must never be for what is" do
+    expect(told(steps("Roast the carrots until the eggs are at 75°C core."))).not_to include("75 °C")
+    expect(told(steps("Roast the carrots at 200 °C to 75°C in the middle."))).to include("200 °C")
+    expect(told(steps("Dress the carrots and chill, never overnight."))).not_to include(/12 h/)
+    expect(told(steps("Chill the carrots overnight."))).to include("chill 12 h")
+  end
+
   it "reads seconds behind minutes, and a heat before its time" do
     {
       "Boil the eggs for 6 min 30." => "6 min 30 s",

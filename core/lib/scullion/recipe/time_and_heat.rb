@@ -5,9 +5,13 @@ module Scullion
     # How long and how hot a sentence says, in every writing.
     module TimeAndHeat
       FAHRENHEIT = /(?<low>\d{3})(?:\s*(?:-|to)\s*(?<high>\d{3}))?\s*(?:°|º|degrees?|deg)?\s*F\b/i.freeze
+      # "To 75 °C core": of the middle of the meat, and of no oven.
+      NOT_INSIDE =
+        /(?!\s*(?:C\b)?\s*
+            (?:core|internal|inside|in\s+the\s+(?:middle|centre|center)|on\s+the\s+probe)\b)/ix.freeze
       CELSIUS =
         /(?<low>\d{2,3})(?:\s*(?:-|to)\s*(?<high>\d{2,3}))?\s*
-          (?:[°º]\s*C?|deg(?:rees?)?\b(?:\s*C\b)?|C\b)(?<fan>\s*fan)?/ix.freeze
+          (?:[°º]\s*C?|deg(?:rees?)?\b(?:\s*C\b)?|C\b)(?<fan>\s*fan)?#{NOT_INSIDE}/ix.freeze
       FAN = /\bfan\s*(?<low>\d{3})\b|\b(?<high>\d{3})\s*(?:C\s*)?fan\b/i.freeze
       # A heat that only its size tells: "160 for 8 to 10 min", "40 minutes at 150".
       BARE_HEAT =
@@ -58,6 +62,8 @@ module Scullion
       ONLY_BEGUN =
         /\A[^.;\d]*\b(?:then|and)\s+(?:simmer|cook|boil|lower|reduce|turn|drop|bring|carry|continue)\w*\b
           [^.;\d]*\b(?:until|till|til)\b[^.;\d]*(?:[.;]|\z)/ix.freeze
+      # "Never overnight"
+      NEVER = /\b(?:never|not|don't|do\s+not)\s+(?:\S+\s+){0,2}\z/i.freeze
       NUMBER = %r{\d+\s+and\s+a\s+half|\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
@@ -169,7 +175,9 @@ module Scullion
         SPANS
           .filter_map do |pattern, low, high|
             found = sentence.match(pattern)
-            [found.begin(0), [low, high || low]] if found && !found.post_match.match?(BEFOREHAND)
+            next if found.nil? || found.post_match.match?(BEFOREHAND) || found.pre_match.match?(NEVER)
+
+            [found.begin(0), [low, high || low]]
           end
           .first(1)
       end
