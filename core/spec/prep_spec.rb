@@ -54,6 +54,11 @@ RSpec.describe Scullion::Prep::Line do
     line, made = prep(**onion, treat_minutes: 35)
     expect([usual, line].map { |each| each.words["treat"]["minutes"] }).to eq [12, 35]
     expect([as_usual, made].map(&waits)).to eq [12, 35]
+    expect(line.words["treat"]["said"]).to eq "Soak in cold water, 35 min"
+    expect(Scullion::Plan::Paper.new(made).to_s).to include("soak in cold water, 35 min")
+    expect(
+      prep(ingredient: "kale", trim: "picked", cut: "torn", treat: "massage").first.words["treat"]["said"]
+    ).to eq("Massage")
     expect([usual, line].map { |each| each.component.preparation }.uniq.size).to eq 2
     expect(line.component.to_h["treat_minutes"]).to eq 35
     expect(line.component.weighing(50.0).treat_minutes).to eq 35

@@ -96,6 +96,21 @@ RSpec.describe Scullion::Recipe::Told do
     expect(declined.values_at("treat", "treat_minutes")).to eq ["cold-soak", nil]
   end
 
+  # As a card writes them, so that they are read again when somebody changes a word of it.
+  it "reads the house's own names of its treatments, with how long they stand" do
+    {
+      "Red onions, peeled, sliced, soak in cold water, 25 min" => ["cold-soak", 25.0],
+      "Cucumbers, seeded, diced, salt and drain, 35 min" => ["salt-and-drain", 35.0],
+      "White cabbage, cored, shredded, salt rinse and squeeze, 40 min" => ["salt-and-rinse", 40.0],
+      "Fennel, shaved, crisp in ice water, 15 min" => ["ice-water", 15.0],
+      "Red onions, sliced, quick-pickle, 50 min" => ["quick-pickle", 50.0],
+      "Kale, picked, torn, massage" => ["massage", nil]
+    }.each do |line, treated|
+      found = read("Serves 4\n300 g #{line}\n100 g feta")["salad"]["components"].first
+      expect(found.values_at("treat", "treat_minutes")).to eq(treated), line
+    end
+  end
+
   it "gives each of several foods the time that is said in its place" do
     list = "Serves 4\n200 g green beans\n200 g frozen peas\n500 g carrots\n3 red peppers\n4 eggs\n"
     minutes = ->(step) do

@@ -88,15 +88,20 @@ module Scullion
             cut, cooked = line.dig("cut", "key"), method(line["name"])
             last = line.dig("cut", "after_cooking") ? [cooked, cut] : [cut, cooked]
             done =
-              [
-                line["trim"],
-                last.first,
-                line.dig("treat", "name")&.downcase,
-                last.last,
-                raw(line["at"])
-              ].compact.map { |word| word.tr("-", " ") }
+              [line["trim"], last.first, treated(line), last.last, raw(line["at"])].compact.map do |word|
+                word.tr("-", " ")
+              end
             "#{line["ap_grams"]["text"]} #{[line["ingredient_name"], *done].join(", ")}"
           end
+      end
+
+      # With how long, where the cook says so.
+      def treated(line)
+        treat = line["treat"] or return
+        written = @whole.preps.find { |prep| prep.at == line["at"] }.component.treat_minutes
+        # A comma would part its name.
+        name = treat["name"].downcase.delete(",")
+        written ? treat["said"].downcase.sub(treat["name"].downcase, name) : name
       end
 
       # Not cooked, where it usually is: whoever changes a word of the card still reads it so.

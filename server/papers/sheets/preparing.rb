@@ -48,7 +48,7 @@ module Scullion
                       line["fruit"],
                       line["trim"],
                       cut(line),
-                      line.dig("treat", "name")
+                      line.dig("treat", "said")
                     ].compact.join(", "),
                     amount(line, "ready_grams"),
                     amount(line, "hands_minutes")

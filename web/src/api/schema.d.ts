@@ -3951,6 +3951,8 @@ export interface components {
                 how: string;
                 /** @description The wait */
                 minutes: number;
+                /** @description Its name and the wait */
+                said: string;
                 takes: string[];
                 done: string;
                 after_cooking: boolean;

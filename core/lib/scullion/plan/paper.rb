@@ -101,6 +101,7 @@ module Scullion
             .each do |line|
               words = line.words.values_at("fruit", "first", "pieces").compact
               words << "cut once cooked" if line.component.cut_after?
+              words << line.words["treat"]["said"].downcase if line.component.treat
               row(
                 line.need.name,
                 text(line, :ap_grams),

@@ -285,6 +285,7 @@ module Scullion
           "name" => words["name"],
           "how" => words["how"],
           "minutes" => component.treated_for(practice),
+          "said" => component.treatment(practice),
           "takes" => takes,
           "done" => words["done"],
           "after_cooking" => need.treated_after?,

@@ -64,7 +64,8 @@ module Scullion
           [^.;\d]*\b(?:until|till|til)\b[^.;\d]*(?:[.;]|\z)/ix.freeze
       # "Never overnight"
       NEVER = /\b(?:never|not|don't|do\s+not)\s+(?:\S+\s+){0,2}\z/i.freeze
-      NUMBER = %r{\d+\s+and\s+a\s+half|\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
+      HALF = /\d+\s+and\s+a\s+half/i.freeze
+      NUMBER = %r{#{HALF.source}|\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
       TIME =
@@ -209,7 +210,7 @@ module Scullion
         whole = text[/\A\d+(?:[.,]\d+)?/].to_s.tr(",", ".").to_f
         part = text[%r{(\d)/(\d)}] ? Regexp.last_match(1).to_f / Regexp.last_match(2).to_f : 0.0
         whole = text[%r{\A\d+(?=\s+\d/)}].to_f if part.positive?
-        part = 0.5 if text.match?(/half/i)
+        part = 0.5 if text.match?(HALF)
         whole + part + QUARTERS.sum { |sign, value| text.include?(sign) ? value : 0.0 }
       end
     end

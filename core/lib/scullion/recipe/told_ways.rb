@@ -38,7 +38,7 @@ module Scullion
       def way(word, sentence)
         named = word[0].downcase
         named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
-        return if wet_pan?(word, sentence)
+        return if wet_pan?(word, sentence) || crisped_cold?(word)
 
         keys = @words["cook"][named] || way_by_phrase(word, sentence)
         keys = [named] if keys == []
@@ -46,6 +46,9 @@ module Scullion
         keys = (keys - DRUNK) + (keys & DRUNK) if keys && sentence[word.begin(0)..].match?(PLENTY)
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
       end
+
+      # "Crisp in ice water" is no cooking.
+      def crisped_cold?(word) = word[0].match?(/\Acrisp/i) && word.post_match.match?(/\A\s+in\s+iced?\b/i)
 
       # "Spuds from cold, 22 min", "in loads of water, 22 mins", "till it's drunk the lot".
       def way_by_phrase(word, sentence)

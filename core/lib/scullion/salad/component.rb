@@ -194,6 +194,13 @@ module Scullion
       # How long the treatment takes: as the cook says, else as usual. @param practice [Practice]
       def treated_for(practice) = treat_minutes || practice.fetch("treats/#{treat}/minutes")
 
+      # "Salt and drain, 35 min" @param practice [Practice] @return [String]
+      def treatment(practice)
+        minutes = treated_for(practice)
+        name = practice.words("treats", treat)["name"]
+        [name, (practice.writer.min(minutes) if minutes.positive?)].compact.join(", ")
+      end
+
       # What the treatment made of it: bread that is moistened is no crouton. Nil where it is cooked after.
       def treated = method ? nil : treat
 

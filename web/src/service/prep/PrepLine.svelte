@@ -66,10 +66,7 @@
       {#if line.first}<p><b>{line.first}.</b></p>{/if}
       {#if line.treat}
         <p>
-          <b>{line.treat.name}</b>{line.treat.after_cooking ? ", once cooked" : ""}{line.treat.minutes >
-          0
-            ? `, wait ${line.treat.minutes} min`
-            : ""}: {line.treat.how}
+          <b>{line.treat.said}</b>{line.treat.after_cooking ? ", once cooked" : ""}: {line.treat.how}
           {#if line.treat.takes.length > 0}Takes {line.treat.takes.join(", ")}.{/if}
         </p>
         <p class="quiet">Done: {line.treat.done} {line.treat.if}: {line.treat.then}</p>

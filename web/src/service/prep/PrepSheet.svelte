@@ -43,9 +43,9 @@
             ]
               .filter(Boolean)
               .join(" · ")}
-            {#if line.treat}<br /><b>{line.treat.name}</b>{line.treat.minutes > 0
-                ? `, ${line.treat.minutes} min`
-                : ""}{line.treat.takes.length > 0 ? `: ${line.treat.takes.join(", ")}` : ""}{/if}
+            {#if line.treat}<br /><b>{line.treat.said}</b>{line.treat.takes.length > 0
+                ? `: ${line.treat.takes.join(", ")}`
+                : ""}{/if}
             {#if line.trim_off}<br />Trim: {line.trim_off} → {line.trim_use}{/if}
             {#each found.filter((each) => each.at === line.at) as each (each.key + each.what)}<br
               />{MARK[each.grave]}
