@@ -187,7 +187,7 @@ RSpec.describe Scullion::Record do
           conductivity: practice.fetch("cooling/food/conductivity")
         )
       start = 60 + (4 * normal.call)
-      curve = slab.curve(start, 720).to_a
+      curve = slab.curve(start, 65).to_a
       times = slab.minutes_to(limits.map(&:first), start, 1440)
       readings = [20, 45, 65].map { |minute| [minute, curve[minute].last + normal.call] }
       readings[1][1] += 14 if (seed % 12).zero?

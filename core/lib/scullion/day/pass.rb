@@ -91,9 +91,8 @@ module Scullion
           gone.concat(behind(each).select { |follower| @starts.key?(follower.key) } - gone)
           unplace(each)
         end
-        (gone | gone.flat_map { |each| behind(each) }).each do |each|
-          @waiting[each.key] = each.after.count { |link| !@starts.key?(link.task) }
-        end
+        [*gone, *gone.flat_map { |each| behind(each) }].uniq(&:key)
+          .each { |each| @waiting[each.key] = each.after.count { |link| !@starts.key?(link.task) } }
         @ready.reject! { |each| @waiting[each.task.key].positive? }
         wait_in_turn(task)
       end

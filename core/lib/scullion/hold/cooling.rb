@@ -20,20 +20,15 @@ module Scullion
 
       def name = @practice.words("cooling", "methods").fetch(method)["name"]
 
-      # Layers found before are kept, by all that they depend on: so many.
-      FOUND_MOST = 500
-
-      class << self
-        # @yield where it was not found before
-        def found(key)
-          @found ||= {}
-          @found.shift if @found.size > FOUND_MOST
-          @found[key] ||= yield
-        end
-      end
-
       # The deepest layer, in half centimetres, that meets both limits; 0 if none does.
-      def greatest_depth_cm = self.class.found([limits, hot, material]) { deepest }
+      def greatest_depth_cm
+        fits, fails = 0.0, DEEPEST_CM + STEP_CM
+        while fails - fits > STEP_CM
+          middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
+          passes?(middle) ? fits = middle : fails = middle
+        end
+        fits
+      end
 
       def passes?(depth_cm)
         slab(depth_cm)
@@ -74,15 +69,6 @@ module Scullion
 
       private
 
-      def deepest
-        fits, fails = 0.0, DEEPEST_CM + STEP_CM
-        while fails - fits > STEP_CM
-          middle = ((fits + fails) / 2 / STEP_CM).floor * STEP_CM
-          passes?(middle) ? fits = middle : fails = middle
-        end
-        fits
-      end
-
       def hot = @from || @rules.hot_celsius
       def limits
         [
@@ -94,21 +80,11 @@ module Scullion
       def slab(depth_cm)
         Slab.new(
           depth: depth_cm / 100.0,
-          surface: material[0],
-          ambient: material[1],
-          diffusivity: material[2],
-          conductivity: material[3]
+          surface: fetch("surface"),
+          ambient: fetch("celsius"),
+          diffusivity: @practice.fetch("cooling/food/diffusivity"),
+          conductivity: @practice.fetch("cooling/food/conductivity")
         )
-      end
-
-      # @return [Array<Float>] surface, °C round it, diffusivity, conductivity
-      def material
-        @material ||= [
-          fetch("surface"),
-          fetch("celsius"),
-          @practice.fetch("cooling/food/diffusivity"),
-          @practice.fetch("cooling/food/conductivity")
-        ]
       end
 
       def fetch(what) = @practice.fetch("cooling/methods/#{method}/#{what}")

@@ -10,6 +10,17 @@ module Scullion
     class Slab
       CELLS = 24
       SOFT_STEPS = 4
+      # What was found before is kept, by all that it depends on: so many.
+      MOST_FOUND = 2000
+
+      class << self
+        # @yield where it was not found before
+        def found(key)
+          @found ||= {}
+          @found.shift if @found.size >= MOST_FOUND
+          @found[key] ||= yield.freeze
+        end
+      end
 
       # @param depth [Float] m, whole layer
       # @param surface [Float] W/m²K at each face @param ambient [Float] °C
@@ -37,6 +48,17 @@ module Scullion
       # When the middle first reaches each of several temperatures, falling.
       # @return [Array<Float, nil>] minutes, nil if not within +most+
       def minutes_to(temperatures, start, most)
+        Slab.found([@ambient, @dx, diffusion, exchange, temperatures, start, most]) do
+          fallen(temperatures, start, most)
+        end
+      end
+
+      # 1/s at which neighbouring cells share, and the outermost with what is around.
+      attr_reader :diffusion, :exchange
+
+      private
+
+      def fallen(temperatures, start, most)
         left, reached, before = temperatures.dup, [], nil
         curve(start, most).each do |now|
           reached << between(before, now, left.shift) while left.any? && now.last <= left.first
@@ -46,11 +68,6 @@ module Scullion
         end
         reached + left.map { nil }
       end
-
-      # 1/s at which neighbouring cells share, and the outermost with what is around.
-      attr_reader :diffusion, :exchange
-
-      private
 
       # Minutes at which a straight line between two points passes so many degrees.
       def between(before, now, celsius)
