@@ -9,7 +9,6 @@ require "fileutils"
 require "json"
 require "optparse"
 require "ripper"
-require "timeout"
 require "tmpdir"
 
 ROOT = File.expand_path("..", __dir__)
@@ -218,11 +217,11 @@ class Copy
   # @param longest [Numeric] seconds @return [Boolean] whether all of them pass within these
   def run(names, longest, env = {}, flags = [])
     said = { chdir: folder, out: File::NULL, err: File::NULL, pgroup: true }
-    pid = spawn(env, "ruby", "--yjit", *flags, "-S", "rspec", "--fail-fast", *names, **said)
-    Timeout.timeout(longest) { Process.wait2(pid).last.success? }
-  rescue Timeout::Error
-    Process.kill("KILL", -pid)
-    Process.wait(pid)
+    command = ["ruby", "--yjit", *flags, "-S", "rspec", "--fail-fast", *names]
+    waiting = Process.detach(spawn(env, *command, **said))
+    return waiting.value.success? if waiting.join(longest)
+
+    Process.kill("KILL", -waiting.pid)
     false
   end
 end

@@ -17,6 +17,8 @@ module Scullion
       loader.tag = "scullion-server"
       loader.push_dir(__dir__, namespace: Scullion)
       loader.ignore(*%w[server.rb start.rb db fonts spec].map { |name| File.join(__dir__, name) })
+      # Its driver is there only where it is meant.
+      loader.do_not_eager_load(File.join(__dir__, "records/postgres_database.rb"))
       loader.setup
     end
 end

@@ -31,7 +31,8 @@ RSpec.describe "Queries", :server do
     service = records::Service.first.to_brief
     3.times do |copy|
       lines = records::Salad.order(:id).offset(copy).limit(1 + copy).map { |salad| { "salad" => salad.key } }
-      made = records::Service.new.write(service.merge("name" => "Lunch #{copy}", "lines" => lines))
+      more = { "name" => "Lunch #{copy}", "date" => "2026-11-2#{5 + copy}", "lines" => lines }
+      made = records::Service.new.write(service.merge(more))
       made.ticks.create!(key: "prep/#{copy}")
       made.own_figures.create!(at: "practice/pots/fill", value: 0.5)
     end

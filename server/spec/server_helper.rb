@@ -103,6 +103,23 @@ end
 
 RSpec::Matchers.define_negated_matcher :not_include, :include
 
+# What is otherwise here than in a kitchen. Set once: with each constant that is set anew, and each that is
+# loaded late, Ruby forgets what it has compiled.
+module AsItIs
+  SHAKES = Scullion::Day::Solver::SHAKES
+
+  def self.instead(owner, name, value)
+    owner.send(:remove_const, name)
+    owner.const_set(name, value)
+  end
+
+  Zeitwerk::Loader.eager_load_all
+  # On a slow machine a day takes longer than anyone would wait; how long is measured elsewhere.
+  instead(Scullion::Apart, :LONGEST_SECONDS, 120)
+  # Few are tried of what a day could be.
+  instead(Scullion::Day::Solver, :SHAKES, ->(_) { 4 })
+end
+
 RSpec.configure do |config|
   config.include ServerHelper, :server
   # What is about the one kind of database only.
@@ -112,12 +129,8 @@ RSpec.configure do |config|
     Scullion::Records.open(DemoDatabase.in(@folder))
   end
   # What an example did is undone after it, and its stamps come again.
-  # On a slow machine a day takes longer than anyone would wait; how long is measured elsewhere.
-  config.before(:example, :server) { stub_const("Scullion::Apart::LONGEST_SECONDS", 120) }
   # How good a day is, is the core's to prove; here few are tried, but where it is asked how sure one is.
-  config.before(:example, :server) do |example|
-    stub_const("Scullion::Day::Solver::SHAKES", ->(_) { 4 }) unless example.metadata[:best_day]
-  end
+  config.before(:example, :best_day) { stub_const("Scullion::Day::Solver::SHAKES", AsItIs::SHAKES) }
   config.around(:example, :server) do |example|
     Scullion::App.set :plans, Scullion::Exchange::Plans.new
     Scullion::App.set :seen, Scullion::Once.new(keeps: 100)
