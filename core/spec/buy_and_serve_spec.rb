@@ -18,6 +18,77 @@ RSpec.describe "Buying and serving" do
        ]
   end
 
+  describe "what is bought ready cut" do
+    def ready_cut(names, &change)
+      keys =
+        plan(&change)
+          .needs
+          .select { |need| names.include?(need.name) }
+          .map { |need| need.component.preparation }
+      plan do |data|
+        change&.call(data)
+        data["day"] = { "cut" => keys }
+      end
+    end
+
+    def prep(plan, name) = plan.preps.find { |line| line.need.name == name }
+
+    it "is ordered at the weight that goes in, beside what comes whole, and is cut no more" do
+      whole = prep(plan, "Roast carrot")
+      cut = prep(ready_cut(["Roast carrot"]), "Roast carrot")
+      expect([cut.ap_grams, cut.trim_grams, cut.hands_minutes, cut.tool]).to eq [
+           whole.prepped_grams,
+           0,
+           0,
+           nil
+         ]
+      expect(cut.working("ap_grams").to_h["from"].last["source"]).to eq "Bought ready cut."
+      expect(cut.words["cut"]).to include("key" => whole.component.cut, "tool" => "bought ready cut")
+      expect(cut.ready_grams).to eq whole.ready_grams
+    end
+
+    it "is on the order as what it is, in no pack and at no price" do
+      grams = prep(plan, "Roast carrot").prepped_grams
+      line = bought(ready_cut(["Roast carrot"]), "carrot")
+      said = "#{line.writer.g(grams)} ready cut (batons 50 × 10 mm), price to ask"
+      expect([line.order, line.packs, line.cost, line.order_grams]).to eq [said, 0, 0, 0]
+      expect([line.bought_grams, line.need_grams]).to eq [grams, grams]
+      expect([line.surplus_grams, line.enough_for]).to eq [0, 140]
+    end
+
+    # What is counted on the shelf is whole: it is no part of what comes cut.
+    it "has packs beside it for what of the same food is cut here, less what there is" do
+      beside = ->(data) do
+        raw = { "ingredient" => "carrot", "grams" => 50, "role" => "base", "trim" => "peeled" }
+        data["salads"].first["components"] << raw.merge("name" => "Raw carrot")
+        data["service"]["stock"] = { "carrot" => 1000 }
+      end
+      line = bought(ready_cut(["Roast carrot"], &beside), "carrot")
+      raw = prep(plan(&beside), "Raw carrot").ap_grams
+      expect(line.order_grams).to be_within(1e-6).of(raw - 1000)
+      expect(line.order).to match(/\A\S.* \+ \d.* ready cut \(batons 50 × 10 mm\), price to ask\z/)
+      week = Scullion::Buy::WeekOrder.new([ready_cut(["Roast carrot"], &beside), plan])
+      both = week.lines.find { |each| each.ingredient.key == "carrot" }
+      expect(both.ready_cut_grams).to eq line.ready_cut_grams
+      expect(both.order_grams).to be_within(1e-6).of(line.order_grams + bought(plan, "carrot").need_grams)
+      expect(both.order).to end_with("ready cut (batons 50 × 10 mm), price to ask")
+    end
+
+    it "is eaten raw only once it is washed, or sold so" do
+      cucumber = prep(ready_cut(["Cucumber, salted"]), "Cucumber, salted")
+      expect(cucumber.words["first"]).to eq "Wash it, unless it is sold ready to eat"
+      expect(cucumber.treat_salt_grams).to be_positive
+      expect(prep(ready_cut(["Roast carrot"]), "Roast carrot").words).not_to include("first")
+    end
+
+    it "is planned anew where a day decides it" do
+      roster = Scullion::Day::Roster.new(plan)
+      key = roster.cut_here.first.last
+      decided = roster.with(roster.progress.with(cut: [key]))
+      expect(decided.plan.preps.find { |line| line.component.preparation == key }).to be_ready_cut
+    end
+  end
+
   # Half of what is needed serves half the covers, or gives each half.
   it "says what less of something than was ordered does: covers, a smaller share, or a stand-in" do
     need = bought(plan, "carrot").need_grams

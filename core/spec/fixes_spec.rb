@@ -37,7 +37,7 @@ RSpec.describe Scullion::Day::Fixes do
   end
 
   it "promises what deciding it then brings, and puts the best first" do
-    troubles = fixes.map { |fix| roster(900, kept(fix["decide"])).solution.score.first(4) }
+    troubles = fixes.first(4).map { |fix| roster(900, kept(fix["decide"])).solution.score.first(4) }
     expect(troubles).to eq troubles.sort
     expect(troubles).to all(satisfy { |trouble| (trouble <=> full.solution.score.first(4)).negative? })
   end

@@ -3,12 +3,13 @@
 module Scullion
   module Buy
     # One line of the order: everything the service takes of one ingredient, less what is on hand,
-    # rounded up to packs.
+    # rounded up to packs; and beside these what of it is bought ready cut.
     class Purchase < Worksheet
       attr_reader :ingredient, :uses, :practice
 
       decision(:covers, "Covers", :covers, change: "service/covers", shown: false) { @covers }
       gather(:taken) { uses.reject { |_, figure| figure == :fruit_grams } }
+      gather(:cut_elsewhere) { ready_cut }
       gather(:squeezed) { of_fruit("juice") }
       gather(:zested) { of_fruit("zest") }
       assumption :one_fruit,
@@ -30,6 +31,13 @@ module Scullion
         :g,
         how: "every use added up; fruit that is zested is squeezed too, so the more of the two"
       ) { |taken, fruit_count, one_fruit| taken.sum + (fruit? ? fruit_count * one_fruit : 0.0) }
+      figure(
+        :ready_cut_grams,
+        "Ready cut",
+        :g,
+        shown: false,
+        how: "what is bought ready cut, added up"
+      ) { |cut_elsewhere| cut_elsewhere.sum }
       decision(
         :on_hand_grams,
         "On hand",
@@ -42,8 +50,10 @@ module Scullion
         :order_grams,
         "To order",
         :g,
-        how: "needed − on hand, never less than nothing"
-      ) { |need_grams, on_hand_grams| [need_grams - on_hand_grams, 0.0].max }
+        how: "needed − ready cut − on hand, never less than nothing"
+      ) do |need_grams, ready_cut_grams, on_hand_grams|
+        [need_grams - ready_cut_grams - on_hand_grams, 0.0].max
+      end
       assumption :price,
                  "Price",
                  :a_kilo,
@@ -54,8 +64,10 @@ module Scullion
         :cost,
         "Price of the order",
         :money,
-        how: "comes in × price a kilo, or packs × the price of a pack where that is known"
-      ) { |bought_grams, price| priced? ? mixer.price_of(mix) : bought_grams / 1000 * price }
+        how: "comes in × price a kilo, or packs × the price of a pack where that is known; ready cut has none"
+      ) do |bought_grams, ready_cut_grams, price|
+        priced? ? mixer.price_of(mix) : (bought_grams - ready_cut_grams) / 1000 * price
+      end
       assumption :pack_size, "One pack, as labelled", :g, book: :ingredient, at: -> { pack_at }
       assumption :handling,
                  "Opening one more pack counts as",
@@ -76,8 +88,13 @@ module Scullion
         how: "as labelled; volumes by the density of the liquid",
         shown: false
       ) { |_pack_size| ingredient.packs.first.grams }
-      figure(:bought_grams, "Comes in", :g, how: "packs × pack, of each size") do |_packs, _pack_weight|
-        mix.sum { |pack, count| pack.grams * count }
+      figure(
+        :bought_grams,
+        "Comes in",
+        :g,
+        how: "packs × pack, of each size, + ready cut"
+      ) do |_packs, _pack_weight, ready_cut_grams|
+        mix.sum(ready_cut_grams) { |pack, count| pack.grams * count }
       end
       figure(
         :surplus_grams,
@@ -125,6 +142,25 @@ module Scullion
         uses.select { |sheet, figure| figure == :fruit_grams && sheet.fruit.kind == kind }
       end
 
+      # What of it is bought ready cut. @return [Array<Array(Worksheet, Symbol)>]
+      def ready_cut
+        uses.filter_map do |sheet, figure|
+          case sheet
+          when Prep::Line
+            [sheet, figure] if sheet.ready_cut? && figure == :ap_grams
+          when Purchase
+            [sheet, :ready_cut_grams] if sheet.ready_cut.any?
+          end
+        end
+      end
+
+      # How it is cut then, in words. @return [Array<String>]
+      def ready_cuts
+        ready_cut
+          .flat_map { |sheet, _| sheet.is_a?(Purchase) ? sheet.ready_cuts : sheet.words.dig("cut", "name") }
+          .uniq
+      end
+
       # The packs to order, of each size. @return [Hash{Ingredient::Pack=>Integer}]
       def mix = @mix ||= mixer.for(order_grams)
       def mixer = Mix.new(ingredient.packs, price, handling)
@@ -137,12 +173,21 @@ module Scullion
       end
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
-      # What to write on the order: "25 × 400 g tin", or a weight when sold loose.
+      # What to write on the order: "25 × 400 g tin", or a weight when sold loose; what comes ready cut has no
+      # price here.
       def order
-        return "none" if packs.zero?
-
-        loose? ? writer.g(bought_grams) : mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
+        said = [*(packed unless packs.zero?), *(cut_words if ready_cut.any?)]
+        said.empty? ? "none" : said.join(" + ")
       end
+
+      def packed
+        return writer.g(bought_grams - ready_cut_grams) if loose?
+
+        mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
+      end
+
+      def cut_words =
+        "#{writer.g(ready_cut_grams)} ready cut (#{ready_cuts.join(", ").downcase}), price to ask"
 
       def pack_words(pack, count)
         return "#{count} × #{pack.name}" unless pack.piece

@@ -120,7 +120,7 @@ module Scullion
         said = [
           ("order #{signed(writer.money(more.abs), more)}" if more.abs >= 0.01),
           ("#{writer.min(hired)} of a cook" if hired.positive?),
-          ("what ready cut costs more" if tried.fix.kinds.include?("cut"))
+          ("the price of what comes ready cut" if tried.fix.kinds.include?("cut"))
         ].compact
         said.join(", ") unless said.empty?
       end

@@ -40,7 +40,7 @@ module Scullion
       # Does the plan not follow from what is decided otherwise? @param progress [Progress]
       def same?(progress)
         [progress, self.progress].map do |each|
-            [each.left_out, each.otherwise, each.brings, each.makes, each.borrowed.count(PLATER)]
+            [each.left_out, each.otherwise, each.cut, each.brings, each.makes, each.borrowed.count(PLATER)]
           end
           .uniq
           .one?

@@ -7,6 +7,7 @@ module Scullion
     class Line < Worksheet
       include Buy::FromFruit
       include Trimming
+      include Said
 
       # Tools that take meat and fish too, and the families of those.
       BY_HAND = %w[knife hands].freeze
@@ -20,14 +21,14 @@ module Scullion
                  "Left after trimming",
                  :share,
                  book: :ingredient,
-                 at: -> { "trims/#{component.trim}/yield" if component.trim },
-                 none: [1.0, "Not trimmed."]
+                 at: -> { "trims/#{trim}/yield" if trim },
+                 none: -> { [1.0, ready_cut? ? BOUGHT_CUT : "Not trimmed."] }
       assumption :cut_yield,
                  "Left after cutting",
                  :share,
                  book: :practice,
-                 at: -> { "cuts/#{component.cut}/yield" if component.cut },
-                 none: [1.0, "Not cut."]
+                 at: -> { "cuts/#{cut_here}/yield" if cut_here },
+                 none: -> { [1.0, ready_cut? ? BOUGHT_CUT : "Not cut."] }
       assumption :treat_yield,
                  "Left after the treatment",
                  :share,
@@ -54,8 +55,8 @@ module Scullion
                  "Cut in an hour",
                  :kg_per_h,
                  book: :practice,
-                 none: [1.0, "Not cut."],
-                 at: -> { "cuts/#{component.cut}/rates/#{tool}" if component.cut }
+                 none: -> { [1.0, ready_cut? ? BOUGHT_CUT : "Not cut."] },
+                 at: -> { "cuts/#{cut_here}/rates/#{tool}" if cut_here }
       assumption :set_up_minutes,
                  "Set the tool up",
                  :min,
@@ -76,7 +77,7 @@ module Scullion
                  at: -> { "treats/#{component.treat}/hands_per_kg_minutes" if component.treat }
 
       figure(:trimming_minutes, "Trimming", :min, how: "AP ÷ trimmed in an hour") do |ap_grams, trim_rate|
-        component.trim ? ap_grams / trim_rate * MINUTES : 0.0
+        trim ? ap_grams / trim_rate * MINUTES : 0.0
       end
       figure(
         :tool_minutes,
@@ -86,7 +87,7 @@ module Scullion
         how: "set up + wash, once for all the bench"
       ) { |set_up_minutes, wash_minutes| set_up_minutes + wash_minutes }
       figure(:cutting_minutes, "Cutting", :min, how: "EP ÷ cut in an hour") do |ep_grams, cut_rate|
-        component.cut ? ep_grams / cut_rate * MINUTES : 0.0
+        cut_here ? ep_grams / cut_rate * MINUTES : 0.0
       end
       figure(:treating_minutes, "Treating", :min, how: "cut × minutes a kilo") do |prepped_grams, treat_rate|
         prepped_grams / 1000 * treat_rate
@@ -109,14 +110,6 @@ module Scullion
         trimming_minutes + washing_minutes + cutting_minutes + treating_minutes + fruit_minutes
       end
 
-      # What the treatment takes by the kilo.
-      TAKES = {
-        "salt" => "Salt",
-        "water" => "Water",
-        "ice" => "Ice",
-        "vinegar" => "Vinegar",
-        "sugar" => "Sugar"
-      }.freeze
       TAKES.each do |name, label|
         assumption :"treat_#{name}_per_kg",
                    "#{label} for the treatment",
@@ -145,8 +138,16 @@ module Scullion
       def initialize(at, need, cooking, brief)
         super(at)
         @need, @cooking, @practice, @kitchen = need, cooking, brief.practice, brief.kitchen
-        @tool = quickest if component.cut
+        @ready_cut = !component.cut.nil? && brief.progress.cut.include?(component.preparation)
+        @tool = quickest if cut_here
       end
+
+      # Is it bought trimmed and cut, so that what is ordered is what goes in?
+      def ready_cut? = @ready_cut
+
+      # What is still done to it here.
+      def trim = ready_cut? ? nil : component.trim
+      def cut_here = ready_cut? ? nil : component.cut
 
       # What it is made of, where it is a made part. @return [Made, nil]
       def made = component.made && (@made ||= Made.new("#{at}/made", self))
@@ -158,9 +159,9 @@ module Scullion
       def ingredient = need.ingredient
       def kind = @kind ||= Safety::Catalogue.shipped.kind(ingredient)
 
-      # Eaten raw, it is washed first; once, where that is how it is trimmed.
+      # Eaten raw, it is washed first; once, where that is how it is trimmed. Not what is bought ready cut.
       def washed?
-        kind.washed? && cooking.nil? && component.made.nil? && component.trim != "washed"
+        !ready_cut? && raw_from_the_ground? && component.trim != "washed"
       end
 
       # As Cook::Method#uses.
@@ -173,7 +174,7 @@ module Scullion
       end
 
       # Bench work, or straight from the pack into the pot?
-      def bench? = !!(component.trim || component.cut || component.treat || fruit || washed?)
+      def bench? = !!(trim || cut_here || component.treat || fruit || washed?)
 
       # Where it is done: by the tool, else by what is done to it.
       def bench
@@ -208,7 +209,7 @@ module Scullion
       end
 
       def words
-        trim = component.trim && ingredient.trims.fetch(component.trim)
+        trimmed = trim && ingredient.trims.fetch(trim)
         {
           "at" => at,
           "name" => need.name,
@@ -216,30 +217,26 @@ module Scullion
           "ingredient" => ingredient.key,
           "ingredient_name" => ingredient.name,
           "colour" => ingredient.colour,
-          "trim" => component.trim,
-          "trim_off" => trim && trim["sheds"],
-          "trim_use" => trim && trim["use"],
+          "trim" => trim,
+          "trim_off" => trimmed && trimmed["sheds"],
+          "trim_use" => trimmed && trimmed["use"],
           "cut" => cut,
           "treat" => treat,
           "bench" => bench,
-          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words, "first" => firm_words }.compact
+          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words, "first" => before_all }.compact
         }
       end
 
       private
 
-      def firm_words
-        return unless firm?
-
-        "Chill it firm first, #{writer.min(practice.fetch("trimming/firm/minutes"))} in the coldest place"
-      end
+      def raw_from_the_ground? = kind.washed? && cooking.nil? && component.made.nil?
 
       # Without a cut: fingers, a knife, or for a treatment alone the sink.
       def trimmed_with
         return "hands" if fruit
-        return "sink" unless component.trim
+        return "sink" unless trim
 
-        practice.words("trimming", "by_hand").include?(component.trim) ? "hands" : "knife"
+        practice.words("trimming", "by_hand").include?(trim) ? "hands" : "knife"
       end
 
       # Of the tools that the kitchen has, the one that is done first, washing up included.
@@ -256,42 +253,6 @@ module Scullion
       def minutes_with(tool)
         (ep_grams / practice.fetch("cuts/#{component.cut}/rates/#{tool}") * MINUTES) +
           practice.fetch("tools/#{tool}/setup_minutes") + practice.fetch("tools/#{tool}/clean_minutes")
-      end
-
-      def cut
-        component.cut &&
-          practice
-            .cuts
-            .fetch(component.cut)
-            .slice("name", "mm")
-            .merge(
-              "key" => component.cut,
-              "tool" => practice.words("tools", tool)["name"],
-              "after_cooking" => component.cut_after?
-            )
-      end
-
-      def treat
-        return unless component.treat
-
-        words = practice.words("treats", component.treat)
-        takes =
-          TAKES.filter_map do |name, label|
-            if public_send(:"treat_#{name}_grams").positive?
-              "#{writer.g(public_send(:"treat_#{name}_grams"))} #{label.downcase}"
-            end
-          end
-        {
-          "name" => words["name"],
-          "how" => words["how"],
-          "minutes" => component.treated_for(practice),
-          "said" => component.treatment(practice),
-          "takes" => takes,
-          "done" => words["done"],
-          "after_cooking" => need.treated_after?,
-          "if" => words["rescue"]["if"],
-          "then" => words["rescue"]["then"]
-        }
       end
     end
   end

@@ -10,8 +10,8 @@ module Scullion
                  "Trimmed in an hour",
                  :kg_per_h,
                  book: :practice,
-                 none: [1.0, "Not trimmed."],
-                 at: -> { "trimming/kg_per_h/#{trimmed_how}" if component.trim }
+                 none: -> { [1.0, ready_cut? ? Said::BOUGHT_CUT : "Not trimmed."] },
+                 at: -> { "trimming/kg_per_h/#{trimmed_how}" if trim }
 
       private
 
