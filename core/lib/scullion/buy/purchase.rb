@@ -186,8 +186,9 @@ module Scullion
         mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
       end
 
-      def cut_words =
+      def cut_words
         "#{writer.g(ready_cut_grams)} ready cut (#{ready_cuts.join(", ").downcase}), price to ask"
+      end
 
       def pack_words(pack, count)
         return "#{count} × #{pack.name}" unless pack.piece
