@@ -19,6 +19,23 @@ RSpec.describe "At the turn" do
     expect(served(["Barley bowl", "for six", *rows.drop(1)].join("\n"))).to eq 6
   end
 
+  it "hears a number of guests said as a word, and not that of one" do
+    list = "\n400 g barley\n200 g carrots"
+    said = ["Serves a dozen", "Serves two", "Serves twelve", "Serves one"].map { |row| served(row + list) }
+    expect(said).to eq [12, 2, 12, nil]
+  end
+
+  # A cup from 150 to 300 ml, a tablespoon from 10 to 25, a teaspoon from 3 to 8.
+  it "takes a recipe's own measures where they can be such" do
+    usual = Scullion::Amount::Measures::METRIC
+    said = ->(text) { Scullion::Recipe::OwnMeasures.new(text, usual).measures }
+    limits = { cup: [150, 300], tablespoon: [10, 25], teaspoon: [3, 8] }
+    limits.each do |name, (low, high)|
+      read = [low, high, low - 0.5, high + 0.5].map { |ml| said["1 #{name} = #{ml} ml"][name] }
+      expect(read).to eq([low, high, usual[name], usual[name]]), name.to_s
+    end
+  end
+
   it "joins no row of a sheet to the one above" do
     sheet =
       "Item\tQty\tUnit\tNotes\nPearl barley for the bowl, cooked and left in\t400\tg\tplain\nwater\t2\tl\t"

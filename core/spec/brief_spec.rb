@@ -75,6 +75,14 @@ RSpec.describe Scullion::Brief do
     ).to include('no salad "gone"')
   end
 
+  it "knows whom it feeds beside the usual, each once, and refuses whom it does not know" do
+    guests = ->(said) { ->(data) { data["service"]["guests"] = said } }
+    expect(brief(&guests[%w[ill older ill]]).service.guests).to eq %w[ill older]
+    [%w[ill martians], "ill", [1]].each do |said|
+      expect(faults(&guests[said])).to match("/service/guests" => /are not guests that are known here/)
+    end
+  end
+
   it "takes its own ingredient, with its own figures, and refuses one that cannot be" do
     own = house.larder["carrot"].facts.merge("key" => "purple-carrot", "name" => "Purple carrots")
     read =

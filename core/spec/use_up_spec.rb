@@ -74,6 +74,13 @@ RSpec.describe Scullion::UseUp do
       Scullion::Record::ColdRoom::Held.new(lot: lot, grams: grams, promised: [], state: "there")
     end
 
+    # 1,500 g at the carrot's price a kilo.
+    it "are worth what was paid for what is in the lot" do
+      price = house.larder["carrot"].figures["price/per_kg"]
+      kept = Scullion::UseUp::Stock.of_lot(held("A", "2026-12-01T12:00"), house)
+      expect(kept.worth).to be_within(1e-9).of(price * 1.5)
+    end
+
     it "take lots to the minute that they are good, and nothing that is binned or asked about" do
       offers =
         use_up(

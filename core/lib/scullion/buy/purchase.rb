@@ -36,7 +36,8 @@ module Scullion
         "Ready cut",
         :g,
         shown: false,
-        how: "what is bought ready cut, added up"
+        how: "what is bought ready cut, added up",
+        source: "None of it is bought ready cut."
       ) { |cut_elsewhere| cut_elsewhere.sum }
       decision(
         :on_hand_grams,
