@@ -51,7 +51,8 @@ RSpec.describe "Buying and serving" do
       grams = prep(plan, "Roast carrot").prepped_grams
       line = bought(ready_cut(["Roast carrot"]), "carrot")
       said = "#{line.writer.g(grams)} ready cut (batons 50 × 10 mm), price to ask"
-      expect([line.order, line.packs, line.cost, line.order_grams]).to eq [said, 0, 0, 0]
+      expect([line.order, line.words["ready_cut"]]).to eq [line.writer.g(grams), said]
+      expect([line.packs, line.cost, line.order_grams]).to eq [0, 0, 0]
       expect([line.bought_grams, line.need_grams]).to eq [grams, grams]
       expect([line.surplus_grams, line.enough_for]).to eq [0, 140]
     end
@@ -66,12 +67,13 @@ RSpec.describe "Buying and serving" do
       line = bought(ready_cut(["Roast carrot"], &beside), "carrot")
       raw = prep(plan(&beside), "Raw carrot").ap_grams
       expect(line.order_grams).to be_within(1e-6).of(raw - 1000)
-      expect(line.order).to match(/\A\S.* \+ \d.* ready cut \(batons 50 × 10 mm\), price to ask\z/)
+      cut = line.writer.g(line.ready_cut_grams)
+      expect(line.order).to eq "#{line.writer.g(line.bought_grams - line.ready_cut_grams)} + #{cut}"
       week = Scullion::Buy::WeekOrder.new([ready_cut(["Roast carrot"], &beside), plan])
       both = week.lines.find { |each| each.ingredient.key == "carrot" }
       expect(both.ready_cut_grams).to eq line.ready_cut_grams
       expect(both.order_grams).to be_within(1e-6).of(line.order_grams + bought(plan, "carrot").need_grams)
-      expect(both.order).to end_with("ready cut (batons 50 × 10 mm), price to ask")
+      expect(both.words["ready_cut"]).to eq line.words["ready_cut"]
     end
 
     it "is eaten raw only once it is washed, or sold so" do

@@ -21,7 +21,7 @@ module Scullion
       ) do
         # What to order of a line, with the whole fruit in it.
         # @param line [Hash] of the plan's or the week's order
-        def self.order(line) = line.values_at("order", "pieces", "fruit").compact.join("; ")
+        def self.order(line) = line.values_at("order", "ready_cut", "pieces", "fruit").compact.join("; ")
 
         # For a table program: numbers as numbers with their unit in the heading, dates with their year.
         # What can hurt somebody stands below, marked in the first column.

@@ -3906,6 +3906,8 @@ export interface components {
             surplus_use?: string | null;
             /** @description How many whole fruit, for juice and zest */
             fruit?: string;
+            /** @description What of it is bought ready cut, and how */
+            ready_cut?: string;
             /** @description How many are counted on plates */
             pieces?: string;
             allergens: string[];

@@ -100,7 +100,9 @@
                 <td
                   ><span class="flex items-center gap-2"
                     ><Dot colour={line.colour} /><b class="text-lg">{line.name}</b></span
-                  ></td
+                  >{#each [line.ready_cut, line.pieces, line.fruit].filter(Boolean) as said (said)}<span
+                      class="block pl-6">{said}</span
+                    >{/each}</td
                 >
                 <td class="text-right text-lg font-bold whitespace-nowrap tabular-nums @lg:text-2xl"
                   >{line.order}</td

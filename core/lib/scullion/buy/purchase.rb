@@ -174,10 +174,9 @@ module Scullion
       end
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
-      # What to write on the order: "25 × 400 g tin", or a weight when sold loose; what comes ready cut has no
-      # price here.
+      # What to write on the order: "25 × 400 g tin", or a weight when sold loose; and how much comes ready cut.
       def order
-        said = [*(packed unless packs.zero?), *(cut_words if ready_cut.any?)]
+        said = [*(packed unless packs.zero?), *(writer.g(ready_cut_grams) if ready_cut.any?)]
         said.empty? ? "none" : said.join(" + ")
       end
 
@@ -187,7 +186,10 @@ module Scullion
         mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
       end
 
-      def cut_words
+      # In words: "12.79 kg ready cut (batons 50 × 10 mm), price to ask".
+      def ready_cut_words
+        return if ready_cut.empty?
+
         "#{writer.g(ready_cut_grams)} ready cut (#{ready_cuts.join(", ").downcase}), price to ask"
       end
 
@@ -210,6 +212,7 @@ module Scullion
           "surplus_use" => ingredient.surplus,
           "allergens" => ingredient.allergens,
           "fruit" => fruit? ? Purchase.fruit_words(fruit_count, fruit_kinds) : nil,
+          "ready_cut" => ready_cut_words,
           "pieces" => pieces.positive? ? "#{writer.write(pieces, :pieces)} for the plates" : nil
         }.compact
       end

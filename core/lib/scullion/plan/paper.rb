@@ -24,7 +24,7 @@ module Scullion
               line.order,
               [
                 "needs #{text(line, :need_grams)}, over #{text(line, :surplus_grams)}",
-                *line.words.values_at("fruit", "pieces")
+                *line.words.values_at("ready_cut", "fruit", "pieces")
               ].compact.join("; ")
             )
           end

@@ -32,6 +32,7 @@
     <span class="flex items-center gap-2"
       ><Dot colour={line.colour} /><b class="text-lg">{line.name}</b></span
     >
+    {#if line.ready_cut}<span class="block pl-6">{line.ready_cut}</span>{/if}
     {#if line.pieces}<span class="block pl-6">{line.pieces}</span>{/if}
     {#if line.fruit}<span class="block pl-6">{line.fruit}</span>{/if}
     {#if line.allergens.length > 0}<span class="quiet block pl-6"
