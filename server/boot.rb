@@ -13,6 +13,8 @@ module Scullion
     ROOT = File.expand_path("..", __dir__)
     # How often it is looked whether the day's copy is due.
     LOOK_SECONDS = 3600
+    # From the start to the first look: who has just started it waits for pages.
+    SETTLED_SECONDS = 30
     LOOPBACK = %w[127.0.0.1 localhost ::1].freeze
 
     def self.database = ENV.fetch("SCULLION_DB") { File.expand_path("../var/scullion.sqlite3", __dir__) }
@@ -113,6 +115,7 @@ module Scullion
     # The day's copy.
     def self.copy_daily
       Thread.new do
+        sleep SETTLED_SECONDS
         loop do
           said, status = door("backup", "--daily")
           warn said.strip unless status.success?
