@@ -45,6 +45,7 @@ RSpec.describe "Buying and serving" do
       expect(cut.working("ap_grams").to_h["from"].last["source"]).to eq "Bought ready cut."
       expect(cut.words["cut"]).to include("key" => whole.component.cut, "tool" => "bought ready cut")
       expect(cut.ready_grams).to eq whole.ready_grams
+      expect([cut, whole].map { |line| line.words["ready_cut"] }).to eq [true, nil]
     end
 
     it "is on the order as what it is, in no pack and at no price" do

@@ -73,6 +73,8 @@ module Scullion
 
         def cut(line)
           name = line.dig("cut", "name") or return
+          return "#{name}, bought ready cut" if line["ready_cut"]
+
           line.dig("cut", "after_cooking") ? "#{name} once cooked" : name
         end
 

@@ -3934,6 +3934,8 @@ export interface components {
             fruit?: string;
             /** @description What comes before the knife */
             first?: string;
+            /** @description It is bought cut, and neither trimmed nor cut here */
+            ready_cut?: boolean;
             /** @description Where it is done; none when it goes straight from the pack */
             bench: string | null;
             trim?: string | null;

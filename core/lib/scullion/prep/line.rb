@@ -223,7 +223,12 @@ module Scullion
           "cut" => cut,
           "treat" => treat,
           "bench" => bench,
-          **{ "fruit" => fruit_words, "pieces" => need.pieces_in_words, "first" => before_all }.compact
+          **{
+            "fruit" => fruit_words,
+            "pieces" => need.pieces_in_words,
+            "first" => before_all,
+            "ready_cut" => ready_cut? || nil
+          }.compact
         }
       end
 
