@@ -84,6 +84,19 @@ RSpec.describe "Buying and serving" do
       expect(prep(ready_cut(["Roast carrot"]), "Roast carrot").words).not_to include("first")
     end
 
+    # On no bench any more: what is said of washing goes with it to its bowl.
+    it "keeps its caution where nothing is left to do at a bench" do
+      plain = ->(data) do
+        cucumber = data["salads"].first["components"].find { |each| each["ingredient"] == "cucumber" }
+        cucumber.delete("treat")
+        cucumber["name"] = "Cucumber"
+      end
+      decided = ready_cut(["Cucumber"], &plain)
+      expect(prep(decided, "Cucumber")).not_to be_bench
+      said = decided.hazards.map { |finding| finding.snag.what }
+      expect(said).to include("Wash Cucumber before it is cut; it is eaten raw.")
+    end
+
     it "is planned anew where a day decides it" do
       roster = Scullion::Day::Roster.new(plan)
       key = roster.cut_here.first.last

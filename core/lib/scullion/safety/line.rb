@@ -94,8 +94,7 @@ module Scullion
 
       # Somebody has it in hand before it is cooked.
       def handled_raw = animal && (@prep.bench? || hot)
-      # What is bought ready cut says so by itself.
-      def washed = @food.washed? && eaten == "raw" && !@prep.ready_cut?
+      def washed = @food.washed? && eaten == "raw"
       def cut_needs_cold = eaten == "raw" && !cut.nil? && @component.tcs?
       def needs_cold = @component.tcs?
       def heavy = !@cooking.nil? && @cooking.class.in_pot? && @cooking.pot_litres >= HEAVY
