@@ -84,6 +84,21 @@ RSpec.describe "Buying and serving" do
       expect(prep(ready_cut(["Roast carrot"]), "Roast carrot").words).not_to include("first")
     end
 
+    # As on the order: what it costs is not known here, and is said so.
+    it "costs a serving nothing that is not known, by its own name" do
+      line = ->(plan) do
+        plan
+          .taste
+          .sheets
+          .grep(Scullion::Salad::Cost::OfLayer)
+          .find { |each| each.need.name == "Roast carrot" }
+      end
+      cut = line[ready_cut(["Roast carrot"])]
+      expect([cut.cost, cut.name]).to eq [0.0, "Roast carrot, price to ask"]
+      expect(cut.working("price").source).to eq "Bought ready cut: ask its price."
+      expect(line[plan].cost).to be_positive
+    end
+
     # On no bench any more: what is said of washing goes with it to its bowl.
     it "keeps its caution where nothing is left to do at a bench" do
       plain = ->(data) do

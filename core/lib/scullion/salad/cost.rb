@@ -10,8 +10,8 @@ module Scullion
                    "Price",
                    :a_kilo,
                    book: :ingredient,
-                   none: [0.0, "No price yet."],
-                   at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
+                   none: -> { [0.0, ready_cut? ? "Bought ready cut: ask its price." : "No price yet."] },
+                   at: -> { "price/per_kg" if !ready_cut? && ingredient.figures.key?("price/per_kg") }
         figure(:cost, "A serving", :money, how: "bought × price a kilo") do |bought_grams, price|
           bought_grams / 1000 * price
         end
@@ -19,6 +19,8 @@ module Scullion
         # Juice and zest cost what the fruit that they come from costs.
         def ingredient = fruit ? fruit.whole : food
         def fruit = nil
+        # As on the order, it has no price then.
+        def ready_cut? = false
         def words
           { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
         end
@@ -52,7 +54,8 @@ module Scullion
         def food = layer.ingredient
         def fruit = layer.component.fruit
         def practice = layer.practice
-        def name = layer.component.name
+        def ready_cut? = prep.ready_cut?
+        def name = [layer.component.name, *("price to ask" if ready_cut?)].join(", ")
       end
 
       # The line of what cooks along with a component.
