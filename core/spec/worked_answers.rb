@@ -8,6 +8,7 @@ require_relative "recipe_texts"
 require_relative "../../bench/written_recipes"
 require_relative "wide_answers"
 require_relative "edge_answers"
+require_relative "commented_answers"
 require_relative "crowded_days"
 require_relative "../../bench/made_lines"
 require_relative "../../bench/made_recipes"
@@ -38,7 +39,8 @@ module WorkedAnswers
       "recipes" => -> { RecipeTexts::ALL.first(12).to_h { |each| [each["title"], draft(each["text"])] } },
       "mending" => -> { mending },
       **WideAnswers.all,
-      **EdgeAnswers.all
+      **EdgeAnswers.all,
+      **CommentedAnswers.all
     }
   end
 
