@@ -189,4 +189,19 @@ RSpec.describe Scullion::Recipe::Servings do
   it "takes neither a year nor a date, a page, a heat nor hours for it" do
     expect(others.select { |title| served(title) }).to eq []
   end
+
+  it "adds up all who are served, and not those who are among them" do
+    {
+      "Potato salad, 18 guests + 6 crew" => 24,
+      "Potato salad for twenty adults and four children" => 24,
+      "Potato salad, 10 guests and a crew of 14" => 24,
+      "Potato salad - 20 pax + 4 veg" => 24,
+      "Potato salad, 12 guests, 8 staff + 4 kids" => 24,
+      "Potato salad for 3 tables of 8" => 24,
+      "Potato salad, four patrols of six" => 24,
+      "Potato salad for 24 guests, 6 veggies" => 24,
+      "Potato salad, serves 24 adults or 40 kids" => 24
+    }.each { |title, served| expect(served(title)).to eq(served), title }
+    expect(served("Potato salad, 3 teams of 800 g")).not_to eq 2400
+  end
 end

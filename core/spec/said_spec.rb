@@ -173,4 +173,47 @@ RSpec.describe Scullion::Recipe::Items do
       "groundnut-oil" => "dressing"
     )
   end
+
+  # 3 spoons are 45 ml; nobody means 300 of them, but two of oil behind a spoon of vinegar.
+  it "goes on in the unit before it where that can be meant" do
+    expect(taken("3 tbsp tahini + crème fraîche 300")).to include(["creme-fraiche", 300, "dressing"])
+    expect(taken("a litre of mayo, 250 of yoghurt").last).to eq ["yoghurt", 250, "dressing"]
+    expect(taken("1 tbsp vinegar, 2 of olive oil").last).to eq ["olive-oil", 27, "dressing"]
+    expect(taken("1 tbsp vinegar, 47 of olive oil").last[1]).to eq 644
+    expect(taken("1 tbsp vinegar, 48 of yoghurt").last).to eq ["yoghurt", 48, "dressing"]
+  end
+
+  it "leaves the oil that something is roasted with on its tray, however long and hot" do
+    [
+      "roast with 200 ml oil",
+      "roast 25 min with 200 ml oil",
+      "roast 220C 25 min w/ 200 ml oil",
+      "roast at 200 for 25 mins with 200 ml oil",
+      "roast, 200C, 25 min with 200 ml oil",
+      "roast at 200/25 min w/ 200 ml oil"
+    ].each { |done| expect(taken("8 aubergines, #{done}").last.last).to eq("cook"), done }
+    ["steamed, with", "steamed, then with"].each do |done|
+      expect(taken("1 kg carrots, #{done} 100 ml oil").last.last).to eq "dressing"
+    end
+  end
+
+  it "takes what the dressing is shared out to for no part of it, and nothing for a half" do
+    [
+      "tossed in half the dressing",
+      "dress warm w/ half the dressing",
+      "dress warm with half the dressing",
+      "half the dressing goes on hot",
+      "most of the dressing on hot"
+    ].each { |done| expect(taken("2 kg potatoes, #{done}")).to eq([["waxy-potato", 2000, "salad"]]), done }
+    expect(taken("100 g capers, half in the dressing").first.last).to eq "dressing"
+    expect(taken("6 eggs, cut in half")).to eq [["hen-egg", 348, "salad"]]
+  end
+
+  it "whisks water in with what else is whisked in" do
+    expect(taken("250 g tahini, whisk with lemon juice 150 ml, water 900 ml").map(&:last)).to eq %w[
+         dressing
+         dressing
+         dressing
+       ]
+  end
 end

@@ -101,7 +101,8 @@ RSpec.describe "Ways of telling one thing" do
     ).to eq("boil")
   end
 
-  def told(text) = Scullion::Recipe::Draft.new(text, house).to_h["told"].map { |fact| fact["what"] }
+  def draft(text) = Scullion::Recipe::Draft.new(text, house).to_h
+  def told(text) = draft(text)["told"].map { |fact| fact["what"] }
 
   it "cooks nothing that is only laid in water, unless that boils" do
     [
@@ -130,5 +131,43 @@ RSpec.describe "Ways of telling one thing" do
       told("Serves 40\nlast time it was 4 kilos of beans for 40 and that was spot on").join
     ).not_to match(/min/)
     expect(told("Serves 4\n1 kg squash\n\nRoast 1 kg squash for 40 and cool.")).to include "40 min"
+  end
+
+  # A soak that is told not to be done was one, and took the minutes of the cooking.
+  it "takes what is not done for not done, and what is done beside it for done" do
+    {
+      "not soaked, simmered 20 minutes" => ["boil and drain", "20 min"],
+      "no need to soak, simmered 20 minutes" => ["boil and drain", "20 min"],
+      "never soaked, just simmered 20 minutes" => ["boil and drain", "20 min"],
+      "don't rinse, simmered 20 minutes" => ["boil and drain", "20 min"]
+    }.each do |done, facts|
+      said = told("Serves 10\n750 g puy lentils, #{done}")
+      expect(said.join(" ")).not_to match(/soak|rest/), done
+      facts.each { |fact| expect(said.join(" ")).to include(fact), done }
+    end
+    expect(told("Serves 10\n750 g dried chickpeas, soaked 8 h, boiled 40 min").join).to match(/soak/)
+    expect(draft("Serves 10\n750 g puy lentils, not soaked, simmer 20 min")["told"].first["text"]).to include(
+      "not soaked"
+    )
+  end
+
+  it "tells what is said of a food of a step with the step, and of no other food" do
+    said =
+      draft(
+        "Serves 4\n800 g beetroot\n1 red onion\n100 g pecans\n\nMethod\n" \
+          "Put the onion with 2 pinches of salt in a colander for 20 minutes.\nChop the pecans."
+      )
+    times = said["told"].select { |fact| fact["what"].include?("20 min") }
+    expect(times.map { |fact| fact["line"] }.uniq.size).to eq 1
+  end
+
+  it "cooks what is counted in words behind its name, and loses nothing of it" do
+    lines =
+      draft("Serves 12\nLeeks: Six, white part only, sliced, sweated in 50 g butter for ten minutes.")[
+        "lines"
+      ]
+    expect(lines.filter_map { |each| each.dig("taken", "key") }).to eq %w[leek butter]
+    plain = draft("Serves 12\nOnions: Six, sliced, cooked in oil until soft.")["lines"]
+    expect(plain.filter_map { |each| each["taken"] }.size).to be >= 1
   end
 end

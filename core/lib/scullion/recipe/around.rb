@@ -81,8 +81,21 @@ module Scullion
         when "in"
           !ADDED.include?(word_before(index - 1))
         when *WITH
-          before(index - 1).kind == :word && before(index - 1).value.key?("cooks")
+          cooked_before?(index - 2)
         end
+      end
+
+      # Also "roast at 200 for 25 min with": how hot and how long do not part them.
+      def cooked_before?(at)
+        at -= 1 while at.positive? && how_long?(at)
+        @tokens[at].kind == :word && @tokens[at].value.key?("cooks")
+      end
+
+      def how_long?(at)
+        token = @tokens[at]
+        %i[time heat].include?(token.kind) || %w[at for about].include?(Around.word(token)) ||
+          token.text == "/" || (token.kind == :amount && Around.word(@tokens[at - 1]) == "at") ||
+          (token.text == "," && %i[time heat].include?(@tokens[at + 1]&.kind))
       end
 
       # Where what comes next goes when something is done in it: stock into the pot, oil into the pan.

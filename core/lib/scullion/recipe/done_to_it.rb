@@ -28,6 +28,8 @@ module Scullion
         end
         return packed(roles, index) if roles["containers"] && holds?(index)
 
+        return if half_of?(token, index)
+
         known = ROLES.select { |name| roles[name] }
         item.flags << :prepared if weighed_so?(token, roles, index)
         item.words.delete("trims") if peeled_then?(roles)
@@ -55,6 +57,11 @@ module Scullion
         roles["cuts"] && item.words["cuts"] == "chopped" && %w[in into].include?(@around.word_before(index))
       end
 
+      # "Tossed in half the dressing" halves nothing.
+      def half_of?(token, index)
+        token.folded == %w[in half] && %w[the of].include?(Around.word(@tokens[index + 1]))
+      end
+
       # "Celery hearts, leaves kept for garnish": of a part of it; "parsley leaves to garnish" are all of it.
       def leaves_of_it?(index)
         back = @around.clause_before(index).index { |word| PARTS_OF_IT.include?(word) }
@@ -66,10 +73,10 @@ module Scullion
         @tokens[index].folded == %w[cooked] && COOKED_HOW.include?(Around.word(@tokens[index + 1]))
       end
 
-      # "Beetroot, tossed in 2 tbsp of the dressing": it is no part of that.
+      # "Beetroot, tossed in 2 tbsp of the dressing", "half the dressing goes on hot": it is no part of that.
       def dressed_in?(roles, index)
         roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
-          @around.dressed_before?(index)
+          (@around.dressed_before?(index) || (!@prose && @around.share_of_it?(index)))
       end
 
       # "French beans, top, boil 4 min": off with their ends.

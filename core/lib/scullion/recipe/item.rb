@@ -38,7 +38,9 @@ module Scullion
         end
 
         def food? = foods.any?
-        def nothing? = !food? && amount.nil? && unknown.empty? && parts.empty?
+        def nothing? = !food? && unknown.empty? && parts.empty? && (amount.nil? || of_dressing?)
+        # "Half the dressing"
+        def of_dressing? = place == "dressing" && counted? && amount.value < 1
         def said?(flag) = flags.include?(flag)
         # Written as raw, or as a share that stays so.
         def raw? = said?(:stays_raw) || words["states"] == "raw" || name.to_s.match?(/\Araw\b/i)

@@ -56,7 +56,8 @@ module Scullion
       private
 
       def in_one_writing(text)
-        text
+        @lexicon
+          .initials(text)
           .gsub(/[#{FRACTIONS.keys.join}]/o) { |char| " #{FRACTIONS[char]} " }
           .tr("⁄×", "/x")
           .gsub(/\ba couple(?: of)?\b/i, "2")

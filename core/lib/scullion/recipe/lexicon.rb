@@ -201,6 +201,9 @@ module Scullion
         @misread.meant(word)
       end
 
+      # "2 r/onions" are red onions. @param text [String]
+      def initials(text) = (@initials ||= Initials.new(@foods, @own)).written_out(text)
+
       def aside?(word) = @asides.key?(word)
       def heading(kind) = @headings.fetch(kind)
 

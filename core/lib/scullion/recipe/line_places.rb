@@ -35,6 +35,8 @@ module Scullion
         /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
           (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
+      WHISKED_WITH =
+        %r{\b(?:whisk|blend|blitz|whizz|loosen|thin|shak)\w*\s+(?:up\s+)?(?:with\b|in\b|w/)}i.freeze
       BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
@@ -46,6 +48,19 @@ module Scullion
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
 
       private
+
+      # Of each where the line says that it goes.
+      def into_places(items)
+        thrown_out(items)
+        poached_in(items)
+        into_the_pot(items)
+        cooked_as_labelled(items)
+        cooked_with_it(items)
+        for_cooking(items)
+        bracketed_with(items)
+        whisked_with(items)
+        sauce_row(items)
+      end
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
       def thrown_out(items)
@@ -154,6 +169,13 @@ module Scullion
         return if items.empty? || items.first.from >= from || lexicon.poured?(items.first.foods.first)
 
         items.select { |item| item.from.between?(from, to) }.each { |item| item.place ||= "cook" }
+      end
+
+      # "250 g tahini, whisk with lemon juice 150 ml, water 200 ml": the water too.
+      def whisked_with(items)
+        at = @plain =~ WHISKED_WITH or return
+        from = @plain[0...at].bytesize
+        items.each { |item| item.place ||= "dressing" if item.from > from && item.foods.first == "water" }
       end
 
       # "Goat's cheese, dotted on at the last", "pine nuts, over"

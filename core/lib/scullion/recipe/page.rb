@@ -78,7 +78,7 @@ module Scullion
       def sentences
         lines
           .uniq { |line| [line.row, line.kind == "step" ? line.number : line.text] }
-          .select { |line| told_by?(line) }
+          .select { |line| told_by?(line) && !in_step?(line) }
           .flat_map { |line| Sentences.of(line.text).flat_map { |part| part.split(/\s*(?:→|·|\|)\s*/) } }
       end
 
@@ -87,6 +87,14 @@ module Scullion
         return true if line.kind == "step" || line.text.match?(Told::TIMED)
 
         line.kind != "title" && Told.told?(line.text)
+      end
+
+      # A food of a step is told there, with what it is said of.
+      def in_step?(line)
+        return false if line.kind == "step"
+
+        @rows_of_steps ||= steps.group_by(&:row)
+        @rows_of_steps.fetch(line.row, []).any? { |step| step.text.include?(line.text) }
       end
 
       # The steps, and what a dressing's own heading says of it: "makes double, use half".

@@ -15,6 +15,8 @@ module Scullion
       MOST_LINES = 500
       # Letters; what is written on in longer lines is laid out sentence by sentence, or else word by word.
       LONGEST_ROW = 400
+      # Where a long sentence may be cut; "two hundred and fifty" is one number.
+      BETWEEN = /[,;]\s|\s(?=(?:then|with)\s)|(?<!(?-i:hundred))\s(?=and\s)/i.freeze
       BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>→+\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
       QUOTED = /\A\s*(?:>\s?)+/.freeze
       DAY = /(?:mon|tue|wed|thu|fri|sat|sun)\w*,?\s*/i.freeze
@@ -98,7 +100,7 @@ module Scullion
             .flat_map do |line, number|
               barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
             end
-        lines = Separated.new(unspoken(lines)).lines
+        lines = Separated.new(unspoken(Answered.new(Stacked.new(lines).lines).lines)).lines
         table = Table.new(-> { many_said(lines.map(&:last)) })
         rows =
           Columns
@@ -180,7 +182,7 @@ module Scullion
       def cut(sentence)
         parts = []
         while sentence.length > LONGEST_ROW
-          at = sentence.rindex(/[,;]\s|\s(?=(?:and|then|with)\s)/i, LONGEST_ROW)
+          at = sentence.rindex(BETWEEN, LONGEST_ROW)
           at = at.to_i.positive? ? at + 1 : sentence.rindex(" ", LONGEST_ROW)
           at = LONGEST_ROW if at.nil? || at.zero?
           parts << sentence[0...at]

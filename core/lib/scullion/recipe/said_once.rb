@@ -197,6 +197,9 @@ module Scullion
         return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
 
         step = steps[one.amount] || step(one.amount) or return
+        # "3 tbsp horseradish + crème fraîche 300": not so many spoons.
+        return if step > 1 && Counted.many?(other.amount)
+
         other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
         steps[other.amount] = step
       end

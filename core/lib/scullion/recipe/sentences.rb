@@ -59,8 +59,14 @@ module Scullion
       END_OF_ONE = /(?<=[.!?;])\s+/.freeze
       BREAK = /(?<![[:alpha:]])(?:#{SHORT.map { |word| Regexp.escape(word) }.join("|")})\.\z/i.freeze
 
+      # As it is spoken into a telephone: so many letters without a mark, and where something else begins.
+      SPOKEN = /\A[^.,;:!?()\n]{160,}\z/.freeze
+      GOES_ON = /\s+(?=(?:and\s+)?then\s|(?:and|oh)\s+for\s+(?:the|a)\s|oh\s+and\s)/i.freeze
+
       # @param text [String] @return [Array<String>]
       def self.of(text)
+        return text.split(GOES_ON) if text.match?(SPOKEN)
+
         text
           .split(END_OF_ONE)
           .each_with_object([]) do |part, all|

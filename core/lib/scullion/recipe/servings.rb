@@ -73,6 +73,23 @@ module Scullion
           (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
       # "20+4 covers"
       SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM})/i.freeze
+      COUNT = "(?:\\d{1,4}|#{SAID_IN_WORDS.gsub(" ", "\\s")})".freeze
+      PEOPLE =
+        /(?:people|persons?|ppl|pax|covers|guests|crew|staff|kids|children|little\ ones|infants|pupils|adults|
+            grown-?ups|residents|patients|diners|delegates|members|volunteers|campers|students|workers|
+            walkers|teachers|leaders|helpers|carers|drivers|visitors|eaters|of\ us)\b/ix.freeze
+      DIETS = /(?:veg(?:gies?|ans?|etarians?)?|coeliacs?)\b/i.freeze
+      # "9 guests + 6 crew", "thirty adults and twelve kids"; not "60 guests, 6 veggie", who are among them.
+      GROUPS =
+        /\b#{COUNT}\s+#{PEOPLE}(?:\s*,\s*#{COUNT}\s+#{PEOPLE})*
+          (?:\s*(?:\+|&|and|plus)\s*
+            (?:#{COUNT}\s+(?:#{PEOPLE}|#{DIETS})
+               |an?\s(?:crew|staff|party|team|band)\s+of\s+#{COUNT}\b))+/ix.freeze
+      ONE_GROUP = /\b#{COUNT}\b/i.freeze
+      # "5 tables of 8"
+      TIMES =
+        /\b(?<times>#{COUNT})\s+(?:tables|patrols|groups|teams|classes|families|parties|boats|tents|sittings|
+            coach(?:es|loads))\s+of\s+(?<each>#{COUNT})\b(?!\s*(?:k?g|ml|l)\b)/ix.freeze
       # A year, unless it says whom it serves.
       YEAR = (1990..2060).freeze
       # Up to which two such numbers may be dates.
@@ -168,8 +185,18 @@ module Scullion
         counts = rows.map { |row| row.scan(GROUP).flatten.map(&:to_i) }.find { |each| each.size > 1 }
         days = rows.map { |row| row.scan(DAYS).flatten.map(&:to_i) }
         counts ||= rows.filter_map { |row| row.match(SUMMED)&.captures&.map(&:to_i) }.first
+        counts ||= rows.filter_map { |row| added(row) || multiplied(row) }.first
         counts ||= days.find { |each| each.size > 1 && each.max > LAST_OF_MONTH }
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
+      end
+
+      def added(row) = row[GROUPS]&.scan(ONE_GROUP)&.map { |said| number_of(said.downcase) }
+
+      # @return [Array<Integer>] as many of each as there are of them
+      def multiplied(row)
+        found = row.match(TIMES) or return
+        times, each = found.values_at(:times, :each).map { |said| number_of(said.downcase) }
+        [times * each]
       end
 
       # "Makes approx. 2.5 kg, portion 100 g"

@@ -10,6 +10,8 @@ module Scullion
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
       DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
+      SHARE_OF_IT = /\A(?:half|some|most|rest|a\s(?:third|quarter|little|bit))\b/i.freeze
+      OF_THE = %w[of the your].freeze
       COUNTS = %i[word amount].freeze
       NAMES = %i[word food].freeze
       DONE = %w[cuts treats cooks trims].freeze
@@ -75,7 +77,16 @@ module Scullion
 
       # "Tossed in 2 tbsp of" what comes.
       def dressed_before?(index)
-        clause_before(index).intersect?(DRESSED)
+        clause = @tokens.first(index).reverse.take_while { |token| token.kind != :mark || token.text == "/" }
+        clause.any? { |token| DRESSED.include?(Around.word(token)) }
+      end
+
+      # "Half the dressing", and not "half in the dressing".
+      def share_of_it?(index)
+        return false if @tokens[index].folded.size > 1
+
+        said = @tokens.first(index).reverse.drop_while { |token| OF_THE.include?(Around.word(token)) }.first
+        said&.text.to_s.match?(SHARE_OF_IT)
       end
 
       # Words since the last mark. @return [Array<String>]

@@ -18,6 +18,9 @@ module Scullion
           (?:x\s*)?\d[\d.,/½¼]*\s?
           (?:k?g|lbs?|\#|oz|l|ml|bun\w*|hds?|heads?|cs|ea|x|pcs?|bags?|tins?|punnets?)\b
           (?!\s*(?:min|h(?![[:alpha:]])))}ix.freeze
+      # "Leeks: Six, white part only"
+      SPELLED_BEHIND =
+        /\A[^\d.!?:]{3,32}:\s+(?i:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\s*(?:[,;]|\z)/.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
       # Before the verb of a step.
@@ -78,7 +81,10 @@ module Scullion
         words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/)
       end
 
-      def listed_food?(plain) = amount?(plain) || (!begins_step?(plain) && plain.match?(BEHIND))
+      def listed_food?(plain)
+        amount?(plain) ||
+          (!begins_step?(plain) && [BEHIND, SPELLED_BEHIND].any? { |pattern| plain.match?(pattern) })
+      end
 
       # "2 Stir in the chickpeas", not "2 slices of bread"
       def numbered_step?(text)

@@ -88,7 +88,8 @@ module Scullion
 
       def told(whole)
         written = whole[0, LONGEST]
-        sentence = @mentions.plain(written)
+        @shown = @mentions.plain(written)
+        sentence = @shown.gsub(NOT_DONE) { |words| " " * words.length }
         @sentence, @found, @ways, @times = sentence, @mentions.in(written), nil, nil
         said = said_of(sentence) + treats(sentence)
         return said + heard unless ways(sentence).any? || sentence.match?(MAYBE)
@@ -237,7 +238,10 @@ module Scullion
         mentions.slice_when { |one, other| !@mentions.together?(one, other, TOGETHER) }.first
       end
 
-      def fact(of, fact, value, text) = Fact.new(of: of, fact: fact, value: value, text: text.strip[0, SHOWN])
+      def fact(of, fact, value, text)
+        text = @shown if text == @sentence
+        Fact.new(of: of, fact: fact, value: value, text: text.strip[0, SHOWN])
+      end
 
       # What its minutes are: those of the cooking, unless the nearest word says that something else takes
       # them.

@@ -21,6 +21,10 @@ module Scullion
         "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d)/i],
         "mash" => [/\b(?:mash|crush)\s+(?:the|them|it)\b/i]
       }.freeze
+      # "Not soaked", "no need to rinse": what is not done.
+      NOT_DONE =
+        /\b(?:#{ToldWays::NOT_TO}|no)\s+(?:be\s+|being\s+)?
+          (?:soak|steep|salt|rins|drain|squeez|press|marinat|chill|massag|mash|crush|pickl|rest)\w*/ix.freeze
       # Of a part of it, it is none of the whole; and seasoned is not salted.
       PART =
         /\A\S+\s+(?:about\s+)?

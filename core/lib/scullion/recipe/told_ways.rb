@@ -8,7 +8,8 @@ module Scullion
       # Ways of cooking to a sentence.
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
-      NOT = /\b(?:don't|do not|dont|doesn't|never|no need to|without|not)\s+(?:\S+\s+){0,2}\z/i.freeze
+      NOT_TO = "(?:don't|do not|dont|doesn't|never|no need to|without|not)".freeze
+      NOT = /\b#{NOT_TO}\s+(?:[^\s,;]+\s+){0,2}\z/i.freeze
       BOILED = %w[boil-cut simmer boil absorption].freeze
       DRUNK = %w[absorption].freeze
       # Ways of cooking that are told in several words.

@@ -49,14 +49,7 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
-        thrown_out(all)
-        poached_in(all)
-        into_the_pot(all)
-        cooked_as_labelled(all)
-        cooked_with_it(all)
-        for_cooking(all)
-        bracketed_with(all)
-        sauce_row(all)
+        into_places(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) }
