@@ -27,12 +27,13 @@ module Scullion
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
+      WHOLE = /\bwhole\b/i.freeze
       RAW = /\braw\b/i.freeze
       MOST_PARTS = 4
       # Counts that are the same.
       NEARLY = 0.01
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
-      COOK = /\A(?:roast|fry|grill|bake|sear)\b/i.freeze
+      COOK = /\A(?:(?:to|for)\s+)?(?:roast|fry|grill|bake|sear)/i.freeze
       ROLES = %w[cuts treats cooks trims].freeze
 
       # Where such words say that it goes. @return [String, nil]
@@ -40,7 +41,7 @@ module Scullion
         return "table" if done.match?(TABLE)
         return "dressing" if done.match?(/\bdressing\b/i)
 
-        "top" if done.match?(TOP)
+        "top" if done.match?(TOP) || done.match?(/\A(?:for\s+)?the\s+top\b/i)
       end
 
       # @param plain [String] the line @param lexicon [Lexicon]
@@ -76,17 +77,21 @@ module Scullion
 
       private
 
-      # "Half grated, half in ribbons": what is done to each.
-      # @return [Array<Hash>, nil] roles of both, where each has one
+      # "Half grated, half in ribbons", "half for the dressing, half in wedges": what is done to each.
+      # @return [Array<String>, nil] where both say something, and not the same
       def halves(plain)
         found = plain.match(HALF) or return
-        said = [found[:one], found[:other]].map { |words| roles(words) }
-        said if said.all?(&:any?) && said.uniq.size == 2
+        said = [found[:one], found[:other]]
+        meant = said.map { |words| [roles(words), Apart.going(words)] }
+        said if meant.all? { |roles, place| roles.any? || place } && meant.uniq.size == 2
       end
 
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]
       def counts(plain)
-        found = [SOME, DONE].map { |pattern| all(plain, pattern) }.find { |each| each.size > 1 }
+        some, done = [SOME, DONE].map { |pattern| all(plain, pattern) }
+        # "2 juiced, 2 in wedges"
+        both = (some + done).sort_by { |each| each.begin(0) }
+        found = [some, done, both].find { |each| each.size > 1 }
         return shared(plain) unless found
 
         said = said_of(found)
@@ -104,7 +109,7 @@ module Scullion
 
       def all(plain, pattern) = plain.to_enum(:scan, pattern).map { Regexp.last_match }.first(MOST_PARTS)
 
-      def number(text) = Shares::WORDS[text]&.to_f || Amount::Words::NUMBERS[text.downcase] || text.to_f
+      def number(text) = (Shares::WORDS[text] || Amount::Words::NUMBERS[text.downcase] || text).to_f
 
       # By count, where the numbers add up to what there is, or where none is said but they.
       def in_counts(item)
@@ -122,8 +127,10 @@ module Scullion
         item.amount = item.amount.times(share)
         item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
         item.flags |= [:stays_raw] if done.match?(RAW)
+        item.held = nil
         item.place = Apart.going(done) || (poured && done.match?(COOK) ? "cook" : nil)
         item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
+        item.parts << "juice" if item.place == "dressing" && !done.match?(WHOLE) && @lexicon.juiced?(item)
       end
 
       def roles(words)
@@ -134,13 +141,7 @@ module Scullion
           .reduce({}) { |all, one| one.merge(all) }
       end
 
-      def in_halves(item)
-        @halves.map do |roles|
-          item.dup.tap do |each|
-            each.amount, each.words = item.amount.times(0.5), item.words.except(*ROLES).merge(roles)
-          end
-        end
-      end
+      def in_halves(item) = @halves.map { |done| item.dup.tap { |each| take(each, 0.5, done) } }
 
       # @return [String, nil] where what is done to it says that it goes
       def place(done)

@@ -19,6 +19,9 @@ module Scullion
         @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
       end
 
+      # "4 lemons for the dressing"
+      def for_dressing?(item) = item.place == "dressing" && lexicon.juiced?(item)
+
       # "Lemon juice, 3 lemons", "orange zest, 2 oranges": a part of the fruit that is counted.
       def of_fruit(items)
         named, fruit = items

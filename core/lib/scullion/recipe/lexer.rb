@@ -21,6 +21,9 @@ module Scullion
       NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
       # "A splash, say a tablespoon, of": what is said second is how much.
+      # "Feta (swap for vegan block for six)": the feta is meant, and what the others get is asked about.
+      SWAP = /\((swap|sub|substitute|replace)\b[^()]*\)/i.freeze
+      SWAPPED = '\((?:swap|sub|substitute|replace)\)'.freeze
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
       # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
@@ -64,6 +67,7 @@ module Scullion
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(SAY, '\1')
+          .gsub(SWAP, '(\1)')
           .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")
           .gsub(/[–—‒−]/, "-")
           .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')

@@ -187,6 +187,13 @@ module Scullion
       def dresses?(keys) = %w[fat acid].all? { |family| keys.any? { |key| @larder[key]&.family == family } }
 
       # What has a juice and a zest of its own.
+      # Counted as fruit, of which nothing is said but that it goes into a dressing: for its juice.
+      # @param item [Item]
+      def juiced?(item)
+        item.counted? && item.parts.empty? && item.words.empty? && item.piece.nil? &&
+          @larder.key?("#{item.foods.first}-juice")
+      end
+
       def fruit?(key) = @larder[key]&.family == "fruit"
 
       # Is that what a part of a recipe is called?

@@ -37,6 +37,9 @@ module Scullion
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       WHISKED_WITH =
         %r{\b(?:whisk|blend|blitz|whizz|loosen|thin|shak)\w*\s+(?:up\s+)?(?:with\b|in\b|w/)}i.freeze
+      FOR_WATER =
+        /\b(?:for|in|into)\s+(?:(?:the|a|every|each|of|\d[\d.,]*\s*(?:l|lit(?:re|er)s?|ltrs?))\s+){0,4}
+          (?!(?:iced?|cold|warm|rose|orange|lemon)\b)(?:(?-i:[[:alpha:]]+)\s+)?water\b/ix.freeze
       BRACKETED_WITH = %r{\(\s*(?:w/|with\b)}i.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
@@ -59,6 +62,7 @@ module Scullion
         for_cooking(items)
         bracketed_with(items)
         whisked_with(items)
+        salts_the_water(items)
         sauce_row(items)
       end
 
@@ -176,6 +180,15 @@ module Scullion
         at = @plain =~ WHISKED_WITH or return
         from = @plain[0...at].bytesize
         items.each { |item| item.place ||= "dressing" if item.from > from && item.foods.first == "water" }
+      end
+
+      # "80 g salt for 4 l of cooking water", "30 g salt for the pasta water": no part of what is eaten.
+      def salts_the_water(items)
+        at = @plain =~ FOR_WATER or return
+        from = @plain[0...at].bytesize
+        items.each do |item|
+          item.place ||= "pot" if item.from < from && item.foods.first.to_s.end_with?("salt")
+        end
       end
 
       # "Goat's cheese, dotted on at the last", "pine nuts, over"

@@ -190,6 +190,7 @@ module Scullion
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if for_some?(item)
+        return "As much as when? How much is it now?" if item.said?(:compared)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         many = too_many(item, amount) unless counted.poured_bare?

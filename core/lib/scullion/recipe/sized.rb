@@ -12,6 +12,9 @@ module Scullion
       HELD = %w[containers pieces].freeze
       # A bare number in brackets behind a tin is its grams from here on.
       BARE_GRAMS = 30
+      COUNTED_EACH = %r{\(\s*\d{1,2}\s*(?:'?s|each|ea\.?|(?:per|/)\s*(?-i:[[:alpha:]]+))?\s*\)}i.freeze
+      # Pieces in one container, below which a bare number counts them.
+      MOST_EACH = 49
       # "Three trays (about 2.5 kg)": all of them.
       IN_ALL =
         /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads)\b[^()]*
@@ -56,7 +59,10 @@ module Scullion
 
       def bracketed(amount)
         item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
-        if held_bare?(amount)
+        if counted_in_one?(amount)
+          item.amount, item.container = item.amount.times(amount.value), nil
+        elsif held_bare?(amount)
+          @sized = @clauses.number
           item.flags << :drained_size if @drained == @clauses.number
           # "½ block (225)": of what one holds.
           part = item.counted? && item.amount.value < 1 ? item.amount.value : 1
@@ -71,6 +77,12 @@ module Scullion
           item.size ||= @said_size
           of_what_is_drained if @drained == @clauses.number
         end
+      end
+
+      # "3 trays of eggs (30 each)": pieces, where one is known and no number is a weight of it.
+      def counted_in_one?(amount)
+        amount.unit == :piece && item.container && item.counted? && item.food? && amount.value < MOST_EACH &&
+          @text.match?(COUNTED_EACH) && @lexicon.one_known?(item.foods.first)
       end
 
       # "A tin (400)", "punnet (250) x 3"

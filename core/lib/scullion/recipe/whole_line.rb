@@ -29,6 +29,13 @@ module Scullion
       FOR_SOME =
         /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
           (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
+      # "12 peaches less 2 for the staff", "feta (swap …)"
+      LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
+      # "Double what we had last time", "carrots, same as usual"
+      COMPARED =
+        /\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
+          (?:what\s+(?:we|it|they|i)\b|(?:the\s+)?(?:last|usual|previous)\b|before\b|always\b|yesterday)
+         |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
       # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
       BY_WEIGHT =
         %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
@@ -52,7 +59,7 @@ module Scullion
         into_places(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
-        all.each { |item| item.parts << "juice" if squeezed?(item) }
+        all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
         keep_back(all)
         laid_over(all)
         trimmed_already(all)
@@ -252,7 +259,8 @@ module Scullion
 
       # By heads, or by the weight of other food: so much of the last one with an amount.
       def for_some(items)
-        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME)
+        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
+        items.each { |item| item.flags = item.flags - [:same] + [:compared] } if @plain.match?(COMPARED)
         return unless @plain.match?(BY_WEIGHT)
 
         weighed = items.select(&:amount)

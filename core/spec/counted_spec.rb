@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+# What a line counts, shares out, swaps and compares: the number that is meant, or a question.
+RSpec.describe Scullion::Recipe::Counted do
+  # [key, g as prepared, where to], "?" where it is asked, of a line in a salad for twenty.
+  def taken(line)
+    draft = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n1 kg courgettes\n#{line}", house)
+    draft
+      .reads
+      .drop(2)
+      .map do |read|
+        food = draft.taken(read)
+        draft.settled?(read) ? [food.ingredient.key, food.prepared&.round, food.into] : "?"
+      end
+  end
+
+  # 6 tins of 240 g; 3 trays of 30 are 90; 2 boxes of 18 avocados of 142 g.
+  it "takes a bare number behind a container for its grams, or for the pieces in it" do
+    ["@ 240 drained", "(240 drained)", "@ 240 g drained"].each do |each|
+      expect(taken("6 tins chickpeas #{each}")).to eq([["chickpeas", 1440, "salad"]]), each
+    end
+    expect(taken("2 boxes of avocados (18s)")).to eq taken("36 avocados")
+    expect(taken("3 trays of eggs (30 each)")).to eq taken("90 eggs")
+    expect(taken("2 punnets of cherry tomatoes (250)")).to eq taken("500 g cherry tomatoes")
+    expect(taken("2 boxes of avocados (48 each)")).to eq taken("96 avocados")
+  end
+
+  # A lemon has 47 g of juice, and weighs 108 g; 99 % of it is left in wedges.
+  it "shares out what is counted in words as in figures, and squeezes what is for the dressing" do
+    ["two for the dressing, two in wedges", "2 for the dressing, 2 in wedges"].each do |each|
+      expect(taken("4 lemons, #{each}")).to eq([["lemon-juice", 94, "dressing"], ["lemon", 214, "salad"]]),
+      each
+    end
+    ["2 juiced, 2 in wedges", "half for the dressing, half in wedges"].each do |each|
+      expect(taken("4 lemons, #{each}")).to eq([["lemon-juice", 94, "dressing"], ["lemon", 214, "salad"]]),
+      each
+    end
+    expect(taken("4 lemons for the dressing")).to eq [["lemon-juice", 188, "dressing"]]
+    expect(taken("4 oranges, segmented, in the dressing").first.first).to eq "orange"
+    expect(taken("2 oranges → 1 = segments, 1 = dressing whole").map(&:first)).to eq %w[orange orange]
+  end
+
+  it "keeps a half for where it goes, and none of the other half for the top" do
+    expect(taken("100 g capers, half in the dressing, half on top").map(&:last)).to eq %w[dressing top]
+    expect(taken("200 g parmesan, half in the dressing, half shaved").map(&:last)).to eq %w[dressing salad]
+    expect(taken("2 punnets of raspberries, 1 for the dressing, 1 for the top").map(&:last)).to eq(
+      %w[dressing top]
+    )
+    expect(taken("2 kg carrots, half grated, half grated")).to eq [["carrot", 1940, "salad"]]
+  end
+
+  it "asks how much that is where it is said by what is not here" do
+    [
+      "carrots - double what we had last time (was 2 kg)",
+      "carrots, half what we had last time",
+      "carrots, same as last time",
+      "2 kg carrots, double it",
+      "12 peaches less 2 for the staff",
+      "1 kg feta (swap for vegan block for the 6 vegans)",
+      "500 g bacon (swap smoked tofu for veg)"
+    ].each { |line| expect(taken(line)).to eq(["?"]), line }
+    expect(taken("2 kg white cabbage, half it and slice it").first.first).to eq "white-cabbage"
+    expect(taken("1 kg carrots, grated, less than usual")).to eq [["carrot", 970, "salad"]]
+  end
+
+  it "salts the water that something cooks in, and not the dressing" do
+    [
+      "80 g salt for 4 l of cooking water",
+      "80 g salt for the pasta water",
+      "salt, 80 g, for the cooking water",
+      "80 g salt in the potato water"
+    ].each { |line| expect(taken(line).first).to eq(["fine-salt", 80, "pot"]), line }
+    expect(taken("10 g salt in iced water").first.last).to eq "dressing"
+    expect(taken("10 g salt").first.last).to eq "dressing"
+  end
+end
