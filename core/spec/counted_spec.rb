@@ -73,4 +73,34 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("10 g salt in iced water").first.last).to eq "dressing"
     expect(taken("10 g salt").first.last).to eq "dressing"
   end
+
+  # A squash of 2 kg has 1.5 kg once peeled; an orange has 6 g of zest and weighs 200 g.
+  it "takes what is weighed dry or peeled as it is weighed then" do
+    [
+      "1 kg orzo cooked (dry weight 450 g)",
+      "1 kg cooked orzo (450 g dry)",
+      "1 kg cooked orzo, from 450 g raw"
+    ].each { |line| expect(taken(line)).to eq(taken("450 g orzo")), line }
+    expect(taken("2 kg squash (peeled weight 1.5 kg)").first[1]).to eq 1500
+    expect(taken("2 kg leeks (net weight: 1.2 kg)").first[1]).to eq 1200
+    expect(taken("500 g cooked beetroot, 200 g raw beetroot").map { |each| each[1] }).to eq [500, 200]
+  end
+
+  it "zests as many as are said, and keeps the fruit" do
+    expect(taken("5 oranges, zest of 2")).to match [["orange", 1000, "salad"], ["orange", 12, anything]]
+    expect(taken("6 lemons, zest of 3").first).to eq "?"
+    expect(taken("2 oranges, zest and juice").map(&:first)).to eq %w[orange-juice orange]
+  end
+
+  it "cuts each of two as it is said" do
+    cut = ->(line) { Scullion::Recipe::Draft.new("Salad for 20\n2 kg barley\n#{line}", house).to_h["salad"] }
+    said = cut["2 cucumbers, one diced, one ribboned"]["components"].filter_map { |each| each["cut"] }
+    expect(said.last(2)).to eq %w[diced ribbons]
+  end
+
+  it "asks which of two amounts is meant where one is out of the other, and in another measure" do
+    expect(taken("1 l buttermilk, 100 g of it for the dressing")).to eq ["?"]
+    expect(taken("1 l oil, 250 ml of it for roasting").map(&:last)).to eq %w[cook dressing]
+    expect(taken("1 l passata")).to eq ["?"]
+  end
 end

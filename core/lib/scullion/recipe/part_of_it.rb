@@ -42,13 +42,18 @@ module Scullion
           return zest_of_same(index)
         end
 
-        return of_same(@parts[word], index) if @around.some_of_same?(index) && item.parts.any? && item.food?
+        return of_same(@parts[word], index) if @around.some_of_same?(index) && of_another?(word)
 
         begin_item(@tokens[index]) if own
         item.parts << @parts[word]
       end
 
-      # "Zest of 2 lemons and juice of 3"
+      # Not of all of what was counted before: "5 oranges, zest of 2".
+      def of_another?(word)
+        item.food? && (item.parts.any? || (item.counted? && @parts[word] == "zest"))
+      end
+
+      # "Zest of 2 lemons and juice of 3", "5 oranges, zest of 2"
       def of_same(part, index)
         same = item
         begin_item(@tokens[index])

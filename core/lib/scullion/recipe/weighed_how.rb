@@ -22,6 +22,14 @@ module Scullion
       THEN_TRIMMED =
         /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))/ix.freeze
+      # "2 kg squash (peeled weight 1.5 kg)"
+      TRIMMED_WEIGHT = /\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?\s*(?<left>#{WEIGHT})/i.freeze
+      COOKED = /\bcooked\b/i.freeze
+      # "1 kg cooked orzo (dry weight 450 g)", "2.1 kg cooked quinoa (700 g dry)": so much of it is bought.
+      DRY =
+        /[(=,;–-]\s*(?:(?:about|from|is|i\.e\.)\s+)?
+          (?:(?:dry|dried|raw|uncooked)(?:\s+w(?:eigh)?t\.?)?\s*[:=]?\s*(?<dry>#{WEIGHT})
+            |(?<dry>#{WEIGHT})\s+(?:when\s+)?(?:dry|dried|raw|uncooked)\b)/ix.freeze
       # A second weight of the same, as it is once cooked: it was weighed as it is bought.
       THEN_COOKED =
         /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
@@ -50,14 +58,25 @@ module Scullion
         item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
 
-        item.words.delete("states") if item.words["states"] == "cooked" && @plain.match?(THEN_COOKED)
-        if (left = @plain[THEN_TRIMMED, :left])
+        cooked = item.words["states"] == "cooked"
+        item.words.delete("states") if cooked && @plain.match?(THEN_COOKED)
+        return as_bought(item) if @plain.match?(COOKED) && @plain.match?(DRY)
+
+        if (left = @plain[THEN_TRIMMED, :left] || @plain[TRIMMED_WEIGHT, :left])
           grams = WeighedHow.grams(left.match(WEIGHT))
           item.amount = Amount.new(grams, grams, :g)
           item.flags << :prepared
         elsif @plain.match?(TRIMMED)
           item.flags << :prepared
         end
+      end
+
+      private
+
+      def as_bought(item)
+        grams = WeighedHow.grams(@plain[DRY, :dry].match(WEIGHT))
+        item.amount = Amount.new(grams, grams, :g)
+        item.words.delete("states")
       end
     end
   end

@@ -283,7 +283,10 @@ module Scullion
       def shared_out(item)
         return [item] unless item.amount && lexicon.poured?(item.foods.first)
 
-        SharedOut.new(@plain, @lexer.measures).of(item)
+        parts = SharedOut.new(@plain, @lexer.measures).of(item)
+        # "1 litre buttermilk, 100 g of it for the dressing"
+        item.flags << :contradicts if parts.one? && @plain.match?(SharedOut::OF_IT)
+        parts
       end
 
       # A piece without a number is one.
