@@ -103,4 +103,28 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("1 l oil, 250 ml of it for roasting").map(&:last)).to eq %w[cook dressing]
     expect(taken("1 l passata")).to eq ["?"]
   end
+
+  # 2 kg of each; a carrot keeps 0.82 of its weight peeled, and 0.97 of that grated.
+  it "does with all of a line what is said of both, or of all of them" do
+    cook = ->(line) do
+      salad = Scullion::Recipe::Draft.new("Salad for 20\n2 kg feta\n#{line}", house).to_h["salad"]
+      salad["components"].drop(1).map { |each| each.dig("cook", "method") }
+    end
+    expect(cook["carrots 2 kg + parsnips 2 kg, both roasted"]).to eq %w[roast roast]
+    expect(cook["1 kg courgettes, 1 kg peppers, 500 g aubergine - all roasted"]).to eq %w[roast roast roast]
+    expect(taken("2 kg carrots and 1 kg parsnips, both peeled and grated").map { |each| each[1] }).to eq(
+      [1591, 776]
+    )
+    expect(taken("1 kg carrots, 1 kg parsnips, grated").map { |each| each[1] }.first).to eq 1000
+  end
+
+  it "asks of all that is joined how much it is in all, and whether what pickles dresses the salad" do
+    expect(taken("30 ml oil + 10 ml vinegar + 5 g mustard per 100 g leaves")).to eq %w[? ? ?]
+    expect(taken("1 kg green beans, 8 g salt per kg").last).to eq "?"
+    expect(taken("1 kg green beans, 8 g salt per kg").first).to eq ["green-beans", 1000, "salad"]
+    expect(taken("4 red onions, pickled in 300 ml vinegar and 100 g sugar").drop(1)).to eq %w[? ?]
+    expect(taken("4 red onions, pickled in the juice of 4 limes").last).to eq ["lime-juice", 132, "dressing"]
+    expect(taken("1 bottle (500 ml) sherry vinegar - use half")).to eq ["?"]
+    expect(taken("500 g cold roast lamb").first.first).to eq "cooked-lamb"
+  end
 end

@@ -191,6 +191,7 @@ module Scullion
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)
+        return "Something is pickled in it: does it dress the salad too?" if item.said?(:pickles)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         many = too_many(item, amount) unless counted.poured_bare?

@@ -5,6 +5,10 @@ module Scullion
     # What a line says once and means of several of its foods: "a handful of each", "1 red and 1 green
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
+      ALL_DONE =
+        /(?:[,:;(]|\s-)\s*(?:both|all(?:\s+(?:three|four|five|of\s+(?:it|them)))?)\s+
+          (?<done>[^\d;:()]+)\W*\z/ix.freeze
+      DONE = %w[cuts trims treats cooks].freeze
       OF_EACH = /\b(?:of\s+)?(?:each|ea|apiece|both)\b[\s.)!]*\z/i.freeze
       EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
@@ -25,6 +29,7 @@ module Scullion
       # @param items [Array<Item>] of the line, in order
       def of(items)
         name_heads(items)
+        all_done(items)
         each_as_much(items)
         the_same(items)
         mix(items)
@@ -48,6 +53,15 @@ module Scullion
 
           one.food? ? head_too(one, other) : head_of(one, other)
         end
+      end
+
+      # "Carrots 2 kg + parsnips 2 kg, both roasted": what is done to the last is done to all of them.
+      def all_done(items)
+        done = @plain[ALL_DONE, :done] or return
+        roles =
+          @lexer.read(done).select { |token| token.kind == :word }.map { |token| token.value.slice(*DONE) }
+        said = roles.reduce({}, :merge)
+        items.select(&:food?).each { |item| item.words = said.merge(item.words) }
       end
 
       def head_of(one, other)

@@ -37,8 +37,10 @@ module Scullion
 
       # "A 10 kg sack, 6 kg used", "5 l tub, use 3": there is more of it than goes in.
       USED =
-        /\b(?:use|using|take)\s+(?:(?:only|about|just|up\s+to)\s+)?\d+(?:[.,]\d+)?
-            \s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)?\s*(?=[,;.)]|\z)
+        /\b(?:use|using|take)\s+(?:(?:only|about|just|up\s+to)\s+)?
+            (?:\d+(?:[.,]\d+)?\s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)?
+              |half|most|(?:a|one|two)\s+thirds?|a\s+quarter)
+            (?:\s+of\s+(?:it|them))?\s*(?=[,;.)]|\z)
           |\d\s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)\s+(?:of\s+(?:it|them)\s+)?(?:(?:is|are)\s+)?
             (?:used|needed)\b/ix.freeze
 

@@ -4,6 +4,7 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
+      include ForSome
       include FruitParts
       include LinePlaces
 
@@ -25,24 +26,6 @@ module Scullion
       IN_ROW = 3
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       ABOUT = /[,=]\s*(?:(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
-      # "A handful per 10 people"
-      FOR_SOME =
-        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
-          (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
-      # "12 peaches less 2 for the staff", "feta (swap …)"
-      LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
-      # "Double what we had last time", "carrots, same as usual"
-      COMPARED =
-        /\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
-          (?:what\s+(?:we|it|they|i)\b|(?:the\s+)?(?:last|usual|previous)\b|before\b|always\b|yesterday)
-         |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
-      # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
-      BY_WEIGHT =
-        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
-          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
-          (?!\s*(?:bag|box|pack|tub|tin|jar))
-          |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
-
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
       def initialize(plain, tokens, lexer)
@@ -255,16 +238,6 @@ module Scullion
         bare = items.select { |item| item.amount.nil? }
         bare.each { |item| item.flags << :beside_weighed }
         bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
-      end
-
-      # By heads, or by the weight of other food: so much of the last one with an amount.
-      def for_some(items)
-        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
-        items.each { |item| item.flags = item.flags - [:same] + [:compared] } if @plain.match?(COMPARED)
-        return unless @plain.match?(BY_WEIGHT)
-
-        weighed = items.select(&:amount)
-        (weighed.any? ? weighed.last(1) : items).each { |item| item.flags << :for_some }
       end
 
       # Where the line has one food alone.

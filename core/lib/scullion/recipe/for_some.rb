@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Amounts that are none of the whole: for so many heads, by the weight of other food, less what somebody
+    # else gets, as much as at another time, or what only pickles. For WholeLine, which it is a part of; all
+    # of them are asked about.
+    module ForSome
+      # "A handful per 10 people"
+      FOR_SOME =
+        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
+          (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
+      # "12 peaches less 2 for the staff", "feta (swap …)"
+      LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
+      # "Double what we had last time", "carrots, same as usual"
+      COMPARED =
+        /\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
+          (?:what\s+(?:we|it|they|i)\b|(?:the\s+)?(?:last|usual|previous)\b|before\b|always\b|yesterday)
+         |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
+      # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
+      BY_WEIGHT =
+        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
+          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
+          (?!\s*(?:bag|box|pack|tub|tin|jar))
+          |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
+      PICKLED_IN = /\bpickl(?:ed?|ing)\b[^;()]*?\b(?:in|with)\s+/i.freeze
+
+      private
+
+      # By heads, or by the weight of other food: so much of the last one with an amount.
+      def for_some(items)
+        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
+        items.each { |item| item.flags = item.flags - [:same] + [:compared] } if @plain.match?(COMPARED)
+        pickled_in(items)
+        return unless @plain.match?(BY_WEIGHT)
+
+        weighed = items.select(&:amount)
+        (weighed.any? ? together(weighed) : items).each { |item| item.flags << :for_some }
+      end
+
+      # "4 red onions, pickled in 300 ml vinegar and 100 g sugar": does that dress the salad? Nobody says.
+      def pickled_in(items)
+        at = @plain =~ PICKLED_IN or return
+        from = @plain[0...(at + @plain[PICKLED_IN].length)].bytesize
+        first, *others = items.select { |item| item.food? && item.from >= from - 1 }
+        return unless first&.amount && lexicon.acid?(first.foods.first)
+
+        also = others.select { |item| lexicon.seasons?(item.foods.first) || lexicon.sweet?(item.foods.first) }
+        [first, *also].each { |item| item.flags << :pickles if item.place.nil? }
+      end
+
+      # The last, and what it is joined to: "30 ml oil + 10 ml vinegar per 100 g leaves".
+      def together(items)
+        items
+          .slice_when do |one, other|
+            !@plain.byteslice(one.from...other.from).scrub.match?(/(?:[+&]|\band)\s*\z/i)
+          end
+          .to_a
+          .last
+      end
+    end
+  end
+end
