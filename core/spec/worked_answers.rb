@@ -9,6 +9,7 @@ require_relative "../../bench/written_recipes"
 require_relative "wide_answers"
 require_relative "edge_answers"
 require_relative "commented_answers"
+require_relative "searched_answers"
 require_relative "crowded_days"
 require_relative "../../bench/made_lines"
 require_relative "../../bench/made_recipes"
@@ -40,7 +41,8 @@ module WorkedAnswers
       "mending" => -> { mending },
       **WideAnswers.all,
       **EdgeAnswers.all,
-      **CommentedAnswers.all
+      **CommentedAnswers.all,
+      **SearchedAnswers.all
     }
   end
 
