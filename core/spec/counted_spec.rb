@@ -127,4 +127,46 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("1 bottle (500 ml) sherry vinegar - use half")).to eq ["?"]
     expect(taken("500 g cold roast lamb").first.first).to eq "cooked-lamb"
   end
+
+  it "parts what is weighed by so much of each, where that is all of it" do
+    apart = taken("3 kg carrots: 2 kg roasted, 1 kg grated")
+    expect(apart).to eq [["carrot", 2000, "salad"], ["carrot", 970, "salad"]]
+    expect(taken("2 kg cherry tomatoes, 1 kg roasted low and slow, 1 kg raw").map { |each| each[1] }).to eq(
+      [1000, 1000]
+    )
+    expect(taken("3 kg carrots, 2 kg roasted, 500 g grated")).to eq ["?"]
+  end
+
+  it "asks of what is for a syrup or a cure, and keeps a food whose oil goes elsewhere where it is" do
+    expect(taken("300 g sugar + 300 ml water (syrup for the peaches)")).to eq %w[? ?]
+    expect(taken("20 g salt for curing")).to eq ["?"]
+    expect(taken("600 g chorizo (cooked, oil kept for the dressing)").first.last).to eq "salad"
+  end
+
+  it "asks whether another food stands in, where the larder has one by that name for its figures" do
+    [
+      "2 kg red mullet",
+      "1 kg nectarines",
+      "500 g ranch dressing",
+      "400 g sausage, sliced",
+      "200 g lard"
+    ].each { |line| expect(taken(line)).to eq(["?"]), line }
+    ["2 kg haddock", "1 kg peaches", "400 g chorizo sausage", "1 kg smoked chicken"].each do |line|
+      expect(taken(line)).not_to eq(["?"]), line
+    end
+    names = house.words["stand_ins"]
+    known = names.select { |name| house.lexicon.food(Scullion::Recipe::Lexicon.singulars(name)) }
+    expect(names - known).to eq []
+  end
+
+  it "takes no food by an everyday name that is another food's own" do
+    folded = ->(name) { Scullion::Recipe::Lexicon.singulars(name).join(" ") }
+    own = house.larder.each_value.to_h { |food| [folded[food.name], food.key] }
+    taken_away =
+      house.words["names"].select do |name, keys|
+        own.key?(folded[name]) && !Array(keys).include?(own[folded[name]])
+      end
+    expect(taken_away).to eq({})
+    expect(taken("20 g kosher salt").first.first).to eq "kosher-salt"
+  end
 end

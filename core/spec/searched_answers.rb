@@ -3,9 +3,9 @@
 require_relative "crowded_days"
 require_relative "../../bench/days"
 
-# What is searched for with a seed, for WorkedAnswers: shortest days, days as they are sketched, how sure a day
-# is, and what readings of a tray tell. A search finds something whatever it is made of; only what it found
-# before shows that it goes otherwise.
+# What is searched for with a seed, for WorkedAnswers: shortest days, days as they are sketched, how sure a
+# day is, and what readings of a tray tell. A search finds something whatever it is made of; only what it
+# found before shows that it goes otherwise.
 module SearchedAnswers
   # Minutes since it left the heat, and °C: as planned, one far off, faster, slower, and hardly anything.
   READINGS = [

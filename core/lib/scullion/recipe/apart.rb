@@ -28,6 +28,7 @@ module Scullion
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       WHOLE = /\bwhole\b/i.freeze
+      WEIGHED = /#{WeighedHow::WEIGHT}\s+(?<done>[[:alpha:]][^,;()\d]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
       MOST_PARTS = 4
       # Counts that are the same.
@@ -92,7 +93,7 @@ module Scullion
         # "2 juiced, 2 in wedges"
         both = (some + done).sort_by { |each| each.begin(0) }
         found = [some, done, both].find { |each| each.size > 1 }
-        return shared(plain) unless found
+        return shared(plain) || weighed(plain) unless found
 
         said = said_of(found)
         said if said.none? { |count, _| count.zero? }
@@ -103,6 +104,17 @@ module Scullion
         if said.size > 1 && (said.sum(&:first) - 1).abs < NEARLY && said.all? { |_, done| roles(done).any? }
           said
         end
+      end
+
+      # "2 kg tomatoes, 1 kg roasted, 1 kg raw": so much of all of it each.
+      def weighed(plain)
+        whole, *parts = all(plain, WEIGHED).map { |each| [WeighedHow.grams(each), each[:done]] }
+        return if parts.size < 2 || (parts.sum(&:first) - whole.first).abs > whole.first * NEARLY
+
+        return unless parts.all? { |_, done| roles(done).any? || done.match?(RAW) || Apart.going(done) }
+
+        @adds_up = true
+        parts
       end
 
       def said_of(found) = found.map { |each| [number(each[:count]), each[:done]] }
@@ -127,6 +139,7 @@ module Scullion
         item.amount = item.amount.times(share)
         item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
         item.flags |= [:stays_raw] if done.match?(RAW)
+        item.flags -= [:contradicts] if @adds_up
         item.held = nil
         item.place = Apart.going(done) || (poured && done.match?(COOK) ? "cook" : nil)
         item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq

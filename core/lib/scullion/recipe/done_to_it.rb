@@ -6,7 +6,7 @@ module Scullion
     # state it comes, and where it goes. For Items, which it is a part of.
     module DoneToIt
       ROLES = %w[cuts trims treats cooks states].freeze
-      PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks juice juices].freeze
+      PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks juice juices oil fat].freeze
       PARTS_WEIGHED = %w[florets segments supremes leaves flesh].freeze
       # "8 lb AP, peeled": weighed before it is.
       PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze

@@ -23,6 +23,10 @@ module Scullion
           (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
+      # "300 g sugar (syrup for the peaches)", "20 g salt for curing"
+      BY_THE_WAY =
+        /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?(?:syrup|brine|brining|cure|curing|caramel|poaching)\b
+         |\(\s*(?:syrup|brine|caramel|cure)\b/ix.freeze
       PICKLED_IN = /\bpickl(?:ed?|ing)\b[^;()]*?\b(?:in|with)\s+/i.freeze
 
       private
@@ -32,6 +36,7 @@ module Scullion
         items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
         items.each { |item| item.flags = item.flags - [:same] + [:compared] } if @plain.match?(COMPARED)
         pickled_in(items)
+        items.each { |item| item.flags << :by_the_way if item.place.nil? } if @plain.match?(BY_THE_WAY)
         return unless @plain.match?(BY_WEIGHT)
 
         weighed = items.select(&:amount)
@@ -46,7 +51,7 @@ module Scullion
         return unless first&.amount && lexicon.acid?(first.foods.first)
 
         also = others.select { |item| lexicon.seasons?(item.foods.first) || lexicon.sweet?(item.foods.first) }
-        [first, *also].each { |item| item.flags << :pickles if item.place.nil? }
+        [first, *also].each { |item| item.flags << :by_the_way if item.place.nil? }
       end
 
       # The last, and what it is joined to: "30 ml oil + 10 ml vinegar per 100 g leaves".

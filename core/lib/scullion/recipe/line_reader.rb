@@ -191,7 +191,7 @@ module Scullion
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)
-        return "Something is pickled in it: does it dress the salad too?" if item.said?(:pickles)
+        return "Something is pickled or made in it: does it dress the salad too?" if item.said?(:by_the_way)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         many = too_many(item, amount) unless counted.poured_bare?
@@ -215,6 +215,9 @@ module Scullion
 
       # How it comes by its line, where the larder has it otherwise. @return [String, nil]
       def came_else(item, ingredient)
+        if @house.lexicon.stand_in?(item.name.to_s, ingredient)
+          return "The larder has no #{item.name.downcase}: does this stand in?"
+        end
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
         return "In the pod? The larder has it frozen." if in_pod?(item, ingredient)

@@ -11,6 +11,13 @@ module Scullion
         found.each_with_object({}) { |(_, _, key, name), all| all[key] ||= name }
       end
 
+      # Is that a name of a food that the larder has by another's figures?
+      # @param name [String] as it is written @param food [Ingredient] that it was taken for
+      def stand_in?(name, food)
+        @stand_ins ||= words("stand_ins").to_h { |each| [named(each), true] }
+        @stand_ins.key?(named(name)) && named(name) != named(food.name)
+      end
+
       private
 
       # A name that may be looked for: its words, its place in the larder and among the names of its food.
