@@ -20,7 +20,8 @@ module Scullion
           (?!\s*(?:min|h(?![[:alpha:]])))}ix.freeze
       # "Leeks: Six, white part only"
       SPELLED_BEHIND =
-        /\A[^\d.!?:]{3,32}:\s+(?i:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\s*(?:[,;]|\z)/.freeze
+        /\A[^\d.!?:]{3,32}:\s+
+          (?i:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\s*(?:[,;]|\z)/x.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
       # Before the verb of a step.
