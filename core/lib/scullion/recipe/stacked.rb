@@ -70,25 +70,26 @@ module Scullion
       # The heads alone, one under the other, and then cell after cell in their order.
       def headed
         full = @lines.reject { |_, line| line.strip.empty? }
-        at = full.each_index.find { |index| many(full, index) } or return
-        many = many(full, at)
-        rows = full.drop(at + many).each_slice(many).take_while { |row| record?(row, full[at, many]) }
+        heads = full.map { |_, line| Table.heads([line.strip]).first }
+        at = heads.each_index.find { |index| heads[index] && sheet?(from(heads, index)) } or return
+        heads = from(heads, at)
+        rows = full.drop(at + heads.size).each_slice(heads.size).take_while { |row| record?(row, heads) }
         return if rows.size < LEAST_UNLABELLED
 
         sheet =
-          [full[at, many], *rows].map { |row| [row.first.first, row.map { |_, cell| cell.strip }.join("\t")] }
-        [*full.first(at), *sheet, *full.drop(at + (many * (rows.size + 1)))]
+          [full[at, heads.size], *rows].map do |row|
+            [row.first.first, row.map { |_, cell| cell.strip }.join("\t")]
+          end
+        [*full.first(at), *sheet, *full.drop(at + (heads.size * (rows.size + 1)))]
       end
 
-      # @return [Integer, nil] how many heads begin there
-      def many(lines, at)
-        heads = lines.drop(at).map { |_, line| Table.heads([line.strip]).first }.take_while { |head| head }
-        heads.size if heads.size > 1 && heads.uniq == heads && (%w[food amount] - heads).empty?
-      end
+      # @return [Array<String>] the heads that stand there, one after the other
+      def from(heads, at) = heads[at, HEAD.size + 1].take_while { |head| head }
+
+      def sheet?(heads) = heads.size > 1 && heads.uniq == heads && (%w[food amount] - heads).empty?
 
       def record?(row, heads)
-        at = heads.index { |_, line| Table.heads([line.strip]) == %w[amount] }
-        row.size == heads.size && row[at].last.strip.match?(AMOUNT)
+        row.size == heads.size && row[heads.index("amount")].last.strip.match?(AMOUNT)
       end
     end
   end
