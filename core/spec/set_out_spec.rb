@@ -76,4 +76,28 @@ RSpec.describe "Recipes set out in their own way" do
     expect(line("3 bunches s/onions")).to include("status" => "doubtful")
     expect(line("1 kg b/beans")["why"]).to include "“b”"
   end
+
+  it "keep their foods where dots lead to the amount, also behind a space" do
+    expect(
+      taken("Salad for 10\n couscous .......... 600 g\n chickpeas ......... 1 tin (400 g)\n").keys
+    ).to eq %w[couscous chickpeas]
+  end
+
+  # 3 lb are 1,361 g; 2 lb of peas keep 0.98 of it boiled.
+  it "do not end a sentence at a short word, however long the paragraph" do
+    letter = <<~TEXT.tr("\n", " ")
+      Dear Committee, here is how the rice salad is made for the regatta tea, for 60. He cooked 3 lb. of
+      long grain rice the evening before (boiled in a lot of salted water for 12 minutes, well rinsed,
+      spread on trays). To this went 2 lb. of frozen peas just thawed, four green peppers cut small, a
+      pound of sultanas and two bunches of spring onions; then half a pint of salad oil and a quarter
+      pint of cider vinegar, which he shook in a jar with a little salt. He allowed one lettuce to every
+      ten people for underneath.
+    TEXT
+    expect(letter.length).to be > Scullion::Recipe::Rows::LONGEST_ROW
+    expect(draft(letter)["servings"]).to eq 60
+    expect(taken(letter).slice("white-rice", "frozen-peas").transform_values { |each| each["grams"] }).to eq(
+      "white-rice" => 22.68,
+      "frozen-peas" => 14.82
+    )
+  end
 end

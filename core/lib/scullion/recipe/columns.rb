@@ -45,7 +45,7 @@ module Scullion
         return line if line.length > LONGEST || line.include?("\t")
 
         scaled = @scales.last(line) and return scaled
-        found = line.match(LEADER) || bare(line) || line.match(SPACED)
+        found = line.strip.match(LEADER) || bare(line) || line.match(SPACED)
         return line if found.nil? || found[:amount].match?(/\A\d[.)](?!\d)|#{Servings::THEM}/o)
 
         how = found[:how] if found.names.include?("how")

@@ -175,7 +175,11 @@ module Scullion
       def shortened(line)
         return [line] if line.length <= LONGEST_ROW
 
-        line.split(/(?<=[.!?]) /).flat_map { |sentence| cut(sentence) }
+        return cut(line) if line.match?(Sentences::SPOKEN)
+
+        # A list with semicolons is one sentence.
+        told = Sentences.of(line).slice_when { |one, _| !one.end_with?(";") }
+        told.flat_map { |parts| cut(parts.join(" ")) }
       end
 
       # Between two things that are said, else at the last space before it gets too long, or anywhere.

@@ -19,7 +19,7 @@ module Scullion
       DOZENS = "(?:\\d{1,2}|two|three|four|five|six|eight|ten)\\s+doz(?:en)?\\b".freeze
       SAID_IN_WORDS = [Amount::Words::SPELLED, *WORDS.keys].join("|").freeze
       NUMBER =
-        %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|[\d.,/])
+        %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|every\s|[\d.,/])
            (?<number>#{DOZENS}|\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
         /(?:servings?|portions?|people|persons?|covers|couverts|guests|ppl|pax|of\ us|containers|lunches|
