@@ -174,7 +174,7 @@ module Scullion
       end
       def loose? = ingredient.facts["packs"].first.fetch("loose", false)
 
-      # What to write on the order: "25 × 400 g tin", a weight when sold loose, and that of what is ready cut.
+      # What to write on the order: "25 × 400 g tin", a weight when loose, and that of what is ready cut.
       def order
         said = [*(packed unless packs.zero?), *(writer.g(ready_cut_grams) if ready_cut.any?)]
         said.empty? ? "none" : said.join(" + ")
