@@ -15,7 +15,10 @@ RSpec.describe "A way of cooking without figures" do
       "400 g feta, grilled" => "grilled",
       "1 kg salmon, cured" => "cured",
       "1 kg cauliflower, pickled" => "pickled",
-      "1 kg strawberries, roasted" => "roasted"
+      "1 kg strawberries, roasted" => "roasted",
+      "1 kg spinach, wilted" => "wilted",
+      "1 kg carrots, par-boiled and cooled" => nil,
+      "1 kg beetroot, salt-baked" => "salt baked"
     }.each { |line, word| expect(asked(line)).to eq(word), line }
   end
 
@@ -46,6 +49,24 @@ RSpec.describe "A way of cooking without figures" do
       expect(asked(line)).to be_nil, line
       expect(method(line)).to eq(way), line
     end
+  end
+
+  it "is what its last word says where nobody knows the whole word" do
+    {
+      "1 kg squash, slow-roasted" => "roast",
+      "1 kg onions, pan-roasted" => "roast",
+      "1 kg red peppers, char-grilled" => "grill",
+      "1 kg red peppers, chargrilled" => "grill",
+      "400 g bacon, crisped" => "sear"
+    }.each { |line, way| expect([asked(line), method(line)]).to eq([nil, way]), line }
+  end
+
+  # A word that changes nothing is no way of cooking or cutting.
+  it "is no word that is passed over" do
+    lexicon = house.lexicon
+    ways = lexicon.words("ways") + lexicon.words("told").fetch("cook").keys
+    # A "crisp" apple; "toasted" oil; "blanched" almonds.
+    expect(ways.select { |word| lexicon.aside?(word) } - %w[crisp toasted blanched]).to eq []
   end
 
   it "is none of what seasons, is poured, or comes as it is" do

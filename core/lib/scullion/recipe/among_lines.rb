@@ -9,6 +9,9 @@ module Scullion
       ALL_IN =
         /\b(?:all|unit\s+weights?,|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
           (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
+      # "5 kg of lentils (= 100 %)": what the others are so many per cent of.
+      WHOLE =
+        /#{WeighedHow::WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WeighedHow::WEIGHT}/i.freeze
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -22,6 +25,7 @@ module Scullion
       def lines
         dressed_over
         in_one_unit
+        by_percent
         each_too
         same_as_above
         remaining
@@ -53,6 +57,19 @@ module Scullion
           next item.flags << :which_unit if whole_ahead?(line)
 
           item.amount = Amount.new(item.amount.low * times, item.amount.high * times, :g)
+        end
+      end
+
+      # Of a list in per cent of one weight.
+      def by_percent
+        found = @lines.filter_map { |line| line.text.match(WHOLE) }.first or return
+        @lines.each do |line|
+          share = line.text[ForSome::PERCENT, :share] if line.item&.food? && line.item.amount.nil?
+          next unless share
+
+          grams = WeighedHow.grams(found) * share.tr(",", ".").to_f / 100
+          line.item.amount = Amount.new(grams, grams, :g)
+          line.item.flags.delete(:for_some)
         end
       end
 

@@ -13,6 +13,7 @@ module Scullion
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
           |[~≈=/]}ix.freeze
+      PRICED = %w[£ $ €].freeze
       MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
 
       private
@@ -28,6 +29,9 @@ module Scullion
       def amount(token, index)
         amount = token.value
         return if (@clauses.or? && item.food?) || @around.size_of?(index)
+        # "£4 a kilo"
+        return if PRICED.include?(@around.before(index)&.text)
+        return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
         return if item.food? && (kept_liquor?(index) || of_the_dressing?(index))
         return liquor(token, index) if liquor?(index)

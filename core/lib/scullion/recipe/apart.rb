@@ -27,6 +27,15 @@ module Scullion
           (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
+      # "10 oranges: 4 juiced, the rest segmented", "tomatoes, half of them roasted": so many, and what is
+      # left.
+      OTHERS =
+        /(?<count>\d{1,3}|#{Shares::ANY})\s+(?:of\s+(?:it|them|these|those|which)\s+)?
+          (?<done>[[:alpha:]][^,;()\d]{2,40}?),?\s+(?:and\s+)?(?:the\s+)?(?:rest|remainder|others)\s+
+          (?<other>[[:alpha:]][^,;()\d]{2,40})/ix.freeze
+      SOME_OF =
+        /(?<count>\d{1,3}|#{Shares::ANY})\s+(?:of\s+(?:it|them|these|those|which)|left|kept)\s+
+          (?<done>[[:alpha:]][^,;()\d]{2,40})/ix.freeze
       WHOLE = /\bwhole\b/i.freeze
       WEIGHED = /#{WeighedHow::WEIGHT}\s+(?<done>[[:alpha:]][^,;()\d]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -49,6 +58,7 @@ module Scullion
       def initialize(plain, lexicon)
         @lexicon = lexicon
         @halves, @counts = halves(plain), counts(plain)
+        @some = some(plain) unless @halves || @counts
         @parts =
           plain
             .to_enum(:scan, SAID)
@@ -58,13 +68,14 @@ module Scullion
       end
 
       # Do two parts of it go two ways?
-      def two? = !@halves.nil? || !@counts.nil? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
+      def two? = [@halves, @counts, @some].any? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
 
       # @param item [Item] @return [Array<Item>]
       def of(item)
         return [item] unless two? && item.amount
         return in_halves(item) if @halves
         return in_counts(item) if @counts
+        return some_and_rest(item) if @some
 
         @parts.map do |part, place|
           item.dup.tap do |each|
@@ -85,6 +96,29 @@ module Scullion
         said = [found[:one], found[:other]]
         meant = said.map { |words| [roles(words), Apart.going(words)] }
         said if meant.all? { |roles, place| roles.any? || place } && meant.uniq.size == 2
+      end
+
+      # What is done to some of it, and to the rest where that is said. @return [Array(Float, String, String)]
+      def some(plain)
+        found = plain.match(OTHERS) || plain.match(SOME_OF) or return
+        other = found[:other] if found.names.include?("other")
+        [number(found[:count]), found[:done], other] if said?(found[:done]) && (other.nil? || said?(other))
+      end
+
+      def said?(done) = roles(done).any? || done.match?(RAW) || done.match?(/\bjuice/i)
+
+      # As much of it as was said, and what is left as it was.
+      def some_and_rest(item)
+        count, done, other = @some
+        share = count < 1 ? count : (count / item.amount.value if item.counted?)
+        return [item] unless share&.between?(NEARLY, 1 - NEARLY)
+
+        rest =
+          item.dup.tap do |each|
+            other ? take(each, 1 - share, other) : each.amount = item.amount.times(1 - share)
+          end
+        rest.words = rest.words.except(*roles(done).keys) unless other
+        [item.dup.tap { |each| take(each, share, done) }, rest]
       end
 
       # What so many of them are for. @return [Array<Array(Float, String)>, nil]

@@ -258,7 +258,11 @@ module Scullion
 
       private
 
-      def passing?(token) = token.value["aside"] || @sizes.key?(Around.word(token))
+      # "1 whole head"
+      def passing?(token)
+        token.value["aside"] || @sizes.key?(Around.word(token)) || token.folded == %w[whole]
+      end
+
       def passed?(token) = token.kind == :word && (token.value["aside"] || token.folded == ["of"])
       def nothing?(token) = token.value.empty? || token.value["aside"]
 

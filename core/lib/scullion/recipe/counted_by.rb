@@ -20,7 +20,8 @@ module Scullion
       # "The leaves of 1 small bunch": the one that has the number is counted.
       def counted_as(piece, index)
         counted =
-          item.piece.nil? || (@around.count_before?(index) && @around.count(index).equal?(item.amount))
+          [nil, "each"].include?(item.piece) ||
+            (@around.count_before?(index) && @around.count(index).equal?(item.amount))
         item.piece = piece if counted
       end
 

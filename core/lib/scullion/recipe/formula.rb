@@ -11,6 +11,7 @@ module Scullion
              |#{AMOUNT}\s+(?<name>[^\d(\[]{3,40}?)[\s,]*)
           [(\[](?<parts>[^()\[\]]+)[)\]]\W*\z/ix.freeze
       PERCENT = /(?<share>\d{1,3}(?:[.,]\d)?)\s*%/.freeze
+      RATIO = /\d{1,2}(?:\.\d)?(?:\s?:\s?\d{1,2}(?:\.\d)?)+/.freeze
       BARE = /(?<![\d.,])(?<number>\d{1,5})(?!\d|[.,]\d|\s*[[:alpha:]%])/.freeze
       # By per cent it may stand without a unit, as all that is beside it.
       SMALL = { "" => [:g, 1], "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
@@ -34,25 +35,43 @@ module Scullion
 
       def name = @found[:name]
       # "Oil 60% lemon 35%" are two.
-      def parts = @found[:parts].gsub(/%,?\s+(?=[[:alpha:]])/, "%; ")
+      def parts
+        return @found[:parts].sub(RATIO, "").strip.gsub(%r{\s*[/:]\s*}, "; ") if @found[:parts].match?(RATIO)
+
+        @found[:parts].gsub(/%,?\s+(?=[[:alpha:]])/, "%; ")
+      end
 
       # Gives each its amount. @param items [Array<Item>] of the parts, in order, with their place in them
       # @return [Boolean] false where the parts have no such numbers
       def share_out(items)
         foods = items.select(&:food?)
         return true if foods.size > 1 && weighed?(foods)
+        return true if by_ratio(foods)
 
         shares = foods.map { |item| share(item) }
         return false if foods.size < 2 || shares.any?(&:nil?)
 
-        foods.zip(shares) do |item, share|
-          item.amount = Amount.new(share, share, @unit)
-          item.parts << "juice" if item.parts.empty? && @lexicon.squeezed?(item.foods.first)
-        end
+        foods.zip(shares) { |item, share| take(item, share) }
         true
       end
 
       private
+
+      # "12 ml dressing (3:1 oil/vinegar)": in the order in which they are named.
+      def by_ratio(foods)
+        said = @found[:parts].scan(RATIO)
+        parts = said.first.to_s.split(":").map(&:to_f)
+        return false unless said.one? && parts.size == foods.size && parts.sum.positive?
+
+        foods.zip(parts) { |item, part| take(item, @whole * part / parts.sum) }
+        true
+      end
+
+      def take(item, much)
+        item.amount, item.size = Amount.new(much, much, @unit), nil
+        item.flags -= %i[parts for_some]
+        item.parts << "juice" if item.parts.empty? && @lexicon.squeezed?(item.foods.first)
+      end
 
       def share(item)
         words = parts.byteslice(item.from...(item.to || parts.bytesize)).to_s.scrub

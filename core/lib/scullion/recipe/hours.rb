@@ -27,8 +27,8 @@ module Scullion
          |\s+(?:and|&)\s+(?:(?<part>#{PART})|(?<bare>[0-5]\d|(?:#{WORDS})\b)#{ENDS})/ix.freeze
       SAID =
         /(?<clock>(?<![\d:])\d{1,2}:[0-5]\d)\s*#{HOUR}
-         |\b(?<alone>half|(?:a\s+)?quarter\s+of|three[ -]quarters\s+of)\s+an?\s+hour\b
-         |\b(?<alone>half)[ -]hour\b
+         |\b(?<alone>half|(?:a\s+)?quarter\s+of|three[ -]quarters\s+of)\s+an?\s+(?:hour|hr)\b
+         |\b(?<alone>half)[ -](?:hour|hr)\b
          |(?<count>#{COUNT})\s+and\s+(?<part>#{PART})\s*(?:of\s+an\s+)?#{HOUR}
          |(?<count>#{COUNT})\s*-?#{HOUR}(?:#{MORE})?
          |(?<few>\d{1,3}|\b(?:#{WORDS}))\s*#{MINUTE}/ix.freeze

@@ -6,8 +6,8 @@ module Scullion
     # an Amount as written; size: of one, or of it all, where that is said too; piece, container, big: what is
     # counted; words: role => word; parts: juice, zest; place: where it goes; held: the share of it that is
     # kept for the top; long: cm of one; others: what it could be instead; unknown: words without a role, with
-    # their clause and whether they stand beside the name; flags: what else is said; from, to: its place in
-    # the line; clause: in which it is named.
+    # their clause and whether they stand beside the name; flags: what else is said; left: a number
+    # that it has not; from, to: its place in the line; clause: in which it is named.
     Item =
       Struct.new(
         :foods,
@@ -25,6 +25,7 @@ module Scullion
         :others,
         :unknown,
         :flags,
+        :left,
         :from,
         :to,
         :clause,

@@ -49,11 +49,13 @@ module Scullion
         @text, @tokens, @prose = text, @lexer.read(text), prose
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
+        @wholes = {}.compare_by_identity
         @sized = @drained = @said_size = nil
         @said = -1
         @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
         kinds_alike
+        kinds_of_wholes
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
 

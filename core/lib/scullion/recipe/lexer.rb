@@ -125,7 +125,15 @@ module Scullion
             return push(*found.first(1), from, found.last, folded: words.first(size))
           end
         @scan.pos = ends.first
-        push(:word, from, Lexicon::NOTHING, folded: words.first(ends.count(ends.first)))
+        folded = words.first(ends.count(ends.first))
+        push(:word, from, cooked_so(folded), folded: folded)
+      end
+
+      # "Slow-roasted", "char-grilled": how it is cooked stands last, where nobody knows the whole word.
+      def cooked_so(words)
+        return Lexicon::NOTHING if words.size < 2 || way?(words)
+
+        @lexicon.roles(words.last(1)).slice("cooks", "states")
       end
 
       # A unit or a loose measure with no number is one of it.
@@ -187,8 +195,13 @@ module Scullion
         return :food, { keys: keys, roles: roles } if keys
         return :word, roles if roles.any?
 
-        [:word, { "aside" => true }] if @lexicon.aside?(words.join(" "))
+        return :word, { "aside" => true } if @lexicon.aside?(words.join(" "))
+
+        # "Salt baked" has no salt in it.
+        [:word, Lexicon::NOTHING] if words.size > 1 && way?(words)
       end
+
+      def way?(words) = @lexicon.words("ways").include?(words.join(" "))
 
       def mark
         from = @scan.pos

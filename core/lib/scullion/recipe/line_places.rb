@@ -36,7 +36,8 @@ module Scullion
           (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       WHISKED_WITH =
-        %r{\b(?:whisk|blend|blitz|whizz|loosen|thin|shak)\w*\s+(?:up\s+)?(?:with\b|in\b|w/)}i.freeze
+        %r{\b(?:(?:whisk|blend|blitz|whizz|loosen|thin|shak|slacken)\w*|let)\s+(?:(?:up|down|out)\s+)?
+          (?:with\b|in\b|w/)}ix.freeze
       FOR_WATER =
         /\b(?:for|in|into)\s+(?:(?:the|a|every|each|of|\d[\d.,]*\s*(?:l|lit(?:re|er)s?|ltrs?))\s+){0,4}
           (?!(?:iced?|cold|warm|rose|orange|lemon)\b)(?:(?-i:[[:alpha:]]+)\s+)?water\b/ix.freeze

@@ -40,6 +40,7 @@ module Scullion
          |\?\s*no\b|\ballergic\b/ix.freeze
       # "400 g soaked chickpeas", not "chickpeas, soaked".
       SOAKED = /\d\s*(?:k?g|lbs?|oz|cups?)\s+(?:of\s+)?(?:ready[- ]|pre-?)?soaked\s/i.freeze
+      PICKLED_THEN = /[[:alpha:]]\W.*\bpickled\W*\z/i.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # So many of it to each who is served are counted.
       EACH = 2
@@ -194,6 +195,8 @@ module Scullion
         return "Something is pickled or made in it: does it dress the salad too?" if item.said?(:by_the_way)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
+        return "What is “#{item.left}” here?" if item.left
+
         many = too_many(item, amount) unless counted.poured_bare?
         return "#{many.value.round} of what: grams, or pieces?" if many
 
@@ -236,13 +239,19 @@ module Scullion
       def tinned_else?(item)
         return false unless %w[tinned jarred].include?(item.words["states"])
 
+        name = Regexp.escape(item.name.to_s)
         %w[tin jar].include?(item.container) ||
-          @line.text.match?(/\b(?:tinned|canned|jarred)\s+(?:\S+\s+)?#{Regexp.escape(item.name.to_s)}/i)
+          @line.text.match?(
+            /\b(?:tinned|canned|jarred)\s+(?:\S+\s+)?#{name}|#{name},?\s+(?:tinned|canned|jarred)\b/i
+          )
       end
 
       # "Pickled turnip" is bought so, or a part to be made.
       def pickled_else?(item, ingredient)
         return false unless @line.text.match?(/pickled/i)
+
+        # "Onions, pickled": what is said behind a name that nobody needs to say.
+        return true if item.name.to_s.match?(/\Apickled/i) && @line.text.match?(PICKLED_THEN)
 
         name = Regexp.escape(item.name.to_s)
         @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{name}|\bpickled\b.*\b(?:jar|tin|can)\b/i) &&

@@ -266,8 +266,9 @@ module Scullion
 
       # "Dressing 35 g (mayo 40 %, soured cream 60 %)": a part, and what is in it.
       def by_formula(row, formula)
+        each = @per_head
         begin_part(formula.name, row.indent)
-        @set_in = true
+        @set_in, @per_head = true, each
         [line(row, formula.name, "heading"), *foods(row, formula.parts)]
       end
 

@@ -15,6 +15,8 @@ module Scullion
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
       UNIT_BEHIND = %r{\(\s*(?:all\s+)?(?:in\s+)?(?:g|grams|ml|g\s*/\s*ml|ml\s*/\s*g)\s*\)\W*\z}i.freeze
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
+      # "800 ml in all": said behind it.
+      SAID_BEHIND = /\b(?:in all|in total|all told|altogether|all together|total)\W*\z/i.freeze
       MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
       # Bare numbers to a row, those among them that nobody counts to, and how many anybody counts.
@@ -180,7 +182,7 @@ module Scullion
         among = items.select { |item| item.food? && item.counted? }
         return if among.size < 2
 
-        among = among.select { |item| item.said?(:parts) } unless colons?
+        among = parts_of(among) unless colons?
         whole = in_all(items) if among.size > 1
         return if whole.nil?
 
@@ -189,8 +191,16 @@ module Scullion
           share = item.amount.value / parts
           item.amount, item.size = Amount.new(whole.low * share, whole.high * share, whole.unit), nil
           item.flags.delete(:contradicts)
+          item.flags << :shared
         end
         items.select!(&:food?)
+      end
+
+      # "1 part lemon to 4 oil": the others are parts too, but for what is counted by something.
+      def parts_of(items)
+        return [] if items.none? { |item| item.said?(:parts) }
+
+        items.select { |item| item.said?(:parts) || (item.piece.nil? && item.container.nil?) }
       end
 
       def colons? = @plain.match?(/[[:alpha:]]\s+\d+(?:\.\d+)?\s*:\s*[[:alpha:]]/)
@@ -200,8 +210,13 @@ module Scullion
         sized = items.filter_map(&:size).last
         return sized if sized && items.any? { |item| item.said?(:parts) }
 
+        amounts = ->(text) do
+          @lexer.read(text).select { |token| token.kind == :amount && token.value.unit != :piece }
+        end
+        return amounts[@plain].last&.value if @plain.match?(SAID_BEHIND)
+
         at = @plain.rindex(IN_ALL) or return
-        @lexer.read(@plain[at..]).find { |token| token.kind == :amount && token.value.unit != :piece }&.value
+        amounts[@plain[at..]].first&.value
       end
 
       # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".

@@ -135,7 +135,9 @@ module Scullion
         /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix
+        /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
+        /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
+          (?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
       ].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [

@@ -6,7 +6,8 @@ module Scullion
     class Table
       HEADS = {
         "amount" =>
-          /\A(?:qty|quantity|amt|amount|weight|wt|gross|usage|\#)
+          /\A(?:(?:(?:ep|ap|net|raw|total|prepped|trimmed|cooked)\s+)?(?:qty|quantity|amt|amount|weight|wt)
+              |gross|net|ep|ap|usage|\#)
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
         "food" =>
@@ -20,6 +21,10 @@ module Scullion
              |(?<many>\d{1,4})\s?#{Servings::THEM})\z/ix.freeze
       NUMBERS_ROWS = /\A(?:#|no\.?|nr\.?)\z/i.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
+      # What there is before it is trimmed, beside what is left of it.
+      AS_BOUGHT = /\A(?:gross|ap|raw)\b/i.freeze
+      AN_AMOUNT =
+        %r{\A[\d½¼¾][\d.,½¼¾/]*\s?(?:k?g|ml|l|lbs?|oz|pcs?|ea|each|bunch(?:es)?|tins?)?\.?\z}i.freeze
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
 
@@ -55,7 +60,8 @@ module Scullion
         heads = cells.zip(Table.heads(cells)).map { |cell, head| cell.match?(PER_SO_MANY) ? "amount" : head }
         amounts = heads.each_index.select { |at| heads[at] == "amount" }
         kept =
-          scaled(cells, amounts) || amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
+          scaled(cells, amounts) || amounts.find { |at| cells[at].match?(AS_BOUGHT) } ||
+            amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
         heads.each_with_index.map { |head, at| head if head != "amount" || at == kept }
       end
 
@@ -86,6 +92,8 @@ module Scullion
             .each_with_object({}) { |(head, cell), all| all[head] = [all[head], cell].compact.join(" ") }
         return if by["food"].to_s.empty?
 
+        # No column of amounts is known by its head: what begins as one is it.
+        by["amount"] ||= cells.each_index.filter_map { |at| cells[at][AN_AMOUNT] unless @heads[at] }.first
         named = [amount(by), by["food"]].compact
         # "½ per portion" is said behind what it is of.
         named.reverse! if by["amount"].to_s.match?(/\bper\b/)

@@ -33,10 +33,10 @@ module Scullion
       HOTTEST_C = 280
       SPANS = [
         [/\ban h(?:ou)?r to (?:an hour (?:and|&) a half|1½)/i, 60.0, 90.0],
-        [/\bhalf\s+an?\s+hour\b|\bhalf hour\b/i, 30.0],
+        [/\bhalf\s+an?\s+h(?:ou)?r\b|\bhalf h(?:ou)?r\b/i, 30.0],
         [/\ban hour (?:and|&) a half\b/i, 90.0],
         [/\ban h(?:ou)?r\b/i, 60.0],
-        [/\bquarter of an hour\b/i, 15.0],
+        [/\bquarter of an h(?:ou)?r\b/i, 15.0],
         [%r{\bover(?:night|nite)\b|\bo/n\b}i, 720.0]
       ].freeze
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze

@@ -79,6 +79,7 @@ module Scullion
         grams = WeighedHow.grams(@plain[DRY, :dry].match(WEIGHT))
         item.amount = Amount.new(grams, grams, :g)
         item.words.delete("states")
+        item.flags << :as_bought
       end
     end
   end

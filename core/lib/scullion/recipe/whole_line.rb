@@ -24,7 +24,10 @@ module Scullion
       SLIGHT = 0.01
       # Foods with an amount that make a row of them.
       IN_ROW = 3
+      NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
+      # "60 ml lime juice or the juice of 3 limes"
+      OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
       ABOUT = /[,=]\s*(?:(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
@@ -44,6 +47,7 @@ module Scullion
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
         keep_back(all)
+        not_cooked(all)
         laid_over(all)
         trimmed_already(all)
         WeighedHow.new(@plain).of(all)
@@ -56,7 +60,9 @@ module Scullion
           for_each(item, all)
           fruit_of(item) if item.counted?
         end
-        taken_apart(all).flat_map { |item| both_parts(item) }
+        taken_apart(all)
+          .flat_map { |item| both_parts(item) }
+          .tap { |each| NumbersLeft.new(@plain, @tokens).of(each) }
       end
 
       private
@@ -106,7 +112,9 @@ module Scullion
         return false unless [item, other].all? { |each| each.food? && each.amount }
 
         said = between(item, other)
-        return of_the_same?(item, other) if said.match?(FROM)
+        if said.match?(FROM) || (other.parts.any? && said.match?(OR_THE_SAME))
+          return of_the_same?(item, other)
+        end
 
         other.counted? && lexicon.squeezed?(other.foods.first) && said.match?(ABOUT) &&
           named_alike?(item, other)
@@ -229,6 +237,13 @@ module Scullion
         weighed = items.find { |item| item.amount&.unit == :g && item.from < before }
         amount = @tokens.find { |token| token.kind == :amount && token.value.equal?(weighed&.amount) }
         weighed.flags << :prepared if amount && amount.at < before
+      end
+
+      # "Frozen peas, defrosted not cooked"
+      def not_cooked(items)
+        return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
+
+        items.each { |item| item.flags |= [:stays_raw] }
       end
 
       # Without an amount of its own beside what has one, or in a row of several that have.

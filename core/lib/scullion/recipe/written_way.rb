@@ -77,7 +77,8 @@ module Scullion
       def strange_ways(word)
         return [] if @house.lexicon.words("ways").include?(word)
 
-        told_ways[word] if word.end_with?("ed")
+        # "Pan-roasted"
+        told_ways[word] || told_ways[word.split.last] if word.end_with?("ed")
       end
 
       def told_ways = @house.lexicon.words("told").fetch("cook")

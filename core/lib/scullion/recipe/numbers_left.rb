@@ -1,0 +1,130 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # The numbers of a line that none of its foods has: "2 kg yoghurt strained to 1.4", "10 oranges, 4 of them
+    # for the bar". Whoever wrote them meant something by them, so they are asked about; not so what says the
+    # same again, as a count beside a weight, and what is no amount: heat, time, nutrition, price.
+    class NumbersLeft
+      # Share by which two numbers may be apart that are the same.
+      SAME = 0.06
+      # "Half of them" is a number too.
+      SHARE = /\A(?:half|an?\s+third|two\s+thirds|an?\s+quarter)\s+of\z/i.freeze
+      # Behind a bare number that is no amount of the food.
+      PEOPLE = "people|guest|cover|portion|serv|plate|head|person|of\\sus\\b".freeze
+      WHEN = "min|days?\\b|week|month|years?\\b|yr|old\\b|times?\\b|am\\b|pm\\b|(?:th|st|nd|rd)\\b".freeze
+      NUTRITION = "k?cal|prot|carb|ct\\b".freeze
+      PIECES = "slic|piec|wedge|wdg|bit|chunk|hal[fv]|fillet|ball|sprig|side|ways?\\b|parts?\\b|batch".freeze
+      HEAT = "degree|c\\b|fan\\b|for\\s\\d|,?\\s\\d+\\s?(?:min|m\\b|h\\b|hr|hour|')".freeze
+      ELSE =
+        %r{\A\s*(?:#{PEOPLE}|#{WHEN}|#{NUTRITION}|#{PIECES}|#{HEAT}|[%\d]|/\s*\d|x\b|p\b|inch|:\s?\d
+          |of\s(?!it\b|th|which)|[^→;]{0,20}→|-?\s*make\b)}ix.freeze
+      # Before it.
+      COOKED = "boil|blanch|simmer|roast|bak|grill|toast|fr[iy]|steam|poach|soak|rest".freeze
+      ELSE_BEFORE =
+        %r{(?:[@£$€#x×/]|\d\s?:|\b(?:size|no\.?|grade|type|aged|step|p\.|page|in|into|at|for|serves|feeds|oven
+              |(?:#{COOKED})[a-z]*(?:\soff|\shard)?))\s*\z
+          |[\d'′]\s*(?:h|hrs?|mins?)?\s*\z|→[^→;]*\z}ix.freeze
+      # A second way to say how much: in brackets, behind "or", "about", "=", and what they stand behind.
+      AGAIN =
+        /(?:[(=~≈<+–-]|\d\s?x
+           |\b(?:or|about|around|approx\.?|roughly|say|i\.?e\.?|is|get|gives|makes|leaves|yields?|total|AP
+              |incl\w*))
+         [^\d;]{0,16}\z/x.freeze
+      SAID_AGAIN =
+        /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
+         |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
+      OF_A_DRESSING = /\A\s*(?:[[:alpha:]-]+\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
+      CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
+      EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
+      # Flags of what has been counted apart.
+      COUNTED = %i[prepared as_bought shared].freeze
+
+      # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
+      def initialize(plain, tokens)
+        @plain, @tokens = plain, tokens
+      end
+
+      # Says of each which number it is. @param items [Array<Item>] with all that is known of them
+      def of(items)
+        @numbers = @tokens.select { |token| token.kind == :amount && token.text.match?(/\d|#{SHARE}/o) }
+        return if @numbers.size < 2
+
+        @known = items.flat_map { |item| known(item) } + sums(items)
+        @numbers
+          .drop(1)
+          .reject { |token| had?(token) && !part_of_all?(token, items) }
+          .each { |token| left(token, items) }
+      end
+
+      private
+
+      def left(token, items)
+        item = items.reverse.find { |each| each.food? && each.from <= token.at } || items.find(&:food?)
+        item.left ||= token.text if item && !told_apart?(item, items)
+      end
+
+      # What is held back of it, what was lost by trimming and what goes two ways has been counted.
+      def told_apart?(item, items)
+        item.held || item.flags.intersect?(COUNTED) || items.count { |other| other.foods == item.foods } > 1
+      end
+
+      def known(item)
+        amounts = [item.amount, *(item.size unless twice_weighed?(item))].compact
+        both = amounts.size == 2 ? [amounts.first.value * amounts.last.value] : []
+        [*amounts.flat_map { |each| [each.low, each.high] }, *both, item.long].compact.map(&:to_f)
+      end
+
+      # "3 kg potatoes, 1 kg purple": a second weight is no size of one.
+      def twice_weighed?(item)
+        item.amount&.unit == :g && item.container.nil? && !item.said?(:drained)
+      end
+
+      # "500 g each of red and white", "6 (4 in, 2 on top)"
+      def sums(items)
+        amounts = items.filter_map(&:amount)
+        return [] if amounts.size < 2 || amounts.map(&:unit).uniq.size > 1
+
+        whole = amounts.sum(&:value)
+        [whole, *(amounts.map { |each| each.value / whole } if whole.positive?)]
+      end
+
+      def had?(token)
+        said_else?(token) || [token.value.low, token.value.high].all? { |number| known?(number) }
+      end
+
+      def known?(number)
+        @known.any? { |each| (each - number).abs <= SAME * [each.abs, number.abs].max }
+      end
+
+      def said_else?(token)
+        before, after = before(token), after(token)
+        return true if token.text.match?(CELSIUS) || before.match?(AGAIN)
+        return true if [EACH, SAID_AGAIN, OF_A_DRESSING].any? { |pattern| after.match?(pattern) }
+
+        bare = token.value.unit == :piece && (after.match?(ELSE) || before.match?(ELSE_BEFORE))
+        bare || measured_too?(token, after)
+      end
+
+      # "12 eggs (6 boiled, 6 for mayonnaise)": parts in a bracket that are all of it together.
+      def part_of_all?(token, items)
+        whole = items.find(&:food?)&.amount
+        return false unless [whole, token.value].all? { |each| each&.unit == :piece }
+
+        inside = @numbers.drop(1).select { |each| bracketed?(each) && each.value.unit == :piece }
+        inside.size > 1 && inside.include?(token) &&
+          (inside.sum { |each| each.value.value } - whole.value).abs < SAME
+      end
+
+      def bracketed?(token) = before(token).match?(/\([^)]*\z/)
+
+      # "6 oz parsley, chopped, 3 cups"
+      def measured_too?(token, after)
+        token.value.unit == :ml && @numbers.first.value.unit == :g && after.match?(/\A\s*(?:[,;.]|\z)/)
+      end
+
+      def before(token) = @plain.byteslice(0...token.at).to_s.scrub("")
+      def after(token) = @plain.byteslice((token.at + token.text.bytesize)..).to_s.scrub("")
+    end
+  end
+end
