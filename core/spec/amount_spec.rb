@@ -148,6 +148,8 @@ RSpec.describe Scullion::Amount do
     it "leaves to the spoon what a coarse scale does not show, just under its step" do
       expect(described_class.weighable(100.0, [90, 7, 3], 5.0, 5.0)).to eq [90.0, 5.0, 3.0]
       expect(described_class.weighable(100.0, [90, 5, 5], 5.0, 5.0)).to eq [90.0, 5.0, 5.0]
+      # Of 101 g 3 are a spoon, and 98 are nearer to twenty steps than to nineteen.
+      expect(described_class.weighable(101.0, [0.59, 0.39, 0.03], 5.0, 5.0)).to eq [60.0, 40.0, 3.0]
       expect(described_class.weighable(100.0, [90, 5.1, 4.9], 5.0, 5.0)).to eq [90.0, 5.0, 4.9]
       expect(described_class.weighable(20.05, [3, 1], 0.1, 0.1)).to eq described_class.steps(
            20.05,

@@ -14,6 +14,19 @@ RSpec.describe "The ways of cooking" do
     ).to include("chosen" => "ajar")
   end
 
+  it "lacks a school where one of its choices has no name or no reason, whatever the others have" do
+    good = { "name" => "Lid", "choices" => { "on" => { "name" => "On", "why" => "it keeps the steam" } } }
+    lacks =
+      lambda do |schools|
+        parcel =
+          Scullion::Cook::Parcel.new("nap", { "schools" => schools }, Class.new(Scullion::Cook::Method))
+        parcel.faults.first.what.include?("a name and choices of each school")
+      end
+    bare = { "name" => "Lid", "choices" => { **good["choices"], "off" => { "name" => "Off" } } }
+    expect([{ "lid" => good }, {}].map(&lacks)).to eq [false, false]
+    expect([{ "lid" => good, "pot" => bare }, { "lid" => good, "pot" => {} }, nil].map(&lacks)).to all be true
+  end
+
   it "refuses a choice that does not belong to the method" do
     where = "/salads/0/components/0/cook/"
     {

@@ -56,9 +56,29 @@ RSpec.describe Scullion::Recipe::NumbersLeft do
       "1 kg quinoa, 500 g red and 500 g white" => "500 g red quinoa\n500 g white quinoa",
       "3 kg potatoes of which 1 kg purple" => "2 kg potatoes\n1 kg purple potatoes",
       "900 g rice, 1/3 of it wild" => "600 g rice\n300 g wild rice",
+      "1 white cabbage and half a red one" => "1 white cabbage\n½ red cabbage",
+      "potatoes 14 kg charlotte, halved" => "14 kg charlotte potatoes, halved",
+      "cheese 2 kg feta" => "2 kg feta",
       "oil 60 ml, 2 lemons" => "60 ml oil\n2 lemons",
+      "peppers, red 10, yellow 6, 3 oranges" => "10 red peppers\n6 yellow peppers\n3 oranges",
       "1 lime, zest and half the juice" => "zest of 1 lime\njuice of ½ lime"
     )
+  end
+
+  # Two of them come to as many as the first.
+  it "loses no food to others that add up to it" do
+    expect_the_same(
+      "6 carrots, 2 mooli and 4 green papaya" => "6 carrots\n2 mooli\n4 green papaya",
+      "6 peppers, 2 red and 4 green" => "2 red peppers\n4 green peppers",
+      "3 bunches of mint and 3 of coriander" => "3 bunches mint\n3 bunches coriander"
+    )
+  end
+
+  it "cuts all that a line begins to cut, and nothing that has no such cut" do
+    cuts = draft("Salad for 10\nJulienne 6 carrots, 2 mooli and 4 green papaya")["salad"]["components"]
+    expect(cuts.map { |part| part["cut"] }).to eq %w[strips strips strips]
+    cuts = draft("Salad for 10\nSlice 6 carrots, 200 g peas and add 2 cucumbers")["salad"]["components"]
+    expect(cuts.map { |part| part["cut"] }).to eq ["sliced", nil, "diced"]
   end
 
   it "does to some of it what is said of some, and leaves the rest" do

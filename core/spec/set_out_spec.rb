@@ -17,6 +17,14 @@ RSpec.describe "Recipes set out in their own way" do
     expect(grams("Salad for 10\n\n#{cells.flatten.join("\n")}\n\nMix it all.")).to eq list
   end
 
+  it "are no sheet without a column of foods and one of amounts" do
+    [%w[Item Prep], %w[Amount Prep]].each do |heads|
+      rows = [heads, %w[Carrots diced], %w[Leeks sliced], %w[Peas blanched]]
+      text = "Salad for 10\n\n#{rows.flatten.join("\n")}"
+      expect(draft(text)["lines"].map { |line| line["text"] }).to include("Carrots", "Leeks", "Peas")
+    end
+  end
+
   it "are read as a sheet where each cell is under its label, or behind it" do
     cells = { "Bulgur wheat" => %w[1.2kg soak], "Carrots" => %w[800g grated], "Lemons" => %w[4 juice] }
     under = cells.map { |food, (much, how)| "Item\n#{food}\nQty\n#{much}\nPrep\n#{how}\n" }.join("\n")

@@ -85,6 +85,9 @@ RSpec.describe Scullion::Record::Trays do
     expect(called["do"]).to match(/\AIt (?:will be|may be) too late, \d+ in 100\. /)
     missed = called["passings"].max_by { |each| each["miss"] }
     expect(missed["said"]).to match(%r{ after .+ \(.+ to .+\), by .+ at the latest\z|not within half a day\z})
+    by = (heat..(heat + 720)).find { |minute| usual.iso(minute) == missed["by"] } - heat
+    last = [by - 1, by].map { |minute| trays(slow, now: heat + minute).first["do"] }
+    expect(last.map { |said| said.end_with?(described_class::TOO_LATE) }).to eq [false, true]
     over = trays([*slow, reading(115, 45)], now: heat + 130).first
     expect(over["do"]).to end_with described_class::TOO_LATE
   end

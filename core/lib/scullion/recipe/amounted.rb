@@ -29,8 +29,7 @@ module Scullion
       def amount(token, index)
         amount = token.value
         return if (@clauses.or? && item.food?) || @around.size_of?(index)
-        # "£4 a kilo"
-        return if PRICED.include?(@around.before(index)&.text)
+        return if priced?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
         return if item.food? && (kept_liquor?(index) || of_the_dressing?(index))
@@ -49,6 +48,12 @@ module Scullion
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # "£4", "£4 a kilo"
+      def priced?(index)
+        at = @around.before(index)&.kind == :amount ? index - 1 : index
+        PRICED.include?(@around.before(at)&.text)
       end
 
       # "Dressed with 60 ml of the vinaigrette": some of what is made here.
@@ -85,10 +90,18 @@ module Scullion
         item.flags << :in_it
       end
 
+      # "Potatoes 14 kg charlotte": which of its kind stands behind the amount.
+      def kind_next?(index)
+        before, food = @around.before(index), @around.food_next(index)
+        return false if @prose || item.amount || food.nil? || !(before.kind == :food || before.text == ",")
+
+        same_kind?(food)
+      end
+
       # The amount of another food, known or not.
       def another?(index)
         return behind_stranger?(index) unless item.food?
-        return false if behind_its_name?(index) || (@behind && item.amount.nil?)
+        return false if behind_its_name?(index) || (@behind && item.amount.nil?) || kind_next?(index)
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?

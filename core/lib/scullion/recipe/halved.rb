@@ -43,10 +43,15 @@ module Scullion
         counts.map { |count| count / whole.amount.value }
       end
 
-      # Called with the name of what it is a kind of, or without it.
+      # "6 carrots, 2 mooli and 4 papaya" are three foods, though two of them add up to the first.
+      def alone(name)
+        @lexicon.food(name) if [@found[:share], @found[:rest]].all? { |share| share.match?(/half|½/i) }
+      end
+
+      # Called with the name of what it is a kind of, or by halves without it.
       def kind(side, whole, share)
         name = Lexicon.fold(@found[side]).split
-        keys = @lexicon.food([*name, Lexicon.fold(whole.name).split.last]) || @lexicon.food(name) or return
+        keys = @lexicon.food([*name, Lexicon.fold(whole.name).split.last]) || alone(name) or return
 
         whole.dup.tap do |each|
           each.foods, each.name, each.amount = keys, @found[side].strip, whole.amount.times(share)

@@ -144,6 +144,7 @@ module Scullion
 
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
+        return kind_behind(token) if @around.before(index).kind == :amount && !@prose && same_kind?(token)
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
         return listed_too(token) if lies_in_so_much?(token, index)

@@ -7,6 +7,7 @@ module Scullion
     # of.
     module KindsOfIt
       BETWEEN = %w[/ & +].freeze
+      ONE_OF_IT = %w[one ones].freeze
       HALVES = /\bhalf\b.*\bhalf\b/i.freeze
       OF_IT = /\bof\s+(?:it|them|which)\b/i.freeze
       # Share of a whole that its kinds may be short of it, and are still all of it.
@@ -95,12 +96,16 @@ module Scullion
         end
 
         word = kind_word(index) || kind_word_before(index) or return false
+        # "Peppers: 10 red, 6 yellow, 3 oranges": a food of its own, but where nothing is counted before it.
+        return false if word.kind == :food && head_of_kinds.amount
         keys = kind_by(word)
         keys && keys != item.foods && @lexicon.kin?(item.foods.first, keys.first) &&
           kind_ends?([@tokens.index(word), index].max + 1)
       end
 
+      # Also "half a red one".
       def kind_ends?(at)
+        at += 1 if ONE_OF_IT.include?(Around.word(@tokens[at]))
         ends = @tokens[at]
         ends.nil? || %i[mark amount].include?(ends.kind) || Around.joins?(ends)
       end

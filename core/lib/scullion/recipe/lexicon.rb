@@ -148,6 +148,9 @@ module Scullion
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
+      # Does it have figures for that cut, or for one like it?
+      def cut_so?(key, cut) = !@larder[key].nil? && !WrittenWay.cut(cut, @larder[key], self).nil?
+
       # Of one family?
       def kin?(one, other) = @larder[one]&.family == @larder[other]&.family
 

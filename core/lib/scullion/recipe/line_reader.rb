@@ -42,6 +42,8 @@ module Scullion
       SOAKED = /\d\s*(?:k?g|lbs?|oz|cups?)\s+(?:of\s+)?(?:ready[- ]|pre-?)?soaked\s/i.freeze
       PICKLED_THEN = /[[:alpha:]]\W.*\bpickled\W*\z/i.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
+      # The family of what nobody weighs.
+      COUNTED = "egg"
       # So many of it to each who is served are counted.
       EACH = 2
 
@@ -197,7 +199,7 @@ module Scullion
 
         return "What is “#{item.left}” here?" if item.left
 
-        many = too_many(item, amount) unless counted.poured_bare?
+        many = too_many(item, amount) unless counted.poured_bare? || ingredient.family == COUNTED
         return "#{many.value.round} of what: grams, or pieces?" if many
 
         return FOR_WHAT if for_what?(item, amount, ingredient)

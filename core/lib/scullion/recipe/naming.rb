@@ -122,6 +122,13 @@ module Scullion
         mixed || one_of_its_kind?(token)
       end
 
+      # "Potatoes 14 kg charlotte": the steps may call it by either.
+      def kind_behind(token)
+        item.foods, item.name = token.value[:keys], "#{token.text} #{item.name}"
+      end
+
+      def same_kind?(token) = token.value[:keys].intersect?(item.foods) || one_of_its_kind?(token)
+
       def one_of_its_kind?(token)
         WHOLE_KINDS.include?(item.name.downcase) && item.foods.size >= GENERIC && token.value[:keys].one? &&
           @lexicon.kin?(item.foods.first, token.value[:keys].first)

@@ -34,7 +34,7 @@ module Scullion
       SAID_AGAIN =
         /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
          |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
-      OF_A_DRESSING = /\A\s*(?:[[:alpha:]-]+\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
+      OF_A_DRESSING = /\A\s*(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
       CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
       EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
       # Flags of what has been counted apart.

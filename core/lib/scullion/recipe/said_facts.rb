@@ -61,7 +61,17 @@ module Scullion
       def said(sentence, name, pattern)
         at = sentence =~ pattern or return []
         value = Regexp.last_match(0).downcase
-        spoken_of(sentence, at, at + value.length).map { |of| fact(of, name, value, sentence) }
+        of = name == "hold_back" ? kept(value, at) : nil
+        (of || spoken_of(sentence, at, at + value.length)).map { |each| fact(each, name, value, sentence) }
+      end
+
+      # "Keep a little mayo back", "the rest of the dressing": of what these words name, else of nobody knows.
+      # @return [Array<Array<String>>, nil]
+      def kept(value, at)
+        return [[]] if value.match?(/\bdressing\z/i)
+
+        named = @found.select { |mention| mention.at.between?(at, at + value.length) }
+        named.map(&:keys).uniq if named.any?
       end
 
       # The foods of the clause that it stands in; else those spoken of before.

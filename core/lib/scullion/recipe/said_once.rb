@@ -8,6 +8,8 @@ module Scullion
       ALL_DONE =
         /(?:[,:;(]|\s-)\s*(?:both|all(?:\s+(?:three|four|five|of\s+(?:it|them)))?)\s+
           (?<done>[^\d;:()]+)\W*\z/ix.freeze
+      DONE_AHEAD = /\A\W*(?<done>(?-i:[[:alpha:]]+))\s+(?:(?:the|all|up)\s+)?[\d½¼¾]/i.freeze
+      TOLD_ON = /[.;:(]|\b(?:add|with|then|into|in|over)\b/i.freeze
       DONE = %w[cuts trims treats cooks].freeze
       OF_EACH = /\b(?:of\s+)?(?:each|ea|apiece|both)\b[\s.)!]*\z/i.freeze
       EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
@@ -32,6 +34,7 @@ module Scullion
       def of(items)
         name_heads(items)
         all_done(items)
+        done_ahead(items)
         each_as_much(items)
         the_same(items)
         mix(items)
@@ -40,6 +43,7 @@ module Scullion
         bare_row(items)
         chain(items)
         share_out(items)
+        items.each_cons(2) { |one, other| same_piece(one, other) }
         steps = {}.compare_by_identity
         items.each_cons(2) { |one, other| same_unit(one, other, steps) }
       end
@@ -64,6 +68,17 @@ module Scullion
           @lexer.read(done).select { |token| token.kind == :word }.map { |token| token.value.slice(*DONE) }
         said = roles.reduce({}, :merge)
         items.select(&:food?).each { |item| item.words = said.merge(item.words) }
+      end
+
+      # "Julienne 6 carrots, 2 mooli and 4 green papaya": what is told ahead is done to each, until more is
+      # told.
+      def done_ahead(items)
+        cut = lexicon.roles([Lexicon.fold(@plain[DONE_AHEAD, :done].to_s)])["cuts"] or return
+        foods = items.select { |item| item.food? && item.amount }
+        foods
+          .drop(1)
+          .take_while { |item| !@plain.byteslice(0...item.from).to_s.scrub.match?(TOLD_ON) }
+          .each { |item| item.words["cuts"] ||= cut if lexicon.cut_so?(item.foods.first, cut) }
       end
 
       def head_of(one, other)
@@ -217,6 +232,14 @@ module Scullion
 
         at = @plain.rindex(IN_ALL) or return
         amounts[@plain[at..]].first&.value
+      end
+
+      # "3 bunches of mint and 3 of coriander"
+      def same_piece(one, other)
+        return unless one.piece && other.counted? && other.piece.nil? && other.container.nil? && other.food?
+
+        said = @plain.byteslice(one.from..).to_s.scrub
+        other.piece = one.piece if said.match?(/\d\s+of\s+#{Regexp.escape(other.name)}/i)
       end
 
       # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".
