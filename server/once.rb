@@ -7,8 +7,9 @@ module Scullion
   # that were asked for.
   class Once
     # @param keeps [Integer] how many
-    def initialize(keeps:)
-      @kept, @lock, @keeps = {}, Mutex.new, keeps
+    # @yield [key] what it is a version of, where only the latest of each is kept
+    def initialize(keeps:, &version_of)
+      @kept, @lock, @keeps, @version_of = {}, Mutex.new, keeps, version_of
     end
 
     # @param key [Object] everything that it depends on
@@ -39,6 +40,8 @@ module Scullion
     def touched(key) = @kept.key?(key) ? @kept[key] = @kept.delete(key) : nil
 
     def added(key)
+      of = @version_of&.call(key)
+      @kept.delete_if { |other, _| @version_of.call(other) == of } if of
       @kept[key] = Concurrent::IVar.new
       @kept.shift if @kept.size > @keeps
       @kept[key]

@@ -10,8 +10,9 @@ module Scullion
       # One plan. document: its brief; json: the plan as it is sent, written once.
       Kept = Struct.new(:stamp, :document, :plan) { def json = @json ||= JSON.generate(plan.to_h) }
 
+      # An earlier version of a service is not asked for again.
       def initialize(keeps: KEPT)
-        @plans, @briefs = Once.new(keeps: keeps), Once.new(keeps: keeps * 4)
+        @plans, @briefs = [keeps, keeps * 4].map { |kept| Once.new(keeps: kept) { |_, of, *| of } }
       end
 
       # @param service [Records::Service] @param house [House]
