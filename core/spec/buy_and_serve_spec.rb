@@ -54,6 +54,8 @@ RSpec.describe "Buying and serving" do
       said = "#{line.writer.g(grams)} ready cut (batons 50 × 10 mm), price to ask"
       expect([line.order, line.words["ready_cut"]]).to eq [line.writer.g(grams), said]
       expect([line.packs, line.cost, line.order_grams]).to eq [0, 0, 0]
+      expect(line.to_h.dig("cost", "text")).to eq "to ask"
+      expect(line.words).not_to include "surplus_use"
       expect([line.bought_grams, line.need_grams]).to eq [grams, grams]
       expect([line.surplus_grams, line.enough_for]).to eq [0, 140]
     end
@@ -94,7 +96,7 @@ RSpec.describe "Buying and serving" do
           .find { |each| each.need.name == "Roast carrot" }
       end
       cut = line[ready_cut(["Roast carrot"])]
-      expect([cut.cost, cut.name]).to eq [0.0, "Roast carrot, price to ask"]
+      expect([cut.cost, cut.text_of(:cost), cut.name]).to eq [0.0, "to ask", "Roast carrot, price to ask"]
       expect(cut.working("price").source).to eq "Bought ready cut: ask its price."
       expect(line[plan].cost).to be_positive
     end

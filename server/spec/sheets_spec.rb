@@ -51,6 +51,15 @@ RSpec.describe "Sheets of a service", :server do
     expect(order.drop(1).map { |row| row[4] }.uniq).to eq [""]
   end
 
+  it "say of what comes ready cut that its price is to be asked, and not that it is free" do
+    expect(
+      ask(:post, "/api/services/1/day", { "cut" => "carrot|peeled|batons|method|roast" })
+    ).to include "tasks"
+    carrot = rows("order").find { |row| row[1].match?(/carrot/i) }
+    expect(carrot[2]).to include "ready cut (batons"
+    expect(carrot.last).to eq "to ask"
+  end
+
   it "give each cook her own day, in order, with minutes" do
     %w[ml tr ok].each do |cook|
       day = rows("day-#{cook}").drop(1)

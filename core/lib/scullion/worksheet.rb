@@ -54,9 +54,13 @@ module Scullion
 
       private
 
-      # A weight that is shown as part of a sum is written by its sheet.
+      # What only its sheet can write: a weight as part of a sum, a price that must be asked.
       def text_in(figure)
-        figure.writes == :in_sum ? "text_in_sum(#{figure.name.inspect})" : "writer.#{figure.writes}(value)"
+        if figure.writes == :by_sheet
+          "text_by_sheet(#{figure.name.inspect})"
+        else
+          "writer.#{figure.writes}(value)"
+        end
       end
 
       def gathered_from(own)
@@ -77,7 +81,7 @@ module Scullion
     # One of its figures, as it is shown. @param name [Symbol] @return [String]
     def text_of(name)
       writes = self.class.definitions.fetch(name).writes
-      writes == :in_sum ? text_in_sum(name) : writer.write(public_send(name), writes)
+      writes == :by_sheet ? text_by_sheet(name) : writer.write(public_send(name), writes)
     end
 
     # Writes figures as this house measures.

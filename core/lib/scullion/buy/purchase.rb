@@ -65,7 +65,9 @@ module Scullion
         :cost,
         "Price of the order",
         :money,
-        how: "comes in × price a kilo, or packs × the price of a pack where that is known; ready cut has none"
+        how:
+          "comes in × price a kilo, or packs × the price of a pack where that is known; ready cut has none",
+        writes: :by_sheet
       ) do |bought_grams, ready_cut_grams, price|
         priced? ? mixer.price_of(mix) : (bought_grams - ready_cut_grams) / 1000 * price
       end
@@ -186,6 +188,13 @@ module Scullion
         mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
       end
 
+      # No price is known of what comes ready cut, nor of what nobody has given one: it is not free.
+      def text_by_sheet(figure)
+        unpriced = packs.zero? ? ready_cut.any? : !priced? && !ingredient.figures.key?("price/per_kg")
+        unpriced ? TO_ASK : writer.money(public_send(figure))
+      end
+      TO_ASK = "to ask".freeze
+
       # In words: "12.79 kg ready cut (batons 50 × 10 mm), price to ask".
       def ready_cut_words
         return if ready_cut.empty?
@@ -209,7 +218,7 @@ module Scullion
           "order" => order,
           "pack" => ingredient.packs.first.name,
           "loose" => loose?,
-          "surplus_use" => ingredient.surplus,
+          "surplus_use" => (ingredient.surplus unless packs.zero?),
           "allergens" => ingredient.allergens,
           "fruit" => fruit? ? Purchase.fruit_words(fruit_count, fruit_kinds) : nil,
           "ready_cut" => ready_cut_words,

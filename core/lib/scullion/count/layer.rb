@@ -40,7 +40,7 @@ module Scullion
         :grams,
         "Per serving",
         :g,
-        writes: :in_sum,
+        writes: :by_sheet,
         how: "in the build × resize"
       ) { |build_grams, resize| build_grams * resize }
       assumption :treat_left,
@@ -145,7 +145,7 @@ module Scullion
       end
 
       # So that the layers add up to the portion.
-      def text_in_sum(_grams) = portion.sums.text(self)
+      def text_by_sheet(_grams) = portion.sums.text(self)
 
       def ingredient = component.ingredient
       def practice = portion.practice

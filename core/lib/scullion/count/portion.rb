@@ -75,7 +75,7 @@ module Scullion
         :portion_grams,
         "Portion",
         :g,
-        writes: :in_sum,
+        writes: :by_sheet,
         change: -> { "service/lines/#{@index}/portion_grams" },
         how: "the build as written, unless you decide otherwise",
         decided: -> { line.portion_grams },
@@ -99,7 +99,7 @@ module Scullion
         :dressing_grams,
         "Dressing",
         :g,
-        writes: :in_sum,
+        writes: :by_sheet,
         how: "on each component, added up"
       ) { |carried| carried.sum }
       figure(
@@ -196,7 +196,7 @@ module Scullion
           )
       end
 
-      def text_in_sum(figure) = figure == :portion_grams ? sums.whole : sums.text(figure)
+      def text_by_sheet(figure) = figure == :portion_grams ? sums.whole : sums.text(figure)
 
       def snags
         left_out.map { |component| missed(component) } + made_otherwise.map { |each| changed(*each) }

@@ -12,15 +12,24 @@ module Scullion
                    book: :ingredient,
                    none: -> { [0.0, ready_cut? ? "Bought ready cut: ask its price." : "No price yet."] },
                    at: -> { "price/per_kg" if !ready_cut? && ingredient.figures.key?("price/per_kg") }
-        figure(:cost, "A serving", :money, how: "bought × price a kilo") do |bought_grams, price|
-          bought_grams / 1000 * price
-        end
+        figure(
+          :cost,
+          "A serving",
+          :money,
+          how: "bought × price a kilo",
+          writes: :by_sheet
+        ) { |bought_grams, price| bought_grams / 1000 * price }
 
         # Juice and zest cost what the fruit that they come from costs.
         def ingredient = fruit ? fruit.whole : food
         def fruit = nil
         # As on the order, it has no price then.
         def ready_cut? = false
+        def text_by_sheet(figure)
+          known = !ready_cut? && ingredient.figures.key?("price/per_kg")
+          known ? writer.money(public_send(figure)) : Buy::Purchase::TO_ASK
+        end
+
         def words
           { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
         end
