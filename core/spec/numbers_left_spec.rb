@@ -114,6 +114,17 @@ RSpec.describe Scullion::Recipe::NumbersLeft do
     expect(why("5 % salt of the cabbage")).to include "how much is that in all"
   end
 
+  it "takes so much a head of as many foods as a line has" do
+    foods = %w[carrots leeks fennel celery kale rocket peas radishes cucumber courgettes beetroot mango]
+    said = foods.map { |food| "#{food} 20 g a head" }.join(", ")
+    expect_the_same(said => foods.map { |food| "200 g #{food}" }.join("\n"))
+  end
+
+  it "offers a pulse dry before it offers it from a tin" do
+    guesses = draft("Salad for 10\n500 g chickpeas")["lines"].last["guesses"]
+    expect(guesses.map { |guess| guess["key"] }.first(2)).to eq %w[dry-chickpeas chickpeas]
+  end
+
   it "counts a sheet's column as amounts whatever it is headed" do
     text = "Salad for 60\n\nITEM\tEP WT\tNOTE\nFennel\t1.8 kg\t3 mm, iced\nParsley\t300 g\tcoarse"
     expect(grams(text)).to eq("fennel" => "30 g", "parsley" => "5 g")

@@ -117,6 +117,11 @@ RSpec.describe "Where rules turn" do
     { 59 => 59, 120 => 180, 180 => 240 }.each do |reading, passed|
       expect(Scullion::Moment.minute(back, reading)).to eq(passed), reading.to_s
     end
+    # The day after, the minute of the change lies 22 hours back.
+    [-1321, -1320, -1319].each do |passed|
+      shown = Scullion::Moment.reading(forward + 1, passed)
+      expect(Scullion::Moment.minute(forward + 1, shown)).to eq(passed), passed.to_s
+    end
     [forward, back].each do |day|
       [0, 59, 60, 61, 119, 120, 179, 180, 181, 600].each do |passed|
         shown = Scullion::Moment.reading(day, passed)

@@ -53,6 +53,30 @@ RSpec.describe Scullion::UseUp do
     end
   end
 
+  # Twenty servings of 100 g of carrot, of which 60 g are of what was cut already.
+  describe "a salad of the shelf" do
+    def taken(*grams)
+      carrot = house.default_component(house.larder["carrot"]).to_h.merge("grams" => 100.0)
+      build = { "key" => "carrots", "name" => "Carrots", "components" => [carrot.merge("role" => "base")] }
+      stocks = grams.map { |each| stock(carrot, each) }
+      used = Scullion::UseUp::Shelf.new(build, stocks, Scullion::UseUp::Meal.of(20), house).used
+      stocks.map { |each| used.fetch(each, 0).round }
+    end
+
+    def stock(component, grams)
+      kept = { component: component, made: true, worth: 1.0, until: "2026-11-29T23:59" }
+      Scullion::UseUp::Stock.new(name: "Carrot #{grams}", grams: grams, **kept)
+    end
+
+    it "takes of each no more than there is, and of all no more than it needs" do
+      needed = taken(1e6).first
+      expect(needed).to be >= 2000
+      expect(taken(500.0)).to eq [500]
+      expect(taken(500.0, 700.0)).to eq [500, 700]
+      expect(taken(500.0, 1e6)).to eq [500, needed - 500]
+    end
+  end
+
   describe "offers" do
     def use_up(written, held: [], builds: [], **meal)
       meal = Scullion::UseUp::Meal.of(20, **meal)

@@ -18,7 +18,7 @@ module Scullion
           \s+each\b
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
       # Times that a line says so.
-      MOST_HEADS = 8
+      MOST_HEADS = 40
       AS_PURCHASED = /\b(?:#{DoneToIt::PURCHASED})\s*[:=]?\s*\d/.freeze
       # Counts that are the same.
       SLIGHT = 0.01
