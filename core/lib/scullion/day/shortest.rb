@@ -9,7 +9,7 @@ module Scullion
     # stretches of time as Debels and Vanhoucke (2007).)
     class Shortest
       # How often a day is packed: less often the more there is to pack.
-      RUNS = ->(tasks) { (2_400_000 / (tasks**2)).clamp(30, 1200) }
+      RUNS = ->(tasks) { (6_000_000 / (tasks**2)).clamp(30, 3000) }
       # Orders that are kept side by side.
       KEPT = 16
       # The stretch that is one parent's: where it begins at most, and how long it is, as shares of the day.
@@ -20,9 +20,9 @@ module Scullion
       # by up to one of these, and each task by an eighth of that.
       SHAKEN, SHAKEN_BY, FIRST_BY = 0.2, 60, [60, 120, 200].freeze
 
-      # @param best [Solution] that keeps everything
-      def initialize(best)
-        @best, @packing = best, Packing.new(best.instance)
+      # @param best [Solution] that keeps everything @param most [Integer] how often a day is packed
+      def initialize(best, most: RUNS.call(best.instance.tasks.size))
+        @best, @packing, @most = best, Packing.new(best.instance), most
         @dice, @runs, @kept = Random.new(@packing.size), 0, []
       end
 
@@ -38,7 +38,7 @@ module Scullion
 
       # Shorter than the longest way through it no day can be.
       def more?
-        @runs < RUNS.call(@packing.size) && @kept.none? { |each| each.length == @best.instance.longest_chain }
+        @runs < @most && @kept.none? { |each| each.length == @best.instance.longest_chain }
       end
 
       def tasks = @packing.tasks
