@@ -37,6 +37,8 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, enough for 24
       Potato salad 24 ppl
       Potato salad for 24 pers.
+      Potato salad (service 24, portion 210 g)
+      Potato salad, per plate (we are 24)
       Potato salad / 24
       Potato salad for 24 hungry walkers
       Potato salad for the 24 at table 9

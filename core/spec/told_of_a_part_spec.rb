@@ -67,6 +67,31 @@ RSpec.describe "What is said of a part of a line" do
     expect(read("2 kg carrots, half of them grated").map { |_, grams, _| grams }).to eq [970.0, 1000.0]
   end
 
+  # What is said behind the oil is said of what lies in it.
+  it "roasts what is tossed in something, and not what it is tossed in" do
+    {
+      "2 kg carrots in 100 ml oil, roasted 25 min at 200" => ["roast", 25, 200],
+      "2 kg firm tofu, tossed in 60 ml soy + 30 ml sesame oil, roasted 25 at 200" => ["roast", 25, 200],
+      "2 kg cauliflower tossed with 20 g curry powder and 80 ml oil, roasted" => ["roast", nil, nil]
+    }.each do |line, way|
+      draft = Scullion::Recipe::Draft.new("Salad for 20\n1 kg rocket\n#{line}", house).to_h
+      cook = draft["salad"]["components"].last["cook"]
+      expect(cook.values_at("method", "minutes", "celsius")).to eq(way), line
+      expect(draft["lines"].drop(3).map { |each| each["to"] }.uniq).to eq(["cook"]), line
+    end
+  end
+
+  it "does to both what is said of both, and not to what comes after" do
+    read = ->(line) { house.recipe_items.of(line).map { |item| item.words.slice("cuts", "cooks") } }
+    expect(read["4 leeks, 2 carrots, 6 gherkins, both chopped small, and 6 boiled eggs, broken up"]).to eq [
+         {},
+         { "cuts" => "diced-small" },
+         { "cuts" => "diced-small" },
+         { "cuts" => "crumbled", "cooks" => "boil-cut" }
+       ]
+    expect(read["carrots 2 kg + parsnips 2 kg, both roasted"]).to eq [{ "cooks" => "roast" }] * 2
+  end
+
   def held(line)
     draft = Scullion::Recipe::Draft.new("Kale for the staff\nServes 6\n600 g kale\n#{line}", house)
     draft.taken(draft.reads.last).read.line.item.held&.round(3)

@@ -34,6 +34,8 @@ module Scullion
         /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
           \d[\d\s]*(?:h|hrs?|hours?|m|mins?|minutes?)\b[\d\s]*(?:mins?|m|minutes?)?\W*\z
          |\A(?:easy|medium|simple)\z/ix.freeze
+      # Rows from the first in which it may stand alone.
+      NEAR_TOP = 6
       # Said back in a thread.
       HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
       # "The nectarine one": which salad is meant.
@@ -81,6 +83,7 @@ module Scullion
         return "note" if place == 1 && subtitle?(text)
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
+        return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
         return "servings" if (text.match?(Servings::LINE) && !weighed?(text)) || times_and_servings?(text)
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)

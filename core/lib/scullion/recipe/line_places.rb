@@ -26,6 +26,7 @@ module Scullion
          |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
+      TOSSED_IN = /\b(?:toss|coat|mix|marinat|dress|rub)\w*\s+(?:in|with)\b/i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze
@@ -60,6 +61,7 @@ module Scullion
         into_the_pot(items)
         cooked_as_labelled(items)
         cooked_with_it(items)
+        cooked_behind(items)
         for_cooking(items)
         bracketed_with(items)
         whisked_with(items)
@@ -123,6 +125,24 @@ module Scullion
           between = @plain.byteslice(one.from...other.from).to_s.scrub
           other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
         end
+      end
+
+      # "Tofu, tossed in 60 ml soy and 30 ml sesame oil, roasted": nobody roasts the oil.
+      def cooked_behind(items)
+        items
+          .each_cons(2)
+          .to_a
+          .reverse_each do |food, poured|
+            way = poured.words["cooks"] if poured.food? && sauced?(poured.foods.first)
+            next unless way && food.food? && food.words["cooks"].nil? && done_in?(poured)
+
+            food.words["cooks"], poured.words = way, poured.words.except("cooks", "states")
+            poured.place = "cook"
+          end
+      end
+
+      def done_in?(item)
+        item.place == "cook" || @plain.byteslice(0...item.from).to_s.scrub.match?(TOSSED_IN)
       end
 
       # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.

@@ -76,10 +76,17 @@ module Scullion
       # All that is told, sentence by sentence: the steps, and what else says for how long or how hot.
       # @return [Array<String>]
       def sentences
-        lines
+        with_what_cooks_along
           .uniq { |line| [line.row, line.kind == "step" ? line.number : line.text] }
           .select { |line| told_by?(line) && !in_step?(line) }
           .flat_map { |line| Sentences.of(line.text).flat_map { |part| part.split(/\s*(?:→|·|\|)\s*/) } }
+      end
+
+      # "Carrots in 100 ml oil, roasted 25 min": what is said behind the oil is said of both.
+      def with_what_cooks_along
+        lines
+          .slice_when { |one, line| one.row != line.row || line.item.nil? || line.item.place != "cook" }
+          .map { |one, *along| along.empty? ? one : together(one, along) }
       end
 
       # A step, or what else says how long, how hot, or when it goes in; not what the dish is called.
@@ -112,6 +119,10 @@ module Scullion
       end
 
       private
+
+      def together(line, along)
+        line.dup.tap { |all| all.text = [line, *along].map(&:text).join(" ") }
+      end
 
       def titled
         titles = lines.select { |line| line.kind == "title" }

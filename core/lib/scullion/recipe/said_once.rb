@@ -6,8 +6,9 @@ module Scullion
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
       ALL_DONE =
-        /(?:[,:;(]|\s-)\s*(?:both|all(?:\s+(?:three|four|five|of\s+(?:it|them)))?)\s+
-          (?<done>[^\d;:()]+)\W*\z/ix.freeze
+        /(?:[,:;(]|\s-)\s*(?<which>both|all(?:\s+(?:three|four|five|of\s+(?:it|them)))?)\s+
+          (?<done>[^;:()]+)/ix.freeze
+      MANY = { "both" => 2, "all three" => 3, "all four" => 4, "all five" => 5 }.freeze
       DONE_AHEAD = /\A\W*(?<done>(?-i:[[:alpha:]]+))\s+(?:(?:the|all|up)\s+)?[\d½¼¾]/i.freeze
       TOLD_ON = /[.;:(]|\b(?:add|with|then|into|in|over)\b/i.freeze
       DONE = %w[cuts trims treats cooks].freeze
@@ -63,11 +64,23 @@ module Scullion
 
       # "Carrots 2 kg + parsnips 2 kg, both roasted": what is done to the last is done to all of them.
       def all_done(items)
-        done = @plain[ALL_DONE, :done] or return
-        roles =
-          @lexer.read(done).select { |token| token.kind == :word }.map { |token| token.value.slice(*DONE) }
-        said = roles.reduce({}, :merge)
-        items.select(&:food?).each { |item| item.words = said.merge(item.words) }
+        found = @plain.match(ALL_DONE) or return
+        at = found.pre_match.bytesize
+        foods = items.select { |item| item.food? && item.from < at }
+        said = done_so(found[:done])
+        foods
+          .last(MANY.fetch(found[:which].downcase, foods.size))
+          .each { |item| item.words = said.merge(item.words) }
+      end
+
+      # What such words do, up to the next food: "both chopped small, and six hard-boiled eggs".
+      def done_so(text)
+        @lexer
+          .read(text)
+          .take_while { |token| !Around::NAMED.include?(token.kind) }
+          .select { |token| token.kind == :word }
+          .map { |token| token.value.slice(*DONE) }
+          .reduce({}, :merge)
       end
 
       # "Julienne 6 carrots, 2 mooli and 4 green papaya": what is told ahead is done to each, until more is

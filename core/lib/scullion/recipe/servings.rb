@@ -131,6 +131,7 @@ module Scullion
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bservice\s+(?:of\s+|for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)

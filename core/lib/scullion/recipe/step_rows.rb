@@ -9,7 +9,7 @@ module Scullion
       # A name and its amount, at the beginning.
       BEHIND =
         %r{\A[^\d.!?]{3,32}?[\s:=!(-]\s*(?:x\s*)?(?:[\d½¼¾⅓⅔]+[\d\s./½¼¾-]*)
-             (?:\s?(?:g|kg|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
+             (?:\s?(?:g|kg?|ml|l|tsp|tbsp|t|T|c|cups?|oz|lbs?|tin|bunch\w*|small|lg|med|hd|bags?|x|ea)\b
                |\s*(?:,|\z))}x.freeze
       COUNTED_BEHIND =
         %r{\A(?-i:[[:alpha:]]+)\s+

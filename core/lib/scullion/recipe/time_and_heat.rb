@@ -44,7 +44,7 @@ module Scullion
         %r{(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)
           (?<minutes>\d{1,2})(?:[-–](?<high>\d{1,2}))?\b(?!\s*[x×]\s*\d)
           (?!\s*(?:(?:k?g|ml|l|[cm]m|tbsp|tsp|people|portions?|of|C|F)\b|[°%:]|[-–]?\d))
-         |\b(?:#{COOKED})\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|\z))
+         |\b(?:#{COOKED})(?:e?d)?\s+(?<minutes>\d{1,2})(?=\s*(?:[,;.)+]|->|→|at\s\d{3}|\z))
          |\b(?:#{COOKED}|oven|tray)\s+\d{3}\s*/\s*(?<minutes>\d{1,2})\b
          |\b(?<minutes>\d{1,2})\s+off\s+(?:the\s+)?heat\b
          |\bthen\s+(?<minutes>\d{1,2})\s+more\b(?=\s*(?:[,;.)]|\z|with\b|at\b|in\b|once\b|on\b))

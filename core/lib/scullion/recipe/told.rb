@@ -22,6 +22,7 @@ module Scullion
         /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b
             |["″](?=\s*(?:a|per|each)\s+side))
           |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
+          |\b(?:#{TimeAndHeat::COOKED})(?:e?d)?\s+\d{1,2}\s+at\s+\d{3}\b
           |\b(?:boil|simmer)\s+(?:(?-i:[[:alpha:]]+)\s+){1,2}\d{1,2}(?=\s*(?:→|[,;]|\z))
           |\b(?:#{TimeAndHeat::COOKED})\s+\d{1,2}(?!\d|[.,]\d|\s*[[:alpha:]])/ix.freeze
 

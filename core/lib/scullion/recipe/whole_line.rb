@@ -24,6 +24,9 @@ module Scullion
       SLIGHT = 0.01
       # Foods with an amount that make a row of them.
       IN_ROW = 3
+      TWO_KINDS =
+        %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
+           \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
       NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
@@ -150,10 +153,16 @@ module Scullion
       end
 
       def for_each(item, all)
+        return item.amount = item.amount.times(2) if of_two_kinds?(item, all)
         return one_each(item) if one_each?(item)
 
         item.flags << :per_head if so_much_each?(item, all)
         item.flags << :per_head if each_has?(item) && !shared?(item, all)
+      end
+
+      # "Sesame seeds, black + white, 90 g each": for each of two kinds that have no name of their own here.
+      def of_two_kinds?(item, all)
+        item.amount && all.one? && @plain.match?(TWO_KINDS)
       end
 
       # "30 g feta each": of the only food, and no number of it.
