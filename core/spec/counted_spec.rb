@@ -53,6 +53,8 @@ RSpec.describe Scullion::Recipe::Counted do
     [
       "carrots - double what we had last time (was 2 kg)",
       "carrots, half what we had last time",
+      "mint: a third of that",
+      "half that much parsley",
       "carrots, same as last time",
       "2 kg carrots, double it",
       "12 peaches less 2 for the staff",

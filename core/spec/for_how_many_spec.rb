@@ -39,6 +39,7 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad for 24 pers.
       Potato salad (service 24, portion 210 g)
       Potato salad, per plate (we are 24)
+      Potato salad for the staff of 6 plus 18 paying
       Potato salad / 24
       Potato salad for 24 hungry walkers
       Potato salad for the 24 at table 9

@@ -10,8 +10,8 @@ module Scullion
         /\b(?:all|unit\s+weights?,|weights?|amounts?|quantities|everything)\s+(?:(?:is|are)\s+)?(?:in\s+)?
           (?<unit>kg|kilos?|g|grams?)\b/ix.freeze
       # "5 kg of lentils (= 100 %)": what the others are so many per cent of.
-      WHOLE =
-        /#{WeighedHow::WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WeighedHow::WEIGHT}/i.freeze
+      WEIGHT = WeighedHow::WEIGHT
+      WHOLE = /#{WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WEIGHT}/i.freeze
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 

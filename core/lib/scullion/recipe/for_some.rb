@@ -12,9 +12,10 @@ module Scullion
           (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
-      # "Double what we had last time", "carrots, same as usual"
+      # "Mint, a third of that", "double what we had last time", "carrots, same as usual"
       COMPARED =
-        /\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
+        /\b(?:(?:an?\s+)?(?:third|half|quarter)|double|twice|three\s+times)\s+(?:of\s+)?that\b
+         |\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
           (?:what\s+(?:we|it|they|i)\b|(?:the\s+)?(?:last|usual|previous)\b|before\b|always\b|yesterday)
          |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
       # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
@@ -35,7 +36,7 @@ module Scullion
       # By heads, or by the weight of other food: so much of the last one with an amount.
       def for_some(items)
         items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
-        items.each { |item| item.flags = item.flags - [:same] + [:compared] } if @plain.match?(COMPARED)
+        compared(items)
         in_percent(items)
         pickled_in(items)
         items.each { |item| item.flags << :by_the_way if item.place.nil? } if @plain.match?(BY_THE_WAY)
@@ -43,6 +44,15 @@ module Scullion
 
         weighed = items.select(&:amount)
         (weighed.any? ? together(weighed) : items).each { |item| item.flags << :for_some }
+      end
+
+      # Of what it is said behind, or ahead of: "half that much parsley".
+      def compared(items)
+        at = @plain =~ COMPARED or return
+        before, after = items.partition { |item| item.from <= @plain[0...at].bytesize }
+        (before.last(1) | (before.empty? ? after : [])).each do |item|
+          item.flags = item.flags - [:same] + [:compared]
+        end
       end
 
       # "1 kg cabbage with 2 % salt": of the only other food that is weighed; else nobody knows of what.

@@ -5,6 +5,7 @@ module Scullion
     # One food of a line read: how much, of what, cut and cooked how, and how sure that is. Sure is only what
     # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
+      include ComesElse
       include WrittenWay
 
       # to: where the line itself says that it goes; packed: weighed with what it is drained of; per_head: so
@@ -33,14 +34,10 @@ module Scullion
 
       GUESSES = 3
       FOR_WHAT = "Its juice, or whole?".freeze
-      IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
       LEFT_OUT_OR_NOT = "It says to leave it out: does it go in?".freeze
       LEFT_OUT =
         /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
          |\?\s*no\b|\ballergic\b/ix.freeze
-      # "400 g soaked chickpeas", not "chickpeas, soaked".
-      SOAKED = /\d\s*(?:k?g|lbs?|oz|cups?)\s+(?:of\s+)?(?:ready[- ]|pre-?)?soaked\s/i.freeze
-      PICKLED_THEN = /[[:alpha:]]\W.*\bpickled\W*\z/i.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # The family of what nobody weighs.
       COUNTED = "egg"
@@ -218,54 +215,6 @@ module Scullion
         item.said?(:which_unit) && item.counted? && item.size.nil? && amount.unit == :piece
       end
 
-      # How it comes by its line, where the larder has it otherwise. @return [String, nil]
-      def came_else(item, ingredient)
-        if @house.lexicon.stand_in?(item.name.to_s, ingredient)
-          return "The larder has no #{item.name.downcase}: does this stand in?"
-        end
-        return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
-        return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
-        return "In the pod? The larder has it frozen." if in_pod?(item, ingredient)
-
-        return unless tinned_else?(item) && grows?(ingredient)
-
-        "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
-      end
-
-      def in_pod?(item, ingredient)
-        item.words["states"] == "raw" && ingredient.key.start_with?("frozen-") &&
-          @line.text.match?(/\bpods?\b/i)
-      end
-
-      # Not "carrots, in a roasting tin".
-      def tinned_else?(item)
-        return false unless %w[tinned jarred].include?(item.words["states"])
-
-        name = Regexp.escape(item.name.to_s)
-        %w[tin jar].include?(item.container) ||
-          @line.text.match?(
-            /\b(?:tinned|canned|jarred)\s+(?:\S+\s+)?#{name}|#{name},?\s+(?:tinned|canned|jarred)\b/i
-          )
-      end
-
-      # "Pickled turnip" is bought so, or a part to be made.
-      def pickled_else?(item, ingredient)
-        return false unless @line.text.match?(/pickled/i)
-
-        # "Onions, pickled": what is said behind a name that nobody needs to say.
-        return true if item.name.to_s.match?(/\Apickled/i) && @line.text.match?(PICKLED_THEN)
-
-        name = Regexp.escape(item.name.to_s)
-        @line.text.match?(/\bpickled\s+(?:\S+\s+)?#{name}|\bpickled\b.*\b(?:jar|tin|can)\b/i) &&
-          [ingredient.name, *ingredient.aliases].none? { |each| each.match?(/pickl/i) }
-      end
-
-      # Is it trimmed, as what comes in a tin never is?
-      def grows?(ingredient)
-        ingredient.trims.any? && !@house.lexicon.preserved?(ingredient.key) &&
-          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/tin|\bcan|jar|drain/i) }
-      end
-
       # A bare number to which no one counts, unless they are so many for each. @return [Amount, nil]
       def too_many(item, amount)
         many = [(item.amount if item.piece.nil?), amount].compact.find { |each| Counted.many?(each) }
@@ -277,12 +226,6 @@ module Scullion
         return false unless @servings && (many.value % @servings).zero? && many.value <= @servings * EACH
 
         !item.piece.nil? || @line.text.match?(/\A\W*\d/)
-      end
-
-      # "Smoked tomatoes", where there are none: what is cured is as it comes.
-      def smoked_else?(item, ingredient)
-        item.words["states"] == "smoked" && ingredient.family != "cured" &&
-          [ingredient.name, *ingredient.aliases].none? { |name| name.match?(/smok/i) }
       end
 
       # A colour that no kind of it is called by.

@@ -22,7 +22,8 @@ module Scullion
       # Before it.
       COOKED = "boil|blanch|simmer|roast|bak|grill|toast|fr[iy]|steam|poach|soak|rest".freeze
       ELSE_BEFORE =
-        %r{(?:[@£$€#x×/]|\d\s?:|\b(?:size|no\.?|grade|type|aged|step|p\.|page|in|into|at|for|serves|feeds|oven
+        %r{(?:[@£$€#x×/]|\d\s?:
+             |\b(?:size|no\.?|grade|type|aged|step|p\.|page|in|into|at|for|serves|feeds|oven
               |(?:#{COOKED})[a-z]*(?:\soff|\shard)?))\s*\z
           |[\d'′]\s*(?:h|hrs?|mins?)?\s*\z|→[^→;]*\z}ix.freeze
       # A second way to say how much: in brackets, behind "or", "about", "=", and what they stand behind.

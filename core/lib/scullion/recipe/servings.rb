@@ -81,7 +81,8 @@ module Scullion
       DIETS = /(?:veg(?:gies?|ans?|etarians?)?|coeliacs?)\b/i.freeze
       # "9 guests + 6 crew", "thirty adults and twelve kids"; not "60 guests, 6 veggie", who are among them.
       GROUPS =
-        /\b#{COUNT}\s+#{PEOPLE}(?:\s*,\s*#{COUNT}\s+#{PEOPLE})*
+        /\b(?:staff|crew|team|party|band)\sof\s#{COUNT}\s*(?:\+|&|and|plus)\s*#{COUNT}\b
+         |\b#{COUNT}\s+#{PEOPLE}(?:\s*,\s*#{COUNT}\s+#{PEOPLE})*
           (?:\s*(?:\+|&|and|plus)\s*
             (?:#{COUNT}\s+(?:#{PEOPLE}|#{DIETS})
                |an?\s(?:crew|staff|party|team|band)\s+of\s+#{COUNT}\b))+/ix.freeze
