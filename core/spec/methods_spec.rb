@@ -64,6 +64,19 @@ RSpec.describe "The ways of cooking" do
     "eggs" => "hen-egg"
   }
 
+  # What a pan or a grill holds in one layer, and half a gram in a kilo more.
+  it "lays no more on the metal than lies on it in one layer" do
+    { "sear" => "firm-tofu", "grill" => "aubergine" }.each do |method, ingredient|
+      batches =
+        lambda do |grams|
+          ask = { "ingredient" => ingredient, "cook" => { "method" => method }, "raw_grams" => grams }
+          Scullion::Cook::Single.read(ask, house).cooking
+        end
+      full = batches[1000].then { |cooking| cooking.load * cooking.surface_area * 1000 }
+      expect([full, full * 1.0005].map { |grams| batches[grams].batches }).to eq([1, 2]), method
+    end
+  end
+
   it("has them all") { expect(everyone.keys).to match_array Scullion::Cook::Parcels.keys }
 
   everyone.each do |method, ingredient|
