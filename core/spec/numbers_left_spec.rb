@@ -20,6 +20,12 @@ RSpec.describe Scullion::Recipe::NumbersLeft do
     }.each { |line, number| expect(why(line)).to eq("What is “#{number}” here?"), line }
   end
 
+  it "marks the number that it asks about" do
+    marks = draft("Salad for 20\n2 kg pearl barley\n2 kg yoghurt strained to 1.4")["lines"].last["marks"]
+    expect(marks.select { |mark| mark["role"] == "open" }.map { |mark| mark["text"] }).to eq ["1.4"]
+    expect(marks.first).to eq("text" => "2 kg", "role" => "amount")
+  end
+
   it "asks nothing of what says the same again, and of what is no amount" do
     [
       "1 kg mozzarella (8 balls)",

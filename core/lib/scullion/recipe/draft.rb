@@ -144,15 +144,14 @@ module Scullion
         }.compact
       end
 
-      # Of a name that nobody knows every word is, else the one that may make it another food.
+      # Of a name that nobody knows every word is, else the one that may make it another food; and a number
+      # that is none of its own.
       def asked_about(read)
         return [] if settled?(read)
 
         item = read.line.item
-        item
-          .unknown
-          .select { |_, clause, beside| !item.food? || (beside && clause == item.clause) }
-          .map(&:first)
+        words = item.unknown.select { |_, clause, beside| !item.food? || (beside && clause == item.clause) }
+        [*words.map(&:first), *item.left]
       end
 
       # What the cook has said of this line.

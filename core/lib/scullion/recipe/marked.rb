@@ -28,8 +28,10 @@ module Scullion
 
       def role(token)
         case token.kind
-        when :amount, :food
-          token.kind.to_s
+        when :amount
+          @open.include?(token.text) ? "open" : "amount"
+        when :food
+          "food"
         when :length, :time, :heat
           "how"
         when :word

@@ -113,8 +113,7 @@ module Scullion
         return false unless [whole, token.value].all? { |each| each&.unit == :piece }
 
         inside = @numbers.drop(1).select { |each| bracketed?(each) && each.value.unit == :piece }
-        inside.size > 1 && inside.include?(token) &&
-          (inside.sum { |each| each.value.value } - whole.value).abs < SAME
+        inside.size > 1 && inside.include?(token) && inside.sum { |each| each.value.value } == whole.value
       end
 
       def bracketed?(token) = before(token).match?(/\([^)]*\z/)
