@@ -24,6 +24,8 @@ RSpec.describe Scullion::Recipe::NumbersLeft do
     marks = draft("Salad for 20\n2 kg pearl barley\n2 kg yoghurt strained to 1.4")["lines"].last["marks"]
     expect(marks.select { |mark| mark["role"] == "open" }.map { |mark| mark["text"] }).to eq ["1.4"]
     expect(marks.first).to eq("text" => "2 kg", "role" => "amount")
+    marks = draft("Salad for 20\n2 kg pearl barley\n1 kg spinach, wilted")["lines"].last["marks"]
+    expect(marks.last).to eq("text" => "wilted", "role" => "open")
   end
 
   it "asks nothing of what says the same again, and of what is no amount" do

@@ -56,7 +56,7 @@
     </p>
     <p class="mt-1 mb-2 flex flex-wrap gap-2 pl-6">
       {#if line.slip.reading}<button
-          class="btn btn-primary h-11"
+          class="btn btn-primary h-auto min-h-11 max-w-full py-1 text-left"
           onclick={() => desk.mend(line, line.slip!.reading!.amount)}
           >Make it {line.slip.reading.amount}: {line.slip.reading.name}</button
         >{/if}

@@ -49,7 +49,9 @@
     </p>
     <p class="mt-2 flex flex-wrap items-center gap-2 pl-6">
       {#if slip.at.startsWith("dressing/")}<span>In the dressing.</span>{/if}
-      {#if slip.reading}<button class="btn btn-primary h-11" onclick={() => take(slip)}
+      {#if slip.reading}<button
+          class="btn btn-primary h-auto min-h-11 max-w-full py-1 text-left"
+          onclick={() => take(slip)}
           >{slip.reading.factor === 0 ? "Take this one out" : `Make it ${slip.reading.text}`}: {slip
             .reading.name}</button
         >{/if}

@@ -144,14 +144,14 @@ module Scullion
         }.compact
       end
 
-      # Of a name that nobody knows every word is, else the one that may make it another food; and a number
-      # that is none of its own.
+      # Of a name that nobody knows every word is, else the one that may make it another food; and what the
+      # question names: a number that is none of its own, a way of cooking that is not here.
       def asked_about(read)
         return [] if settled?(read)
 
         item = read.line.item
         words = item.unknown.select { |_, clause, beside| !item.food? || (beside && clause == item.clause) }
-        [*words.map(&:first), *item.left]
+        [*words.map(&:first), *why(read)[/“(.+?)”/, 1]]
       end
 
       # What the cook has said of this line.

@@ -42,8 +42,10 @@ module Scullion
       end
 
       def of_word(token)
+        return "open" if @open.include?(token.text)
+
         roles = token.value
-        return @open.include?(token.text) ? "open" : "aside" if roles.empty?
+        return "aside" if roles.empty?
         return "place" if roles["places"]
         return "amount" if roles["pieces"] || roles["containers"]
 
