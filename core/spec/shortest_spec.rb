@@ -59,9 +59,9 @@ RSpec.describe Scullion::Day::Shortest do
 
   it "keeps whatever a day asks, by the checker that goes by the format alone" do
     in_few_runs
-    found = (1..30).map { |seed| shortest(kitchen(seed)) }
+    found = (1..20).map { |seed| shortest(kitchen(seed)) }
     whole = found.select { |solution| solution.feasible? && solution.misses.empty? }
-    expect(whole.size).to be >= 15
+    expect(whole.size).to be >= 10
     expect(whole.flat_map { |solution| Scullion::Day::Check.new(solution).faults }).to eq []
     expect(whole).to all(
       satisfy { |solution| length(solution) >= Scullion::Day::Bound.new(solution.instance).minutes }
