@@ -115,6 +115,16 @@ RSpec.describe Scullion::Safety::Path do
       expect(day.plan.hazards.map(&:hazard)).to include("on-the-clock")
     end
 
+    it "is cold in time from the later of now and of when it may begin, else it runs on the clock" do
+      early, late = "2026-11-27T06:00", "2026-11-28T10:50"
+      control = ->(since, now) do
+        day = roster(HazardCases.day({ "since" => since, "now" => now }.compact))
+        day.lots.find { |each| each.name == "Roast carrot" }.control
+      end
+      expect([[nil, early], [early, early]].map { |since, now| control[since, now] }).to eq %w[cold cold]
+      expect([[early, late], [late, early]].map { |since, now| control[since, now] }).to eq %w[clock clock]
+    end
+
     it "has no stop in it where the day works, on any salad" do
       each_plan(861..880, most_covers: 300, most_grams: 200) do |plan, seed|
         day = Scullion::Day::Roster.new(plan)

@@ -77,6 +77,22 @@ RSpec.describe Scullion::UseUp do
     end
   end
 
+  # On a serving of so many grams of dressing, yoghurt beside the house's own parts of a hundred.
+  it "puts into the dressing what there is of a dairy, and no more than its share" do
+    serving, most = %w[serving_grams dairy_share].map { |at| house.practice.fetch("use_up/sauced/#{at}") }
+    taken =
+      lambda do |grams|
+        kept = { component: { "ingredient" => "yoghurt" }, made: false, worth: 1.0 }
+        stock = Scullion::UseUp::Stock.new(name: "Yoghurt", grams: grams, **kept)
+        parts =
+          Scullion::UseUp::Sauced.new([stock], 20, house, Scullion::UseUp::Meal.of(20).suits).to_h["parts"]
+        parts.find { |part| part["ingredient"] == "yoghurt" }["grams"]
+      end
+    expect(taken[20.0]).to eq (100.0 / (serving - 1)).round(1)
+    full = serving * most
+    expect([20 * full, 21 * full].map(&taken)).to eq([(100 * full / (serving - full)).round(1)] * 2)
+  end
+
   describe "offers" do
     def use_up(written, held: [], builds: [], **meal)
       meal = Scullion::UseUp::Meal.of(20, **meal)
