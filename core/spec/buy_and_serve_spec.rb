@@ -55,6 +55,14 @@ RSpec.describe "Buying and serving" do
       expect([line.order, line.words["ready_cut"]]).to eq [line.writer.g(grams), said]
       expect([line.packs, line.cost, line.order_grams]).to eq [0, 0, 0]
       expect(line.to_h.dig("cost", "text")).to eq "to ask"
+      whole, cut = [plan, ready_cut(["Roast carrot"])]
+      sums = [whole, cut].map { |each| each.purchases.sum(&:cost) }
+      expect([whole, cut].map { |each| each.to_h.dig("service", "order_cost") }).to eq [
+           format("%.2f", sums.first),
+           format("%.2f + to ask", sums.last)
+         ]
+      week = Scullion::Buy::WeekOrder.new([cut, plan])
+      expect(week.price(line.writer)).to eq format("%.2f + to ask", week.cost)
       expect(line.words).not_to include "surplus_use"
       expect([line.bought_grams, line.need_grams]).to eq [grams, grams]
       expect([line.surplus_grams, line.enough_for]).to eq [0, 140]
@@ -99,6 +107,11 @@ RSpec.describe "Buying and serving" do
       expect([cut.cost, cut.text_of(:cost), cut.name]).to eq [0.0, "to ask", "Roast carrot, price to ask"]
       expect(cut.working("price").source).to eq "Bought ready cut: ask its price."
       expect(line[plan].cost).to be_positive
+      sums = [plan, ready_cut(["Roast carrot"])].map { |each| each.taste.costs.first }
+      expect(sums.map { |sum| sum.text_of(:cost) }).to eq [
+           format("%.2f", sums.first.cost),
+           format("%.2f + to ask", sums.last.cost)
+         ]
     end
 
     # On no bench any more: what is said of washing goes with it to its bowl.

@@ -109,9 +109,9 @@ RSpec.describe "Where rules turn" do
   it "says a house's rules in words, and who decides" do
     words = house.rules.in_words(house.practice.writer)
     expect(words).to eq(
-      "Cold at 5 °C or less, hot at 57 °C or more. Out of the cold 4 h at most. Kept 7 days, the day it is " \
-        "made being the first. Cooled to 21 °C in 2 h and to 5 °C in 6 h in all. Your local code and your " \
-        "food-safety lead decide."
+      "Cold at 5 °C or less, hot at 57 °C or more. Out of the cold 4 h at most. Kept 7 days, the day it " \
+        "is made being the first. Cooled to 21 °C in 2 h and to 5 °C in 6 h in all. Your local code and " \
+        "your food-safety lead decide."
     )
   end
 

@@ -102,7 +102,7 @@ module Scullion
         def kept(plan)
           minutes = plan.windows.first.dressed_minutes
           {
-            "cost" => house.writer.money(plan.taste.costs.first.cost),
+            "cost" => plan.taste.costs.first.text_of(:cost),
             "best" => house.writer.min(minutes),
             "best_minutes" => minutes
           }

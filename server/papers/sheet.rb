@@ -38,7 +38,7 @@ module Scullion
         # @param figure [Hash] of a plan @param writer [Amount::Writer] of the house that it is for
         # @return [Cell, String] its words alone where no number is known: a price that is to be asked
         def self.of(figure, writer)
-          return figure["text"] if figure["unit"] == "money" && !figure["text"].match?(/\d/)
+          return figure["text"] if figure["unit"] == "money" && figure["text"].end_with?(Buy::Price::TO_ASK)
 
           value, unit = writer.measured(*figure.values_at("value", "unit"))
           text = figure["text"]

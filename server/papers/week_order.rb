@@ -18,7 +18,7 @@ module Scullion
               { "name" => each.name, "date" => each.from.date.iso8601, "covers" => each.covers }
             end,
           "lines" => lines,
-          "cost" => @plans.empty? ? "" : @plans.first.brief.practice.writer.money(@order.cost),
+          "cost" => @plans.empty? ? "" : @order.price(@plans.first.brief.practice.writer),
           "packs_saved" => @order.packs_saved
         }
       end

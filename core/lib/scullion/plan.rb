@@ -168,7 +168,8 @@ module Scullion
         "guests" => brief.service.guests,
         "stops" => stops.size,
         "latest_dress" => waves.map(&:dress_by).max.to_s,
-        "order_cost" => brief.practice.writer.money(purchases.sum(&:cost)),
+        "order_cost" =>
+          Buy::Price.words(purchases.sum(&:cost), purchases.any?(&:unpriced?), brief.practice.writer),
         "kitchen" => brief.kitchen.name,
         "crew" => crew
       }

@@ -3742,7 +3742,7 @@ export interface components {
             service: {
                 /** @description When the last salad, or the last wave of one, must be dressed */
                 latest_dress: string;
-                /** @description In your own money */
+                /** @description In your own money, + to ask for what has no price */
                 order_cost: string;
                 served_as: string;
                 guests: components["schemas"]["Guest"][];

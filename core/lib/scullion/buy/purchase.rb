@@ -60,7 +60,7 @@ module Scullion
                  :a_kilo,
                  book: :ingredient,
                  none: [0.0, "No price yet."],
-                 at: -> { "price/per_kg" if ingredient.figures.key?("price/per_kg") }
+                 at: -> { "price/per_kg" if Price.of?(ingredient) }
       figure(
         :cost,
         "Price of the order",
@@ -188,18 +188,16 @@ module Scullion
         mix.map { |pack, count| pack_words(pack, count) }.join(" + ")
       end
 
-      # No price is known of what comes ready cut, nor of what nobody has given one: it is not free.
-      def text_by_sheet(figure)
-        unpriced = packs.zero? ? ready_cut.any? : !priced? && !ingredient.figures.key?("price/per_kg")
-        unpriced ? TO_ASK : writer.money(public_send(figure))
-      end
-      TO_ASK = "to ask".freeze
+      # Is there anything in the order that has no price?
+      def unpriced? = ready_cut.any? || (packs.positive? && !priced? && !Price.of?(ingredient))
+
+      def text_by_sheet(figure) = Price.words(public_send(figure), unpriced?, writer)
 
       # In words: "12.79 kg ready cut (batons 50 × 10 mm), price to ask".
       def ready_cut_words
         return if ready_cut.empty?
 
-        "#{writer.g(ready_cut_grams)} ready cut (#{ready_cuts.join(", ").downcase}), price to ask"
+        "#{writer.g(ready_cut_grams)} ready cut (#{ready_cuts.join(", ").downcase}), price #{Price::TO_ASK}"
       end
 
       def pack_words(pack, count)

@@ -35,6 +35,8 @@ module Scullion
       end
 
       def cost = lines.sum(&:cost)
+      # In words. @param writer [Amount::Writer]
+      def price(writer) = Price.words(cost, lines.any?(&:unpriced?), writer)
 
       # Packs that would come in beside these if each service ordered for itself.
       def packs_saved = [purchases, lines].map { |orders| orders.reject(&:loose?).sum(&:packs) }.reduce(:-)

@@ -167,8 +167,11 @@ module Scullion
 
         left = 1 - (kinds.sum { |kind| kind.amount.value } / whole.amount.value)
         return 0 if left.abs <= ALL_OF_IT
+        return left if left.positive? && @text.match?(OF_IT)
 
-        left if left.positive? && @text.match?(OF_IT)
+        # "1 kg peppers, 600 g red": of it, or beside it? Nobody says.
+        whole.flags << :contradicts if left.positive?
+        nil
       end
 
       # What is said behind the last of them holds for each.

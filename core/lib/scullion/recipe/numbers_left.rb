@@ -6,8 +6,6 @@ module Scullion
     # for the bar". Whoever wrote them meant something by them, so they are asked about; not so what says the
     # same again, as a count beside a weight, and what is no amount: heat, time, nutrition, price.
     class NumbersLeft
-      # Share by which two numbers may be apart that are the same.
-      SAME = 0.06
       # "Half of them" is a number too.
       SHARE = /\A(?:half|an?\s+third|two\s+thirds|an?\s+quarter)\s+of\z/i.freeze
       # Behind a bare number that is no amount of the food.
@@ -20,7 +18,7 @@ module Scullion
         %r{\A\s*(?:#{PEOPLE}|#{WHEN}|#{NUTRITION}|#{PIECES}|#{HEAT}|[%\d]|/\s*\d|x\b|p\b|inch|:\s?\d
           |of\s(?!it\b|th|which)|[^→;]{0,20}→|-?\s*make\b)}ix.freeze
       # Before it.
-      COOKED = "boil|blanch|simmer|roast|bak|grill|toast|fr[iy]|steam|poach|soak|rest".freeze
+      COOKED = "#{TimeAndHeat::COOKED}|toast|fr[iy]|rest".freeze
       ELSE_BEFORE =
         %r{(?:[@£$€#x×/]|\d\s?:
              |\b(?:size|no\.?|grade|type|aged|step|p\.|page|in|into|at|for|serves|feeds|oven
@@ -95,7 +93,7 @@ module Scullion
       end
 
       def known?(number)
-        @known.any? { |each| (each - number).abs <= SAME * [each.abs, number.abs].max }
+        @known.any? { |each| (each - number).abs <= Amounted::SAME * [each.abs, number.abs].max }
       end
 
       def said_else?(token)

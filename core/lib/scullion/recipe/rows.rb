@@ -17,7 +17,8 @@ module Scullion
       LONGEST_ROW = 400
       # Where a long sentence may be cut; "two hundred and fifty" is one number.
       BETWEEN = /[,;]\s|\s(?=(?:then|with)\s)|(?<!(?-i:hundred))\s(?=and\s)/i.freeze
-      BULLET = /\A\s*(?:[-*•·▪◦☐☑✓–—>→+\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
+      SIGNS = "-*•·▪◦☐☑✓–—>→+".freeze
+      BULLET = /\A\s*(?:[#{SIGNS}\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
       QUOTED = /\A\s*(?:>\s?)+/.freeze
       DAY = /(?:mon|tue|wed|thu|fri|sat|sun)\w*,?\s*/i.freeze
       # Who said it and when, before what was said, or in a row of its own.

@@ -11,7 +11,7 @@ module Scullion
                    :a_kilo,
                    book: :ingredient,
                    none: -> { [0.0, ready_cut? ? "Bought ready cut: ask its price." : "No price yet."] },
-                   at: -> { "price/per_kg" if !ready_cut? && ingredient.figures.key?("price/per_kg") }
+                   at: -> { "price/per_kg" unless unpriced? }
         figure(
           :cost,
           "A serving",
@@ -25,10 +25,8 @@ module Scullion
         def fruit = nil
         # As on the order, it has no price then.
         def ready_cut? = false
-        def text_by_sheet(figure)
-          known = !ready_cut? && ingredient.figures.key?("price/per_kg")
-          known ? writer.money(public_send(figure)) : Buy::Purchase::TO_ASK
-        end
+        def unpriced? = ready_cut? || !Buy::Price.of?(ingredient)
+        def text_by_sheet(figure) = Buy::Price.words(public_send(figure), unpriced?, writer)
 
         def words
           { "at" => at, "name" => name, "ingredient" => ingredient.key, "colour" => ingredient.colour }
@@ -64,7 +62,7 @@ module Scullion
         def fruit = layer.component.fruit
         def practice = layer.practice
         def ready_cut? = prep.ready_cut?
-        def name = [layer.component.name, *("price to ask" if ready_cut?)].join(", ")
+        def name = [layer.component.name, *("price #{Buy::Price::TO_ASK}" if ready_cut?)].join(", ")
       end
 
       # The line of what cooks along with a component.
@@ -125,10 +123,16 @@ module Scullion
 
       brought :servings, of: :portion
       gather(:of_lines, :cost) { lines }
-      figure(:cost, "A serving", :money, how: "every line added up") { |of_lines| of_lines.sum }
-      figure(:all, "All portions", :money, how: "a serving × portions to make") do |cost, servings|
-        cost * servings
+      figure(:cost, "A serving", :money, how: "every line added up", writes: :by_sheet) do |of_lines|
+        of_lines.sum
       end
+      figure(
+        :all,
+        "All portions",
+        :money,
+        how: "a serving × portions to make",
+        writes: :by_sheet
+      ) { |cost, servings| cost * servings }
 
       # @param lines [Array<Line>] of fruit that is zested and squeezed the dearer one counts
       def initialize(at, portion, lines)
@@ -141,6 +145,8 @@ module Scullion
       end
 
       def practice = portion.practice
+      def unpriced? = lines.any?(&:unpriced?)
+      def text_by_sheet(figure) = Buy::Price.words(public_send(figure), unpriced?, writer)
       def dearest = lines.max_by(DEAREST, &:cost)
       def words
         {
