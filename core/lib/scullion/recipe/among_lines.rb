@@ -64,7 +64,7 @@ module Scullion
       def by_percent
         found = @lines.filter_map { |line| line.text.match(WHOLE) }.first or return
         @lines.each do |line|
-          share = line.text[ForSome::PERCENT, :share] if line.item&.food? && line.item.amount.nil?
+          share = line.text[PerCent::SAID, :share] if line.item&.food? && line.item.amount.nil?
           next unless share
 
           grams = WeighedHow.grams(found) * share.tr(",", ".").to_f / 100

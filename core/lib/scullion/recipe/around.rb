@@ -13,7 +13,6 @@ module Scullion
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       MAY = %w[you i we they one it that].freeze
-      NAMED = %i[food amount].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze

@@ -24,7 +24,6 @@ module Scullion
           (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
-      PERCENT = /(?<share>\d{1,3}(?:[.,]\d{1,2})?)\s*%/.freeze
       # "300 g sugar (syrup for the peaches)", "20 g salt for curing"
       BY_THE_WAY =
         /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?(?:syrup|brine|brining|cure|curing|caramel|poaching)\b
@@ -53,28 +52,6 @@ module Scullion
         (before.last(1) | (before.empty? ? after : [])).each do |item|
           item.flags = item.flags - [:same] + [:compared]
         end
-      end
-
-      # "1 kg cabbage with 2 % salt": of the only other food that is weighed; else nobody knows of what.
-      def in_percent(items)
-        items.each do |item|
-          share = percent(item) or next
-          others = items.select { |other| other.amount&.unit == :g }
-          next item.flags << :for_some unless others.one? && lexicon.seasons?(item.foods.first)
-
-          item.amount = others.first.amount.times(share / 100)
-        end
-      end
-
-      # @return [Float, nil] of a food that has nothing else
-      def percent(item)
-        return unless item.food? && item.amount.nil? && item.name && @plain.include?("%")
-
-        name = Regexp.escape(item.name)
-        found =
-          @plain.match(/#{PERCENT}\s+(?:of\s+)?#{name}/i) ||
-            @plain.match(/#{name}[^,;%]*?\s#{PERCENT}(?!\s*fat)/i)
-        found[:share].tr(",", ".").to_f if found
       end
 
       # "4 red onions, pickled in 300 ml vinegar and 100 g sugar": does that dress the salad? Nobody says.

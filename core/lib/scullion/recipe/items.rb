@@ -8,6 +8,7 @@ module Scullion
       include Amounted
       include CountedBy
       include DoneToIt
+      include KindsCounted
       include KindsOfIt
       include Naming
       include PartOfIt

@@ -7,6 +7,7 @@ module Scullion
       include ForSome
       include FruitParts
       include LinePlaces
+      include PerCent
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD =
