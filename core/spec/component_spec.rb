@@ -2,6 +2,22 @@
 
 # One food of a salad as it is weighed out and written.
 RSpec.describe Scullion::Salad::Component do
+  # Yoghurt, oil or salt that a recipe lists above a dressing of its own.
+  it "lies in a bowl as it is poured or strewn where it never lies whole, whatever the food" do
+    poured = ->(food) { %w[liquid solid].any? { |form| food.figures.key?("density/#{form}") } }
+    never = house.larder.values.select(&poured).reject { |food| food.figures.key?("density/whole") }
+    never.reject! { |food| house.default_component(food).to_h.key?("cook") || food.cuts.any? }
+    expect(never.map(&:key)).to include("strained-yoghurt", "olive-oil", "fine-salt")
+    never.each do |food|
+      bowl = {
+        "key" => "x",
+        "name" => "X",
+        "components" => [{ "ingredient" => food.key, "grams" => 20, "role" => "body" }]
+      }
+      expect(Scullion::Salad::Form.read(Scullion::DocumentReader.new(bowl), house)).not_to be_nil, food.key
+    end
+  end
+
   def component(grams, **more)
     salad = {
       "ingredient" => "hen-egg",

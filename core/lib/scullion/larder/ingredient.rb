@@ -70,6 +70,10 @@ module Scullion
       figures["density/#{form}"] || missing("density", form, nearest("density", form))
     end
 
+    # In what form it lies in a bowl that nobody cuts: yoghurt beside a salad's own dressing is poured.
+    # @return [String]
+    def uncut = %w[whole liquid solid].find { |form| figures.key?("density/#{form}") } || "whole"
+
     # Where its density stands as a part of a dressing: poured, or minced, pounded or grated into it, of which
     # it takes the room of the solid.
     # @return [String] an address of its figures
