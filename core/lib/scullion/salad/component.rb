@@ -83,7 +83,7 @@ module Scullion
         @name = name || ingredient.name
         @ingredient = made ? made.ingredient(ingredient, @name) : ingredient
         @method = Cook::Parcels.kind(cook["method"])
-        @form = @method ? @method.parcel.form : (cut || ingredient.uncut)
+        @form = @method ? @method.parcel.form : (cut || @ingredient.uncut)
         @preparation = [
           ingredient.key,
           trim,
