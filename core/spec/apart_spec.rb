@@ -12,6 +12,10 @@ RSpec.describe Scullion::Recipe::Apart do
     end
   end
 
+  def draft_of(line)
+    Scullion::Recipe::Draft.new("Kitchen salad\nServes 4\n#{line}", house).to_h["salad"]["components"]
+  end
+
   it "takes the parts of a plant where each of them goes, half and half" do
     expect(read("30 g coriander, stalks pounded, leaves kept for the end")).to eq(
       [["coriander", 15, "dressing"], ["coriander", 15, "top"]]
@@ -26,6 +30,16 @@ RSpec.describe Scullion::Recipe::Apart do
   it "takes halves that are done two ways" do
     expect(read("4 carrots, half grated, half in ribbons").map(&:last)).to eq %w[grated ribbons]
     expect(read("200 g feta, half in, half on top").size).to eq 1
+  end
+
+  it "keeps for both what is said of both, and seasons the half that is cooked" do
+    carrots = draft_of("3 kg carrots, peeled, half roasted with cumin, half raw and grated")
+    expect(carrots.map { |each| each.values_at("ingredient", "trim", "cut") }).to eq(
+      [%w[carrot peeled diced-small], %w[carrot peeled grated]]
+    )
+    expect(carrots.map { |each| each.dig("cook", "method") }).to eq ["roast", nil]
+    radicchio = draft_of("2 heads radicchio, one grilled, one raw")
+    expect(radicchio.map { |each| each.dig("cook", "method") }).to eq ["grill", nil]
   end
 
   # 3 of 4 beetroot of 130 g are 390 g; shaving leaves 94 % of the fourth.

@@ -21,6 +21,28 @@ RSpec.describe "Texts as they come" do
     expect(off.keys).not_to include "sherry-vinegar"
   end
 
+  # Half a litre, 1 to 3: 125 ml of vinegar at 1.01 g, 375 of oil at 0.913, for 20.
+  it "shares out what is said to be one to three behind both" do
+    slaw = "Slaw for 20\n1 kg cabbage\n"
+    ["dressing: red wine vinegar and olive oil 1:3, about 500 ml", <<~TEXT.chomp].each do |row|
+      dressing is just red wine vin + olive oil 1:3 (need abt half a litre), a teaspoon of dijon
+    TEXT
+      told = taken("#{slaw}#{row}")
+      expect(told["red-wine-vinegar"]["grams"]).to be_within(0.01).of(6.31)
+      expect(told["olive-oil"]["grams"]).to be_within(0.01).of(17.12)
+    end
+  end
+
+  it "lays on the table what is headed so" do
+    told = taken(<<~TEXT)
+      Slaw for 20
+      1 kg cabbage
+      Harissa yoghurt to serve: 500 g yoghurt + 3 tbsp harissa
+      Pickles for the table: 300 g gherkins
+    TEXT
+    expect(told.values_at("yoghurt", "harissa", "gherkins").map { |each| each["to"] }).to eq ["table"] * 3
+  end
+
   it "lists nothing twice that is laid on a plate, kept for later, or cheese by its kind" do
     text = "Niçoise for 10\n10 eggs\n20 anchovies\nper plate: 1 egg, 2 anchovies"
     expect(kinds(text)).to eq %w[title ingredient ingredient step]

@@ -23,8 +23,8 @@ module Scullion
           (?<done>[[:alpha:]][^,;=]{1,59})/ix.freeze
       # "2 juiced 2 segmented": so many of them done so.
       DONE =
-        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+(?<done>(?-i:[[:alpha:]]+)ed)\b
-          (?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
+        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+
+          (?<done>(?-i:[[:alpha:]]+)ed|raw|whole|torn)\b(?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       # "10 oranges: 4 juiced, the rest segmented", "tomatoes, half of them roasted": so many, and what is
@@ -35,7 +35,8 @@ module Scullion
           (?<other>[[:alpha:]][^,;()\d]{2,40})/ix.freeze
       SOME_OF =
         /(?<count>\d{1,3}|#{Shares::ANY})\s+(?:of\s+(?:it|them|these|those|which)|left|kept)\s+
-          (?<done>[[:alpha:]][^,;()\d]{2,40})/ix.freeze
+          (?<done>[[:alpha:]][^,;()\d]{2,40})
+         |,\s*(?<count>#{Shares::ANY})\s+(?<done>(?-i:[[:alpha:]]+)ed\b[^,;()\d]{0,40})/ix.freeze
       WHOLE = /\bwhole\b/i.freeze
       WEIGHED = /#{WeighedHow::WEIGHT}\s+(?<done>[[:alpha:]][^,;()\d]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -67,6 +68,8 @@ module Scullion
             .uniq(&:first)
       end
 
+      # Is one half of it done so, and the other so?
+      def halves? = !@halves.nil?
       # Do two parts of it go two ways?
       def two? = [@halves, @counts, @some].any? || (@parts.size == 2 && @parts.map(&:last).uniq.size == 2)
 
@@ -171,13 +174,22 @@ module Scullion
       def take(item, share, done)
         poured = @lexicon.poured?(item.foods.first)
         item.amount = item.amount.times(share)
-        item.words = item.words.except(*ROLES).merge(poured ? {} : roles(done))
+        item.words = said_of_all(item.words, done).merge(poured ? {} : roles(done))
         item.flags |= [:stays_raw] if done.match?(RAW)
         item.flags -= [:contradicts] if @adds_up
         item.held = nil
         item.place = Apart.going(done) || (poured && done.match?(COOK) ? "cook" : nil)
         item.parts = done.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
         item.parts << "juice" if item.place == "dressing" && !done.match?(WHOLE) && @lexicon.juiced?(item)
+      end
+
+      # "Peeled, half roasted, half raw": both are peeled.
+      def said_of_all(words, done)
+        apart =
+          [*@halves, *@counts&.map(&:last), *@some&.drop(1)].compact.flat_map { |each| roles(each).to_a }
+        cooked = done.match?(RAW) ? ["cooks"] : []
+        raw = done.match?(RAW) ? nil : %w[states raw]
+        words.except(*cooked).to_a.reject { |said| said == raw || apart.include?(said) }.to_h
       end
 
       def roles(words)

@@ -11,6 +11,8 @@ module Scullion
       # "8 lb AP, peeled": weighed before it is.
       PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze
       AS_BOUGHT = /\b(?:#{PURCHASED}|unpeeled|untrimmed)\b/.freeze
+      # Of one food, one after the other.
+      TAKEN_OFF = %w[cored peeled seeded].freeze
       COOKED_HOW = %w[in with for until till].freeze
 
       private
@@ -34,7 +36,8 @@ module Scullion
         item.flags << :prepared if weighed_so?(token, roles, index)
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
-        item.words.delete("cuts") if chopped_into?(roles, index)
+        item.words.delete("cuts") if chopped_into?(roles, index) || cut_again?(roles["cuts"], index)
+        trimmed_too(roles["trims"])
         known.each { |name| item.words[name] ||= roles[name] unless name == "states" && to_be_cooked?(index) }
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
@@ -55,6 +58,25 @@ module Scullion
       # "Chopped in cubes", "chopped into batons"
       def chopped_into?(roles, index)
         roles["cuts"] && item.words["cuts"] == "chopped" && %w[in into].include?(@around.word_before(index))
+      end
+
+      # "Stoned, halved", "quartered and shaved": how it is cut in the end; not "two torn and one sliced".
+      def cut_again?(cut, index)
+        return false if cut.nil? || @clauses.bracketed? || @clauses.or? || parted?(index)
+
+        before, after = [item.words["cuts"], cut].map { |each| @first_cuts.index(each) }
+        !before.nil? && (after.nil? || after > before)
+      end
+
+      # So much of it is cut so, and the rest is not.
+      def parted?(index) = @around.before(index)&.kind == :amount
+
+      # "Peeled, deseeded": both are taken off.
+      def trimmed_too(trim)
+        before = item.words["trims"]
+        return unless before != trim && [before, trim].all? { |each| TAKEN_OFF.include?(each) }
+
+        item.words["trims"] = [before, trim].sort.join(" and ")
       end
 
       # "Tossed in half the dressing" halves nothing.

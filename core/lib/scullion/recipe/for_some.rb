@@ -28,7 +28,10 @@ module Scullion
       BY_THE_WAY =
         /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?(?:syrup|brine|brining|cure|curing|caramel|poaching)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b/ix.freeze
-      PICKLED_IN = /\bpickl(?:ed?|ing)\b[^;()]*?\b(?:in|with)\s+/i.freeze
+      STEEPED_IN =
+        /\b(?:pickl(?:ed?|ing)|(?:plump|soak|steep|poach|pickl)(?:ed|ing)|(?:macerat|infus|rehydrat)(?:ed|ing))\b
+          [^;()]*?\b(?:in|with|into)\s+
+         |\b(?:whip(?:ped)?|beaten|whizzed|blitzed|blended)\s+(?:up\s+)?with\s+/ix.freeze
 
       private
 
@@ -37,7 +40,7 @@ module Scullion
         items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
         compared(items)
         in_percent(items)
-        pickled_in(items)
+        steeped_in(items)
         items.each { |item| item.flags << :by_the_way if item.place.nil? } if @plain.match?(BY_THE_WAY)
         return unless @plain.match?(BY_WEIGHT)
 
@@ -54,15 +57,27 @@ module Scullion
         end
       end
 
-      # "4 red onions, pickled in 300 ml vinegar and 100 g sugar": does that dress the salad? Nobody says.
-      def pickled_in(items)
-        at = @plain =~ PICKLED_IN or return
-        from = @plain[0...(at + @plain[PICKLED_IN].length)].bytesize
-        first, *others = items.select { |item| item.food? && item.from >= from - 1 }
-        return unless first&.amount && lexicon.acid?(first.foods.first)
+      # "4 red onions, pickled in 300 ml vinegar and 100 g sugar", "cranberries plumped in 300 ml juice": does
+      # that dress the salad? Nobody says.
+      def steeped_in(items)
+        at = @plain =~ STEEPED_IN or return
+        from = @plain[0...(at + @plain[STEEPED_IN].length)].bytesize
+        others, ahead = items.select(&:food?).partition { |item| item.from >= from - 1 }
+        return unless steeps?(others.first, ahead.first)
 
-        also = others.select { |item| lexicon.seasons?(item.foods.first) || lexicon.sweet?(item.foods.first) }
-        [first, *also].each { |item| item.flags << :by_the_way if item.place.nil? }
+        also =
+          others
+            .drop(1)
+            .select { |item| lexicon.seasons?(item.foods.first) || lexicon.sweet?(item.foods.first) }
+        [others.first, *also].each { |item| item.flags << :by_the_way if item.place.nil? }
+      end
+
+      # Something poured that is no fat and no water, and not what is poured itself.
+      def steeps?(item, food)
+        return false if item&.amount.nil? || food.nil? || lexicon.poured?(food.foods.first)
+
+        key = item.foods.first
+        lexicon.poured?(key) && !lexicon.seasons?(key) && !lexicon.fat?(key) && !lexicon.cooked_in?(key)
       end
 
       # The last, and what it is joined to: "30 ml oil + 10 ml vinegar per 100 g leaves".

@@ -30,6 +30,7 @@ module Scullion
         @lexer, @lexicon = lexer, lexer.lexicon
         @of = {}
         @sizes, @parts, @flags = %w[sizes parts flags].map { |file| @lexicon.words(file) }
+        @first_cuts = @lexicon.words("kept").fetch("first_cuts")
       end
 
       # @param text [String] @param prose [Boolean] a sentence, in which much else stands

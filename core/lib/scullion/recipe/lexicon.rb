@@ -21,7 +21,8 @@ module Scullion
       # What a part of a recipe may be called by its heading, where it stands before what belongs to it.
       PART =
         '(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:%s)' \
-          '|for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s))'
+          '|for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s)' \
+          '|(?-i:(?:[[:alpha:]]+\s+){1,4}?)(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)(?=\s*:))'
       AFTER_PART =
         '(?:(?:\s+\d+(?:\.\d+)?\s*(?:ml|g|kg|l)(?:\s*(?:/|per|each|a)\s*(?-i:[[:alpha:]]*))?(?=\s*[:=(]))?' \
           '(?:\s*\([^()\d]*(?:\d[^():]*)?\)(?=\s*[:=]))?' \
@@ -139,9 +140,9 @@ module Scullion
 
       SEASONS = %w[herb spice salt].freeze
       def seasons?(key) = SEASONS.include?(@larder[key]&.family)
-
       def sweet?(key) = @larder[key]&.family == "sweetener"
       def spice?(key) = @larder[key]&.family == "spice"
+      def fat?(key) = @larder[key]&.family == "fat"
       def acid?(key) = @larder[key]&.family == "acid"
 
       # What others are cooked in, or with, and what gives a dressing its taste.
@@ -169,9 +170,9 @@ module Scullion
         end
       end
 
-      # Does the larder know what one such piece of it weighs?
       # Is the weight of one of it known, as it grows?
       def one_known?(key) = ONE.any? { |piece| piece_known?(key, piece) }
+      # Does the larder know what one such piece of it weighs?
       def piece_known?(key, piece) = @larder[key]&.figures&.key?("pieces/#{piece}") || false
 
       # May it be topped: "French beans, top"?
@@ -189,7 +190,6 @@ module Scullion
       # Is there something to dress with among these: a fat and an acid?
       def dresses?(keys) = %w[fat acid].all? { |family| keys.any? { |key| @larder[key]&.family == family } }
 
-      # What has a juice and a zest of its own.
       # Counted as fruit, of which nothing is said but that it goes into a dressing: for its juice.
       # @param item [Item]
       def juiced?(item)
@@ -197,6 +197,7 @@ module Scullion
           @larder.key?("#{item.foods.first}-juice")
       end
 
+      # What has a juice and a zest of its own.
       def fruit?(key) = @larder[key]&.family == "fruit"
 
       # Is that what a part of a recipe is called?

@@ -101,7 +101,7 @@ module Scullion
         cooked = said["states"] == "cooked" || counted.drained? || item.name.to_s.match?(/\bcooked\b/i)
         {
           "cut" => said["cuts"],
-          "trim" => said["trims"],
+          "trim" => WrittenWay.trim(said["trims"], ingredient),
           "treat" => said["treats"],
           "cook" => (way_here(item, ingredient) if ingredient) || said["cooks"],
           "cut_after" => (true if cooked_first?(item)),
@@ -194,7 +194,7 @@ module Scullion
         return "Something is pickled or made in it: does it dress the salad too?" if item.said?(:by_the_way)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
-        return "What is “#{item.left}” here?" if item.left
+        return left_over(item.left) if item.left
 
         many = too_many(item, amount) unless counted.poured_bare? || ingredient.family == COUNTED
         return "#{many.value.round} of what: grams, or pieces?" if many
@@ -202,6 +202,12 @@ module Scullion
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
         "How much is in one?" if counted.unsized?(amount, ingredient)
+      end
+
+      # A number or a way of the line that no food of it has.
+      def left_over(word)
+        way = @house.lexicon.roles([Lexicon.fold(word)]).keys.intersect?(WaysLeft::ROLES)
+        way ? WaysLeft.question(word) : "What is “#{word}” here?"
       end
 
       # By what it says itself, or by what stands above it: "per litre:".

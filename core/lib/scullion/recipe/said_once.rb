@@ -24,7 +24,7 @@ module Scullion
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
       # Bare numbers to a row, those among them that nobody counts to, and how many anybody counts.
       BARE_ROW, UNCOUNTED, FEW = 4, 2, 3
-      CHAIN = /=\s*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
+      CHAIN = /(?:=\s*|[[:alpha:]],?\s+\(?)(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
 
       # @param plain [String] the line as its tokens count their places @param lexer [Lexer]
       def initialize(plain, lexer)
@@ -191,12 +191,14 @@ module Scullion
         bare.each { |item| item.flags << :which_unit if item.amount.value > FEW }
       end
 
-      # "Walnut oil : canola : vinegar = 2 : 1 : 1"
+      # "Walnut oil : canola : vinegar = 2 : 1 : 1", "vinegar and oil 1:3"
       def chain(items)
         found = @plain.match(CHAIN) or return
         parts = found[:parts].split(":").map { |part| part.tr(",", ".").to_f }
         named = items.select { |item| item.food? && item.from < @plain[0...found.begin(0)].bytesize }
         return unless named.size == parts.size && parts.size > 1
+        # "Oil and vinegar 1:3" is no time.
+        return unless found[0].start_with?("=") || named.all? { |item| lexicon.poured?(item.foods.first) }
 
         named.zip(parts) do |item, part|
           item.size ||= nil

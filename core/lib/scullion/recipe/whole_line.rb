@@ -8,6 +8,7 @@ module Scullion
       include FruitParts
       include LinePlaces
       include PerCent
+      include TakenApart
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD =
@@ -67,6 +68,7 @@ module Scullion
         taken_apart(all)
           .flat_map { |item| both_parts(item) }
           .tap { |each| NumbersLeft.new(@plain, @tokens).of(each) }
+          .tap { |each| WaysLeft.new(@tokens, lexicon).of(each) }
       end
 
       private
@@ -263,33 +265,6 @@ module Scullion
         bare = items.select { |item| item.amount.nil? }
         bare.each { |item| item.flags << :beside_weighed }
         bare.each { |item| item.flags << :in_row } if weighed >= IN_ROW
-      end
-
-      # Where the line has one food alone.
-      def taken_apart(items)
-        foods = items.select(&:food?)
-        return items unless foods.size == 1
-
-        apart = Apart.new(@plain, lexicon)
-        return items.flat_map { |item| item.food? ? shared_out(item) : item } unless apart.two?
-
-        counted_from_one(foods.first)
-        items.flat_map { |item| item.food? ? apart.of(item) : item }
-      end
-
-      # Of what is poured.
-      def shared_out(item)
-        return [item] unless item.amount && lexicon.poured?(item.foods.first)
-
-        parts = SharedOut.new(@plain, @lexer.measures).of(item)
-        # "1 litre buttermilk, 100 g of it for the dressing"
-        item.flags << :contradicts if parts.one? && @plain.match?(SharedOut::OF_IT)
-        parts
-      end
-
-      # A piece without a number is one.
-      def counted_from_one(item)
-        item.amount ||= Amount.new(1, 1, :piece, piece: "each") if item.piece || item.container
       end
     end
   end

@@ -24,6 +24,17 @@ module Scullion
         [written, *lexicon.words("alike_cuts")[written]].find { |cut| food.cuts.include?(cut) }
       end
 
+      # Both where the food has a figure for both, and else what takes most.
+      # @param written [String, nil] what is taken off: "peeled and seeded" @param food [Ingredient, nil]
+      # @return [String, nil]
+      def self.trim(written, food)
+        return written if written.nil? || food.nil? || food.trims.key?(written)
+
+        parts = written.split(" and ")
+        parts.select { |part| food.trims.key?(part) }.min_by { |part| food.fetch("trims/#{part}/yield") } ||
+          parts.first
+      end
+
       # What seasons and what is poured is as it is.
       # @param item [Item] @param food [Ingredient] @param lexicon [Lexicon]
       def self.asked?(item, food, lexicon)

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+
+# Every way of a line has its food, or is asked about; and of two cuts or trims both are done.
+RSpec.describe Scullion::Recipe::WaysLeft do
+  include ReadTexts
+
+  def lines(text) = draft("Salad for 20\n2 kg pearl barley\n#{text}")["lines"].drop(2)
+  def why(text) = lines(text).last["why"]
+  def worked(text) = draft("Salad for 20\n#{text}")["salad"]["components"].last
+
+  it "asks about a second way of cooking" do
+    {
+      "3 kg broccoli florets, blanched then griddled" => "griddled",
+      "4 kg tenderstem, blanched 90 seconds, refreshed, charred" => "charred"
+    }.each do |line, way|
+      expect(why(line)).to eq "“#{way}” too: one food is cooked one way here. Take it without?"
+    end
+  end
+
+  it "asks nothing where the way is had, is not done, or is that of a weight" do
+    [
+      "3 kg broccoli florets, blanched",
+      "3 kg carrots, grated, not roasted",
+      "2.1 kg cooked quinoa (from 700 g raw)",
+      "2 kg beetroot, half roasted",
+      "400 g walnuts, toasted, half chopped"
+    ].each { |line| expect(why(line)).to be_nil, line }
+  end
+
+  it "cuts it as the last word says, the earlier being how it is begun" do
+    {
+      "12 peaches, stoned, cut into wedges" => "wedges",
+      "6 pointed cabbages, quartered, cored and shaved" => "shaved",
+      "2 cucumbers, halved lengthways, sliced on an angle" => "sliced",
+      "1.9 kg salami, sliced, then in strips" => "strips",
+      "200 g green olives, stoned, halved" => "halved"
+    }.each { |line, cut| expect(worked(line)["cut"]).to eq(cut), line }
+  end
+
+  it "keeps the first cut where the other is of some of it, an alternative, or comes before by its kind" do
+    {
+      "2 cucumbers, sliced (or shaved)" => "sliced",
+      "2 cucumbers, sliced or shaved" => "sliced",
+      "2 cucumbers, shaved, in halves" => "shaved"
+    }.each { |line, cut| expect(worked(line)["cut"]).to eq(cut), line }
+  end
+
+  # Of 1 kg as bought, 63 % are left of a cucumber that is peeled and seeded, 97 % of that diced; an apple's
+  # core goes with its peel: 78 %, diced 97 %.
+  it "takes off both where a line says both" do
+    cucumber = worked("20 kg cucumber as bought, peeled and deseeded, diced")
+    expect(cucumber.values_at("trim", "grams")).to eq ["peeled and seeded", 611.1]
+    expect(worked("20 kg apples, cored and peeled, diced")["trim"]).to eq "peeled"
+  end
+
+  it "asks about what something is steeped or whipped in, and not about its oil or water" do
+    steeped = "Something is pickled or made in it: does it dress the salad too?"
+    [
+      "600 g dried cranberries plumped in 300 ml orange juice",
+      "1 kg red onions, macerated in 150 ml red wine vinegar",
+      "1 kg ricotta whipped with 200 ml double cream",
+      "4 red onions, pickled in 300 ml cider vinegar"
+    ].each { |line| expect(why(line)).to eq(steeped), line }
+    ["500 g raisins soaked in 500 ml water", "1 kg lentils, poached in 2 l vegetable stock"].each do |line|
+      expect(lines(line).map { |each| each["why"] }).not_to include steeped
+    end
+  end
+end
