@@ -55,6 +55,25 @@ RSpec.describe Scullion::Recipe::WaysLeft do
     expect(worked("20 kg apples, cored and peeled, diced")["trim"]).to eq "peeled"
   end
 
+  it "salts what a line says is salted and left, squeezed or rinsed" do
+    {
+      "3 kg cucumbers, peeled, salted 30 min" => "salt-and-drain",
+      "3 kg cucumbers, sliced, salted, rinsed and dried" => "salt-and-rinse",
+      "3 kg cucumbers, sliced" => nil
+    }.each { |line, treat| expect(worked(line)["treat"]).to eq(treat), line }
+    expect(why("1 kg turnips, salted, squeezed")).to start_with "“salted and drained”: there are no figures"
+    expect(why("1 kg hazelnuts, rubbed in a cloth")).to be_nil
+  end
+
+  it "zests some of the fruit that is all cut up, and puts rinds and water into the pot" do
+    oranges = lines("10 oranges, zest of 3, all segmented").map { |line| line["taken"]["key"] }
+    expect(oranges.size).to eq 2
+    expect(why("6 lemons, juice of 4, zest of all")).to eq "What is “4” here?"
+    ["400 g parmesan rind for the stock", "3 litres water for the lentils"].each do |line|
+      expect(lines(line).last["to"]).to eq("pot"), line
+    end
+  end
+
   it "asks about what something is steeped or whipped in, and not about its oil or water" do
     steeped = "Something is pickled or made in it: does it dress the salad too?"
     [

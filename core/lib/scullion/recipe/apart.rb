@@ -36,7 +36,7 @@ module Scullion
       SOME_OF =
         /(?<count>\d{1,3}|#{Shares::ANY})\s+(?:of\s+(?:it|them|these|those|which)|left|kept)\s+
           (?<done>[[:alpha:]][^,;()\d]{2,40})
-         |,\s*(?<count>#{Shares::ANY})\s+(?<done>(?-i:[[:alpha:]]+)ed\b[^,;()\d]{0,40})/ix.freeze
+         |,\s*(?<count>#{Shares::ANY})\s+(?<done>(?:(?-i:[[:alpha:]]+)ed|raw)\b[^,;()\d]{0,40})/ix.freeze
       WHOLE = /\bwhole\b/i.freeze
       WEIGHED = /#{WeighedHow::WEIGHT}\s+(?<done>[[:alpha:]][^,;()\d]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze

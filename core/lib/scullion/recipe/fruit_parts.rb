@@ -51,6 +51,17 @@ module Scullion
         item.size.nil? && lexicon.fruit?(whole) && !@plain.match?(/\b#{whole}\s+seeds/i)
       end
 
+      # "10 oranges, zest of 3, all segmented": those three are among the ten, which are cut.
+      def zest_of_some(items)
+        items.each_cons(2) do |all, some|
+          next unless some.parts == ["zest"] && all.parts.empty? && all.foods == some.foods
+          next unless [all, some].all?(&:counted?) && some.amount.value <= all.amount.value
+
+          all.words["cuts"] ||= some.words["cuts"]
+          some.words = some.words.except("cuts")
+        end
+      end
+
       # The zest and the juice of a fruit are two foods; so are its zest and the fruit itself, cut up.
       def both_parts(item)
         if item.parts == ["zest"] && FLESH.include?(item.words["cuts"])

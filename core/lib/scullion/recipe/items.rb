@@ -209,7 +209,7 @@ module Scullion
 
           item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
-          item.place ||= "cook"
+          item.place ||= @lexicon.cooked_in?(item.foods.first) ? "pot" : "cook"
         end
       end
 

@@ -65,7 +65,11 @@ module Scullion
 
       # What is held back of it, what was lost by trimming and what goes two ways has been counted.
       def told_apart?(item, items)
-        item.held || item.flags.intersect?(COUNTED) || items.count { |other| other.foods == item.foods } > 1
+        item.held || item.flags.intersect?(COUNTED) || amounts_of(item, items).uniq.size > 1
+      end
+
+      def amounts_of(item, items)
+        items.select { |other| other.foods == item.foods }.map { |each| each.amount&.value }
       end
 
       def known(item)

@@ -30,6 +30,9 @@ module Scullion
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
       NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
+      SALTED =
+        /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
+          (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
       OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
@@ -53,6 +56,7 @@ module Scullion
         all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
         keep_back(all)
         not_cooked(all)
+        salted(all)
         laid_over(all)
         trimmed_already(all)
         WeighedHow.new(@plain).of(all)
@@ -65,6 +69,7 @@ module Scullion
           for_each(item, all)
           fruit_of(item) if item.counted?
         end
+        zest_of_some(all)
         taken_apart(all)
           .flat_map { |item| both_parts(item) }
           .tap { |each| NumbersLeft.new(@plain, @tokens).of(each) }
@@ -256,6 +261,15 @@ module Scullion
         return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
 
         items.each { |item| item.flags |= [:stays_raw] }
+      end
+
+      # "Turnips, salted, squeezed", "cucumbers, salted 30 min"; not "salted butter".
+      def salted(items)
+        said = @plain[SALTED] or return
+        food = items.find(&:food?) if items.one?(&:food?)
+        return unless food && !lexicon.poured?(food.foods.first)
+
+        food.words["treats"] ||= said.match?(/\brins/i) ? "salt-and-rinse" : "salt-and-drain"
       end
 
       # Without an amount of its own beside what has one, or in a row of several that have.

@@ -10,7 +10,8 @@ module Scullion
       # A row that begins an item of its own.
       OWN =
         /\A(?:a|one|two|half|few|several|juice|zest)\b
-         |\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?\s[-–—]\s|\A[[:alpha:]]+(?:\s[[:alpha:]]+){0,4}:\s/x.freeze
+         |\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?\s[-–—]\s
+         |\A[[:alpha:]]+(?:\s[[:alpha:]]+){0,4}:\s/x.freeze
       # So does one of what a food is counted by, of it: "small bunch of mint", "handful rocket". "Slices" and
       # "large chunks" go on from above.
       MEASURE =

@@ -10,7 +10,9 @@ module Scullion
       KEPT, COMES = %w[cured pickle].freeze, %w[cooked tinned jarred frozen dry].freeze
       STRANGE_CUT = /\b(?<word>[[:alpha:]]{4,})[ -]cut\b(?!\s+(?:in|into|on|up|off|side|the)\b)/.freeze
       # Nuts are blanched for their skins.
-      SKINNED, PICKLED = "blanch", "quick-pickle"
+      SKINNED = "blanch"
+      # Bread is rubbed with garlic, nuts in a cloth.
+      RUBBED = "massage"
 
       # @param word [String] the way @return [String] the question
       def self.question(word) = "“#{word}”: there are no figures here for that. Take it without?"
@@ -61,7 +63,7 @@ module Scullion
         return unless WrittenWay.cooked?(item, food, @house.lexicon)
 
         strange = ways_named(item, food).find { |_, ways| ways.none? { |way| food.facts.key?(way) } }
-        strange&.first || pickled_not_here(item, food)
+        strange&.first || treated_not_here(item, food)
       end
 
       # @return [String, nil] the method's key
@@ -110,10 +112,11 @@ module Scullion
         "#{word} cut" if item.unknown.any? { |each, *| each == word }
       end
 
-      def pickled_not_here(item, food)
-        return if item.words["treats"] != PICKLED || food.facts.fetch("treats", {}).key?(PICKLED)
+      def treated_not_here(item, food)
+        treat = item.words["treats"]
+        return if [nil, RUBBED].include?(treat) || food.facts.fetch("treats", {}).key?(treat)
 
-        @house.lexicon.words("treats").key(PICKLED)
+        @house.lexicon.words("treats").key(treat)
       end
     end
   end
