@@ -23,8 +23,8 @@ module Scullion
           (?<done>[[:alpha:]][^,;=]{1,59})/ix.freeze
       # "2 juiced 2 segmented": so many of them done so.
       DONE =
-        /(?<![\d.,])(?<count>\d{1,3}|one|two|three|four|five|six)\s+
-          (?<done>(?-i:[[:alpha:]]+)ed|raw|whole|torn)\b(?=\s*(?:[,;&]|and\b|\d|\z))/ix.freeze
+        %r{(?<![\d.,/])(?<count>\d{1,3}|one|two|three|four|five|six)\s+
+          (?<done>(?-i:[[:alpha:]]+)ed|raw|whole|torn)\b(?=\s*(?:[,;&]|and\b|\d|\z))}ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       # "10 oranges: 4 juiced, the rest segmented", "tomatoes, half of them roasted": so many, and what is
@@ -104,8 +104,16 @@ module Scullion
       # What is done to some of it, and to the rest where that is said. @return [Array(Float, String, String)]
       def some(plain)
         found = plain.match(OTHERS) || plain.match(SOME_OF) or return
+        return if Apart.going(found[:done]) || done_alike?(plain)
+
         other = found[:other] if found.names.include?("other")
         [number(found[:count]), found[:done], other] if said?(found[:done]) && (other.nil? || said?(other))
+      end
+
+      # "Half grated, half grated"
+      def done_alike?(plain)
+        found = plain.match(HALF)
+        found && roles(found[:one]) == roles(found[:other])
       end
 
       def said?(done) = roles(done).any? || done.match?(RAW) || done.match?(/\bjuice/i)

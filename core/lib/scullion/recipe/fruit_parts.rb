@@ -57,7 +57,7 @@ module Scullion
           next unless some.parts == ["zest"] && all.parts.empty? && all.foods == some.foods
           next unless [all, some].all?(&:counted?) && some.amount.value <= all.amount.value
 
-          all.words["cuts"] ||= some.words["cuts"]
+          all.words = some.words.slice("cuts").merge(all.words)
           some.words = some.words.except("cuts")
         end
       end
