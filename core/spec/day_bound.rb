@@ -2,12 +2,14 @@
 
 module Scullion
   module Day
-    # The least time that a day can take, whatever the order: the longest chain of tasks that wait
-    # for each other, or the shortest day in which every kind of resource has room for what must
-    # fall between any two times of it (energetic reasoning, as in constraint-based scheduling).
+    # The least time that a day can take, whatever the order: no shorter than the longest chain of tasks that
+    # wait for each other, and than the shortest day in which every kind of resource has room for what must
+    # fall between any two times of it. What has no room where it could begin first begins later, and what
+    # waits for it later still, until nothing moves or no room is left. (Energetic reasoning and its
+    # adjustments as Baptiste, Le Pape and Nuijten (2001) have them.)
     class Bound
-      # Times tried for either end of a stretch of the day; fewer times only make a lower bound.
-      MOST_TIMES = 40
+      # How often all kinds of resource are gone through; fewer times only make a lower bound.
+      ROUNDS = 4
 
       def initialize(instance)
         @instance = instance
@@ -16,24 +18,47 @@ module Scullion
       # @return [Integer] minutes from the first start to the last end
       def minutes
         chain = @instance.longest_chain
-        (chain..(chain + @instance.tasks.sum(&:minutes))).bsearch do |length|
-          loads.none? { |load| overfull?(load, length) }
-        end
+        (chain..(chain + @instance.tasks.sum(&:minutes))).bsearch { |length| !too_short?(length) }
       end
 
       private
 
       # What one kind of resource must do: how many of it there are, and its holds.
       Load = Struct.new(:count, :holds)
-      # Minutes that it is held for, the least before and after them, and the share of one that is taken.
-      Hold =
-        Struct.new(:before, :minutes, :after, :share) do
-          # What of it must fall between two times of a day of that length, however it is moved.
-          def within(from, to, length)
-            [[minutes, to - from, before + minutes - from, to - (length - after - minutes)].min, 0].max *
-              share
+      # Of a task, so many minutes behind its start and before its end, a share of one resource.
+      Hold = Struct.new(:task, :at, :minutes, :rest, :share)
+
+      def too_short?(length)
+        heads, tails = @instance.heads.dup, @instance.tails.dup
+        ROUNDS.times do
+          before = [heads.dup, tails.dup]
+          return true unless loads.all? { |load| room?(load, heads, tails, length) }
+          break if before == [heads, tails]
+        end
+        @instance.tasks.any? { |task| heads[task.key] + task.minutes + tails[task.key] > length }
+      end
+
+      # Moves what has no room where it is, and all that waits for it.
+      def room?(load, heads, tails, length)
+        return true if load.holds.empty?
+
+        windows = Windows.new(load, heads, tails, length)
+        return false unless windows.room?
+
+        windows.move(heads, tails)
+        pass_on(heads, @instance.in_order) { |task| task.after.map { |link| [@instance[link.task], link] } }
+        pass_on(tails, @instance.in_order.reverse) { |task| @instance.followers[task.key] }
+        true
+      end
+
+      # @param ways [Hash{String=>Integer}] least minutes before, or behind, each task
+      def pass_on(ways, order)
+        order.each do |task|
+          yield(task).each do |other, link|
+            ways[task.key] = [ways[task.key], ways[other.key] + other.minutes + link.least].max
           end
         end
+      end
 
       def loads
         @loads ||=
@@ -42,12 +67,7 @@ module Scullion
             Load.new(
               resources.size,
               shares(held, resources).map do |(task, at, minutes, _), share|
-                Hold.new(
-                  @instance.heads[task.key] + at,
-                  minutes,
-                  task.minutes - at - minutes + @instance.tails[task.key],
-                  share
-                )
+                Hold.new(task.key, at, minutes, task.minutes - at - minutes, share)
               end
             )
           end
@@ -83,8 +103,7 @@ module Scullion
       end
 
       # Amounts as shares of one resource. Two modes never share, so that this counts mode by mode. Where all
-      # that
-      # one mode holds is of one size, what is left over beside whole ones helps nobody; nor does what no
+      # that one mode holds is of one size, what is left over beside whole ones helps nobody; nor does what no
       # other of its mode can fill.
       def shares(held, resources)
         held
@@ -105,37 +124,94 @@ module Scullion
           resources.sum(&:capacity).fdiv(resources.size)
         end
       end
+    end
 
-      def overfull?(load, length)
-        holds = load.holds
-        froms =
-          times(
-            holds.flat_map do |hold|
-              [hold.before, hold.before + hold.minutes, length - hold.after - hold.minutes]
-            end
-          )
-        tos =
-          times(
-            holds.flat_map do |hold|
-              [length - hold.after, length - hold.after - hold.minutes, hold.before + hold.minutes]
-            end
-          )
-        froms.any? do |from|
-          tos.any? do |to|
-            to > from &&
-              holds.sum { |hold| hold.within(from, to, length) } > (load.count * (to - from)) + 1e-6
-          end
+    # What one kind of resource must do between any two times of a day of so many minutes.
+    class Windows
+      # Times tried for either end; fewer times only make a lower bound.
+      MOST_TIMES = 40
+      # Of a minute, in sums of shares.
+      ROUNDING = 1e-6
+
+      # @param load [Load] @param heads [Hash{String=>Integer}] least minutes before each task
+      # @param tails [Hash{String=>Integer}] least minutes behind it
+      def initialize(load, heads, tails, length)
+        @count, @holds, @length = load.count, load.holds, length
+        @first = @holds.map { |hold| heads[hold.task] + hold.at }
+        @last = @holds.map { |hold| length - tails[hold.task] - hold.rest - hold.minutes }
+        @minutes, @shares = @holds.map(&:minutes), @holds.map(&:share)
+        @most = @minutes.zip(@shares).map { |minutes, share| minutes * share }.max
+        @later, @sooner = @first.dup, @last.dup
+      end
+
+      # Has each of them room? Says of each hold when it can begin first and last.
+      def room?
+        firsts, lasts = [@first, @last].map { |starts| starts.zip(@minutes).map(&:sum) }
+        tos = times(firsts + @last + lasts)
+        times(@first + firsts + @last).all? { |from| tos.all? { |to| to <= from || fits?(from, to) } }
+      end
+
+      # @param heads, tails [Hash{String=>Integer}] are moved
+      def move(heads, tails)
+        @holds.each_with_index do |hold, index|
+          heads[hold.task] = [heads[hold.task], @later[index] - hold.at].max
+          behind = @length - @sooner[index] - hold.minutes - hold.rest
+          tails[hold.task] = [tails[hold.task], behind].max
         end
+      end
+
+      private
+
+      def fits?(from, to)
+        within = @holds.each_index.map { |index| within(index, from, to) }
+        left = (@count * (to - from)) - within.each_with_index.sum { |each, index| each * @shares[index] }
+        return false if left < -ROUNDING
+
+        sharpen(from, to, within, left) if @most > left
+        true
+      end
+
+      # What of it must fall there, however it is moved.
+      def within(index, from, to)
+        minutes, first, last = @minutes[index], @first[index], @last[index]
+        least = to - from
+        least = minutes if minutes < least
+        least = first + minutes - from if first + minutes - from < least
+        least = to - last if to - last < least
+        least.negative? ? 0 : least
+      end
+
+      # What would take more than is left, began it first or last, begins later or sooner.
+      def sharpen(from, to, within, left)
+        @holds.each_index do |index|
+          share = @shares[index]
+          next if @minutes[index] * share <= left
+
+          room = within[index] + (left / share)
+          beyond = room + (ROUNDING / share)
+          later(index, to, room) if overlap(@first[index], index, from, to) > beyond
+          sooner(index, from, room) if overlap(@last[index], index, from, to) > beyond
+        end
+      end
+
+      def later(index, to, room)
+        @later[index] = [@later[index], (to - room - ROUNDING).ceil].max
+      end
+
+      def sooner(index, from, room)
+        @sooner[index] = [@sooner[index], (from + room + ROUNDING).floor - @minutes[index]].min
+      end
+
+      def overlap(start, index, from, to)
+        [start + @minutes[index], to].min - [start, from].max
       end
 
       # Smallest and largest among them.
       def times(all)
         sorted = all.uniq.sort
-        if sorted.size <= MOST_TIMES
-          sorted
-        else
-          Array.new(MOST_TIMES) { |index| sorted[index * (sorted.size - 1) / (MOST_TIMES - 1)] }
-        end
+        return sorted if sorted.size <= MOST_TIMES
+
+        Array.new(MOST_TIMES) { |index| sorted[index * (sorted.size - 1) / (MOST_TIMES - 1)] }
       end
     end
   end

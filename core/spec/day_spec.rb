@@ -192,8 +192,7 @@ RSpec.describe Scullion::Day do
     end
 
     # Three cuts of 30 by one cook are 90. By two they are 45 each on paper, but in any day under 60 all three
-    # are
-    # at work at its middle. Six of 10 by two are 30. A chain of 30 and 30 is 60, however many hands.
+    # are at work at its middle. Six of 10 by two are 30. A chain of 30 and 30 is 60, however many hands.
     it "is the load spread over the hands, or the longest chain" do
       expect(
         [
@@ -214,6 +213,20 @@ RSpec.describe Scullion::Day do
          ]
     end
 
+    # Two jobs of 30 have 100 of rest behind them, so that a day of under 170 leaves the cook no 10 minutes
+    # for the tray before they are done: it roasts from 70 on, and of two roasts of 60 that begin after 50 one
+    # ends no sooner than 170. By hands alone it would be 160, by the oven alone 130.
+    it "puts off what has no room where it could begin first, and all that waits for it" do
+      oven = [{ "key" => "oven", "name" => "Oven", "kind" => "oven", "capacity" => 1 }]
+      hands, rest = { "minutes" => 30, "uses" => [{ "kind" => "cook", "amount" => 1 }] }, { "minutes" => 100 }
+      jobs = %w[a b].map { |key| task(key, 130, segments: [hands, rest]) }
+      tray, proving = task("tray", 10), task("proving", 50, uses: {})
+      roasts = %w[tray proving].map { |key| task("roast #{key}", 60, uses: { "oven" => 1 }, after: [key]) }
+      expect(bound([*jobs, tray, proving, *roasts], resources: oven)).to eq 170
+      expect(bound([*jobs, tray], resources: oven)).to eq 160
+      expect(bound([tray, proving, *roasts], resources: oven)).to eq 130
+    end
+
     # Cut 10, pot 40, mix 10 with one cook: 60. A cut of 45 fits beside the pot for 40 of its minutes only, so
     # 65.
     it "sees what must fall into the same stretch of the day, though not all of it lies there" do
@@ -224,9 +237,11 @@ RSpec.describe Scullion::Day do
 
   describe "generated days" do
     days = [10, 40, 80].flat_map { |size| [1, 2].map { |seed| GeneratedDays.make(size, seed) } }
+    # Every other one for the shortest day as well: two as the kitchen asks, and one of them short.
     solved =
-      days.flat_map do |instance|
-        %i[score makespan].map { |by| Scullion::Day::Solver.new(instance, by: by).solve }
+      days.flat_map.with_index do |instance, index|
+        asked = index.even? ? %i[score makespan] : %i[score]
+        asked.map { |by| Scullion::Day::Solver.new(instance, by: by).solve }
       end
 
     it "are never double-booked, out of order or at two heats at once" do
@@ -251,11 +266,11 @@ RSpec.describe Scullion::Day do
       solved.each do |solution|
         expect(solution.last - solution.first).to be >= Scullion::Day::Bound.new(solution.instance).minutes
       end
-      expect(Scullion::Day::Solver.new(days[2]).solve.starts).to eq solved[4].starts
+      expect(Scullion::Day::Solver.new(days[2]).solve.starts).to eq solved[3].starts
     end
 
     it "are shorter where they are solved to be short" do
-      solved.each_slice(2) do |fresh, short|
+      solved.each_slice(3) do |fresh, short, _|
         expect(short.last - short.first).to be <= fresh.last - fresh.first
       end
     end

@@ -9,9 +9,9 @@ module Scullion
     # stretches of time as Debels and Vanhoucke (2007).)
     class Shortest
       # How often a day is packed: less often the more there is to pack.
-      RUNS = ->(tasks) { (6_000_000 / (tasks**2)).clamp(30, 3000) }
+      RUNS = ->(tasks) { (12_000_000 / (tasks**2)).clamp(30, 6000) }
       # Orders that are kept side by side.
-      KEPT = 16
+      KEPT = 8
       # The stretch that is one parent's: where it begins at most, and how long it is, as shares of the day.
       BEGINS, LASTS = 0.7, (0.3..0.8).freeze
       # Of those whose turns are the same the first goes first.
