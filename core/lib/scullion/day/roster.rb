@@ -243,7 +243,10 @@ module Scullion
       end
 
       def left_out
-        solution.unplaced.map { |key| "#{whole_job(instance[key])}: fits nowhere in the hours there are." }
+        Unfit
+          .new(solution)
+          .reasons
+          .map { |task, why| "#{whole_job(task)}: fits nowhere in the hours there are, as #{why}." }
       end
 
       def too_much_work
