@@ -36,8 +36,8 @@ module Scullion
 
       # Longer in one go than any of them is there.
       def too_long(segment, use)
-        able = @instance.of_kind(use.kind).select { |resource| resource.takes?(use) && resource.open }
-        return if able.empty? || able.size < @instance.of_kind(use.kind).count { |each| each.takes?(use) }
+        able = @instance.of_kind(use.kind).select { |resource| resource.takes?(use) }
+        return if able.any? { |resource| resource.open.nil? }
 
         longest = able.flat_map(&:open).map { |from, to| to - from }.max || 0
         return if segment.minutes <= longest
