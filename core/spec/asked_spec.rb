@@ -32,6 +32,31 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     )
   end
 
+  # Peas in the pod are 38 % peas.
+  it "takes peas as fresh where they are written so" do
+    expect(line("1 kg peas, fresh, podded").values_at("status", "taken").last["key"]).to eq "fresh-peas"
+    expect(line("2 kg peas in the pod").dig("taken", "key")).to eq "fresh-peas"
+    expect(line("1 kg peas").dig("taken", "key")).to eq "frozen-peas"
+  end
+
+  it "asks whether so heavy a bird is whole, how citrus is grilled, and what dresses beside a pickle" do
+    {
+      "2 x 1.5 kg roast chickens, picked" => "So heavy whole, or its meat?",
+      "6 lemons, halved and steamed" => "“steamed”: there are no figures here for that. Take it without?",
+      "6 spring onions, 2 whites, rest greens" => "What is “2” here?"
+    }.each { |written, why| expect(line(written)["why"]).to eq(why), written }
+    grilled = draft("Salad for 20\n6 lemons, halved and grilled")["salad"]["components"].last
+    expect(grilled.values_at("ingredient", "cook")).to match ["lemon", include("method" => "grill")]
+    into = draft("Salad for 20\n1 kg carrots\n1 kg red onions into 200 ml vinegar for an hour")["lines"].last
+    expect(into["why"]).to start_with "Something is pickled"
+  end
+
+  it "lets pasta have the oil that it is tossed with, and leaves theirs" do
+    tossed = ->(text) { draft("Salad for 20\n1 kg carrots\n#{text}")["lines"].last["to"] }
+    expect(tossed["1.5 kg orzo, boiled, tossed with 100 ml oil so it does not stick"]).to eq "cook"
+    expect(tossed["1 kg rocket, tossed with 100 ml oil"]).to eq "dressing"
+  end
+
   it "takes what comes frozen as trimmed, and what comes in the pod as it grows" do
     expect(line("1 kg frozen broad beans").dig("taken", "key")).to eq "frozen-broad-beans"
     expect(line("1 kg broad beans in the pod").dig("taken", "key")).to eq "broad-beans"

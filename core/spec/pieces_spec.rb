@@ -41,6 +41,29 @@ RSpec.describe "Pieces and trims of the larder" do
     expect(wrong.map(&:key)).to eq []
   end
 
+  # Meat, fish, cheese and jars are no more alike in size than mince is a chicken, or a lobster a prawn: what
+  # one of them weighs is said of each, or not known.
+  it "lends nobody the weight of one where likeness is no likeness in size" do
+    alone = %w[meat fish cured dairy cheese condiment fat pickle plant-protein spice]
+    written =
+      Dir["core/facts/larder/*.yml"].flat_map { |path| YAML.load_file(path) }.to_h { |row| [row["key"], row] }
+    lent =
+      written.values.select do |row|
+        next unless row["like"] && alone.include?(row["family"]) && !row.key?("pieces")
+
+        food = house.larder[row["key"]]
+        %w[small medium large each].any? { |size| piece(food, size) }
+      end
+    expect(lent.map { |row| row["key"] }).to eq []
+    {
+      "lobster" => nil,
+      "duck-leg" => nil,
+      "meatballs" => 25,
+      "dragon-fruit" => 350,
+      "frozen-mango" => nil
+    }.each { |key, grams| expect(piece(house.larder[key], "each")).to eq(grams), key }
+  end
+
   # A berry has no core, and what is dried, frozen or in a tin was trimmed before.
   it "lends nobody a trim that it does not have" do
     usual = YAML.load_file("core/facts/families.yml").fetch("fruit").fetch("usual")["trims"]

@@ -30,6 +30,7 @@ module Scullion
       SPOONFUL = 20
       # Of which one may stand for the others until somebody says otherwise.
       ANY = %w[red-chilli mixed-olives farro quinoa fig tomato plum-tomato green-beans].freeze
+      FRESH = %w[fresh raw].freeze
       DRY_OR_NOT = %w[pulse tinned-pulse].freeze
 
       # @param item [Item] @param amount [Amount, nil] @param house [House]
@@ -62,11 +63,19 @@ module Scullion
 
       # Where nothing is said of a pulse, it is dry.
       def in_order
-        keys = @item.foods
+        keys = fresh_ones || @item.foods
         return keys if keys.size < 2
         return keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] } unless state
 
         [*fitting, *(keys - fitting)]
+      end
+
+      # "Peas, fresh", "peas in the pod", which are frozen where nothing is said of them.
+      def fresh_ones
+        return unless FRESH.include?(@item.words["states"])
+
+        fresh = @item.foods.filter_map { |key| key.sub(/\Afrozen-/, "fresh-") if key.start_with?("frozen-") }
+        fresh.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }
       end
 
       def fitting = @fitting ||= state ? @item.foods.select { |key| fits?(key) } : []

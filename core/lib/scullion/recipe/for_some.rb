@@ -29,8 +29,9 @@ module Scullion
         /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?(?:syrup|brine|brining|cure|curing|caramel|poaching)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b/ix.freeze
       STEEPED_IN =
-        /\b(?:pickl(?:ed?|ing)|(?:plump|soak|steep|poach|pickl)(?:ed|ing)|(?:macerat|infus|rehydrat)(?:ed|ing))\b
+        /\b(?:pickled?|(?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+
+         |\binto\s+(?=[^;()]*?\bfor\s+(?:an?\s+hour|half\s+an\s+hour|\d+\s*(?:min|h))|[^;()]*?\bovernight)
          |\b(?:whip(?:ped)?|beaten|whizzed|blitzed|blended)\s+(?:up\s+)?with\s+/ix.freeze
 
       private

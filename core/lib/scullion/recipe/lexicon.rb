@@ -5,6 +5,7 @@ module Scullion
     # The words of a written recipe, each with its role (facts/words), and every name that a house has for a
     # food. What stands in a line is looked up here, the longest first.
     class Lexicon
+      include Families
       include NamesInText
 
       ROLES = %w[cuts trims treats states pieces containers places].freeze
@@ -22,7 +23,8 @@ module Scullion
       PART =
         '(?<name>(?:for\s+)?(?:the\s+)?(?-i:(?:[[:alpha:]]+\s+){0,2}?)(?:%s)' \
           '|for\s+the\s+(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+){0,2})(?=\s*[:=]|\s+[-–—]\s)' \
-          '|(?-i:(?:[[:alpha:]]+\s+){1,4}?)(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)(?=\s*:))'
+          '|(?-i:(?:[[:alpha:]]+\s+){1,4}?)' \
+          '(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)(?=\s*:))'
       AFTER_PART =
         '(?:(?:\s+\d+(?:\.\d+)?\s*(?:ml|g|kg|l)(?:\s*(?:/|per|each|a)\s*(?-i:[[:alpha:]]*))?(?=\s*[:=(]))?' \
           '(?:\s*\([^()\d]*(?:\d[^():]*)?\)(?=\s*[:=]))?' \
@@ -112,52 +114,12 @@ module Scullion
       # Both foods that one name stands for. @return [Array<String>, nil] keys
       def pair(words) = @pairs[words.join(" ")]
 
-      # What is measured in spoons and jugs, so that a bare number is no count of it.
-      POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
-      def poured?(key) = POURED.include?(@larder[key]&.family)
-
-      # What is measured in jugs where others are weighed.
-      JUGS = %w[fat acid liquid].freeze
-      def in_jugs?(key) = JUGS.include?(@larder[key]&.family)
-
-      # What is eaten, and never only cooked along.
-      EATEN = %w[
-        grain
-        pasta
-        pulse
-        tinned-pulse
-        meat
-        fish
-        cured
-        plant-protein
-        egg
-        bread
-        leaf
-        pod
-        squash
-      ].freeze
-      def eaten?(key) = EATEN.include?(@larder[key]&.family)
-
-      SEASONS = %w[herb spice salt].freeze
-      def seasons?(key) = SEASONS.include?(@larder[key]&.family)
-      def sweet?(key) = @larder[key]&.family == "sweetener"
-      def spice?(key) = @larder[key]&.family == "spice"
-      def fat?(key) = @larder[key]&.family == "fat"
-      def acid?(key) = @larder[key]&.family == "acid"
-
       # What others are cooked in, or with, and what gives a dressing its taste.
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
       # Does it have figures for that cut, or for one like it?
       def cut_so?(key, cut) = !@larder[key].nil? && !WrittenWay.cut(cut, @larder[key], self).nil?
-
-      # Of one family?
-      def kin?(one, other) = @larder[one]&.family == @larder[other]&.family
-
-      # What comes in a tin or a jar, with what it lies in.
-      PRESERVED = %w[cured pickle fish].freeze
-      def preserved?(key) = PRESERVED.include?(@larder[key]&.family)
 
       # Is it there for its juice or zest, whole as it is written?
       def squeezed?(key) = words("kept").fetch("squeezed").include?(key)
@@ -184,11 +146,8 @@ module Scullion
       # "Purple carrots": a colour that makes no other food of it.
       def coloured?(key, word)
         coloured = words("kept").fetch("coloured")
-        coloured["words"].include?(word) && coloured["families"].include?(@larder[key]&.family)
+        coloured["words"].include?(word) && coloured["families"].include?(family(key))
       end
-
-      # Is there something to dress with among these: a fat and an acid?
-      def dresses?(keys) = %w[fat acid].all? { |family| keys.any? { |key| @larder[key]&.family == family } }
 
       # Counted as fruit, of which nothing is said but that it goes into a dressing: for its juice.
       # @param item [Item]
@@ -196,9 +155,6 @@ module Scullion
         item.counted? && item.parts.empty? && item.words.empty? && item.piece.nil? &&
           @larder.key?("#{item.foods.first}-juice")
       end
-
-      # What has a juice and a zest of its own.
-      def fruit?(key) = @larder[key]&.family == "fruit"
 
       # Is that what a part of a recipe is called?
       def part?(word)

@@ -26,6 +26,7 @@ module Scullion
          |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
+      TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = /\b(?:toss|coat|mix|marinat|dress|rub)\w*\s+(?:in|with)\b/i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
@@ -63,6 +64,7 @@ module Scullion
         cooked_with_it(items)
         cooked_behind(items)
         for_cooking(items)
+        loosened(items)
         bracketed_with(items)
         whisked_with(items)
         salts_the_water(items)
@@ -139,6 +141,17 @@ module Scullion
             food.words["cooks"], poured.words = way, poured.words.except("cooks", "states")
             poured.place = "cook"
           end
+      end
+
+      # "Orzo, boiled, tossed with 100 ml oil": it goes with the pasta, and dresses nothing.
+      def loosened(items)
+        items.each_cons(2) do |food, oil|
+          next unless oil.food? && lexicon.fat?(oil.foods.first) && oil.place.nil?
+          next unless food.food? && lexicon.sticks?(food.foods.first)
+
+          between = @plain.byteslice(food.from...oil.from).to_s.scrub
+          oil.place = "cook" if between.match?(TOSSED_BEHIND)
+        end
       end
 
       def done_in?(item)

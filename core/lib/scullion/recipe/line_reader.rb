@@ -188,6 +188,7 @@ module Scullion
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
+        return "So heavy whole, or its meat?" if whole_bird?(item, ingredient)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)
@@ -208,6 +209,11 @@ module Scullion
       def left_over(word)
         way = @house.lexicon.roles([Lexicon.fold(word)]).keys.intersect?(WaysLeft::ROLES)
         way ? WaysLeft.question(word) : "What is “#{word}” here?"
+      end
+
+      # "2 × 1.5 kg chickens, pulled": what is served of them is weighed without their bones.
+      def whole_bird?(item, ingredient)
+        item.counted? && item.size&.unit == :g && ingredient.key.end_with?("-picked")
       end
 
       # By what it says itself, or by what stands above it: "per litre:".

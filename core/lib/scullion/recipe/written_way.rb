@@ -40,8 +40,11 @@ module Scullion
       # What seasons and what is poured is as it is.
       # @param item [Item] @param food [Ingredient] @param lexicon [Lexicon]
       def self.asked?(item, food, lexicon)
-        item.place.nil? &&
-          %i[seasons? poured? aromatic? squeezed?].none? { |kind| lexicon.public_send(kind, food.key) }
+        return false unless item.place.nil?
+
+        kinds = %i[seasons? poured? aromatic?]
+        kinds << :squeezed? if item.parts.any? || item.words["cooks"].nil?
+        kinds.none? { |kind| lexicon.public_send(kind, food.key) }
       end
 
       # Nor is what comes cooked or kept cooked here.

@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a food is by its family: measured in jugs, eaten by itself, seasoning others. For Lexicon, which it
+    # is a part of.
+    module Families
+      # What is measured in spoons and jugs, so that a bare number is no count of it.
+      POURED = %w[fat acid condiment sweetener salt spice liquid dairy].freeze
+      # What is measured in jugs where others are weighed.
+      JUGS = %w[fat acid liquid].freeze
+      # What is eaten, and never only cooked along.
+      EATEN = %w[
+        grain
+        pasta
+        pulse
+        tinned-pulse
+        meat
+        fish
+        cured
+        plant-protein
+        egg
+        bread
+        leaf
+        pod
+        squash
+      ].freeze
+      SEASONS = %w[herb spice salt].freeze
+      # What is boiled, and would stick.
+      STICKS = %w[grain pasta].freeze
+      # What comes in a tin or a jar, with what it lies in.
+      PRESERVED = %w[cured pickle fish].freeze
+
+      def poured?(key) = POURED.include?(family(key))
+      def in_jugs?(key) = JUGS.include?(family(key))
+      def eaten?(key) = EATEN.include?(family(key))
+      def seasons?(key) = SEASONS.include?(family(key))
+      def sticks?(key) = STICKS.include?(family(key))
+      def preserved?(key) = PRESERVED.include?(family(key))
+      def sweet?(key) = family(key) == "sweetener"
+      def spice?(key) = family(key) == "spice"
+      def fat?(key) = family(key) == "fat"
+      def acid?(key) = family(key) == "acid"
+      # What has a juice and a zest of its own.
+      def fruit?(key) = family(key) == "fruit"
+
+      # Of one family?
+      def kin?(one, other) = family(one) == family(other)
+      # Is there something to dress with among these?
+      def dresses?(keys) = keys.any? { |key| fat?(key) } && keys.any? { |key| acid?(key) }
+
+      private
+
+      def family(key) = @larder[key]&.family
+    end
+  end
+end
