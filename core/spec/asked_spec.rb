@@ -51,6 +51,60 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(into["why"]).to start_with "Something is pickled"
   end
 
+  it "reads behind a food's name what stands behind its amount in a column" do
+    slaw = draft(<<~TEXT)
+      Slaw (serves about 80)
+
+      White cabbage ............ 5 kg, finely shredded
+      Apples, green ............ 15, in matchsticks, tossed in the juice of 3 lemons
+      Sultanas ................. 500 g, soaked in hot tea 20 mins
+    TEXT
+    expect(slaw["lines"].last(4).map { |each| each.dig("taken", "key") }).to eq(
+      %w[white-cabbage apple lemon-juice raisins]
+    )
+    expect(slaw["settled"]).to be true
+  end
+
+  it "cooks a row that is headed so, and not for the first food of it" do
+    methods = ->(row) do
+      draft("Salad for 5\n#{row}")["salad"]["components"].map { |each| each.dig("cook", "method") }
+    end
+    expect(methods["Roast veg: courgettes 1 kg, red peppers 1 kg"]).to eq %w[roast roast]
+    expect(methods["Per box: 150 g roast sweet potato, 40 g red pepper, 30 g celery"]).to eq [
+         "roast",
+         nil,
+         nil
+       ]
+  end
+
+  it "knows a colour from a food, an oven's heat from an amount, and what is to be done from what is eaten" do
+    carrots = draft("Salad for 20\n2.5 kg carrots (half orange, half purple), batons")["salad"]["components"]
+    expect(carrots.map { |each| each.values_at("ingredient", "cut") }).to eq(
+      [%w[carrot batons], %w[heritage-carrot batons]]
+    )
+    crisp = draft("Salad for 20\n2 kg sourdough, cubed, 200 ml oil, oven 180 till golden")["lines"].drop(1)
+    expect(crisp.map { |each| [each.dig("taken", "key"), each["to"]] }).to eq(
+      [%w[white-loaf salad], %w[olive-oil cook]]
+    )
+    told = draft("Beets for 10\n1.5 kg beetroot\n\nWrap them in foil and bake for an hour at 190.")["lines"]
+    expect(told.filter_map { |each| each.dig("taken", "key") }).to eq ["beetroot"]
+  end
+
+  it "gives an amount to the food that it is of, whatever stands before it" do
+    rocket = draft("For ten\n1.5 kg beetroot\nJust before eating, add 120 g of rocket and 2 oranges")["lines"]
+    expect(rocket.map { |each| each.dig("taken", "key") }.last(2)).to eq %w[rocket orange]
+    expect(rocket[-2]["status"]).to eq "sure"
+    row = draft("For ten\n1.5 kg beetroot\ngarlic 20 g microplaned / salt 35 g")["lines"].last(2)
+    expect(row.map { |each| each.dig("taken", "key") }).to eq %w[garlic fine-salt]
+  end
+
+  it "asks whether some of the oil is out of the list, or as well" do
+    massaged =
+      draft("For ten\n1 kg kale, massage with 100 ml of the oil\n500 ml olive oil\n300 g feta")["lines"]
+    expect(massaged.map { |each| each["why"] }).to include "Out of what is listed elsewhere, or as well?"
+    expect(line("2 tbsp of the pickle juice")["why"]).to be_nil
+  end
+
   it "lets pasta have the oil that it is tossed with, and leaves theirs" do
     tossed = ->(text) { draft("Salad for 20\n1 kg carrots\n#{text}")["lines"].last["to"] }
     expect(tossed["1.5 kg orzo, boiled, tossed with 100 ml oil so it does not stick"]).to eq "cook"

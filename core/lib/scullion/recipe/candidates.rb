@@ -72,7 +72,7 @@ module Scullion
 
       # "Peas, fresh", "peas in the pod", which are frozen where nothing is said of them.
       def fresh_ones
-        return unless FRESH.include?(@item.words["states"])
+        return if @item.said?(:either_state) || !FRESH.include?(@item.words["states"])
 
         fresh = @item.foods.filter_map { |key| key.sub(/\Afrozen-/, "fresh-") if key.start_with?("frozen-") }
         fresh.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }

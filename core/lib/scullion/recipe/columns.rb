@@ -48,8 +48,9 @@ module Scullion
         found = line.strip.match(LEADER) || bare(line) || line.match(SPACED)
         return line if found.nil? || found[:amount].match?(/\A\d[.)](?!\d)|#{Servings::THEM}/o)
 
-        how = found[:how] if found.names.include?("how")
-        ["#{leading(found[:amount])} #{found[:food]}", how].compact.join(", ")
+        # "Apples .... 15, in matchsticks": what is done to them stands behind their name.
+        amount, done = found[:amount].split(/,\s+/, 2)
+        ["#{leading(amount)} #{found[:food]}", done, found[:how]].compact.join(", ")
       end
 
       def bare(line) = @grams && !line.match?(COUNTED) ? line.match(BARE) : nil

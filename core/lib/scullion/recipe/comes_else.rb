@@ -2,8 +2,8 @@
 
 module Scullion
   module Recipe
-    # How a food comes by its line, where the larder has it otherwise: from a tin, pickled, smoked, soaked, in
-    # its pod, or as something that it may stand in for. Part of LineReader.
+    # How a food comes by its line, where the larder has it otherwise: from a tin, pickled, smoked, soaked,
+    # or as something that it may stand in for. Part of LineReader.
     module ComesElse
       IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
       # "400 g soaked chickpeas", not "chickpeas, soaked".
@@ -19,16 +19,10 @@ module Scullion
         end
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
-        return "In the pod? The larder has it frozen." if in_pod?(item, ingredient)
 
         return unless tinned_else?(item) && grows?(ingredient)
 
         "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
-      end
-
-      def in_pod?(item, ingredient)
-        item.words["states"] == "raw" && ingredient.key.start_with?("frozen-") &&
-          @line.text.match?(/\bpods?\b/i)
       end
 
       # Not "carrots, in a roasting tin".

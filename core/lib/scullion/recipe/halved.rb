@@ -5,6 +5,7 @@ module Scullion
     # "18 T oil (half walnut, half sunflower)", "2 peppers, one red one green": one amount of two kinds, an
     # item each.
     class Halved
+      DONE = SaidOnce::DONE
       NUMBERS = Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value < 20 }.freeze
       SHARE = "half|½|\\d{1,2}|#{NUMBERS.keys.join("|")}".freeze
       HALVES =
@@ -26,7 +27,10 @@ module Scullion
         kinds = [kind(:one, whole, shares.first), kind(:other, whole, shares.last)] if shares
         return items unless kinds&.all?
 
-        outside = items.reject { |item| item.equal?(whole) || item.from.between?(from, to) }
+        inside, outside = items.partition { |item| item.equal?(whole) || item.from.between?(from, to) }
+        # "(half orange, half purple), batons": said behind both.
+        said = inside.map { |item| item.words.slice(*DONE) }.reduce({}, :merge)
+        kinds.each { |each| each.words = said.merge(each.words) }
         (outside + kinds).sort_by(&:from)
       end
 
@@ -43,6 +47,13 @@ module Scullion
         counts.map { |count| count / whole.amount.value }
       end
 
+      # "Carrots (half orange, half purple)": a colour by which nothing else is called is the food itself, and
+      # no orange.
+      def called(name, whole)
+        own = @lexicon.food([*name, Lexicon.fold(whole.name).split.last])
+        own || (@lexicon.coloured?(whole.foods.first, name.join(" ")) ? whole.foods : alone(name))
+      end
+
       # "6 carrots, 2 mooli and 4 papaya" are three foods, though two of them add up to the first.
       def alone(name)
         @lexicon.food(name) if [@found[:share], @found[:rest]].all? { |share| share.match?(/half|½/i) }
@@ -51,7 +62,7 @@ module Scullion
       # Called with the name of what it is a kind of, or by halves without it.
       def kind(side, whole, share)
         name = Lexicon.fold(@found[side]).split
-        keys = @lexicon.food([*name, Lexicon.fold(whole.name).split.last]) || alone(name) or return
+        keys = called(name, whole) or return
 
         whole.dup.tap do |each|
           each.foods, each.name, each.amount = keys, @found[side].strip, whole.amount.times(share)

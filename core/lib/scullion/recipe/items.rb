@@ -136,9 +136,9 @@ module Scullion
         return false if item.food? || item.amount.nil? || item.unknown.empty? || @prose
 
         word, clause = item.unknown.first
-        clause < @clauses.number &&
-          @tokens.index { |token| token.text == word }.to_i <
-            @tokens.index { |token| token.value.equal?(item.amount) }.to_i
+        counted = @tokens.index { |token| token.value.equal?(item.amount) }.to_i
+        clause < @clauses.number && @tokens.index { |token| token.text == word }.to_i < counted &&
+          @tokens[counted...@tokens.index(@token)].any? { |token| token.kind == :mark }
       end
 
       # "a clove of garlic"
@@ -230,7 +230,7 @@ module Scullion
         return item.amount = item.amount.times(@lexicon.fills[word]) if filled?(word, index)
 
         item.flags << :made_itself if made_itself?(word, index)
-        return(@clauses.open_or unless @around.either_state?(index)) if word == "or"
+        return either_way(index) if word == "or"
         return part(word, index) if @parts.key?(word) && part?(word, index)
 
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
@@ -243,6 +243,11 @@ module Scullion
         return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
 
         role(token, index)
+      end
+
+      # "Peas, fresh or frozen" are no two foods.
+      def either_way(index)
+        @around.either_state?(index) ? item.flags << :either_state : @clauses.open_or
       end
 
       # "Salmon 600 g, 1 piece pp": the weight is of all, the pieces are each one's.

@@ -120,6 +120,7 @@ module Scullion
 
             found = named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
+            next if told_to?(words.first(size), ends[size - 1])
 
             @scan.pos = ends[size - 1]
             return push(*found.first(1), from, found.last, folded: words.first(size))
@@ -184,6 +185,12 @@ module Scullion
       # "Nan's coleslaw" has no bread in it.
       def somebodys?(found, from, to)
         found.first == :food && @scan.string.byteslice(from...to).match?(/\A[[:upper:]][[:lower:]]+['’]s\z/)
+      end
+
+      # "Wrap them in foil": what is to be done, at the beginning of a sentence, and no food.
+      def told_to?(words, to)
+        words.size == 1 && @lexicon.verbs.key?(words.first) && [nil, "."].include?(@tokens.last&.text) &&
+          @scan.string.byteslice(to..).to_s.match?(/\A\s+(?:it|them|each|these|those)\b/i)
       end
 
       def named(words)

@@ -24,7 +24,8 @@ module Scullion
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b
-         |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b/ix.freeze
+         |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b
+         |\b(?:oil|butter)\b[^;]{0,24},\s*oven\s+\d{3}\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = /\b(?:toss|coat|mix|marinat|dress|rub)\w*\s+(?:in|with)\b/i.freeze

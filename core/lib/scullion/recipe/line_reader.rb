@@ -193,6 +193,7 @@ module Scullion
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)
         return "Something is pickled or made in it: does it dress the salad too?" if item.said?(:by_the_way)
+        return "Out of what is listed elsewhere, or as well?" if item.said?(:out_of_it)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         return left_over(item.left) if item.left

@@ -156,13 +156,18 @@ module Scullion
       # "1 tin tuna, oil kept": the fish is what is eaten.
       def liquor_kept?(token) = token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
 
+      # "Garlic 20 g / salt 35 g": each has an amount of its own.
+      def weighed?(token) = item.amount && @tokens[@tokens.index(token) + 1]&.kind == :amount
+
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
         return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
-        return false if token.kind == :food && (poured_apart?(token) || liquor_kept?(token))
+        if token.kind == :food && (poured_apart?(token) || liquor_kept?(token) || weighed?(token))
+          return false
+        end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||

@@ -49,6 +49,9 @@ module Scullion
       # A bare number behind how it is cooked is no heat up to here.
       MOST_MINUTES = 99
       COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
+      # Degrees that an oven has, °C, and what is set to them.
+      OVEN_HEATS = (120..260)
+      OVENS = %w[oven roast roasted roasting bake baked].freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -173,12 +176,18 @@ module Scullion
           return push(:length, from)
         end
         return push(:time, from) if @scan.skip(TIME) || minutes_alone?(low)
-        return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES)
+        return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES) || oven_heat?(low)
 
         @scan.skip(/\s*x\b(?=\s*\d)/i)
         @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
         amount = measured(low, high) || loose(low, high) || Amount.new(low, high, :piece, piece: "each")
         push(:amount, from, amount)
+      end
+
+      # "Oven 180 till golden": how hot.
+      def oven_heat?(number)
+        OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
+          OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
       end
 
       # "Simmer 40", "blanch 2, shock": how long.

@@ -30,6 +30,8 @@ module Scullion
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
       NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
+      # "2 tbsp of the pickle juice" is of no list.
+      LIQUOR = /\b(?:juice|brine)\z/i.freeze
       SALTED =
         /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
@@ -54,6 +56,7 @@ module Scullion
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
+        out_of_it(all)
         keep_back(all)
         not_cooked(all)
         salted(all)
@@ -142,7 +145,8 @@ module Scullion
       def cooked_as_labelled(items)
         return unless @plain.match?(Kinds::LABELLED)
 
-        cook = items.first&.words&.fetch("cooks", nil) or return
+        label = @tokens.take_while { |token| !%w[: =].include?(token.text) }
+        cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
         items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
       end
 
@@ -236,6 +240,20 @@ module Scullion
         items.each do |item|
           item.piece ||= "slice" if item.counted? && lexicon.piece_known?(item.foods.first, "slice")
         end
+      end
+
+      # "Massage with 100 ml of the oil": of what is listed elsewhere, or as well? Nobody says.
+      def out_of_it(items)
+        items
+          .select { |item| item.food? && item.amount && lexicon.poured?(item.foods.first) }
+          .reject { |item| item.name.match?(LIQUOR) }
+          .each do |item|
+            ahead =
+              @plain.byteslice(item.from..).to_s.scrub[
+                /\A.{0,24}?(?=\b#{Regexp.escape(item.name.split.last)}\b)/i
+              ]
+            item.flags << :out_of_it if ahead.to_s.match?(/\bof\s+the\s+\z/i)
+          end
       end
 
       # Of the only food, or of the one that it is said of.
