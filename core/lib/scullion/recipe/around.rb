@@ -192,6 +192,9 @@ module Scullion
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 
+      # "Peas, fresh or frozen"
+      def or_ahead?(index) = @tokens[index + 1]&.folded == %w[or]
+
       # "Hot water to thin"
       def towards_what?(index) = @tokens[index + 1]&.folded == %w[to]
 

@@ -145,7 +145,7 @@ module Scullion
       def cooked_as_labelled(items)
         return unless @plain.match?(Kinds::LABELLED)
 
-        label = @tokens.take_while { |token| !%w[: =].include?(token.text) }
+        label = @tokens.take_while { |token| !token.text.match?(/\A[:=]\z/) }
         cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
         items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
       end
