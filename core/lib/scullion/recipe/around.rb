@@ -193,7 +193,7 @@ module Scullion
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 
       # "Peas, fresh or frozen"
-      def or_ahead?(index) = @tokens[index + 1]&.folded == %w[or]
+      def or_other_state?(index) = @tokens[index + 1]&.folded == %w[or] && either_state?(index + 1)
 
       # "Hot water to thin"
       def towards_what?(index) = @tokens[index + 1]&.folded == %w[to]
