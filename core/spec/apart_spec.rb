@@ -38,6 +38,13 @@ RSpec.describe Scullion::Recipe::Apart do
       [%w[carrot peeled diced-small], %w[carrot peeled grated]]
     )
     expect(carrots.map { |each| each.dig("cook", "method") }).to eq ["roast", nil]
+    onions = draft_of("2 red onions, one finely diced, one sliced and pickled")
+    expect(onions.map { |each| each.values_at("cut", "treat") }).to eq(
+      [["diced", nil], %w[sliced quick-pickle]]
+    )
+    expect(read("12 limes, half juiced, half in wedges for the table")).to eq(
+      [["lime-juice", 198, "dressing"], ["lime", 475, "table", "wedges"]]
+    )
     radicchio = draft_of("2 heads radicchio, one grilled, one raw")
     expect(radicchio.map { |each| each.dig("cook", "method") }).to eq ["grill", nil]
   end

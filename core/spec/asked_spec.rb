@@ -105,6 +105,27 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(line("2 tbsp of the pickle juice")["why"]).to be_nil
   end
 
+  it "loses no food beside another: kinds in words, strangers that are brushed, a dressing that is made" do
+    keys = ->(row) do
+      draft("Salad for 20\n1 kg carrots\n#{row}")["lines"].drop(2).map { |each| each.dig("taken", "key") }
+    end
+    expect(keys["Four tins of sweetcorn, drained, six red and three green peppers, diced small"]).to eq(
+      %w[sweetcorn red-pepper green-pepper]
+    )
+    expect(keys["I made a French dressing with 600 ml sunflower oil, 200 ml white wine vinegar"]).to eq(
+      %w[sunflower-oil white-wine-vinegar]
+    )
+    expect(keys["3 ficelles, sliced thin, brushed with oil, baked crisp"]).to eq [nil, "olive-oil"]
+  end
+
+  it "cooks what is roasted in vinegar in it, and asks how what comes cooked is fried" do
+    onions = draft("Salad for 20\n6 red onions, quartered, roasted in 100 ml balsamic")["lines"].last
+    expect(onions.values_at("to", "status")).to eq %w[cook sure]
+    expect(draft("Salad for 20\n2 onions in 100 ml balsamic")["lines"].last["to"]).to eq "dressing"
+    expect(line("1 kg chickpeas (cooked weight), fried crisp")["why"]).to start_with "“fried”: there are no"
+    expect(line("4 kg beetroot, raw, roast in skins at 180 for 1 h 20")["status"]).to eq "sure"
+  end
+
   it "lets pasta have the oil that it is tossed with, and leaves theirs" do
     tossed = ->(text) { draft("Salad for 20\n1 kg carrots\n#{text}")["lines"].last["to"] }
     expect(tossed["1.5 kg orzo, boiled, tossed with 100 ml oil so it does not stick"]).to eq "cook"

@@ -163,6 +163,25 @@ RSpec.describe Scullion::Facts do
     )
   end
 
+  # YAML takes the last of them in silence.
+  it "says no word and no fact twice in one place" do
+    twice =
+      lambda do |node, path|
+        unless node.is_a?(Psych::Nodes::Mapping)
+          next node.children.to_a.flat_map { |child| twice[child, path] }
+        end
+
+        keys = node.children.each_slice(2).map { |key, _| key.value }
+        again = keys.tally.select { |_, count| count > 1 }.map { |key, _| "#{path}: #{key}" }
+        again + node.children.each_slice(2).flat_map { |_, value| twice[value, path] }
+      end
+    found =
+      Dir[File.join(described_class::ROOT, "**/*.yml")].flat_map do |path|
+        twice[Psych.parse_file(path), File.basename(path)]
+      end
+    expect(found).to eq []
+  end
+
   it "says when ingredients are made like each other in a circle" do
     found =
       spoiled("larder/roots.yml") do |text|

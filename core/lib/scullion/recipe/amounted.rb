@@ -106,6 +106,7 @@ module Scullion
 
         return other_in_brackets?(index) if @clauses.bracketed?
         return true if @around.counted_stranger?(index) || weighed_stranger?(index)
+        return true if @token.value.unit == :piece && @around.kind_of_next?(index)
 
         @around.food_follows?(index) || stranger_before?
       end

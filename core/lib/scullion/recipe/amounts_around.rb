@@ -49,6 +49,15 @@ module Scullion
           after.drop(at + 1).none? { |token| token.kind == :food }
       end
 
+      # "Six red and three green peppers": the head stands behind the second of them.
+      def kind_of_next?(index)
+        word, joins, other, kind, head = @tokens[index + 1, 5]
+        return false unless word&.kind == :word && !Around.joins?(word) && Around.joins?(joins)
+
+        other&.kind == :amount && other.value.unit == :piece &&
+          [kind, head].compact.any? { |each| each.kind == :food }
+      end
+
       # A number of pieces stands before it, but for words that change nothing.
       def count_before?(index) = count(index)&.unit == :piece
 

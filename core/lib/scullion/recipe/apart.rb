@@ -24,7 +24,9 @@ module Scullion
       # "2 juiced 2 segmented": so many of them done so.
       DONE =
         %r{(?<![\d.,/])(?<count>\d{1,3}|one|two|three|four|five|six)\s+
-          (?<done>(?-i:[[:alpha:]]+)ed|raw|whole|torn)\b(?=\s*(?:[,;&]|and\b|\d|\z))}ix.freeze
+          (?<done>(?:(?-i:[[:alpha:]]+)ly\s+)?
+            (?:(?-i:[[:alpha:]]+)ed(?:\s+and\s+(?-i:[[:alpha:]]+)ed)?|raw|whole|torn))\b
+          (?=\s*(?:[,;&]|and\b|\d|\z))}ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
       # "10 oranges: 4 juiced, the rest segmented", "tomatoes, half of them roasted": so many, and what is
@@ -37,6 +39,7 @@ module Scullion
         /(?<count>\d{1,3}|#{Shares::ANY})\s+(?:of\s+(?:it|them|these|those|which)|left|kept)\s+
           (?<done>[[:alpha:]][^,;()\d]{2,40})
          |,\s*(?<count>#{Shares::ANY})\s+(?<done>(?:(?-i:[[:alpha:]]+)ed|raw)\b[^,;()\d]{0,40})/ix.freeze
+      JUICED = /\b(?:juice|zest)(?:e?d)?\b/i.freeze
       WHOLE = /\bwhole\b/i.freeze
       WEIGHED = /#{WeighedHow::WEIGHT}\s+(?<done>[[:alpha:]][^,;()\d]{1,59})/i.freeze
       RAW = /\braw\b/i.freeze
@@ -97,8 +100,8 @@ module Scullion
       def halves(plain)
         found = plain.match(HALF) or return
         said = [found[:one], found[:other]]
-        meant = said.map { |words| [roles(words), Apart.going(words)] }
-        said if meant.all? { |roles, place| roles.any? || place } && meant.uniq.size == 2
+        meant = said.map { |words| [roles(words), Apart.going(words), words[JUICED]] }
+        said if meant.all? { |roles, *ways| roles.any? || ways.any? } && meant.uniq.size == 2
       end
 
       # What is done to some of it, and to the rest where that is said. @return [Array(Float, String, String)]

@@ -104,7 +104,7 @@ module Scullion
         key = food_next(index)&.then { |food| food.value[:keys].first } or return
         return "pot" if lexicon.cooked_in?(key)
 
-        "cook" if lexicon.poured?(key) && !lexicon.acid?(key)
+        "cook" if lexicon.poured?(key) && (!lexicon.acid?(key) || (index > 1 && cooked_before?(index - 2)))
       end
 
       # The words before it that it is listed with: "red, green" of "red, green and yellow peppers".

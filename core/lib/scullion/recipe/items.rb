@@ -104,15 +104,24 @@ module Scullion
         end
         return free_of_it(token) if @around.free_of?(index)
         return if item.food? && MADE_HERE.include?(token.folded.last) && @around.of_the?(index)
+        return if !item.food? && made_with?(token, index)
         return item.container = "pot" if potted?(token, index)
         return if in_pots?(token, index)
         return chill(index) if chilled_in?(token, index)
 
-        begin_item(token) if stranger_counted? || (@behind && item.food? && item.amount)
+        if stranger_counted? || stranger_done?(index) || (@behind && item.food? && item.amount)
+          begin_item(token)
+        end
         return named(token) unless item.food?
         return if turned_name?(token)
 
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+      end
+
+      # "I made a French dressing with 600 ml oil": what it is made with is listed.
+      def made_with?(token, index)
+        MADE_HERE.include?(token.folded.last) && @around.done_in?(index) &&
+          (item.amount.nil? || item.counted?)
       end
 
       # "2 pots of basil" are no potatoes.
@@ -139,6 +148,15 @@ module Scullion
         counted = @tokens.index { |token| token.value.equal?(item.amount) }.to_i
         clause < @clauses.number && @tokens.index { |token| token.text == word }.to_i < counted &&
           @tokens[counted...@tokens.index(@token)].any? { |token| token.kind == :mark }
+      end
+
+      # "3 ficelles, brushed with oil": the oil is not what is counted.
+      def stranger_done?(index)
+        if item.food? || item.amount.nil? || @prose || !%w[with w].include?(@around.word_before(index))
+          return false
+        end
+
+        item.unknown.any? { |_, clause, beside| beside && clause < @clauses.number }
       end
 
       # "a clove of garlic"

@@ -157,7 +157,7 @@ module Scullion
       def liquor_kept?(token) = token.folded == %w[oil] && @lexicon.preserved?(item.foods.first)
 
       # "Garlic 20 g / salt 35 g": each has an amount of its own.
-      def weighed?(token) = item.amount && @tokens[@tokens.index(token) + 1]&.kind == :amount
+      def weighed_too?(token) = item.amount && @tokens[@tokens.index(token) + 1]&.kind == :amount
 
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
@@ -165,7 +165,7 @@ module Scullion
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
-        if token.kind == :food && (poured_apart?(token) || liquor_kept?(token) || weighed?(token))
+        if token.kind == :food && (poured_apart?(token) || liquor_kept?(token) || weighed_too?(token))
           return false
         end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)

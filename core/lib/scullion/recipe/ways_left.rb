@@ -44,8 +44,9 @@ module Scullion
         ways.any? && ways.none? { |way| items.any? { |item| item.words.value?(way) } }
       end
 
-      # A weight may be that of the raw food: "(from 2 cups raw)".
+      # A weight may be that of the raw food: "(from 2 cups raw)"; "raw, roast in skins" is how it is bought.
       def raw_left?(index, items)
+        return false if @tokens.first(index).none? { |token| token.kind == :word && token.value["cooks"] }
         return false if beside(index).any? { |token| token&.kind == :amount && token.value.unit != :piece }
 
         items.none? { |item| item.raw? && item.words["cooks"].nil? }

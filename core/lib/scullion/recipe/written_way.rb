@@ -11,6 +11,7 @@ module Scullion
       STRANGE_CUT = /\b(?<word>[[:alpha:]]{4,})[ -]cut\b(?!\s+(?:in|into|on|up|off|side|the)\b)/.freeze
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
+      FRIED = /fried\z/.freeze
       # Bread is rubbed with garlic, nuts in a cloth.
       RUBBED = "massage"
 
@@ -63,10 +64,18 @@ module Scullion
       end
 
       def cooked_not_here(item, food)
-        return unless WrittenWay.cooked?(item, food, @house.lexicon)
+        return unless WrittenWay.asked?(item, food, @house.lexicon)
 
-        strange = ways_named(item, food).find { |_, ways| ways.none? { |way| food.facts.key?(way) } }
+        strange = ways_done(item, food).find { |_, ways| ways.none? { |way| food.facts.key?(way) } }
         strange&.first || treated_not_here(item, food)
+      end
+
+      # What comes cooked or kept was cooked so before; what it is fried to then is done here.
+      def ways_done(item, food)
+        ways = ways_named(item, food)
+        return ways if WrittenWay.cooked?(item, food, @house.lexicon)
+
+        ways.slice(*item.unknown.map { |word, *| Lexicon.fold(word) }.grep(FRIED))
       end
 
       # @return [String, nil] the method's key
