@@ -6,6 +6,7 @@ module Scullion
     # dropped.
     class Items
       include Amounted
+      include AmountTaken
       include CountedBy
       include DoneToIt
       include KindsCounted
@@ -109,19 +110,11 @@ module Scullion
         return if in_pots?(token, index)
         return chill(index) if chilled_in?(token, index)
 
-        if stranger_counted? || stranger_done?(index) || (@behind && item.food? && item.amount)
-          begin_item(token)
-        end
+        begin_item(token) if amount_taken?(index)
         return named(token) unless item.food?
         return if turned_name?(token)
 
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
-      end
-
-      # "I made a French dressing with 600 ml oil": what it is made with is listed.
-      def made_with?(token, index)
-        MADE_HERE.include?(token.folded.last) && @around.done_in?(index) &&
-          (item.amount.nil? || item.counted?)
       end
 
       # "2 pots of basil" are no potatoes.
@@ -138,25 +131,6 @@ module Scullion
         return false unless token.folded == %w[pots]
 
         %w[in into little small].include?(@around.word_before(index)) || @text.match?(OF_A_SIZE)
-      end
-
-      # "Flat pars 20 bunches, mint 10": what nobody knows has an amount of its own behind it.
-      def stranger_counted?
-        return false if item.food? || item.amount.nil? || item.unknown.empty? || @prose
-
-        word, clause = item.unknown.first
-        counted = @tokens.index { |token| token.value.equal?(item.amount) }.to_i
-        clause < @clauses.number && @tokens.index { |token| token.text == word }.to_i < counted &&
-          @tokens[counted...@tokens.index(@token)].any? { |token| token.kind == :mark }
-      end
-
-      # "3 ficelles, brushed with oil": the oil is not what is counted.
-      def stranger_done?(index)
-        if item.food? || item.amount.nil? || @prose || !%w[with w].include?(@around.word_before(index))
-          return false
-        end
-
-        item.unknown.any? { |_, clause, beside| beside && clause < @clauses.number }
       end
 
       # "a clove of garlic"
