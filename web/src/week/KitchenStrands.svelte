@@ -77,6 +77,11 @@
     if (!roster.works) return roster.says[0] ?? "Not in time.";
     return roster.stops > 0 ? "Not to be cooked by as it is." : (day.chance?.said ?? "");
   };
+  // As in the list of services: in time as planned, and sure enough.
+  const mark = ({ day }: Share) => {
+    if (day.roster!.stops > 0) return "stop";
+    return day.roster!.works && day.chance?.enough !== false ? "fits" : "look";
+  };
   const served = ({ day }: Share) => day.roster!.service.date === date;
 </script>
 
@@ -121,9 +126,7 @@
       style:top="{top}px"
       style:height="{NAME}px"
     >
-      {#if roster.stops > 0}<Mark kind="stop" />{:else if roster.works}<Mark kind="fits" />{:else}<Mark
-          kind="look"
-        />{/if}
+      <Mark kind={mark(share)} />
       <a class="link font-semibold" href="/services/{share.service.id}/day">{share.service.name}</a>
       <span class="quiet shrink-0"
         >{served(share) ? "" : `${shortDay(share.service.date)}, `}{share.service.from} to {share
