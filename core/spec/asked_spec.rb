@@ -126,6 +126,22 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(line("4 kg beetroot, raw, roast in skins at 180 for 1 h 20")["status"]).to eq "sure"
   end
 
+  it "puts on the tray what stands beside an oven's heat, and into the pot what lentils are boiled with" do
+    placed = ->(row) do
+      draft("Salad for 20\n1 kg carrots\n#{row}")["lines"]
+        .drop(2)
+        .map { |each| [each.dig("taken", "key"), each["to"]] }
+    end
+    expect(placed["all → oil (rapeseed 400 ml), thyme 1/2 bunch, 200° 40 min, turn once"]).to eq(
+      [%w[rapeseed-oil cook], %w[thyme cook]]
+    )
+    expect(placed["dressing: 100 ml olive oil at 119°"]).to include %w[olive-oil dressing]
+    expect(placed["2.5 kg dry puy lentils w/ bay + 1/2 onion"]).to eq(
+      [%w[dry-puy-lentils salad], %w[bay-leaf pot], %w[white-onion pot]]
+    )
+    expect(placed["2.5 kg dry puy lentils, 1/2 onion"].last).to eq %w[white-onion salad]
+  end
+
   it "lets pasta have the oil that it is tossed with, and leaves theirs" do
     tossed = ->(text) { draft("Salad for 20\n1 kg carrots\n#{text}")["lines"].last["to"] }
     expect(tossed["1.5 kg orzo, boiled, tossed with 100 ml oil so it does not stick"]).to eq "cook"

@@ -17,6 +17,14 @@ RSpec.describe "Texts as they come" do
     bare = taken("#{slaw}vinaigrette 1.5 l [walnut oil 1000, sherry vinegar 500]")
     expect(bare["walnut-oil"].values_at("to", "status")).to eq %w[dressing sure]
     expect(bare["walnut-oil"]["grams"]).to be_within(0.5).of(1000 * 0.92 / 40)
+    # 250 ml of vinegar at 1.01 g and 700 of oil at 0.92, for 40; garlic has an amount of its
+    # own, and loses 15 % with its skins.
+    listed =
+      taken("#{slaw}dressing = 1L: 250 red wine vin, 700 rapeseed, 50 wholegrain mustard + garlic 4 clv")
+    expect(listed.values_at("red-wine-vinegar", "rapeseed-oil").map { |each| each["grams"] }).to match(
+      [be_within(0.01).of(6.31), be_within(0.01).of(16.1)]
+    )
+    expect(listed["garlic"].values_at("grams", "to")).to eq [0.34, "dressing"]
     off = taken("#{slaw}vinaigrette 1.5 l [walnut oil 1000, sherry vinegar 50]")
     expect(off.keys).not_to include "sherry-vinegar"
   end

@@ -90,7 +90,12 @@ module Scullion
         return CONTAINERS[@item.container] if CONTAINERS.key?(@item.container)
         return "dry" if @item.words["treats"].nil? && @item.name.to_s.match?(/\A(?:dry|dried)\b/i)
 
-        "dry" if @item.words["cooks"] == "simmer" || @item.said?(:timed) || spooned_herb?
+        "dry" if boiled? || spooned_herb?
+      end
+
+      # What is simmered, or takes so long, is dry; not half a bunch of thyme.
+      def boiled?
+        (@item.words["cooks"] == "simmer" || @item.said?(:timed)) && !GROWS.include?(@item.piece)
       end
 
       def spooned_herb?

@@ -28,6 +28,7 @@ module Scullion
       SEASONS = %w[herb spice salt].freeze
       # What is boiled, and would stick.
       STICKS = %w[grain pasta].freeze
+      BOILED = %w[pulse grain pasta].freeze
       # What comes in a tin or a jar, with what it lies in.
       PRESERVED = %w[cured pickle fish].freeze
 
@@ -48,6 +49,9 @@ module Scullion
       def kin?(one, other) = family(one) == family(other)
       # Is there something to dress with among these?
       def dresses?(keys) = keys.any? { |key| fat?(key) } && keys.any? { |key| acid?(key) }
+
+      # What is cooked in water by itself.
+      def boiled?(key) = BOILED.include?(family(key))
 
       private
 

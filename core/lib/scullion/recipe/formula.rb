@@ -7,12 +7,14 @@ module Scullion
     class Formula
       AMOUNT = /(?<number>\d+(?:[.,]\d+)?)\s*(?<unit>kg|g|ml|l|litres?|(?=\s[^(\[]*[(\[][^)\]]*%))\b/i.freeze
       WRITTEN =
-        /\A(?:(?<name>[^\d(\[]{3,40}?)\s*[-:–]?\s*#{AMOUNT}[^(\[\d]{0,12}
+        /\A(?:(?:(?<name>[^\d(\[]{3,40}?)\s*[-:–=]?\s*#{AMOUNT}[^(\[\d]{0,12}
              |#{AMOUNT}\s+(?<name>[^\d(\[]{3,40}?)[\s,]*)
-          [(\[](?<parts>[^()\[\]]+)[)\]]\W*\z/ix.freeze
+            [(\[](?<parts>[^()\[\]]+)[)\]]\W*
+           |(?<name>[^\d(\[]{3,40}?)\s*[-:–=]?\s*#{AMOUNT}\s*:\s+(?<parts>[^()\[\]]+))\z/ix.freeze
       PERCENT = /(?<share>\d{1,3}(?:[.,]\d)?)\s*%/.freeze
       RATIO = /\d{1,2}(?:\.\d)?(?:\s?:\s?\d{1,2}(?:\.\d)?)+/.freeze
       BARE = /(?<![\d.,])(?<number>\d{1,5})(?!\d|[.,]\d|\s*[[:alpha:]%])/.freeze
+      AHEAD = /\A\W*(?<number>\d{1,5})\s+(?=[[:alpha:]])/.freeze
       # By per cent it may stand without a unit, as all that is beside it.
       SMALL = { "" => [:g, 1], "kg" => [:g, 1000], "g" => [:g, 1], "ml" => [:ml, 1] }.freeze
       WEIGHED = %i[g ml].freeze
@@ -48,14 +50,19 @@ module Scullion
         return true if foods.size > 1 && weighed?(foods)
         return true if by_ratio(foods)
 
-        shares = foods.map { |item| share(item) }
-        return false if foods.size < 2 || shares.any?(&:nil?)
+        bare = foods.reject { |item| own_amount?(item) }
+        shares = bare.map { |item| share(item) || number(item) }
+        return false if bare.size < 2 || shares.any?(&:nil?)
+        return false unless bare.any? { |item| share(item) } || nearly_all?(shares.sum)
 
-        foods.zip(shares) { |item, share| take(item, share) }
+        bare.zip(shares) { |item, share| take(item, share) }
         true
       end
 
       private
+
+      # "Garlic 4 cloves"
+      def own_amount?(item) = item.amount && (item.piece || item.amount.unit != :piece)
 
       # "12 ml dressing (3:1 oil/vinegar)": in the order in which they are named.
       def by_ratio(foods)
@@ -74,11 +81,13 @@ module Scullion
       end
 
       def share(item)
-        words = parts.byteslice(item.from...(item.to || parts.bytesize)).to_s.scrub
-        return words[PERCENT, :share].tr(",", ".").to_f / 100 * @whole if words.match?(PERCENT)
-
-        words[BARE, :number].to_f if adds_up? && words.match?(BARE)
+        said = words(item)[PERCENT, :share]
+        said.tr(",", ".").to_f / 100 * @whole if said
       end
+
+      # Behind its name or before it: "walnut oil 1100", "250 red wine vinegar".
+      def number(item) = (words(item)[BARE, :number] || words(item)[AHEAD, :number])&.to_f
+      def words(item) = parts.byteslice(item.from...(item.to || parts.bytesize)).to_s.scrub
 
       # "80 ml vinaigrette (60 ml oil, 20 ml vinegar)": they have their own, which come to all of it.
       def weighed?(foods)
@@ -89,10 +98,6 @@ module Scullion
       end
 
       def nearly_all?(sum) = (sum - @whole).abs <= @whole * NEARLY
-
-      def adds_up?
-        nearly_all?(parts.scan(BARE).flatten.sum(&:to_f))
-      end
     end
   end
 end

@@ -27,6 +27,10 @@ module Scullion
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b
          |\b(?:oil|butter)\b[^;]{0,24},\s*oven\s+\d{3}\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
+      # °C from which an oven is hot.
+      OVEN_HEAT = 120
+      BAY = %w[bay-leaf].freeze
+      WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = /\b(?:toss|coat|mix|marinat|dress|rub)\w*\s+(?:in|with)\b/i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
@@ -65,6 +69,8 @@ module Scullion
         cooked_with_it(items)
         cooked_behind(items)
         for_cooking(items)
+        heated(items)
+        in_its_water(items)
         loosened(items)
         bracketed_with(items)
         whisked_with(items)
@@ -141,6 +147,31 @@ module Scullion
 
             food.words["cooks"], poured.words = way, poured.words.except("cooks", "states")
             poured.place = "cook"
+          end
+      end
+
+      # "All → oil 400 ml, thyme, 200° 40 min": what is poured and what seasons, on a row that says how hot.
+      def heated(items)
+        return if @tokens.none? { |token| token.kind == :heat && token.text.to_i >= OVEN_HEAT }
+
+        foods = items.select(&:food?)
+        only = foods.all? { |item| item.words.empty? && seasoning?(item.foods.first) }
+        foods.each { |item| item.place ||= "cook" } if only
+      end
+
+      def seasoning?(key) = lexicon.fat?(key) || lexicon.seasons?(key)
+
+      # "Lentils 2.5 kg w/ bay + ½ onion": what is boiled with the bay is not eaten.
+      def in_its_water(items)
+        bay = items.index { |item| BAY.include?(item.foods.first) } or return
+        return unless bay.positive? && lexicon.boiled?(items.first.foods.first) && @plain.match?(WITH_BAY)
+
+        items
+          .drop(bay)
+          .select { |item| item.place.nil? && (item.amount.nil? || item.counted?) }
+          .each do |item|
+            item.place = "pot"
+            item.flags << :taste if item.amount.nil?
           end
       end
 
