@@ -32,10 +32,10 @@ module Scullion
         item.unknown.any? { |_, clause, beside| beside && clause < @clauses.number }
       end
 
-      # "I made a French dressing with 600 ml oil": what it is made with is listed.
+      # "I made a French dressing with 600 ml oil": what it is made with is listed; a jar of it is bought.
       def made_with?(token, index)
         Amounted::MADE_HERE.include?(token.folded.last) && @around.done_in?(index) &&
-          (item.amount.nil? || item.counted?)
+          (item.amount.nil? || (item.counted? && item.container.nil?))
       end
     end
   end

@@ -7,26 +7,21 @@ module Scullion
     module TakenApart
       private
 
-      # Where the line has one food alone.
       def taken_apart(items)
-        foods = items.select(&:food?)
+        food, *others = items.select(&:food?)
+        return items unless food
+
         apart = Apart.new(@plain, lexicon)
-        return items unless foods.size == 1 || (foods.any? && apart.halves? && only_seasoned?(foods))
+        return items unless others.empty? || (apart.halves? && others.all? { |item| seasons_it?(item) })
         return items.flat_map { |item| item.food? ? shared_out(item) : item } unless apart.two?
 
-        counted_from_one(foods.first)
-        items.flat_map { |item| item.equal?(foods.first) ? apart.of(item) : item }
+        others.each { |item| cooked_to_taste(item) }
+        counted_from_one(food)
+        items.flat_map { |item| item.equal?(food) ? apart.of(item) : item }
       end
 
       # "Carrots, half roasted with cumin, half raw": the cumin goes with the half that is cooked, to taste.
-      def only_seasoned?(foods)
-        seasonings = foods.drop(1)
-        unless seasonings.all? { |item| lexicon.seasons?(item.foods.first) && share?(item.amount) }
-          return false
-        end
-
-        seasonings.each { |item| cooked_to_taste(item) }
-      end
+      def seasons_it?(item) = lexicon.seasons?(item.foods.first) && share?(item.amount)
 
       def cooked_to_taste(item)
         item.amount, item.place, item.words, item.flags = nil, "cook", {}, [:taste]
