@@ -16,6 +16,8 @@ module Scullion
     BEAT_SECONDS = 0.5
     # As many at once as a small computer has room for beside the server itself.
     PLACES = SizedQueue.new(3)
+    # Of a long list that is given at once.
+    SLICE = 100
 
     class << self
       # @param most [Numeric] seconds
@@ -52,25 +54,43 @@ module Scullion
       def apart(reader, writer)
         reader.close
         Process.setpriority(Process::PRIO_PROCESS, 0, 5)
-        say(writer, [:done, yield(->(*word) { say(writer, [:word, word]) })])
+        give(writer, yield(->(*word) { say(writer, [:word, word]) }))
       rescue StandardError => e
         say(writer, [:failed, e])
       ensure
         exit!(0)
       end
 
+      # A long list in parts, so that nobody waits while all of it is taken in.
+      def give(writer, result)
+        return say(writer, [:done, result]) unless result.is_a?(Array) && result.size > SLICE
+
+        result.each_slice(SLICE) { |part| say(writer, [:part, part]) }
+        say(writer, [:all])
+      end
+
       def say(writer, word) = writer.tap { Marshal.dump(word, writer) }.flush
 
       def listen(reader, until_then, waiting)
+        parts = []
         loop do
           raise TooLong if now > until_then
           next waiting&.call unless reader.wait_readable(BEAT_SECONDS)
 
           kind, said = heard(reader)
-          return said if kind == :done
-          raise said if kind == :failed
-
-          waiting&.call(*said)
+          case kind
+          when :done
+            return said
+          when :part
+            parts.concat(said)
+            Thread.pass
+          when :all
+            return parts
+          when :failed
+            raise said
+          else
+            waiting&.call(*said)
+          end
         end
       end
 

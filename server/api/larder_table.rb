@@ -23,8 +23,11 @@ module Scullion
         # Judged apart; written here.
         def brought_in(document)
           ours = house
-          work = ->(word) { Exchange::LarderImport.of(document.except("write"), ours, &word) }
-          done = ->(import) { document["write"] ? write_table(import) : import.report }
+          work = ->(word) { Exchange::LarderImport.judged(document.except("write"), ours, &word) }
+          done = ->(rows) do
+            import = Exchange::LarderImport.new(rows)
+            document["write"] ? write_table(import) : import.report
+          end
           key = [Digest::SHA256.digest(JSON.generate(document)), ours]
           result = slowly(key, work, shown: done)
           done.call(result)

@@ -19,9 +19,9 @@ module Scullion
       # @param document [Hash] "csv" as text, "file" as its bytes in Base64, or "json" as a list
       # @param house [House]
       # @yield [Integer, Integer] rows judged, of how many
-      # @return [LarderImport]
+      # @return [Array<Row>] as judged: plain data, which may come from another process in parts
       # @raise [InvalidBrief] when it is no table of ingredients
-      def self.of(document, house, &) = new(Judging.new(rows_in(document), house).rows(&))
+      def self.judged(document, house, &) = Judging.new(rows_in(document), house).rows(&)
 
       def self.rows_in(document)
         return LarderCsv.read(document["csv"]) if document.key?("csv")

@@ -22,6 +22,17 @@ RSpec.describe "Work that takes long" do
       expect { apart.run { exit!(1) } }.to raise_error(/without a word/)
     end
 
+    it "gives a long list whole, in parts between which others have their turn" do
+      [0, 1, apart::SLICE, apart::SLICE + 1, (2 * apart::SLICE) + 1].each do |size|
+        expect(apart.run { Array.new(size) { |index| { "row" => index } } }).to eq(
+          Array.new(size) { |index| { "row" => index } }
+        )
+      end
+      allow(Thread).to receive(:pass).and_call_original
+      apart.run { Array.new(3 * apart::SLICE, "row") }
+      expect(Thread).to have_received(:pass).exactly(3).times
+    end
+
     it "lets others go on, and says how far it is" do
       turns, heard = 0, []
       other =
@@ -153,7 +164,7 @@ RSpec.describe "Work that takes long" do
     end
 
     it "going away stops it" do
-      allow(Scullion::Exchange::LarderImport).to receive(:of) { |*, &word|
+      allow(Scullion::Exchange::LarderImport).to receive(:judged) { |*, &word|
         loop do
           word.call(1, 2)
           sleep 0.01

@@ -54,7 +54,8 @@ RSpec.describe "Tables out and in" do
     }.each do |kind, text|
       it "are read: #{kind}" do
         document = { "file" => [text.b].pack("m0") }
-        import = Scullion::Exchange::LarderImport.of(document, ExampleBrief::SHIPPED)
+        rows = Scullion::Exchange::LarderImport.judged(document, ExampleBrief::SHIPPED)
+        import = Scullion::Exchange::LarderImport.new(rows)
         expect(import.report["rows"].map { |row| row.values_at("name", "fate") }).to eq [
              ["Löwenzahn ½", "new"]
            ]
