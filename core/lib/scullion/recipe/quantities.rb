@@ -5,6 +5,8 @@ module Scullion
     # The numbers of a line: amounts with their unit, and lengths, times and heats, which are none. Reads from
     # @scan, and leaves it where it was when there is no number.
     module Quantities
+      include BareNumbers
+
       include Fractions
 
       FRACTIONS = Amount::Words::FRACTIONS
@@ -46,12 +48,6 @@ module Scullion
       SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
-      # A bare number behind how it is cooked is no heat up to here.
-      MOST_MINUTES = 99
-      COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
-      # Degrees that an oven has, °C, and what is set to them.
-      OVEN_HEATS = (120..260)
-      OVENS = %w[oven roast roasted roasting bake baked].freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -182,18 +178,6 @@ module Scullion
         @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
         amount = measured(low, high) || loose(low, high) || Amount.new(low, high, :piece, piece: "each")
         push(:amount, from, amount)
-      end
-
-      # "Oven 180 till golden": how hot.
-      def oven_heat?(number)
-        OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
-          OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
-      end
-
-      # "Simmer 40", "blanch 2, shock": how long.
-      def minutes_alone?(number)
-        number.between?(0.5, MOST_MINUTES) && @tokens.last&.kind == :word &&
-          COOKED_FOR.include?(@tokens.last.folded.last) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
       end
 
       # A number with its unit; "2 lb 4 oz" and "1 cup plus 2 Tbsp" are one.

@@ -4,6 +4,7 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
+      include DoneInLine
       include ForSome
       include FruitParts
       include LinePlaces
@@ -29,12 +30,8 @@ module Scullion
       TWO_KINDS =
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
-      NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
       # "2 tbsp of the pickle juice" is of no list.
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
-      SALTED =
-        /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
-          (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
       OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
@@ -141,15 +138,6 @@ module Scullion
       def named_alike?(item, other) = Lexicon.singulars(item.name).intersect?(Lexicon.singulars(other.name))
       def between(item, other) = @plain.byteslice(item.from...other.from).to_s.scrub
 
-      # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
-      def cooked_as_labelled(items)
-        return unless @plain.match?(Kinds::LABELLED)
-
-        label = @tokens.take_while { |token| !token.text.match?(/\A[:=]\z/) }
-        cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
-        items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
-      end
-
       # "60 g pp", "2 slices a head": so much for each who is served.
       def mark_heads(items)
         @plain
@@ -233,15 +221,6 @@ module Scullion
         items.last&.then { |last| last.to ||= @plain.bytesize }
       end
 
-      # "Sourdough toast, one each"
-      def toasted_by_the_slice(items)
-        return unless @plain.match?(/\btoasts?\b/i)
-
-        items.each do |item|
-          item.piece ||= "slice" if item.counted? && lexicon.piece_known?(item.foods.first, "slice")
-        end
-      end
-
       # "Massage with 100 ml of the oil": of what is listed elsewhere, or as well? Nobody says.
       def out_of_it(items)
         items
@@ -272,22 +251,6 @@ module Scullion
         weighed = items.find { |item| item.amount&.unit == :g && item.from < before }
         amount = @tokens.find { |token| token.kind == :amount && token.value.equal?(weighed&.amount) }
         weighed.flags << :prepared if amount && amount.at < before
-      end
-
-      # "Frozen peas, defrosted not cooked"
-      def not_cooked(items)
-        return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
-
-        items.each { |item| item.flags |= [:stays_raw] }
-      end
-
-      # "Turnips, salted, squeezed", "cucumbers, salted 30 min"; not "salted butter".
-      def salted(items)
-        said = @plain[SALTED] or return
-        food = items.find(&:food?) if items.one?(&:food?)
-        return unless food && !lexicon.poured?(food.foods.first)
-
-        food.words["treats"] ||= said.match?(/\brins/i) ? "salt-and-rinse" : "salt-and-drain"
       end
 
       # Without an amount of its own beside what has one, or in a row of several that have.

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Numbers without a unit that are no amount: how long something is cooked, and how hot. For Quantities,
+    # which it is a part of.
+    module BareNumbers
+      # A bare number behind how it is cooked is no heat up to here.
+      MOST_MINUTES = 99
+      COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
+      # Degrees that an oven has, °C, and what is set to them.
+      OVEN_HEATS = (120..260)
+      OVENS = %w[oven roast roasted roasting bake baked].freeze
+
+      private
+
+      # "Oven 180 till golden": how hot.
+      def oven_heat?(number)
+        OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
+          OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
+      end
+
+      # "Simmer 40", "blanch 2, shock": how long.
+      def minutes_alone?(number)
+        number.between?(0.5, MOST_MINUTES) && @tokens.last&.kind == :word &&
+          COOKED_FOR.include?(@tokens.last.folded.last) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a whole line says is done to its foods: cooked as its label has it, toasted, salted, or not cooked
+    # at all. For WholeLine, which it is a part of.
+    module DoneInLine
+      NOT_COOKED = /\b(?:not|never|no\s+need\s+to|don't|do\s+not|without)\s+(?:be\s+)?(?:boil|cook)/i.freeze
+      SALTED =
+        /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
+          (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
+
+      private
+
+      # "Roast veg: courgettes 5 kg, peppers 4 kg": all of them.
+      def cooked_as_labelled(items)
+        return unless @plain.match?(Kinds::LABELLED)
+
+        label = @tokens.take_while { |token| !token.text.match?(/\A[:=]\z/) }
+        cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
+        items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
+      end
+
+      # "Sourdough toast, one each"
+      def toasted_by_the_slice(items)
+        return unless @plain.match?(/\btoasts?\b/i)
+
+        items.each do |item|
+          item.piece ||= "slice" if item.counted? && lexicon.piece_known?(item.foods.first, "slice")
+        end
+      end
+
+      # "Frozen peas, defrosted not cooked"
+      def not_cooked(items)
+        return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
+
+        items.each { |item| item.flags |= [:stays_raw] }
+      end
+
+      # "Turnips, salted, squeezed", "cucumbers, salted 30 min"; not "salted butter".
+      def salted(items)
+        said = @plain[SALTED] or return
+        food = items.find(&:food?) if items.one?(&:food?)
+        return unless food && !lexicon.poured?(food.foods.first)
+
+        food.words["treats"] ||= said.match?(/\brins/i) ? "salt-and-rinse" : "salt-and-drain"
+      end
+    end
+  end
+end
