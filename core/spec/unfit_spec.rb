@@ -33,7 +33,7 @@ RSpec.describe Scullion::Day::Unfit do
     here = [cook("a", skills: ["knife"]), oven(2)]
     expect(reasons([task("steam", 10, use("steamer"))], here)).to eq("steam" => "there is no steamer")
     expect(reasons([task("boil", 10, use("cook", skill: "stove"))], here)).to eq(
-      "boil" => "no cook there does stove"
+      "boil" => "nobody there does stove"
     )
     expect(reasons([task("chop", 10, use("cook", skill: "knife"))], here)).to eq({})
     expect(reasons([task("roast", 10, use("oven", 3))], here)).to eq(
@@ -45,7 +45,7 @@ RSpec.describe Scullion::Day::Unfit do
   it "says for how long in one go nobody is there" do
     expect(reasons([task("stir", 120, use("cook"))], [cook("a")])).to eq({})
     expect(reasons([task("stir", 121, use("cook"))], [cook("a"), cook("b")])).to eq(
-      "stir" => "it takes “cook” for 121 min in one go, and there are 120 at most"
+      "stir" => "it takes a cook for 121 min in one go, and there are 120 at most"
     )
   end
 

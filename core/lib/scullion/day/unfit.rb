@@ -28,10 +28,10 @@ module Scullion
         return "there is no #{use.kind}" if all.empty?
 
         able = all.select { |resource| resource.takes?(use) }
-        return "no #{named(use)} there does #{use.skill}" if able.empty?
+        return "nobody there does #{use.skill}" if able.empty?
 
         most = able.map(&:capacity).max
-        "it takes #{use.amount} of “#{named(use)}” at once, and there are #{most}" if use.amount > most
+        "it takes #{use.amount} of #{named(use)} at once, and there are #{most}" if use.amount > most
       end
 
       # Longer in one go than any of them is there.
@@ -42,10 +42,10 @@ module Scullion
         longest = able.flat_map(&:open).map { |from, to| to - from }.max || 0
         return if segment.minutes <= longest
 
-        "it takes “#{named(use)}” for #{segment.minutes} min in one go, and there are #{longest} at most"
+        "it takes #{named(use)} for #{segment.minutes} min in one go, and there are #{longest} at most"
       end
 
-      def named(use) = use.kind == COOK ? COOK : @instance.of_kind(use.kind).first.name
+      def named(use) = use.kind == COOK ? "a cook" : "“#{@instance.of_kind(use.kind).first.name}”"
 
       # Between when it may begin and when it, and what follows it, must be over.
       def no_room(task)
