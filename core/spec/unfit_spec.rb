@@ -49,6 +49,17 @@ RSpec.describe Scullion::Day::Unfit do
     )
   end
 
+  # There from 0 to 120: of a job that may begin at 100, 20 minutes.
+  it "says that nobody is there while it may be done" do
+    expect(reasons([task("plate", 20, use("cook"), earliest: 100)], [cook("a")])).to eq({})
+    expect(reasons([task("plate", 21, use("cook"), earliest: 100)], [cook("a")])).to eq(
+      "plate" => "it takes a cook for 21 min in one go, and while it may be done there are 20"
+    )
+    expect(reasons([task("plate", 8, use("cook"), earliest: 300)], [cook("a")])).to eq(
+      "plate" => "it takes a cook for 8 min in one go, and while it may be done there are 0"
+    )
+  end
+
   it "says that its own times leave no room, or that others take the hours" do
     late = [cook("a", open: [[0, 600]])]
     expect(reasons([task("prove", 60, use("cook"), earliest: 541)], late)).to eq(

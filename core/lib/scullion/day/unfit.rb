@@ -19,8 +19,10 @@ module Scullion
 
       def reason(task)
         uses = task.segments.flat_map { |segment| segment.uses.map { |use| [segment, use] } }
-        found = uses.lazy.filter_map { |segment, use| lacking(use) || too_long(segment, use) }.first
-        found || no_room(task) || "others take the hours that it could have"
+        first = ->(&why) { uses.lazy.filter_map { |segment, use| why.call(segment, use) }.first }
+        first.call { |segment, use| lacking(use) || too_long(segment, use) } || no_room(task) ||
+          first.call { |segment, use| away(segment, use, window(task)) } ||
+          "others take the hours that it could have"
       end
 
       def lacking(use)
@@ -34,27 +36,52 @@ module Scullion
         "it takes #{use.amount} of #{named(use)} at once, and there are #{most}" if use.amount > most
       end
 
-      # Longer in one go than any of them is there.
+      # Longer in one go than any of them is ever there.
       def too_long(segment, use)
+        there = longest(use, [@instance.from, @instance.to])
+        return if there.nil? || segment.minutes <= there
+
+        takes(use, segment, "there are #{there} at most")
+      end
+
+      # There, but not while it may be done.
+      def away(segment, use, window)
+        there = longest(use, window)
+        return if there.nil? || segment.minutes <= there
+
+        takes(use, segment, "while it may be done there are #{there}")
+      end
+
+      # The longest that one of them is there in such a stretch; nil where one always is.
+      def longest(use, stretch)
         able = @instance.of_kind(use.kind).select { |resource| resource.takes?(use) }
         return if able.any? { |resource| resource.open.nil? }
 
-        longest = able.flat_map(&:open).map { |from, to| to - from }.max || 0
-        return if segment.minutes <= longest
+        from, to = stretch
+        able.flat_map(&:open).map { |open, shut| [shut, to].min - [open, from].max }.push(0).max
+      end
 
-        "it takes #{named(use)} for #{segment.minutes} min in one go, and there are #{longest} at most"
+      def takes(use, segment, there)
+        "it takes #{named(use)} for #{segment.minutes} min in one go, and #{there}"
       end
 
       def named(use) = use.kind == COOK ? "a cook" : "“#{@instance.of_kind(use.kind).first.name}”"
 
-      # Between when it may begin and when it, and what follows it, must be over.
+      # When it may begin, and when it must be over so that what follows it has room.
+      # @return [Array(Integer, Integer)]
+      def window(task)
+        [
+          [task.earliest || @instance.from, @instance.from + @instance.heads[task.key]].max,
+          [task.latest || @instance.to, @instance.to - @instance.tails[task.key]].min
+        ]
+      end
+
       def no_room(task)
-        from = [task.earliest || @instance.from, @instance.from + @instance.heads[task.key]].max
-        left = [task.latest || @instance.to, @instance.to - @instance.tails[task.key]].min - from
-        return if task.minutes <= left
+        from, to = window(task)
+        return if task.minutes <= to - from
 
         "it takes #{task.minutes} min, and between when it may begin and when it must be over are " \
-          "#{[left, 0].max}"
+          "#{[to - from, 0].max}"
       end
     end
   end
