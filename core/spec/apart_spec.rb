@@ -45,6 +45,14 @@ RSpec.describe Scullion::Recipe::Apart do
     expect(read("12 limes, half juiced, half in wedges for the table")).to eq(
       [["lime-juice", 198, "dressing"], ["lime", 475, "table", "wedges"]]
     )
+    expect(read("9 oranges: 3 juiced, 6 sliced into rounds").map(&:first)).to eq %w[orange-juice orange]
+    # The larder has no juice of these.
+    expect(read("9 blood oranges: 3 juiced, 6 sliced into rounds")).to eq(
+      [["blood oranges", "?"], ["blood-orange", 1176, "salad", "sliced"]]
+    )
+    expect(read("6 eggs, hard-boiled, 4 chopped in, 2 sliced for the top").map { |each| each[2] }).to eq(
+      %w[salad top]
+    )
     radicchio = draft_of("2 heads radicchio, one grilled, one raw")
     expect(radicchio.map { |each| each.dig("cook", "method") }).to eq ["grill", nil]
   end

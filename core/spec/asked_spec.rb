@@ -142,6 +142,17 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(placed["2.5 kg dry puy lentils, 1/2 onion"].last).to eq %w[white-onion salad]
   end
 
+  it "asks about what comes from a tin where the larder has it frozen" do
+    expect(line("1 tin peas (300 g), drained")["why"]).to eq "From a tin? The larder has it frozen."
+    expect(line("300 g peas")["why"]).to be_nil
+  end
+
+  it "bakes what is brushed with oil, and not the oil" do
+    pitta = draft("Salad for 20\n1 kg carrots\n12 pittas, split, brushed w/ 100 ml oil, baked crisp")
+    expect(pitta["lines"].last(2).map { |each| each["to"] }).to eq %w[salad cook]
+    expect(pitta["salad"]["components"].last.dig("cook", "method")).to eq "crisp"
+  end
+
   it "lets pasta have the oil that it is tossed with, and leaves theirs" do
     tossed = ->(text) { draft("Salad for 20\n1 kg carrots\n#{text}")["lines"].last["to"] }
     expect(tossed["1.5 kg orzo, boiled, tossed with 100 ml oil so it does not stick"]).to eq "cook"

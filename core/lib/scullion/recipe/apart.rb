@@ -25,7 +25,8 @@ module Scullion
       DONE =
         %r{(?<![\d.,/])(?<count>\d{1,3}|one|two|three|four|five|six)\s+
           (?<done>(?:(?-i:[[:alpha:]]+)ly\s+)?
-            (?:(?-i:[[:alpha:]]+)ed(?:\s+and\s+(?-i:[[:alpha:]]+)ed)?|raw|whole|torn))\b
+            (?:(?-i:[[:alpha:]]+)ed(?:\s+and\s+(?-i:[[:alpha:]]+)ed)?|raw|whole|torn)
+            (?:\s+(?:in|into|for|on)\b[^,;()\d]{0,30}?)?)\b
           (?=\s*(?:[,;&]|and\b|\d|\z))}ix.freeze
       # "½ shaved → ice water; ½ wedges → roast": shares that make up all of it.
       SHARED = /(?<count>#{Shares::ANY})\s+(?<done>[[:alpha:]][^⅓⅔½¼¾;]{1,59})/i.freeze
@@ -55,7 +56,7 @@ module Scullion
         return "table" if done.match?(TABLE)
         return "dressing" if done.match?(/\bdressing\b/i)
 
-        "top" if done.match?(TOP) || done.match?(/\A(?:for\s+)?the\s+top\b/i)
+        "top" if done.match?(TOP) || done.match?(/(?:\A|\bfor\s+)the\s+top\b/i)
       end
 
       # @param plain [String] the line @param lexicon [Lexicon]

@@ -32,7 +32,7 @@ module Scullion
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
-      TOSSED_IN = /\b(?:toss|coat|mix|marinat|dress|rub)\w*\s+(?:in|with)\b/i.freeze
+      TOSSED_IN = %r{\b(?:toss|coat|mix|marinat|dress|rub|brush)\w*\s+(?:in\b|with\b|w\b|w/)}i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze
