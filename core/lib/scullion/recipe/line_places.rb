@@ -150,7 +150,7 @@ module Scullion
           end
       end
 
-      # "All → oil 400 ml, thyme, 200° 40 min": what is poured and what seasons, on a row that says how hot.
+      # "All → oil 400 ml, thyme, 200° 40 min": what is poured or seasons, on a row that says how hot.
       def heated(items)
         return if @tokens.none? { |token| token.kind == :heat && token.text.to_i >= OVEN_HEAT }
 
