@@ -135,7 +135,9 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(placed["all → oil (rapeseed 400 ml), thyme 1/2 bunch, 200° 40 min, turn once"]).to eq(
       [%w[rapeseed-oil cook], %w[thyme cook]]
     )
-    expect(placed["dressing: 100 ml olive oil at 119°"]).to include %w[olive-oil dressing]
+    expect(placed["100 ml olive oil, 119°"]).to eq [%w[olive-oil dressing]]
+    expect(placed["100 ml olive oil, 120°"]).to eq [%w[olive-oil cook]]
+    expect(placed["Lemon dressing to serve: 100 ml olive oil"].last).to eq %w[olive-oil dressing]
     expect(placed["2.5 kg dry puy lentils w/ bay + 1/2 onion"]).to eq(
       [%w[dry-puy-lentils salad], %w[bay-leaf pot], %w[white-onion pot]]
     )

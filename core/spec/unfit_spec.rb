@@ -45,7 +45,7 @@ RSpec.describe Scullion::Day::Unfit do
   it "says for how long in one go nobody is there" do
     expect(reasons([task("stir", 120, use("cook"))], [cook("a")])).to eq({})
     expect(reasons([task("stir", 121, use("cook"))], [cook("a"), cook("b")])).to eq(
-      "stir" => "it takes a cook for 121 min in one go, and there are 120 at most"
+      "stir" => "it takes a cook for 121 min in one go, and there are 120 min at most"
     )
   end
 
@@ -53,17 +53,17 @@ RSpec.describe Scullion::Day::Unfit do
   it "says that nobody is there while it may be done" do
     expect(reasons([task("plate", 20, use("cook"), earliest: 100)], [cook("a")])).to eq({})
     expect(reasons([task("plate", 21, use("cook"), earliest: 100)], [cook("a")])).to eq(
-      "plate" => "it takes a cook for 21 min in one go, and while it may be done there are 20"
+      "plate" => "it takes a cook for 21 min in one go, and while it may be done there are 20 min"
     )
     expect(reasons([task("plate", 8, use("cook"), earliest: 300)], [cook("a")])).to eq(
-      "plate" => "it takes a cook for 8 min in one go, and while it may be done there are 0"
+      "plate" => "it takes a cook for 8 min in one go, and while it may be done there are 0 min"
     )
   end
 
   it "says that its own times leave no room, or that others take the hours" do
     late = [cook("a", open: [[0, 600]])]
     expect(reasons([task("prove", 60, use("cook"), earliest: 541)], late)).to eq(
-      "prove" => "it takes 60 min, and between when it may begin and when it must be over are 59"
+      "prove" => "it takes 60 min, and between when it may begin and when it must be over are 59 min"
     )
     expect(reasons([task("prove", 60, use("cook"), earliest: 540)], late)).to eq({})
     full = reasons([task("one", 120, use("cook")), task("other", 120, use("cook"))], [cook("a")])

@@ -55,6 +55,16 @@ RSpec.describe Scullion::Recipe::WaysLeft do
     expect(worked("20 kg apples, cored and peeled, diced")["trim"]).to eq "peeled"
   end
 
+  it "takes longer to peel and seed than to do either" do
+    pace = ->(trim) { house.practice.fetch("trimming/kg_per_h/#{trim}") }
+    house
+      .larder
+      .values
+      .flat_map { |food| food.trims.keys.grep(%r{ and }) }
+      .uniq
+      .each { |both| expect(pace[both]).to be < both.split(" and ").map { |trim| pace[trim] }.min }
+  end
+
   it "salts what a line says is salted and left, squeezed or rinsed" do
     {
       "3 kg cucumbers, peeled, salted 30 min" => "salt-and-drain",

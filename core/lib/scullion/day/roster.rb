@@ -244,7 +244,7 @@ module Scullion
 
       def left_out
         Unfit
-          .new(solution)
+          .new(solution, write: plan.brief.practice.writer.method(:min))
           .reasons
           .map { |task, why| "#{whole_job(task)}: fits nowhere in the hours there are, as #{why}." }
       end

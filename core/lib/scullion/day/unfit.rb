@@ -5,9 +5,11 @@ module Scullion
     # Why a task fits nowhere in the hours there are: what it takes that is not here, or not so much at once,
     # or not for so long; that its own times leave no room; or that others take the room there is.
     class Unfit
-      # @param solution [Solution]
-      def initialize(solution)
-        @instance, @solution = solution.instance, solution
+      MINUTES = ->(minutes) { "#{minutes} min" }
+
+      # @param solution [Solution] @param write [#call] minutes as this house writes them
+      def initialize(solution, write: MINUTES)
+        @instance, @solution, @write = solution.instance, solution, write
       end
 
       # @return [Hash{Task=>String}] of each that is left aside, as the end of a sentence
@@ -30,7 +32,7 @@ module Scullion
         return "there is no #{use.kind}" if all.empty?
 
         able = all.select { |resource| resource.takes?(use) }
-        return "nobody there does #{use.skill}" if able.empty?
+        return "nobody there does #{use.skill || "it"}" if able.empty?
 
         most = able.map(&:capacity).max
         "it takes #{use.amount} of #{named(use)} at once, and there are #{most}" if use.amount > most
@@ -41,7 +43,7 @@ module Scullion
         there = longest(use, [@instance.from, @instance.to])
         return if there.nil? || segment.minutes <= there
 
-        takes(use, segment, "there are #{there} at most")
+        takes(use, segment, "there are #{written(there)} at most")
       end
 
       # There, but not while it may be done.
@@ -49,7 +51,7 @@ module Scullion
         there = longest(use, window)
         return if there.nil? || segment.minutes <= there
 
-        takes(use, segment, "while it may be done there are #{there}")
+        takes(use, segment, "while it may be done there are #{written(there)}")
       end
 
       # The longest that one of them is there in such a stretch; nil where one always is.
@@ -62,9 +64,10 @@ module Scullion
       end
 
       def takes(use, segment, there)
-        "it takes #{named(use)} for #{segment.minutes} min in one go, and #{there}"
+        "it takes #{named(use)} for #{written(segment.minutes)} in one go, and #{there}"
       end
 
+      def written(minutes) = @write.call(minutes)
       def named(use) = use.kind == COOK ? "a cook" : "“#{@instance.of_kind(use.kind).first.name}”"
 
       # When it may begin, and when it must be over so that what follows it has room.
@@ -80,8 +83,8 @@ module Scullion
         from, to = window(task)
         return if task.minutes <= to - from
 
-        "it takes #{task.minutes} min, and between when it may begin and when it must be over are " \
-          "#{[to - from, 0].max}"
+        "it takes #{written(task.minutes)}, and between when it may begin and when it must be over are " \
+          "#{written([to - from, 0].max)}"
       end
     end
   end

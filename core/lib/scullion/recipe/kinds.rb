@@ -24,6 +24,7 @@ module Scullion
       FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
+      DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
       # Words to a name below the title.
@@ -114,7 +115,7 @@ module Scullion
 
       # Where the part that a heading names goes. @return [String, nil]
       def into(plain)
-        return "table" if plain.match?(AT_TABLE)
+        return "table" if plain.match?(AT_TABLE) && !plain.match?(DRESSED)
 
         words = plain.split(/[^[:alpha:]]+/).reverse.select { |each| @lexicon.sections.key?(each) }
         # "Sauce pot": what the sauce is in.

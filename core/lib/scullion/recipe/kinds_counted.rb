@@ -9,7 +9,7 @@ module Scullion
       ONE_OF_IT = %w[one ones].freeze
       HALVES = /\bhalf\b.*\bhalf\b/i.freeze
       # Of a spring onion or a leek, and no kind of it.
-      PARTS_OF_IT = /\A(?:whites|greens)\z/i.freeze
+      PLANT_PARTS = /\A(?:whites|greens)\z/i.freeze
       OF_IT = /\bof\s+(?:it|them|which)\b/i.freeze
       # Share of a whole that its kinds may be short of it, and are still all of it.
       ALL_OF_IT = 0.01
@@ -25,7 +25,7 @@ module Scullion
         word = kind_word(index) || kind_word_before(index) or return false
         # "Peppers: 10 red, 6 yellow, 3 oranges": a food of its own, but where nothing is counted before it.
         return false if word.kind == :food && head_of_kinds.amount
-        keys = kind_by(word) unless PARTS_OF_IT.match?(word.text)
+        keys = kind_by(word) unless PLANT_PARTS.match?(word.text)
         keys && keys != item.foods && @lexicon.kin?(item.foods.first, keys.first) &&
           kind_ends?([@tokens.index(word), index].max + 1)
       end

@@ -27,8 +27,6 @@ module Scullion
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b
          |\b(?:oil|butter)\b[^;]{0,24},\s*oven\s+\d{3}\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
-      # °C from which an oven is hot.
-      OVEN_HEAT = 120
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
@@ -152,7 +150,9 @@ module Scullion
 
       # "All → oil 400 ml, thyme, 200° 40 min": what is poured or seasons, on a row that says how hot.
       def heated(items)
-        return if @tokens.none? { |token| token.kind == :heat && token.text.to_i >= OVEN_HEAT }
+        if @tokens.none? { |token| token.kind == :heat && token.text.to_i >= BareNumbers::OVEN_HEATS.begin }
+          return
+        end
 
         foods = items.select(&:food?)
         only = foods.all? { |item| item.words.empty? && seasoning?(item.foods.first) }
