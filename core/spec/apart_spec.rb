@@ -18,7 +18,7 @@ RSpec.describe Scullion::Recipe::Apart do
 
   it "takes the parts of a plant where each of them goes, half and half" do
     expect(read("30 g coriander, stalks pounded, leaves kept for the end")).to eq(
-      [["coriander", 15, "dressing"], ["coriander", 15, "top"]]
+      [%w[coriander dressing crushed], %w[coriander top]].map { |key, *rest| [key, 15, *rest] }
     )
     expect(read("2 bunches spring onions, whites in, greens on top").map { |each| each[2] }).to eq %w[
          salad
@@ -40,7 +40,7 @@ RSpec.describe Scullion::Recipe::Apart do
     expect(carrots.map { |each| each.dig("cook", "method") }).to eq ["roast", nil]
     onions = draft_of("2 red onions, one finely diced, one sliced and pickled")
     expect(onions.map { |each| each.values_at("cut", "treat") }).to eq(
-      [["diced", nil], %w[sliced quick-pickle]]
+      [["diced-small", nil], %w[sliced quick-pickle]]
     )
     expect(read("12 limes, half juiced, half in wedges for the table")).to eq(
       [["lime-juice", 198, "dressing"], ["lime", 475, "table", "wedges"]]

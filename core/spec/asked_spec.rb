@@ -250,4 +250,18 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(line("sourdough 12 slices")["done"]).to be_nil
     expect(line("feta 1 kg crumb").values_at("status", "done")).to eq %w[sure crumbled]
   end
+
+  it "asks which is meant where a line takes back what it says" do
+    {
+      "1 kg carrots (sorry, parsnips)" => true,
+      "600 g feta – no, make that 800 g" => true,
+      "500 g quinoa, actually make it bulgur" => true,
+      "20 eggs, scratch that, 24" => true,
+      "1 kg carrots, no need to peel" => false,
+      "600 g feta - no brine" => false
+    }.each do |line, taken_back|
+      read = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n#{line}", house).to_h["lines"][2]
+      expect(read["why"] == "It is changed in the same line: which is meant?").to eq(taken_back), line
+    end
+  end
 end

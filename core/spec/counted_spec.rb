@@ -171,4 +171,46 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken_away).to eq({})
     expect(taken("20 g kosher salt").first.first).to eq "kosher-salt"
   end
+
+  # 2 pots of 125 g; 3 of 150 g; potatoes of 120 g.
+  it "takes pots for potatoes only where nothing is in them" do
+    expect(taken("pom seeds 2 pots (125 g)")).to eq [["pomegranate-seeds", 250, "salad"]]
+    expect(taken("3 pots yoghurt (150 g)")).to eq [["yoghurt", 450, "dressing"]]
+    ["2 pots of basil", "herbs 3 pots (parsley, dill, mint)", "cress, 3 pots", "4 pots hummus"].each do |line|
+      expect(taken(line)).to eq(["?"]), line
+    end
+    expect(taken("6 pots, boiled and halved").first.first(2)).to eq ["waxy-potato", 720]
+    expect(taken("carrots 2, pots 3").map(&:first)).to eq %w[carrot waxy-potato]
+  end
+
+  it "weighs no tub as a gram, where what stands before it is weighed" do
+    expect(taken("200 g feta, 4 tubs hummus")).to eq [["brined-white-cheese", 200, "salad"], "?"]
+  end
+
+  # 1,000 ml less 250; 500 ml less 100. Rapeseed oil has 0.92 g/ml.
+  it "fills up with what is missing, and asks where nobody knows what is there" do
+    expect(taken("tuna oil 250 ml + rapeseed oil to make 1 l").last[1]).to eq 690
+    expect(taken("sherry vinegar 100 ml, topped up with rapeseed oil to 500 ml").last[1]).to eq 368
+    expect(taken("juice of 6 oranges, made up to 1 litre with water").last).to eq "?"
+    expect(taken("400 ml rapeseed oil to make the dressing").last[1]).to eq 368
+  end
+
+  # A heaped teaspoon of mustard powder, and two level ones of sugar: 10 ml of 0.85 g.
+  it "carries on no heap to the next" do
+    expect(taken("tsp mustard powder, heaped; 2 of sugar").last[1]).to be_within(1).of 8
+  end
+
+  it "takes the cloves in an onion for the spice, those of garlic for garlic, and asks of others" do
+    expect(taken("1 onion stuck with 2 cloves").map(&:first)).to eq %w[white-onion clove]
+    expect(taken("1 onion stuck with 2 cloves").map(&:last)).to eq %w[pot pot]
+    expect(taken("garlic, 3 cloves").map(&:first)).to eq ["garlic"]
+    ["1 clove, grated", "6 cloves", "half a clove"].each { |line| expect(taken(line)).to eq(["?"]), line }
+  end
+
+  # Zest of 6 g a lemon.
+  it "zests as many as it says of those that were counted" do
+    expect(taken("¼ c lemon juice, ~2 lemons, zest 1 of em too").last.first(2)).to eq ["lemon", 6]
+    expect(taken("3 oranges, zest one, segment all").map(&:first)).to eq %w[orange orange]
+    expect(taken("100 ml lemon juice (2 lemons), zest one").last.first(2)).to eq ["lemon", 6]
+  end
 end

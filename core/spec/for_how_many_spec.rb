@@ -207,4 +207,30 @@ RSpec.describe Scullion::Recipe::Servings do
     }.each { |title, served| expect(served(title)).to eq(served), title }
     expect(served("Potato salad, 3 teams of 800 g")).not_to eq 2400
   end
+
+  it "takes no number of tubs, boxes or portions of a food for those who are served" do
+    [
+      "4 tubs hummus",
+      "4 tubs of hummus",
+      "hummus 2 tubs 500 g",
+      "2 boxes couscous",
+      "3 large boxes of dates",
+      "200 g feta, 4 tubs hummus",
+      "12 portions tofu",
+      "6 easy peelers",
+      "honey dressing (500 ml batch = 300 oil, 150 vinegar, 50 honey)"
+    ].each do |line|
+      ["Serves 24", "for 24"].each do |said|
+        read =
+          Scullion::Recipe::Draft.new("Kitchen salad\n#{said}\n2 kg barley\n#{line}\n1 kg leeks", house).to_h
+        expect(read["servings"]).to eq(24), "#{said}: #{line}"
+        expect(read["lines"].map { |each| each["kind"] }.count("servings")).to eq(1), line
+      end
+    end
+  end
+
+  it "takes what the dish is called by before what a line further down may mean" do
+    read = Scullion::Recipe::Draft.new("Salad for 24\n2 kg barley\n8 portions of fries", house).to_h
+    expect(read["servings"]).to eq 24
+  end
 end

@@ -64,6 +64,12 @@ module Scullion
         of_ahead?(index) && @tokens[index + 2]&.kind == :amount && !food_after?(index)
       end
 
+      # "2 lemons, zest 1 of them", "zest one": so many of what was counted before.
+      def so_many_of_same?(index)
+        following = @tokens[index + 1]
+        following&.kind == :amount && following.value.unit == :piece && !food_after?(index)
+      end
+
       # The food that this amount is of, but for words that change nothing and what it is counted by.
       # @return [Lexer::Token, nil]
       def food_next(index)
@@ -168,8 +174,11 @@ module Scullion
       # "(roasted or not)"
       def or_not?(index) = @tokens[index + 1, 2].to_a.map { |token| Around.word(token) } == %w[or not]
 
-      # "Half pickled, half diced": done to a part of it.
-      def half_before?(index) = before(index)&.kind == :amount && before(index).text.match?(/\Ahalf\b/i)
+      # "Half pickled, half diced", "1 kg onions, 400 g pickled": done to a part of it.
+      # @param amount [Amount] of all of it
+      def some_before?(index, amount)
+        before(index)&.kind == :amount && !before(index).value.equal?(amount)
+      end
 
       # "Half the juice"
       def share_of_part?(index, parts)

@@ -20,8 +20,8 @@ module Scullion
           (?<unit>mm|cm|inch(?:es)?|in\b|["″])/ix.freeze
       SHAPES = {
         dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|bit|square)\w*/i,
-        slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick)\w*/i,
-        stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick)\w*/i
+        slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick|slab|plank|steak|tranche)\w*/i,
+        stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick|lardon|rod|log)\w*/i
       }.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
@@ -43,6 +43,9 @@ module Scullion
       def initialize(shape, found)
         @shape, @found = shape, found
       end
+
+      # @return [String] as it is written: "1 cm slabs"
+      def to_s = "#{@found[0]}#{@found.post_match[/\A\s*-?\s*[[:alpha:]]+/]}"
 
       # @return [Float] in the middle of what is said
       def mm

@@ -9,6 +9,8 @@ module Scullion
       SALTED =
         /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
+      CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
+      LEFT = %w[left kept leave keep stay stays boiled].freeze
 
       private
 
@@ -35,6 +37,24 @@ module Scullion
         return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
 
         items.each { |item| item.flags |= [:stays_raw] }
+      end
+
+      # "New potatoes, boiled, left whole", "carrots roasted whole"; not "a whole carrot" or "whole milk".
+      def left_whole(items)
+        return if @plain.match?(CUT_LATER)
+
+        at = @tokens.index.with_index { |token, index| token.folded == ["whole"] && left_so?(index) } or
+          return
+        item = items.reverse.find { |each| each.food? && each.from <= @tokens[at].at } or return
+        item.words["cuts"] ||= WrittenWay::WHOLE unless lexicon.poured?(item.foods.first)
+      end
+
+      def left_so?(index)
+        before, after = index.zero? ? nil : @tokens[index - 1], @tokens[index + 1]
+        return false unless before && (after.nil? || after.kind == :mark || Around.towards?(after))
+
+        before.kind == :mark || LEFT.include?(Around.word(before)) ||
+          (before.kind == :word && before.value.key?("cooks"))
       end
 
       # "Turnips, salted, squeezed", "cucumbers, salted 30 min"; not "salted butter".

@@ -17,8 +17,6 @@ module Scullion
 
       MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
-      # "40 x 200 g pots"
-      OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER =
         /\b(?:soak\w*|plump\w*|steep\w*|cold|iced?|rins\w*|chg|lots|plenty|loads|spring
@@ -49,7 +47,7 @@ module Scullion
       private
 
       def read(text, prose)
-        @text, @tokens, @prose = text, @lexer.read(text), prose
+        @text, @tokens, @prose = text, in_context(text), prose
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @wholes = {}.compare_by_identity
@@ -92,6 +90,9 @@ module Scullion
 
       # --- foods
 
+      # Words that mean one thing or another by what stands around them.
+      def in_context(text) = Cloves.of(Pots.of(@lexer.read(text), text), plain(text))
+
       def begin_item(token)
         @clauses.close_or
         item.to = token.at
@@ -106,8 +107,6 @@ module Scullion
         return free_of_it(token) if @around.free_of?(index)
         return if item.food? && MADE_HERE.include?(token.folded.last) && @around.of_the?(index)
         return if !item.food? && made_with?(token, index)
-        return item.container = "pot" if potted?(token, index)
-        return if in_pots?(token, index)
         return chill(index) if chilled_in?(token, index)
 
         begin_item(token) if amount_taken?(index)
@@ -117,21 +116,8 @@ module Scullion
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
       end
 
-      # "2 pots of basil" are no potatoes.
-      def potted?(token, index)
-        !item.food? && item.counted? && token.folded == %w[pots] && @around.of_ahead?(index) &&
-          @around.food_follows?(index + 1)
-      end
-
       # "Nut free": none of it, and to be asked about.
       def free_of_it(token) = item.unknown << ["#{token.text}-free", item.clause || @clauses.number, true]
-
-      # "Dressing in pots": what it is put into.
-      def in_pots?(token, index)
-        return false unless token.folded == %w[pots]
-
-        %w[in into little small].include?(@around.word_before(index)) || @text.match?(OF_A_SIZE)
-      end
 
       # "a clove of garlic"
       def counted_by(token) = item.piece = token.value[:roles]["pieces"]

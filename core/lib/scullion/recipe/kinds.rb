@@ -62,6 +62,14 @@ module Scullion
         /\A(?<food>[^:]+?)
           (?:\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?|\s(?:to|for)\s(?:the\s)?)
           (?:garnish|top|topping|finish)\z/x.freeze
+      # What holds a food, and what is served of one.
+      HOLDERS = /(?:tubs|boxes|bowls|plates|containers|pots|units)/i.freeze
+      SERVED = /(?:portions?|mains|starters|sides)/i.freeze
+      PACKED =
+        /(?:\b#{Servings::NUMBER}\s*(?:(?:small|large|big|little)\s+)?#{HOLDERS}
+            |\A\W*#{Servings::NUMBER}\s*#{SERVED})\s+(?:of\s+)?(?<food>[[:alpha:]][^,;:.]*)/ix.freeze
+      PACKS_BEHIND = /\A(?<food>[^\d]*[[:alpha:]]),?\s+#{Servings::NUMBER}\s*#{HOLDERS}\b/ix.freeze
+      SHOWN = /\b(?:salad|slaw|bowl|platter)s?\b/i.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
 
@@ -86,7 +94,7 @@ module Scullion
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
-        return "servings" if (text.match?(Servings::LINE) && !weighed?(text)) || times_and_servings?(text)
+        return "servings" if (serves?(text) && !weighed?(text)) || times_and_servings?(text)
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
         return "ingredient" if section != "steps" && food_by_weight?(text)
@@ -105,6 +113,15 @@ module Scullion
         said = text.split(%r{\s*[·|•;,/]\s+})
         said.size > 1 && said.any? { |each| each.match?(Servings::LINE) } &&
           said.all? { |each| each.match?(Servings::LINE) || each.match?(TIME_ALONE) }
+      end
+
+      # "4 tubs hummus", "hummus 2 tubs": so many of a food, and not of those who are served.
+      def packed?(text)
+        food = text[PACKED, :food]
+        return !food.match?(DISH) && @items.tokens(food).first&.kind == :food if food
+
+        name = text[PACKS_BEHIND, :food]
+        !name.nil? && !name.match?(SHOWN) && @items.tokens(name).last&.kind == :food
       end
 
       # A heading's own words.
@@ -138,10 +155,12 @@ module Scullion
 
       private
 
+      def serves?(text) = text.match?(Servings::LINE) && !packed?(text)
+
       # The first line is the title, unless it is plainly something else.
       def title?(text)
         plain = bare(text)
-        return false if text.match?(Servings::LINE)
+        return false if serves?(text)
         return true if text.match?(DISH) || text.match?(CALLED)
         return false if text.match?(StepRows::FOR_PART)
 
@@ -186,7 +205,7 @@ module Scullion
 
       def heading?(text)
         return true if text.match?(NUMBERED_STEP)
-        return false if amount?(text) || text.match?(Servings::LINE)
+        return false if amount?(text) || serves?(text)
 
         plain = bare(text)
         return part_between_dashes?(text) if text.match?(DASHED)
@@ -258,7 +277,7 @@ module Scullion
 
       # "(she made it for sixty, out of one bowl)", "(nuts can be done on Friday)": said beside the list.
       def remark_in_brackets?(text)
-        text.match?(/\A\W*\([^()]*\)\W*\z/) && !text.match?(Servings::LINE) &&
+        text.match?(/\A\W*\([^()]*\)\W*\z/) && !serves?(text) &&
           @items.of(text).none? { |item| item.food? && item.amount }
       end
 

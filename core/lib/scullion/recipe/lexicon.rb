@@ -121,6 +121,17 @@ module Scullion
       # Does it have figures for that cut, or for one like it?
       def cut_so?(key, cut) = !@larder[key].nil? && !WrittenWay.cut(cut, @larder[key], self).nil?
 
+      # @return [Hash{String=>String}] what each word of a text says of a food, by its role
+      def roles_in(text)
+        Lexicon.fold(text).split.map { |word| roles([word]) }.reduce({}) { |all, one| one.merge(all) }
+      end
+
+      # What a word that is done to a food may mean of it: "fried" halloumi is seared. @return [String, nil]
+      def cooked_so(key, word)
+        ways = word.end_with?("ed") ? words("told").fetch("cook").fetch(word, []) : []
+        ways.find { |way| @larder[key]&.facts&.key?(way) }
+      end
+
       # Is it there for its juice or zest, whole as it is written?
       def squeezed?(key) = words("kept").fetch("squeezed").include?(key)
 

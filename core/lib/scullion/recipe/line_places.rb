@@ -61,6 +61,7 @@ module Scullion
       # Of each where the line says that it goes.
       def into_places(items)
         thrown_out(items)
+        stuck(items)
         poached_in(items)
         into_the_pot(items)
         cooked_as_labelled(items)
@@ -74,6 +75,13 @@ module Scullion
         whisked_with(items)
         salts_the_water(items)
         sauce_row(items)
+      end
+
+      # "An onion stuck with 2 cloves" is cooked along.
+      def stuck(items)
+        return unless @plain.match?(Cloves::STUCK_WITH)
+
+        items.each { |item| item.place ||= "pot" if item.food? }
       end
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"

@@ -38,6 +38,11 @@ module Scullion
       LEFT_OUT =
         /\bleave\s+(?:it\s+|this\s+|them\s+)?out\b(?!\s+(?:to|at|of|overnight|for))
          |\?\s*no\b|\ballergic\b/ix.freeze
+      # "Carrots (sorry, parsnips)", "600 g – no, make that 800 g"
+      CHANGED =
+        /\bsorry,?\s+[[:alnum:]]|\bscratch\s+that\b|\bmake\s+that\b|\bcorrection\b|\boops\b
+         |\bactually,?\s+(?:make|use|do)\b|[–—-]\s*no,\s|\?+\s*no\s*(?:,|→|->)/ix.freeze
+      CHANGED_OR_NOT = "It is changed in the same line: which is meant?".freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # The family of what nobody weighs.
       COUNTED = "egg"
@@ -189,6 +194,7 @@ module Scullion
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
         return "So heavy whole, or its meat?" if whole_bird?(item, ingredient)
+        return CHANGED_OR_NOT if @line.text.match?(CHANGED)
         return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)

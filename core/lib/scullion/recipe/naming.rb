@@ -170,7 +170,7 @@ module Scullion
         end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
-        if @around.half_before?(@tokens.index(token)) || cut_so_small?(token) ||
+        if @around.some_before?(@tokens.index(token), item.amount) || cut_so_small?(token) ||
              @around.done_in?(@tokens.index(token)) || @around.or_other_state?(@tokens.index(token))
           return false
         end

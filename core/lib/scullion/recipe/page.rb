@@ -61,7 +61,7 @@ module Scullion
         @items = Items.new(@lexer)
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
-        said = Servings.new(rows.texts)
+        said = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
         @servings, @servings_row = said.number, said.row
         listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
         @lines =

@@ -42,10 +42,17 @@ module Scullion
           return zest_of_same(index)
         end
 
-        return of_same(@parts[word], index) if @around.some_of_same?(index) && of_another?(word)
+        if of_another?(word) && (@around.some_of_same?(index) || zested?(word, index))
+          return of_same(@parts[word], index)
+        end
 
         begin_item(@tokens[index]) if own
         item.parts << @parts[word]
+      end
+
+      # Where the number before it is of fruit.
+      def zested?(word, index)
+        item.counted? && item.parts.empty? && @parts[word] == "zest" && @around.so_many_of_same?(index)
       end
 
       # Not of all of what was counted before: "5 oranges, zest of 2".

@@ -21,8 +21,8 @@ module Scullion
           |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
-      # "Seeds from one pomegranate"
-      OF_ONE = [%w[from], %w[of]].freeze
+      # "Seeds from one pomegranate", "zest one"
+      OF_ONE = [%w[from], %w[of], %w[zest], %w[juice]].freeze
       # Written in a kitchen beside the units of amount.rb.
       SHORT = {
         "T" => "tbsp",

@@ -5,6 +5,9 @@ module Scullion
     # What a line says once and means of several of its foods: "a handful of each", "1 red and 1 green
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
+      include MadeUp
+      include SameUnit
+
       ALL_DONE =
         /(?:[,:;(]|\s-)\s*(?<which>both|all(?:\s+(?:three|four|five|of\s+(?:it|them)))?)\s+
           (?<done>[^;:()]+)/ix.freeze
@@ -20,8 +23,6 @@ module Scullion
       IN_ALL = /\b(?:makes?|making|to make|total|in all|about|approx\w*|abt)\b/i.freeze
       # "800 ml in all": said behind it.
       SAID_BEHIND = /\b(?:in all|in total|all told|altogether|all together|total)\W*\z/i.freeze
-      MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
-      LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
       # Bare numbers to a row, those among them that nobody counts to, and how many anybody counts.
       BARE_ROW, UNCOUNTED, FEW = 4, 2, 3
       CHAIN = /(?:=\s*|[[:alpha:]],?\s+\(?)(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)/.freeze
@@ -44,6 +45,7 @@ module Scullion
         bare_row(items)
         chain(items)
         share_out(items)
+        made_up(items)
         items.each_cons(2) { |one, other| same_piece(one, other) }
         steps = {}.compare_by_identity
         items.each_cons(2) { |one, other| same_unit(one, other, steps) }
@@ -255,34 +257,6 @@ module Scullion
 
         said = @plain.byteslice(one.from..).to_s.scrub
         other.piece = one.piece if said.match?(/\d\s+of\s+#{Regexp.escape(other.name)}/i)
-      end
-
-      # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".
-      # @param steps [Hash{Amount=>Float}] what one of such an amount is
-      def same_unit(one, other, steps)
-        bare = other.counted? && !other.amount.estimated && other.food? && other.piece.nil?
-        return unless bare && lexicon.poured?(other.foods.first) && one.amount && !one.counted?
-
-        step = steps[one.amount] || step(one.amount) or return
-        # "3 tbsp horseradish + crème fraîche 300": not so many spoons.
-        return if step > 1 && Counted.many?(other.amount)
-
-        other.amount = Amount.new(other.amount.low * step, other.amount.high * step, one.amount.unit)
-        steps[other.amount] = step
-      end
-
-      # g, or ml to a spoon; none where so many litres cannot be meant
-      def step(amount)
-        return 1.0 if amount.unit == :g
-
-        one = @lexer.read(@plain).find { |token| token.value.equal?(amount) }
-        return 1.0 if one&.text.to_s.match?(MILLILITRES)
-        return if one&.text.to_s.match?(LITRES)
-
-        number = Amount::Words::NUMBERS[one&.text.to_s[/\A[[:alpha:]]+/].to_s.downcase]
-        return amount.value / number if number
-
-        one&.text.to_s.match?(/\d/) ? @lexer.spoon(amount) : amount.value
       end
     end
   end

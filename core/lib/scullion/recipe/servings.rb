@@ -28,7 +28,8 @@ module Scullion
             hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
-            (?:easy|easily|comfortably|generously)\b|as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+            (?:easy(?!\s+peel)|easily|comfortably|generously)\b
+            |as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
@@ -134,12 +135,17 @@ module Scullion
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\bservice\s+(?:of\s+|for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:does|do|batch\s*=|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
+        /\b(?:does|do|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z))/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
+      ].freeze
+      # What the dish is called by goes before what a line further down may mean: "8 portions of fries".
+      AS_CALLED = [
+        /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [
@@ -178,7 +184,8 @@ module Scullion
 
         near = [*rows.first(NEAR_TOP), *rows.last(1)]
         @number =
-          found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, near) || found(FIRST_ROW, rows.first(1))
+          found(AS_CALLED, rows.first(1)) || found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, near) ||
+            found(FIRST_ROW, rows.first(1))
         @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(FOR_ONE) }
       end
 

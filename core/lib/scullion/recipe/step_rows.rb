@@ -49,8 +49,9 @@ module Scullion
       SHARED =
         /\A(?:about\s+|roughly\s+)?
          (?:#{Shares::ANY}|most|all|(?:the\s+)?(?:rest|remainder))\s+(?:of\s+)?
-         (?:the|your|that|this)\s+(?:\S+\s+)?
-         (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]/ix.freeze
+         (?:(?:the|your|that|this)\s+(?:\S+\s+)?
+            (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]
+           |(?:dressing|vinaigrette|sauce|marinade)\b\s*[↔→>]\s*[[:alpha:]])/ix.freeze
       # "½ dress the wheat hot"
       SHARE_DONE =
         /\A(?:[½⅓⅔¼¾]|half|a third|two thirds|most)\s+(?:dress|toss|go(?:es)?|on|over|now)\b/i.freeze

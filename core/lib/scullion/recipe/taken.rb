@@ -131,7 +131,8 @@ module Scullion
 
         here = COOKED_HERE if read.words["cooked"] && cooked_here?
         here ||= CUT_THEN if component.dig("cook", "cut_after")
-        said = [in_words(worked.select { |kind, word| said?(kind, word) }), here].compact.join(", ")
+        whole = read.words["cut"] if left_whole?
+        said = [in_words(worked.select { |kind, word| said?(kind, word) }), whole, here].compact.join(", ")
         said unless said.empty?
       end
 
@@ -170,11 +171,12 @@ module Scullion
 
       def as_told(component) = @bound ? @bound.cooked(component, read, ingredient) : component
 
-      # As it usually comes in, but for the skin where the line says "skin on", and not cooked where it is
-      # written raw.
+      # As it usually comes in, but for the skin where the line says "skin on", not cooked where it is written
+      # raw, and not cut where it is left whole.
       def kept_on
         scrubbed = read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
-        usually.except(*("trim" if scrubbed), *("cook" if read.eaten_raw?(ingredient)))
+        raw = read.eaten_raw?(ingredient)
+        usually.except(*("trim" if scrubbed), *("cook" if raw), *("cut" if left_whole?))
       end
 
       def as_said
@@ -187,6 +189,7 @@ module Scullion
         }.compact
       end
 
+      def left_whole? = read.words["cut"] == WrittenWay::WHOLE && WrittenWay.left_whole?(ingredient)
       def said?(kind, word) = word == (kind == "cut" ? cut_written : read.words[kind])
 
       # By the size that is written, by its name, or what that is of this food.

@@ -11,13 +11,18 @@ module Scullion
         food, *others = items.select(&:food?)
         return items unless food
 
-        apart = Apart.new(@plain, lexicon)
-        return items unless others.empty? || (apart.halves? && others.all? { |item| seasons_it?(item) })
-        return items.flat_map { |item| item.food? ? shared_out(item) : item } unless apart.two?
+        apart = Apart.new(@plain, @tokens, lexicon)
+        return items unless others.empty? || (apart.shared?(food) && others.all? { |item| seasons_it?(item) })
+        return not_apart(items) unless apart.two?(food)
 
         others.each { |item| cooked_to_taste(item) }
-        counted_from_one(food)
         items.flat_map { |item| item.equal?(food) ? apart.of(item) : item }
+      end
+
+      def not_apart(items)
+        foods = items.select(&:food?)
+        foods.first.left ||= SharesUnsaid.new(@plain, lexicon).word if foods.one?
+        items.flat_map { |item| item.food? ? shared_out(item) : item }
       end
 
       # "Carrots, half roasted with cumin, half raw": the cumin goes with the half that is cooked, to taste.
@@ -37,11 +42,6 @@ module Scullion
         # "1 litre buttermilk, 100 g of it for the dressing"
         item.flags << :contradicts if parts.one? && @plain.match?(SharedOut::OF_IT)
         parts
-      end
-
-      # A piece without a number is one.
-      def counted_from_one(item)
-        item.amount ||= Amount.new(1, 1, :piece, piece: "each") if item.piece || item.container
       end
     end
   end

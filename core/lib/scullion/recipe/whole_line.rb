@@ -35,7 +35,7 @@ module Scullion
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
       OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
-      ABOUT = /[,=]\s*(?:(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
+      ABOUT = /[,=]\s*(?:[~≈]|(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
       def initialize(plain, tokens, lexer)
@@ -57,6 +57,7 @@ module Scullion
         keep_back(all)
         not_cooked(all)
         salted(all)
+        left_whole(all)
         laid_over(all)
         trimmed_already(all)
         WeighedHow.new(@plain).of(all)

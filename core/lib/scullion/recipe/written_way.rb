@@ -8,7 +8,8 @@ module Scullion
     module WrittenWay
       # Families that come as they are, and states in which a food comes cooked or kept.
       KEPT, COMES = %w[cured pickle].freeze, %w[cooked tinned jarred frozen dry].freeze
-      STRANGE_CUT = /\b(?<word>[[:alpha:]]{4,})[ -]cut\b(?!\s+(?:in|into|on|up|off|side|the)\b)/.freeze
+      # Not cut at all, where the line says so.
+      WHOLE = "whole"
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
       FRIED = /fried\z/.freeze
@@ -26,6 +27,9 @@ module Scullion
       def self.cut(written, food, lexicon)
         [written, *lexicon.words("alike_cuts")[written]].find { |cut| food.cuts.include?(cut) }
       end
+
+      # @param food [Ingredient] @return [Boolean] whether it may stay in one piece here
+      def self.left_whole?(food) = food.figures.key?("density/whole")
 
       # Both where the food has a figure for both, and else what takes most.
       # @param written [String, nil] what is taken off: "peeled and seeded" @param food [Ingredient, nil]
@@ -60,7 +64,18 @@ module Scullion
         return unless WrittenWay.asked?(item, food, @house.lexicon)
 
         word = cooked_not_here(item, food) || cut_not_here(item, food)
-        WrittenWay.question(word) if word
+        return WrittenWay.question(word) if word
+
+        second = cooked_again(item, food)
+        WaysLeft.question(second) if second
+      end
+
+      # "Steamed, then fried crisp": cooked one way, and then another that the food has too.
+      def cooked_again(item, food)
+        return unless WrittenWay.cooked?(item, food, @house.lexicon)
+
+        way = way_here(item, food)
+        ways_done(item, food).find { |_, ways| !ways.include?(way) }&.first
       end
 
       def cooked_not_here(item, food)
@@ -108,27 +123,37 @@ module Scullion
 
       def told_ways = @house.lexicon.words("told").fetch("cook")
 
-      # Where a size is written, the nearest is taken.
+      # Where a size is written, the nearest is taken, if any is near.
       def cut_not_here(item, food)
-        return if food.cuts.empty? || CutSize.of(@line.text)
+        return if food.cuts.empty?
 
-        cut = item.words["cuts"] or return strange_cut(item)
+        size = CutSize.of(@line.text)
+        return if size&.nearest(food.cuts, @house.practice)
+
+        cut = item.words["cuts"] or return size&.to_s || strange_cut(item)
         return if food.trims.key?(cut) || WrittenWay.cut(cut, food, @house.lexicon)
+        return if cut == WHOLE && WrittenWay.left_whole?(food)
 
-        @house.lexicon.words("cuts").key(cut) || cut
+        as_written("cuts", cut)
       end
 
-      # "Celeriac, remoulade cut"
+      # The word of the line that means it, the longest first.
+      def as_written(file, meaning)
+        words = @house.lexicon.words(file).select { |_, meant| meant == meaning }.keys
+        text = Lexicon.fold(@line.text)
+        words.sort_by { |word| -word.length }.find { |word| text.include?(word) } || words.first || meaning
+      end
+
       def strange_cut(item)
-        word = @line.text[STRANGE_CUT, :word]
-        "#{word} cut" if item.unknown.any? { |each, *| each == word }
+        words = item.unknown.map(&:first).reject { |word| strange_ways(Lexicon.fold(word)) }
+        StrangeCut.of(@line.text, words)
       end
 
       def treated_not_here(item, food)
         treat = item.words["treats"]
         return if [nil, RUBBED].include?(treat) || food.facts.fetch("treats", {}).key?(treat)
 
-        @house.lexicon.words("treats").key(treat)
+        as_written("treats", treat)
       end
     end
   end

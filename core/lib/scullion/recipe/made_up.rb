@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What fills up the rest of an amount: "tuna oil 1 cup + oil to make 1 pint". For SaidOnce, which it is a
+    # part of.
+    module MadeUp
+      MADE_UP =
+        /\b(?:to\s+make(?:\s+(?:it\s+)?up\s+to)?|made?\s+up\s+to|(?:topped|top|made|make)\s+up\s+with\s+
+            [^,;]{2,40}?\s+to)\s+\z/ix.freeze
+
+      private
+
+      # "Tuna oil 1 cup + oil to make 1 pint", "100 ml vinegar, topped up with oil to 500 ml": what is missing
+      # to it. It is asked where nobody knows how much stands before.
+      def made_up(items)
+        items.each_with_index do |item, index|
+          next unless index.positive? && item.food? && item.amount && made_up?(item)
+
+          before = items.first(index).select { |each| each.amount && lexicon.poured?(each.foods.first) }
+          left = missing(item.amount, before.map(&:amount))
+          left ? item.amount = left : item.left ||= token_of(item).text
+        end
+      end
+
+      def made_up?(item)
+        token = token_of(item)
+        token && @plain.byteslice(0...token.at).to_s.scrub.match?(MADE_UP)
+      end
+
+      # @return [Amount, nil]
+      def missing(whole, amounts)
+        return if amounts.empty? || [whole, *amounts].any? { |amount| amount.unit != :ml }
+
+        left = whole.value - amounts.sum(&:value)
+        Amount.new(left, left, :ml) if left.positive?
+      end
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+
+# A cut that a line names is taken, or it is asked about; and what is left whole is not cut.
+RSpec.describe Scullion::Recipe::StrangeCut do
+  include ReadTexts
+
+  def line(text) = draft("Salad for 20\n2 kg pearl barley\n#{text}")["lines"].last
+  def component(text) = draft("Salad for 20\n#{text}")["salad"]["components"].last
+  def asked(text) = line(text)["why"].to_s[/“(.+)”: there are no figures/, 1]
+
+  it "takes a cook's words for a cut" do
+    {
+      "slabs" => "sliced-thick",
+      "lardons" => "batons",
+      "spears" => "wedges",
+      "hunks" => "chunks",
+      "splinters" => "strips",
+      "small pieces" => "diced",
+      "lozenges" => "diced-large"
+    }.each { |word, cut| expect(component("2 kg carrots, in #{word}")["cut"]).to eq(cut), word }
+    expect(component("2 kg carrots, on the bias")["cut"]).to eq "sliced"
+    expect(component("1 kg paneer, in slabs")["cut"]).to eq "sliced"
+    expect(component("1 kg tofu, in 1 cm slabs")["cut"]).to eq "sliced-thick"
+  end
+
+  it "asks about one that nobody knows" do
+    {
+      "in thirds" => "thirds",
+      "into 2 cm plaits" => "plaits",
+      "hedgehogged" => "hedgehogged"
+    }.each { |said, word| expect(asked("2 kg carrots, #{said}")).to eq(word), said }
+    expect(asked("2 kg carrots, remoulade cut")).to eq "remoulade cut"
+    # A cheese is sliced 3 mm thick here.
+    expect(asked("1 kg halloumi, in 1 cm slabs")).to eq "1 cm slabs"
+  end
+
+  it "asks nothing of what changes no shape" do
+    ["from the allotments", "in their skins", "peeled in stripes", "washed and dried"].each do |said|
+      expect(line("2 kg carrots, #{said}")["why"]).to be_nil, said
+    end
+    expect(line("7 asparagus spears, snapped")["why"]).to be_nil
+  end
+
+  it "leaves whole what is written so, cooked or not" do
+    ["boiled, left whole", "roasted whole", "kept whole", "whole"].each do |said|
+      whole = component("2 kg new potatoes, #{said}")
+      expect(whole).not_to have_key("cut"), said
+      expect(line("2 kg new potatoes, #{said}").values_at("why", "done").first).to be_nil
+    end
+    expect(component("2 kg beetroot, boiled whole, then in wedges")["cut"]).to eq "wedges"
+    expect(component("2 kg new potatoes, boiled whole, cut after")["cut"]).to eq "diced-small"
+    expect(component("6 whole carrots, grated")["cut"]).to eq "grated"
+  end
+end
