@@ -264,4 +264,36 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
       expect(read["why"] == "It is changed in the same line: which is meant?").to eq(taken_back), line
     end
   end
+
+  it "leaves out what a line asks and says no to, and asks where nothing stands in its place" do
+    read = ->(line) { draft("Salad for 20\n2 kg pearl barley\n#{line}")["lines"].drop(2) }
+    {
+      "ricotta salata?? no → ricotta 3 hpd tbsp, dolloped" => "ricotta",
+      "halloumi 500 g? no, feta 500 g" => "brined-white-cheese"
+    }.each do |line, key|
+      expect(read[line].map { |each| each.dig("taken", "key") }).to eq([key]), line
+      expect(read[line].first["why"]).to be_nil
+    end
+    expect(read["feta 200 g? no, too salty"].first["why"]).to start_with "It is changed"
+  end
+
+  it "takes no verb for a spoonful, nor the rest of a mixture for a food of its own" do
+    dressed = "Dress 500 g cucumber with half of it. Spoon over the rest of the cream."
+    text = "Salmon for 4\nBeat 100 ml crème fraîche with 1 tsp lemon juice. #{dressed}"
+    keys = draft(text)["lines"].filter_map { |line| line.dig("taken", "key") }
+    expect(keys).to eq %w[creme-fraiche lemon-juice cucumber]
+  end
+
+  it "dresses with the oil that spices are bloomed in" do
+    lines =
+      draft("Salad for 4\n1 kg carrots, roasted in 2 tbsp oil\n2 tsp ras el hanout fried in 5 tbsp oil")[
+        "lines"
+      ]
+    expect(lines.filter_map { |line| line["to"] }).to eq %w[salad cook dressing dressing]
+  end
+
+  it "takes a fan's heat for no number of its food" do
+    read = draft("Salad for 4\n2 fennel\nfan 190 → fennel 25 min")
+    expect(read["lines"].filter_map { |line| line.dig("taken", "key") }).to eq ["fennel"]
+  end
 end

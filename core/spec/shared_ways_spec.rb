@@ -83,4 +83,11 @@ RSpec.describe Scullion::Recipe::SharedWays do
     }.each { |line, word| expect(lines(line).first["why"]).to eq("What is “#{word}” here?"), line }
     expect(lines("3 bunches coriander, leaves picked, stalks chopped").first["why"]).to be_nil
   end
+
+  it "takes a verb for how it is cut, a share behind a comma for how much there is, and the last of a row" do
+    mushrooms = "600 g chestnut mushrooms: ⅔ quarter → roast; ⅓ raw, shave → last"
+    expect(worked(mushrooms)).to eq [%w[wedges roast], ["shaved", nil]]
+    expect(lines(mushrooms).map { |line| line["to"] }).to eq %w[salad top]
+    expect(lines("small red onion, ½, shaved").size).to eq 1
+  end
 end

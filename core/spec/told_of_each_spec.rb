@@ -222,4 +222,16 @@ RSpec.describe Scullion::Recipe::Told do
     other = read("Serves 4\nfreekeh 1kg\nbeetroot - roast 40 min, 600 g\nonions - sliced, 2")
     expect(other["lines"].map { |line| line.dig("taken", "key") }).to include("beetroot", "white-onion")
   end
+
+  it "tells of a food by its short name, by its kind, or by a word of its own that no other has" do
+    list =
+      "Serves 4\n300 g gigantes beans (dry)\n60 g air-dried ham\n200 g sourdough\n2 pouches basmati rice\n"
+    of = ->(step) { read(list + step)["told"].filter_map { |fact| fact["line"] }.uniq }
+    {
+      "Simmer bns 90 min." => [2],
+      "Toss the salad, ham draped over at the end." => [3],
+      "Toss the salad, croutons last." => [4],
+      "Microwave the rice 90 sec." => [5]
+    }.each { |step, line| expect(of[step]).to eq(line), step }
+  end
 end

@@ -73,7 +73,8 @@ module Scullion
       def another(token)
         own, before = item.unknown.partition { |_, clause, _| stranger_before? && clause == @clauses.number }
         item.unknown = before
-        cooked_in = @around.cooked_in?(@tokens.index(token))
+        # Spices bloomed in oil dress the salad with it.
+        cooked_in = @around.cooked_in?(@tokens.index(token)) && !spice?(item)
         begin_item(own.any? ? beginning(own.first.first, token) : token).amount = token.value
         in_it(@around.cooking_next(@tokens.index(token), @lexicon)) if cooked_in
         item.unknown = own.map { |word, clause, _| [word, clause, true] }
@@ -83,6 +84,8 @@ module Scullion
       def beginning(word, amount)
         @tokens.first(@tokens.index(amount)).reverse.find { |token| token.text == word } || amount
       end
+
+      def spice?(item) = item.food? && @lexicon.spice?(item.foods.first)
 
       # What the food before is cooked in, which goes there alone.
       def in_it(place)

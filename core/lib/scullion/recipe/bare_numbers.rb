@@ -10,7 +10,7 @@ module Scullion
       COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
       # Degrees that an oven has, °C, and what is set to them.
       OVEN_HEATS = (120..260)
-      OVENS = %w[oven roast roasted roasting bake baked].freeze
+      OVENS = %w[oven fan roast roasted roasting bake baked].freeze
 
       private
 

@@ -26,6 +26,10 @@ module Scullion
       SWAPPED = '\((?:swap|sub|substitute|replace)\)'.freeze
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
+      # "Spoon over the rest of the cream": what is done, and no amount.
+      POURING =
+        /(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze)\s+
+          (?:over|on|onto|into|in|the|it|them|out|up|around|across|some|half|all|this|that|your)\b/ix.freeze
       # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
       THOUSANDS = /(?<![\d.,])(\d{1,3})\.(\d{3})(?=\s*(?:g|gr|grams?|grammes?|ml)\b)/.freeze
       UNIT_BETWEEN = /(?<![\d.,])(\d{1,2})(l|kg)(\d)(?![\d[:alpha:]])/.freeze
@@ -145,7 +149,7 @@ module Scullion
           return
         end
 
-        return unless @scan.check(@lexicon.unit_words)
+        return if @scan.check(POURING) || !@scan.check(@lexicon.unit_words)
 
         fill = fill_word
         word = loose_word

@@ -194,8 +194,10 @@ module Scullion
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
         return "So heavy whole, or its meat?" if whole_bird?(item, ingredient)
-        return CHANGED_OR_NOT if @line.text.match?(CHANGED)
-        return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
+        unless item.said?(:instead)
+          return CHANGED_OR_NOT if @line.text.match?(CHANGED)
+          return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
+        end
         return "So much for some of them: how much is that in all?" if for_some?(item)
         return "As much as when? How much is it now?" if item.said?(:compared)
         return "Something is pickled or made in it: does it dress the salad too?" if item.said?(:by_the_way)

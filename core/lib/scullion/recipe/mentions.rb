@@ -16,9 +16,13 @@ module Scullion
         "beans" => %w[pulse tinned-pulse pod],
         "grain" => %w[grain],
         "grains" => %w[grain],
+        "lents" => %w[pulse tinned-pulse],
+        "bns" => %w[pulse tinned-pulse pod],
         "pasta" => %w[pasta],
         "noodles" => %w[pasta],
         "bread" => %w[bread],
+        "croutons" => %w[bread],
+        "crumbs" => %w[bread],
         "cheese" => %w[cheese],
         "leaves" => %w[leaf]
       }.freeze
@@ -81,7 +85,14 @@ module Scullion
 
         named = token.value[:keys]
         @listed.find { |keys| keys.intersect?(named) } || @called[word] || kind(token.folded.last) ||
-          of_that_name(named) || (named if @listed.empty?)
+          of_that_name(named) || only_one(word) || (named if @listed.empty?)
+      end
+
+      # "Rice" where the list has a pouch of basmati, "ham" where it has one that is air-dried: the only one
+      # that has this word in a name of its own.
+      def only_one(word)
+        so_called = @listed.select { |keys| @items.lexicon.in_name?(keys.first, word) }
+        so_called.first if so_called.one?
       end
 
       # "Toms" where the list has heritage tomatoes.

@@ -16,7 +16,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
-        return false if share_of_it?(item)
+        return false if share_of_it?(item) || rest_of_it?(item, sentence)
         return true if @alone && item.amount && more?(item, sentence)
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
@@ -54,6 +54,11 @@ module Scullion
         between = item.unknown.select { |_, _, beside| beside }.map(&:first)
         item.counted? && item.piece.nil? && between.any? &&
           (item.amount.value < 1 || between.first.match?(/\A(?:thirds|quarters)\z/i))
+      end
+
+      # "Spoon over the rest of the cream": of what is there.
+      def rest_of_it?(item, sentence)
+        item.amount.nil? && sentence.match?(/#{RestOfIt::LATER}#{Regexp.escape(item.name.split.last)}\b/i)
       end
 
       # "This bean salad": the name of a dish.

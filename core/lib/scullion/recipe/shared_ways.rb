@@ -15,8 +15,10 @@ module Scullion
       AROUND =
         /\A[\s=→:,&]+
          |[\s,;:&+→(–-]*(?:\b(?:and|then|another|the|other)\s*)*[\s,;:&+→(–-]*\z/ix.freeze
-      # The last is over where a bracket or its clause is.
-      ENDS = /[();.].*|,(?!\s*(?:for|in|on|at|to)\b).*/m.freeze
+      # The last is over where a bracket or a sentence is, or its clause, unless the next is done to it too.
+      ENDS = /[();.].*/m.freeze
+      GOES_ON = /\A\s*(?:for|in|on|at|to|then)\b/i.freeze
+      QUARTERED = /\Aquarter\z/i.freeze
       DONE_SO = /\A(?:(?-i:[[:alpha:]]+)ly\s+)?(?:(?-i:[[:alpha:]]+)ed|raw)\b/i.freeze
       # So it stays.
       AS_IT_WAS = /\A(?:plain|as\s+(?:it\s+|they\s+)?(?:is|are))\b/i.freeze
@@ -63,7 +65,7 @@ module Scullion
       # What begins with a number or a share, but for the food's own amount; a number that says nothing
       # belongs to what is done before it: "roasted at 200".
       def portions(item)
-        begun = @tokens.each_index.select { |index| begins?(@tokens[index]) }
+        begun = @tokens.each_index.select { |index| begins?(@tokens[index]) && !stands_alone?(index) }
         ends = begun.drop(1).map { |index| @tokens[index].at }
         begun
           .zip(ends)
@@ -77,6 +79,12 @@ module Scullion
         return all << portion if said || (%i[share rest].include?(portion.kind) && !portion.named)
 
         all.last.done += " #{portion.done}" if all.any?
+      end
+
+      # "⅔ quarter → roast" is how it is cut; "onion, ½, shaved" how much there is.
+      def stands_alone?(index)
+        cut = @tokens[index].text.match?(QUARTERED) && index.positive? && @tokens[index - 1].kind == :amount
+        cut || @tokens[index + 1]&.text == ","
       end
 
       # "A mandoline" is no number.
@@ -94,7 +102,7 @@ module Scullion
         name = name_behind(from, to, item)
         ends = [token, name].compact.map { |each| each.at + each.text.bytesize }.max
         done = @plain.byteslice(ends...(to || @plain.bytesize)).to_s.scrub
-        done = done.sub(ENDS, "") unless to
+        done = ended(done) unless to
         Portion.new(
           kind: kind(token, much),
           much: much,
@@ -106,6 +114,17 @@ module Scullion
         )
       end
 
+      # "⅓ raw, shave → last": not what is said of all, as that it is peeled.
+      def ended(done)
+        first, *others = done.sub(ENDS, "").split(",")
+        [first, *others.take_while { |each| each.match?(GOES_ON) || done_to_it?(each) }].join(",")
+      end
+
+      def done_to_it?(words)
+        roles = @lexicon.roles([Lexicon.fold(words[/[[:alpha:]]+/].to_s)])
+        roles.keys.intersect?(%w[cuts cooks treats]) && !words.match?(/\b(?:all|both)\b/i)
+      end
+
       # "Half the carrots"
       def name_behind(from, to, item)
         @tokens
@@ -115,8 +134,10 @@ module Scullion
       end
 
       def roles(bytes, food)
-        words = @tokens.select { |token| token.kind == :word && bytes.cover?(token.at) }
+        within = @tokens.select { |token| bytes.cover?(token.at) }
+        words = within.select { |token| token.kind == :word }
         said = words.map { |token| role(token, food) }.reduce({}) { |all, one| one.merge(all) }
+        said = { "cuts" => "wedges" }.merge(said) if within.any? { |token| token.text.match?(QUARTERED) }
         words.any? { |token| token.folded == %w[whole] } ? { "cuts" => WrittenWay::WHOLE }.merge(said) : said
       end
 
@@ -133,9 +154,12 @@ module Scullion
         much < 1 ? :share : :count
       end
 
-      # "Two thirds" are a share.
+      # "Two thirds" are a share; not "⅔ quarter".
       def much(token, following)
-        token.kind == :amount ? token.value.value.to_f / PARTS.fetch(Around.word(following), 1) : 1.0
+        return 1.0 unless token.kind == :amount
+
+        parts = token.text.match?(/\A[[:alpha:]]+\z/) ? PARTS.fetch(Around.word(following), 1) : 1
+        token.value.value.to_f / parts
       end
 
       # "Half of them roasted", ", half roasted", and the rest as it was.

@@ -80,7 +80,8 @@ module Scullion
       end
 
       def told?(plain, words)
-        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/)
+        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) &&
+          !plain.match?(WholeLine::TAKEN_BACK)
       end
 
       def listed_food?(plain)

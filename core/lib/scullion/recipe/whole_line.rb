@@ -30,6 +30,7 @@ module Scullion
       TWO_KINDS =
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
+      TAKEN_BACK = /\A[^?]{2,60}\?+\s*no\s*(?:→|->|,)/i.freeze
       # "2 tbsp of the pickle juice" is of no list.
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
       FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
@@ -44,7 +45,7 @@ module Scullion
 
       # @param items [Array<Item>] @return [Array<Item>]
       def of(items)
-        listed = without_origins(without_labels(items.reject(&:nothing?)))
+        listed = without_origins(without_labels(not_taken_back(items.reject(&:nothing?))))
         all = Halved.new(@plain, lexicon).of(of_fruit(listed))
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
@@ -80,6 +81,15 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
+
+      # "Ricotta salata?? no → ricotta 3 tbsp": what the cook herself takes back is not there.
+      def not_taken_back(items)
+        at = @plain[TAKEN_BACK]&.bytesize or return items
+        kept = items.select { |item| item.from >= at }
+        return items unless kept.any? { |item| item.food? && item.amount }
+
+        kept.each { |item| item.flags << :instead }
+      end
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
