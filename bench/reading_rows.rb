@@ -12,6 +12,8 @@ module Bench
   # kept apart.
   module ReadingRows
     AIMS = { right: 85, wrong: 0.5, needless: 8 }.freeze
+    # Of what the reader was built with: more would be talked away.
+    DISPUTED_MOST = 16
     BETTER = { right: "higher", wrong: "lower", needless: "lower" }.freeze
 
     extend Measuring
@@ -70,6 +72,8 @@ module Bench
             value = (verdicts.count { |verdict| verdict.share == share } * 100.0 / verdicts.size).round(1)
             row("written foods #{share}, #{name} (#{verdicts.size})", value, "%", aim, BETTER[share])
           end
+        disputed = verdicts.count { |verdict| verdict.share == :disputed }
+        rows << row("truths disputed, #{name} (#{verdicts.size})", disputed, "", DISPUTED_MOST, "lower")
         right = (said.values.count(true) * 100.0 / said.size).round(1)
         [*rows, row("servings read where they are said, #{name}", right, "%", 100, "higher")]
       end

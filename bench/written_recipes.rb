@@ -1,13 +1,16 @@
 # frozen_string_literal: true
 
 require "json"
+require "yaml"
 
 # How well written recipes are read, measured on texts with their truth (bench/recipes). Some files are
 # counted apart: nobody has looked into them while the reader is built.
 class WrittenRecipes
   APART = %w[1-23-voice 2-23-jsonld 3-11-seventies].freeze
   FOLDER = File.expand_path("recipes", __dir__)
-  SHARES = %i[right wrong needless fair].freeze
+  # disputed: wrong by a truth that the house has a reason to read otherwise
+  SHARES = %i[right wrong needless fair disputed].freeze
+  DISPUTED = YAML.safe_load_file(File.expand_path("disputed_truths.yml", __dir__)).freeze
   INTO = { "serve" => %w[salad top table serve], "top" => %w[top salad], "salad" => %w[salad top] }.freeze
 
   # One food of the truth, and what was made of it.
@@ -67,7 +70,15 @@ class WrittenRecipes
     read, taken = at ? free[at] : nil
     free.delete_at(at) if at && !shared?(food, read)
     share, why = share(line, food, read, taken, draft)
+    share = :disputed if share == :wrong && disputed?(file, line, food)
     Verdict.new(file: file, line: line["text"], food: food, share: share, why: why)
+  end
+
+  def disputed?(file, line, food)
+    DISPUTED.any? do |each|
+      file == "#{each["file"]}.txt" && line["text"].strip.start_with?(each["line"]) &&
+        each["foods"].include?(food["food"])
+    end
   end
 
   # How far a read is that of this line and food: by its words, then by where it goes, then by its grams.
