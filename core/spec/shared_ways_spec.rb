@@ -90,4 +90,17 @@ RSpec.describe Scullion::Recipe::SharedWays do
     expect(lines(mushrooms).map { |line| line["to"] }).to eq %w[salad top]
     expect(lines("small red onion, ½, shaved").size).to eq 1
   end
+
+  it "takes so many of several foods of a line apart, each by its own words" do
+    onions = "2 red onions, one sliced, one diced, 3 carrots, grated"
+    expect(
+      components("#{onions}\n1 kg barley").first(3).map { |each| each.values_at("ingredient", "cut") }
+    ).to eq([%w[red-onion sliced], %w[red-onion diced], %w[carrot grated]])
+    expect(lines("1 kg strawberries, half sliced, half crushed with 50 g sugar").size).to eq 3
+  end
+
+  it "dresses with some of them, and leaves the others as they were" do
+    places = lines("12 radishes, 4 grated for the dressing").map { |line| line["to"] }
+    expect(places).to eq %w[dressing salad]
+  end
 end

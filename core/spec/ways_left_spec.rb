@@ -96,4 +96,29 @@ RSpec.describe Scullion::Recipe::WaysLeft do
       expect(lines(line).map { |each| each["why"] }).not_to include steeped
     end
   end
+
+  it "moistens bread that is soaked, and fries none of it" do
+    ["300 g stale baguette soaked in milk, squeezed", "4 slices sourdough, moistened"].each do |line|
+      expect(worked(line).values_at("treat", "cook")).to eq(["moisten", nil]), line
+    end
+    expect(worked("300 g baguette, sliced, fried").dig("cook", "method")).to eq "crisp"
+  end
+
+  it "asks whether shellfish are so heavy in the shell, unless their meat is named" do
+    shell = "So heavy whole, or its meat?"
+    ["5 kg mussels, cleaned, steamed, shelled", "2 kg clams", "1 kg crab, picked"].each do |line|
+      expect(why(line)).to eq(shell), line
+    end
+    ["500 g cooked mussels", "1 kg crab meat", "2 tins crab"].each do |line|
+      expect(why(line)).not_to eq(shell), line
+    end
+  end
+
+  it "takes no other food by a word that is excepted, an alternative, or said of a part" do
+    {
+      "2 kg squash (any sort but spaghetti)" => "butternut",
+      "1 kg ripe apricots or 400 g dried" => "apricots",
+      "2 kg baby carrots, tops left on" => "carrot"
+    }.each { |line, key| expect(lines(line).last.dig("taken", "key")).to eq(key), line }
+  end
 end

@@ -93,6 +93,7 @@ module Scullion
         item.amount = item.amount&.times(way.times)
         item.words = without(item.words, others(way))
         item.unknown = item.unknown.reject { |word, *| said_of_others?(word, way) }
+        item.place = nil if ways_of_others(way).any? { |other| Apart.going(other.done.to_s) == item.place }
       end
 
       def take(item, way)
@@ -113,13 +114,12 @@ module Scullion
           (item.words["cooks"].nil? && others(way).any? { |roles| roles.key?("cooks") })
       end
 
+      def ways_of_others(way) = @of.values.compact.flatten.reject { |each| each.equal?(way) }
       # What is done to the other shares. @return [Array<Hash>]
-      def others(way) = @of.values.compact.flatten.reject { |each| each.equal?(way) }.filter_map(&:roles)
+      def others(way) = ways_of_others(way).filter_map(&:roles)
 
       def said_of_others?(word, way)
-        @of.values.compact.flatten.any? do |other|
-          !other.equal?(way) && other.done.to_s.match?(/\b#{Regexp.escape(word)}\b/)
-        end
+        ways_of_others(way).any? { |other| other.done.to_s.match?(/\b#{Regexp.escape(word)}\b/) }
       end
 
       # "Peeled, half roasted, half raw": both are peeled.

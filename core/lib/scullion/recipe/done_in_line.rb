@@ -9,6 +9,7 @@ module Scullion
       SALTED =
         /[,;(]\s*(?:lightly\s+|well\s+)?salted\b[^.;()]*?
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
+      SOAKED = /\b(?:soaked|moistened|bathed|dampened|wetted)\b/i.freeze
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
       LEFT = %w[left kept leave keep stay stays boiled].freeze
 
@@ -37,6 +38,18 @@ module Scullion
         return unless @plain.match?(NOT_COOKED) && items.one?(&:food?)
 
         items.each { |item| item.flags |= [:stays_raw] }
+      end
+
+      # "Stale baguette, soaked in milk, squeezed"
+      def soaked_bread(items)
+        return unless @plain.match?(SOAKED)
+
+        items
+          .select { |item| item.food? && lexicon.bread?(item.foods.first) && item.words["cooks"].nil? }
+          .each do |item|
+            item.words["treats"] ||= "moisten"
+            item.flags |= [:stays_raw]
+          end
       end
 
       # "New potatoes, boiled, left whole", "carrots roasted whole"; not "a whole carrot" or "whole milk".

@@ -19,7 +19,7 @@ module Scullion
 
       def role(token, index)
         roles = token.value
-        return if @around.word_before(index) == "not" || @around.may?(index)
+        return if @around.word_before(index) == "not" || @around.may?(index) || @around.other_amount?(index)
 
         counted = roles["pieces"] || roles["containers"]
         begin_item(token) if counted && item.food? && @around.of_food?(index)

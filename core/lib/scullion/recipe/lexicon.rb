@@ -118,6 +118,9 @@ module Scullion
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
+      # Is it here without the shell that it is bought in?
+      def shelled?(key) = words("kept").fetch("shelled").include?(key)
+
       # Does it have figures for that cut, or for one like it?
       def cut_so?(key, cut) = !@larder[key].nil? && !WrittenWay.cut(cut, @larder[key], self).nil?
 

@@ -44,6 +44,10 @@ module Scullion
          |\bactually,?\s+(?:make|use|do)\b|[–—-]\s*no,\s|\?+\s*no\s*(?:,|→|->)/ix.freeze
       CHANGED_OR_NOT = "It is changed in the same line: which is meant?".freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
+      # Weighed without its shell.
+      MEAT =
+        /\b(?:cooked|shelled|picked|white|brown)\s+(?:mussel|clam|cockle|crab|lobster|crayfish)
+         |\b(?:meat|flesh|tails?|tin(?:s|ned)?|jar(?:s|red)?|pot|frozen|net)\b/ix.freeze
       # The family of what nobody weighs.
       COUNTED = "egg"
       # So many of it to each who is served are counted.
@@ -193,7 +197,7 @@ module Scullion
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
         return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
-        return "So heavy whole, or its meat?" if whole_bird?(item, ingredient)
+        return "So heavy whole, or its meat?" if whole?(item, ingredient)
         unless item.said?(:instead)
           return CHANGED_OR_NOT if @line.text.match?(CHANGED)
           return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
@@ -220,9 +224,12 @@ module Scullion
         way ? WaysLeft.question(word) : "What is “#{word}” here?"
       end
 
-      # "2 × 1.5 kg chickens, pulled": what is served of them is weighed without their bones.
-      def whole_bird?(item, ingredient)
-        item.counted? && item.size&.unit == :g && ingredient.key.end_with?("-picked")
+      # "2 × 1.5 kg chickens, pulled", "5 kg mussels, steamed": what is served of them is weighed without
+      # bones and shells.
+      def whole?(item, ingredient)
+        return true if item.counted? && item.size&.unit == :g && ingredient.key.end_with?("-picked")
+
+        @house.lexicon.shelled?(ingredient.key) && item.amount&.unit == :g && !@line.text.match?(MEAT)
       end
 
       # By what it says itself, or by what stands above it: "per litre:".

@@ -7,6 +7,8 @@ module Scullion
     module Naming
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
+      PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
+      KEPT = %w[left kept saved on off removed trimmed reserved attached intact].freeze
       WHOLE_KINDS = (Mentions::KINDS.keys + %w[mushrooms oil vinegar sugar rice lentils lettuce salad]).freeze
 
       private
@@ -169,6 +171,7 @@ module Scullion
           return false
         end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
+        return false if @around.excepted?(@tokens.index(token)) || part_kept?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.some_before?(@tokens.index(token), item.amount) || cut_so_small?(token) ||
              @around.done_in?(@tokens.index(token)) || @around.or_other_state?(@tokens.index(token))
@@ -187,6 +190,12 @@ module Scullion
         item.foods, item.name = keys, "#{token.text} #{head}"
         kinds_behind(token, head)
         true
+      end
+
+      # "Carrots, tops left on": what becomes of a part, and no name.
+      def part_kept?(token)
+        PARTS_KEPT.include?(Around.word(token)) &&
+          KEPT.include?(Around.word(@tokens[@tokens.index(token) + 1]))
       end
 
       # "Oil, roasted very hot": in the midst of other words.

@@ -37,7 +37,7 @@ module Scullion
       CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
       EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
       # Flags of what has been counted apart.
-      COUNTED = %i[prepared as_bought shared].freeze
+      COUNTED = %i[as_bought shared].freeze
 
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       def initialize(plain, tokens)
@@ -60,12 +60,18 @@ module Scullion
 
       def left(token, items)
         item = items.reverse.find { |each| each.food? && each.from <= token.at } || items.find(&:food?)
-        item.left ||= token.text if item && !told_apart?(item, items)
+        item.left ||= token.text if item && !told_apart?(item, items, token)
       end
 
       # What is held back of it, what was lost by trimming and what goes two ways has been counted.
-      def told_apart?(item, items)
-        item.held || item.flags.intersect?(COUNTED) || amounts_of(item, items).uniq.size > 1
+      def told_apart?(item, items, token)
+        item.held || item.flags.intersect?(COUNTED) || trimmed?(item, token) ||
+          amounts_of(item, items).uniq.size > 1
+      end
+
+      # "3.5 kg leeks, 2 kg trimmed", "(2 kg)"; not "3 kg swede, diced; 500 g grated".
+      def trimmed?(item, token)
+        item.said?(:prepared) && (bracketed?(token) || item.amount.value != @numbers.first.value.value)
       end
 
       def amounts_of(item, items)

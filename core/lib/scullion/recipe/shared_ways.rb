@@ -164,8 +164,9 @@ module Scullion
 
       # "Half of them roasted", ", half roasted", and the rest as it was.
       def some_of(portion, amount)
-        return unless portion.of_them || (portion.kind == :share && done_so?(portion))
-        return if portion.named || Apart.going(portion.done)
+        return unless portion.of_them || done_so?(portion)
+        # KeptBack's.
+        return if portion.named || Apart.going(portion.done) == "top"
 
         share = shares([portion], amount)&.first
         return unless share&.between?(NEARLY, 1 - NEARLY)
@@ -173,7 +174,10 @@ module Scullion
         [Way.new(share, portion.done, portion.roles), Way.new(1 - share)]
       end
 
-      def done_so?(portion) = portion.behind == "," && portion.done.match?(DONE_SO)
+      # Also "12 anchovies, 4 pounded for the dressing".
+      def done_so?(portion)
+        %i[share count].include?(portion.kind) && portion.behind == "," && portion.done.match?(DONE_SO)
+      end
 
       # @return [Array<Float>, nil] how many times the amount each of them is
       def times(portions, amount)

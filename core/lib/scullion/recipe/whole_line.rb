@@ -59,6 +59,7 @@ module Scullion
         not_cooked(all)
         salted(all)
         left_whole(all)
+        soaked_bread(all)
         laid_over(all)
         trimmed_already(all)
         WeighedHow.new(@plain).of(all)
