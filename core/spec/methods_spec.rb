@@ -77,6 +77,24 @@ RSpec.describe "The ways of cooking" do
     end
   end
 
+  # 7 min at 175 °C on a tray, 10 min at 180 °C for bread, 4.5 min in a pan, unless the salad writes them.
+  it "toasts and bakes as long and as hot as the salad writes" do
+    cooking =
+      lambda do |ingredient, cook|
+        ask = { "ingredient" => ingredient, "cook" => cook, "raw_grams" => 500 }
+        Scullion::Cook::Single.read(ask, house).cooking
+      end
+    nuts = cooking["almonds", { "method" => "toast", "minutes" => 9, "celsius" => 160 }]
+    expect([nuts.minutes, nuts.setting]).to eq [9, "toast on trays, 160 °C"]
+    expect(cooking["almonds", { "method" => "toast" }].minutes).to eq 7
+    pan = cooking["almonds", { "method" => "toast", "on" => "pan", "minutes" => 4, "celsius" => 150 }]
+    expect([pan.minutes, pan.setting]).to eq [4, "toast, dry pan, medium-low"]
+    bread = cooking["flatbread", { "method" => "crisp", "minutes" => 12, "celsius" => 200 }]
+    expect([bread.minutes, bread.celsius]).to eq [12, 200]
+    oven = bread.demands(nil).find { |demand| demand.kind == "oven" }
+    expect(oven.mode).to eq 200
+  end
+
   it("has them all") { expect(everyone.keys).to match_array Scullion::Cook::Parcels.keys }
 
   everyone.each do |method, ingredient|

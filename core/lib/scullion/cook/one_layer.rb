@@ -39,6 +39,12 @@ module Scullion
         how: "minutes × (batches ÷ batches at once, rounded up)"
       ) { |minutes, batches, at_once| minutes * batches.fdiv(at_once).ceil }
 
+      # With the minutes and the heat that the salad writes, in place of the house's own.
+      def initialize(at, need, brief)
+        super
+        @practice = @practice.with(written)
+      end
+
       def raw_name = :raw_grams
 
       def demands(_beside)
@@ -56,6 +62,15 @@ module Scullion
         return super unless over_flame?
 
         [%i[hands load_minutes], %i[hands total_minutes], %i[hands tend_minutes]]
+      end
+
+      private
+
+      def written
+        { "minutes" => written_minutes, "celsius" => written_celsius }.compact
+          .transform_keys { |field| "#{self.class.key}/#{on}/#{field}" }
+          .select { |at, _| practice.figures.key?(at) }
+          .transform_values { |value| [value, "this salad, as it is written"] }
       end
     end
   end

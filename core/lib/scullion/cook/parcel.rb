@@ -80,6 +80,12 @@ module Scullion
         @cutting.any? { |option, chosen| chosen.include?(cook[option]) }
       end
 
+      # May a salad write its own: where the food has that figure cooked this way, or the way itself has it?
+      # @param field [String] minutes or celsius @param ingredient [Ingredient]
+      def writes?(field, ingredient)
+        ingredient.figures.key?("#{key}/#{field}") || @facts.fetch("written", []).include?(field)
+      end
+
       # Can it not be cut before: an egg in its shell?
       def whole_only? = @facts["whole_only"] == true
 

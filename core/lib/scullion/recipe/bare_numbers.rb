@@ -7,7 +7,7 @@ module Scullion
     module BareNumbers
       # A bare number behind how it is cooked is no heat up to here.
       MOST_MINUTES = 99
-      COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook]).freeze
+      COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook lid]).freeze
       # Degrees that an oven has, °C, and what is set to them.
       OVEN_HEATS = (120..260)
       OVENS = %w[oven fan roast roasted roasting bake baked].freeze
@@ -20,10 +20,22 @@ module Scullion
           OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
       end
 
-      # "Simmer 40", "blanch 2, shock": how long.
+      # "Simmer 40", "blanch 2, shock", "5 off the heat": how long.
       def minutes_alone?(number)
-        number.between?(0.5, MOST_MINUTES) && @tokens.last&.kind == :word &&
-          COOKED_FOR.include?(@tokens.last.folded.last) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
+        return false unless number.between?(0.5, MOST_MINUTES)
+        return true if @scan.check(/\s+off\s+the\s+heat\b/i)
+
+        (cooked_for? || rested?) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
+      end
+
+      def cooked_for?
+        @tokens.last&.kind == :word && COOKED_FOR.include?(@tokens.last.folded.last)
+      end
+
+      # "Rest chicken 10, take off the bones"
+      def rested?
+        *, before, last = @tokens
+        last&.kind == :food && before&.kind == :word && before.folded == %w[rest]
       end
     end
   end

@@ -5,17 +5,20 @@ module Scullion
     # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
     # plan takes unless the cook declines them, and what is only shown.
     class Bound
+      include StandingFacts
+
       # key: names it; line: number, nil for the salad; can: may it be taken at all? set: is it?
       Fact = Struct.new(:key, :line, :fact, :value, :text, :can, :set, keyword_init: true)
       DRESSED = %w[warm cold].freeze
-      FIGURES = %w[minutes celsius].freeze
       # What pulses and grain are soaked for is of their cooking.
       SOAKED = "cold-soak"
       # Times that what is treated may stand.
       STANDS = %w[minutes rest_minutes soak_minutes marinate_minutes].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
-      # How what is cooked long begins.
-      BEGUN = /\b(?:boil|simmer|bubble)\w*\b[^.;]*\b(?:hard|fast|rapidly|vigorously|high)\b/i.freeze
+      # Ways that hold a burner, and no oven.
+      FLAMES = %w[pan fry].freeze
+      IN_OVEN = /\b(?:oven|trays?|bak(?:e|ed|ing)|roast\w*)\b|\b\d{3}\s?(?:°|º|C\b|F\b|fan\b)/i.freeze
+      OVER_FLAME = /\b(?:pan|skillet|wok|hob|fry|fried|frying)\b/i.freeze
       SETS = %w[method minutes celsius warm cold cut_after treat].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
@@ -55,7 +58,7 @@ module Scullion
             end
             .uniq(&:key)
             .reject { |fact| fact.value == SOAKED && !fact.can }
-            .then { |all| one_time_each(with_their_way(with_their_treat(all))) }
+            .then { |all| taken(one_time_each(with_their_way(with_their_treat(all)))) }
       end
 
       # The way that steps say of a line by its name, where its food has no figures for it.
@@ -80,6 +83,7 @@ module Scullion
             **(cook || { "method" => method }),
             **figures(told, method, ingredient),
             **served(told, method),
+            **on(told, method, read),
             **cut_after(told, component, read, ingredient)
           }
         )
@@ -127,35 +131,6 @@ module Scullion
              fact.text.include?(read.line.text.to_s[0, Told::SHOWN])
           treat
         end
-      end
-
-      # Minutes and heat of a way that a food does not have are none of another way's.
-      def with_their_way(facts)
-        sentence = ->(fact) { [fact.line, fact.text] }
-        ways = facts.select { |fact| fact.fact == "method" && fact.line }.group_by(&sentence)
-        lacking = ways.reject { |_, all| all.any?(&:can) }
-        facts.map do |fact|
-          next fact unless FIGURES.include?(fact.fact) && lacking.key?(sentence[fact])
-
-          fact.dup.tap { |own| own.can = own.set = false }
-        end
-      end
-
-      # Of several times of one food one is taken: the first that is told, or the longest of its sentence; not
-      # the ten minutes that beans boil hard before they simmer an hour.
-      def one_time_each(facts)
-        times = facts.select { |fact| fact.set && fact.fact == "minutes" }.group_by(&:line)
-        taken = times.transform_values { |told| longest_of(told) }
-        facts.map do |fact|
-          shorter = fact.fact == "minutes" && fact.set && !taken[fact.line].equal?(fact)
-          shorter ? fact.dup.tap { |own| own.set = false } : fact
-        end
-      end
-
-      def longest_of(told)
-        first = told.first
-        begun = first.text.match?(BEGUN) ? told : told.select { |fact| fact.text == first.text }
-        begun.max_by { |fact| fact.value.last }
       end
 
       def lines_of(fact)
@@ -237,7 +212,7 @@ module Scullion
         %w[minutes celsius]
           .filter_map do |name|
             fact = told.find { |each| each.fact == name }
-            [name, fact.value.last] if fact && ingredient.figures.key?("#{method}/#{name}")
+            [name, fact.value.last] if fact && Cook::Parcels.all.fetch(method).writes?(name, ingredient)
           end
           .select { |name, value| Salad::Below::WRITTEN[name].first.cover?(value) }
           .to_h
@@ -250,6 +225,18 @@ module Scullion
         said = told.reverse.find { |each| DRESSED.include?(each.fact) } or return {}
         key = said.fact == "warm" ? "warm" : %w[cold cooled].find { |each| choices.key?(each) }
         choices.key?(key) ? { "serve" => key } : {}
+      end
+
+      # In a pan or on a tray, where this way of cooking leaves the choice and only one is said.
+      def on(told, method, read)
+        choices = @house.practice.schools(method)["on"] or return {}
+        cooking = told.select { |fact| COOKING.include?(fact.fact) }
+        said = [read.line.text, *cooking.map(&:text)].join(" ")
+        in_oven, over_flame = said.match?(IN_OVEN), said.match?(OVER_FLAME)
+        return {} if in_oven == over_flame
+
+        where = choices.keys.find { |choice| FLAMES.include?(choice) != in_oven }
+        where ? { "on" => where } : {}
       end
 
       # Said by a step, or by the line itself, which cooks it before it cuts it.

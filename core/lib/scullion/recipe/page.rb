@@ -82,11 +82,22 @@ module Scullion
           .flat_map { |line| Sentences.of(line.text).flat_map { |part| part.split(/\s*(?:→|·|\|)\s*/) } }
       end
 
-      # "Carrots in 100 ml oil, roasted 25 min": what is said behind the oil is said of both.
+      # "Carrots in 100 ml oil, roasted 25 min", "bread torn, oil, 14 min": what is said behind the oil is
+      # said of both.
+      # @return [Array<Line>]
       def with_what_cooks_along
         lines
-          .slice_when { |one, line| one.row != line.row || line.item.nil? || line.item.place != "cook" }
+          .slice_when { |one, line| one.row != line.row || !cooks_along?(line) }
           .map { |one, *along| along.empty? ? one : together(one, along) }
+      end
+
+      def cooks_along?(line)
+        item = line.item or return false
+        return true if item.place == "cook"
+
+        key = item.foods.first
+        item.food? && item.amount.nil? && line.text.match?(Told::TIMED) &&
+          (@lexicon.poured?(key) || @lexicon.seasons?(key))
       end
 
       # A step, or what else says how long, how hot, or when it goes in; not what the dish is called.
@@ -121,7 +132,10 @@ module Scullion
       private
 
       def together(line, along)
-        line.dup.tap { |all| all.text = [line, *along].map(&:text).join(" ") }
+        line.dup.tap do |all|
+          all.text =
+            along.reduce(line.text) { |text, each| "#{text}#{"," if each.item.place != "cook"} #{each.text}" }
+        end
       end
 
       def titled

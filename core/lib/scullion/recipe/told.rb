@@ -30,6 +30,8 @@ module Scullion
       MAYBE = %r{\d|[½¼¾]|\bmin|hour|\bhr|overnight|overnite|\bo/n\b}i.freeze
       # Letters of one sentence that are read for what they tell: whole recipes are shorter.
       LONGEST = 4000
+      # Of Markdown.
+      EMPHASIS = /\*\*|__|`/.freeze
       # Letters of it that are shown.
       SHOWN = 200
       # Told of what stands before it: "farro 25 min in salted water", "mushrooms, smoking pan".
@@ -43,6 +45,7 @@ module Scullion
       LEFT_OUT =
         /\b(?:all|everything)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+
           (?:(?:the\s+)?(?-i:[[:alpha:]]+)\s*(?:and|&|,)\s*)*(?:the\s+)?\z/ix.freeze
+      LABEL = /\A\s*:\s/.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
       # "In cold water, 18 min from the boil"
@@ -88,7 +91,7 @@ module Scullion
       private
 
       def told(whole)
-        written = whole[0, LONGEST]
+        written = whole.gsub(EMPHASIS, "")[0, LONGEST]
         @shown = @mentions.plain(written)
         sentence = @shown.gsub(NOT_DONE) { |words| " " * words.length }
         @sentence, @found, @ways, @times = sentence, @mentions.in(written), nil, nil
@@ -110,8 +113,15 @@ module Scullion
 
       def solid = @found.reject { |mention| @mentions.beside?(mention) }
 
-      # Not the basil of "mix everything but the basil".
-      def done_to = solid.reject { |mention| @sentence[0...mention.at].match?(LEFT_OUT) }
+      # What it is told of by its label, "beans: fresh water, carrot, 90 min"; else what it speaks of, and not
+      # the basil of "mix everything but the basil".
+      def done_to
+        of_all = solid
+        first = of_all.first
+        return [first] if first && @sentence[0...first.at].strip.empty? && @sentence[first.to..].match?(LABEL)
+
+        of_all.reject { |mention| @sentence[0...mention.at].match?(LEFT_OUT) }
+      end
 
       # "Heat the oven to 200": said of what is roasted next.
       def oven_alone(sentence, heat)

@@ -92,13 +92,13 @@ module Scullion
         {}
       end
 
-      # Minutes and heat of the recipe's own, where this food has such figures cooked this way.
+      # Minutes and heat of the recipe's own, where this food or this way of cooking has such figures.
       def written(cook, method, item)
-        figures = @larder[item.raw("ingredient")]&.figures
+        ingredient = @larder[item.raw("ingredient")]
         WRITTEN
           .select { |field, _| cook.given?(field) }
           .to_h do |field, (bounds, unit)|
-            if figures && !figures.key?("#{method}/#{field}")
+            if ingredient && !Cook::Parcels.all[method]&.writes?(field, ingredient)
               cook.fault(field, "#{method} has no #{field} of its own to write.", "Leave it out.")
             end
             [field, cook.number(field, bounds, unit)]
