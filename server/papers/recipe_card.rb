@@ -147,7 +147,8 @@ module Scullion
       end
 
       def steps
-        cooking = @plan["cook"].map { |cook| "#{cook["name"]}: #{cook["setting"]}. #{cook["done"]}" }
+        cooking =
+          @plan["cook"].map { |cook| "#{cook["name"]}: #{cook["setting"]}#{written(cook)}. #{cook["done"]}" }
         building =
           @plan["build"].flat_map do |build|
             build["shares"].map do |share|
@@ -155,6 +156,15 @@ module Scullion
             end
           end
         cooking + making + batches.flat_map { |batch| mixing(batch) } + building
+      end
+
+      # How long and how hot, where the salad says so.
+      def written(cook)
+        said = @whole.cooking.find { |sheet| sheet.at == cook["at"] }.component.cook
+        heat = said["celsius"] unless cook["setting"].include?("°")
+        writer = @house.practice.writer
+        times = [said["minutes"]&.then { |each| writer.min(each) }, heat&.then { |each| writer.celsius(each) }]
+        times.compact.map { |each| ", #{each}" }.join
       end
 
       def making

@@ -53,6 +53,20 @@ RSpec.describe "A salad's card", :server do
     expect(Scullion::Exchange::Carried.salad("<!-- scullion-salad 0123456789abcdef nonsense -->")).to be_nil
   end
 
+  it "says how long and how hot where the salad does, also to who changes a word" do
+    text = "Roots for 40\n4 kg carrots, in batons\n1 kg rocket\n600 g walnuts\n600 g almonds\n" \
+      "Roast the carrots 35 min at 210C. Toast the walnuts in the oven at 160C for 9 min. " \
+      "Toast the almonds in a dry pan 4 min."
+    written = paste(text)
+    heats = written["components"].filter_map { |each| each["cook"]&.slice("minutes", "celsius") }
+    expect(heats).to eq(
+      [{ "minutes" => 35.0, "celsius" => 210 }, { "minutes" => 9.0, "celsius" => 160 }, { "minutes" => 4.0 }]
+    )
+    card = cards(written.merge("key" => "roots")).first
+    again = paste(card.sub("# Roots", "# Our roots").sub("Serves 40", "Serves 41"))
+    expect(again["components"].filter_map { |each| each["cook"]&.slice("minutes", "celsius") }).to eq heats
+  end
+
   it "says how many are on each plate, and so does the sheet of the build" do
     text = "Egg salad\nServes 8\n400 g rocket\n4 eggs, halved, on top\n100 ml olive oil"
     build = paste(text).merge("key" => "eggs")
