@@ -163,8 +163,9 @@ module Scullion
         said = @whole.cooking.find { |sheet| sheet.at == cook["at"] }.component.cook
         heat = said["celsius"] unless cook["setting"].include?("°")
         writer = @house.practice.writer
-        times = [said["minutes"]&.then { |each| writer.min(each) }, heat&.then { |each| writer.celsius(each) }]
-        times.compact.map { |each| ", #{each}" }.join
+        [said["minutes"] && writer.min(said["minutes"]), heat && writer.celsius(heat)].compact
+          .map { |each| ", #{each}" }
+          .join
       end
 
       def making

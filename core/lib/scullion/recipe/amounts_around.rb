@@ -71,6 +71,11 @@ module Scullion
         token.value if token&.kind == :amount
       end
 
+      # "1 kg apricots or 400 g dried": as something else, so much.
+      def other_amount?(index)
+        before(index)&.kind == :amount && index > 1 && word_before(index - 1) == "or"
+      end
+
       private
 
       def bracketed(tokens) = tokens.take_while { |token| token.text != ")" }

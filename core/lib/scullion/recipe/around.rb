@@ -201,11 +201,6 @@ module Scullion
       # "Squash, any sort but spaghetti"
       def excepted?(index) = %w[but not except bar never].include?(word_before(index))
 
-      # "1 kg apricots or 400 g dried": as something else, so much.
-      def other_amount?(index)
-        before(index)&.kind == :amount && index > 1 && word_before(index - 1) == "or"
-      end
-
       # "Red onion, pickled in lemon": what is done to it, and no name.
       def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
 
