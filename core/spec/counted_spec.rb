@@ -213,4 +213,16 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("3 oranges, zest one, segment all").map(&:first)).to eq %w[orange orange]
     expect(taken("100 ml lemon juice (2 lemons), zest one").last.first(2)).to eq ["lemon", 6]
   end
+
+  it "reads a row of names and numbers with its unit behind it, and asks about so much per 100 ml" do
+    expect(taken("dressing: oil 300 vinegar 100 honey 30 (ml)").map { |each| each[1] }).to eq [274, 101, 30]
+    expect(taken("dressing: 250 ml cream, horseradish to taste").first).to eq [
+         "double-cream",
+         248,
+         "dressing"
+       ]
+    expect(taken("dressing: tahini 300 g, garlic half a clove").last).to eq ["garlic", 2, "dressing"]
+    expect(taken("3 tbsp pomegranate molasses per 100 ml oil, 500 ml oil").last).to eq "?"
+    expect(taken("3 kg kale, massaged w/ 1 l oil").last).not_to eq "?"
+  end
 end

@@ -35,7 +35,16 @@ module Scullion
 
       # "Garlic 20g coriander root 15g chilli 30g": each amount behind its name, with nothing between them.
       def amounts_behind?
-        kinds = @tokens.map(&:kind).drop_while { |kind| kind != :food }
+        # What stands in a bracket behind the last is said of all: "(ml)".
+        said =
+          (
+            if @tokens.last&.text == ")"
+              @tokens.first(@tokens.rindex { |token| token.text == "(" }.to_i)
+            else
+              @tokens
+            end
+          )
+        kinds = said.map(&:kind).drop_while { |kind| kind != :food }
         names = kinds.select { |kind| NAMED.include?(kind) }
         kinds.none?(:mark) && names.size >= BEHIND && names.each_slice(2).all?(NAMED) &&
           @tokens.find { |token| NAMED.include?(token.kind) }.kind == :food

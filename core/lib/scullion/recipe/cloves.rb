@@ -15,10 +15,7 @@ module Scullion
       def self.of(tokens, plain)
         return tokens if tokens.none? { |token| clove?(token) }
 
-        tokens.map.with_index do |token, index|
-          keys = new(tokens, plain).keys(index) if clove?(token)
-          keys ? token.dup.tap { |each| each.kind, each.value = :food, { keys: keys, roles: {} } } : token
-        end
+        tokens.map.with_index { |token, index| clove?(token) ? new(tokens, plain).told(index) : token }
       end
 
       def self.clove?(token) = NAMES.include?(Around.word(token))
@@ -27,12 +24,26 @@ module Scullion
         @tokens, @plain = tokens, plain
       end
 
-      # @return [Array<String>, nil] what may be meant there
-      def keys(index)
-        return SPICE if @plain.byteslice(0...@tokens[index].at).to_s.scrub.match?(STUCK)
+      # @return [Lexer::Token] as what may be meant there
+      def told(index)
+        return as_food(index, SPICE) if @plain.byteslice(0...@tokens[index].at).to_s.scrub.match?(STUCK)
 
-        others = @tokens.any? { |token| token.kind == :food && !Cloves.clove?(token) }
-        EITHER if index.positive? && @tokens[index - 1].kind == :amount && !others
+        others = @tokens.select { |token| token.kind == :food && !Cloves.clove?(token) }
+        return as_piece(index) if others.any? { |token| token.value[:keys].intersect?(EITHER) }
+
+        counted = index.positive? && @tokens[index - 1].kind == :amount
+        counted && others.empty? ? as_food(index, EITHER) : @tokens[index]
+      end
+
+      private
+
+      def as_food(index, keys)
+        @tokens[index].dup.tap { |each| each.kind, each.value = :food, { keys: keys, roles: {} } }
+      end
+
+      # "Garlic, half a clove"
+      def as_piece(index)
+        @tokens[index].dup.tap { |each| each.kind, each.value = :word, { "pieces" => "clove" } }
       end
     end
   end

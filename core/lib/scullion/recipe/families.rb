@@ -39,6 +39,7 @@ module Scullion
       def sticks?(key) = STICKS.include?(family(key))
       def preserved?(key) = PRESERVED.include?(family(key))
       def sweet?(key) = family(key) == "sweetener"
+      def dairy?(key) = %w[dairy condiment].include?(family(key))
       def bread?(key) = family(key) == "bread"
       def spice?(key) = family(key) == "spice"
       def fat?(key) = family(key) == "fat"

@@ -20,8 +20,8 @@ module Scullion
          |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
       # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
       BY_WEIGHT =
-        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])\s?/\s?)(?:1\s*)?
-          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?g)\b
+        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])(?<![wW])\s?/\s?)(?:1\s*)?
+          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?(?:g|ml))\b
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
       # "300 g sugar (syrup for the peaches)", "20 g salt for curing"

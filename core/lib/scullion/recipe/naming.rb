@@ -152,7 +152,13 @@ module Scullion
         return false unless @lexicon.poured?(item.foods.first)
 
         amount_said = !item.amount.nil? && (@behind || @around.weighed_next?(@tokens.index(token)))
-        amount_said || @lexicon.squeezed?(token.value[:keys].first)
+        amount_said || @lexicon.squeezed?(token.value[:keys].first) || flavoured?(token)
+      end
+
+      # "250 ml cream, horseradish to taste": each a food of its own.
+      def flavoured?(token)
+        @around.before(@tokens.index(token))&.text == "," && !item.amount.nil? &&
+          @lexicon.dairy?(item.foods.first)
       end
 
       # "1 tin tuna, oil kept": the fish is what is eaten.
