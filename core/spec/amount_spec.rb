@@ -175,4 +175,19 @@ RSpec.describe Scullion::Amount::Measures do
     us = described_class::US.cup
     expect(near.map { |cup| own[cup] }).to eq [us, us, metric.cup + 0.11, metric.cup - 0.11, 200.0]
   end
+
+  # A handful is 20 to 40 g, a glug 15 to 30 ml.
+  it "takes a small handful for the least that one ever is, and a big one for the most" do
+    reader, lexer = house.reader, house.recipe_lexer(nil)
+    {
+      "handful" => [20, 40],
+      "small handful" => [20, 20],
+      "2 big handfuls" => [80, 80],
+      "large glug" => [30, 30]
+    }.each do |text, ends|
+      expect([reader.read(text).low, reader.read(text).high]).to eq(ends), text
+      written = lexer.read(text).find { |token| token.kind == :amount }.value
+      expect([written.low, written.high]).to eq(ends), text
+    end
+  end
 end

@@ -13,6 +13,9 @@ module Scullion
         freeze
       end
 
+      SMALL = %w[small smallish little tiny wee].freeze
+      LARGE = %w[big large huge massive fat].freeze
+
       attr_reader :fills, :fill_words
 
       NONE = new({}.freeze)
@@ -24,8 +27,16 @@ module Scullion
       def key?(word) = @table.key?(word) && !count?(word)
       def count?(word) = @table.dig(word, "unit") == "piece"
 
+      # A small one is as little as it ever is, a big one as much.
+      # @param size [String, nil] the word before it: "big"
       # @return [Array(Float, Float, Symbol)] low, high, unit of one of them
-      def [](word) = @table.fetch(word).then { |row| [row["low"], row["high"], row["unit"].to_sym] }
+      def [](word, size = nil)
+        row = @table.fetch(word)
+        low, high = row.values_at("low", "high")
+        low = high if LARGE.include?(size)
+        high = low if SMALL.include?(size)
+        [low, high, row["unit"].to_sym]
+      end
     end
   end
 end

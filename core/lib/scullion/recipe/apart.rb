@@ -104,8 +104,13 @@ module Scullion
         item.flags -= [:contradicts]
         item.held = nil
         item.place = Apart.going(said) || (poured && said.match?(COOK) ? "cook" : nil)
-        item.parts = said.scan(/\b(juice|zest)(?:e?d)?\b/i).flatten.map(&:downcase).uniq
+        item.parts = parts(said)
         item.parts << "juice" if item.place == "dressing" && !said.match?(WHOLE) && @lexicon.juiced?(item)
+      end
+
+      # @return [Array<String>] juice, zest
+      def parts(said)
+        said.scan(SharedWays::FRUIT).flatten.map { |word| word.match?(/\Azest/i) ? "zest" : "juice" }.uniq
       end
 
       # So it is written, or it is only cut where others are cooked.

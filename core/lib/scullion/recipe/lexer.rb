@@ -152,9 +152,9 @@ module Scullion
         return if @scan.check(POURING) || !@scan.check(@lexicon.unit_words)
 
         fill = fill_word
-        word = loose_word
+        word, size = loose_word
         if word && !@scan.check(/[[:alpha:]-]/)
-          least, most, unit = @loose[word]
+          least, most, unit = @loose[word, size]
           return push(:amount, from, Amount.new(least * fill, most * fill, unit, estimated: true))
         end
         @scan.pos = from

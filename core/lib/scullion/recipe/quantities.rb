@@ -253,12 +253,12 @@ module Scullion
       def loose(low, high)
         from = @scan.pos
         @scan.skip(/\s*(?:of\s+)?(?:an?\s+)?/i)
-        word = loose_word
+        word, size = loose_word
         unless word
           @scan.pos = from
           return
         end
-        least, most, unit = @loose[word]
+        least, most, unit = @loose[word, size]
         Amount.new(low * least, high * most, unit, estimated: true)
       end
 
@@ -268,20 +268,21 @@ module Scullion
         !@lexicon.food([word, Lexicon.fold(following)]).nil?
       end
 
+      # @return [Array(String, String), nil] the measure, and how big it is said to be
       def loose_word
         from = @scan.pos
-        @scan.skip(BIG)
+        size = @scan.scan(BIG).to_s.split.last&.downcase
         # "A wine glass of water", "half a tea-cup"
         if @scan.scan(Amount::Words::IN_TWO)
           word = "#{@scan[1]}#{@scan[2]}".downcase
-          return word if @loose.key?(word)
+          return word, size if @loose.key?(word)
 
           @scan.unscan
         end
         if @scan.scan(/[[:alpha:]]+/)
           word = @scan.matched.downcase
           found = [word, word.chomp("s"), word.chomp("es")].find { |each| @loose.key?(each) }
-          return found if found && !begins_food?(word)
+          return found, size if found && !begins_food?(word)
         end
         @scan.pos = from
         nil

@@ -23,7 +23,7 @@ module Scullion
       # So it stays.
       AS_IT_WAS = /\A(?:plain|as\s+(?:it\s+|they\s+)?(?:is|are))\b/i.freeze
       RAW = /\braw\b/i.freeze
-      FRUIT = /\b(?:juice|zest)(?:e?d)?\b/i.freeze
+      FRUIT = /\b(?:(?:juice|zest)(?:e?d)?|squeezed)\b/i.freeze
       # Counts that are the same.
       NEARLY = 0.01
 

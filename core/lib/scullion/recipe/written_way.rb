@@ -12,7 +12,7 @@ module Scullion
       WHOLE = "whole"
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
-      FRIED = /fried\z/.freeze
+      FRIED = /(?:fried|crisped)\z/.freeze
       # Bread is rubbed with garlic, nuts in a cloth.
       RUBBED = "massage"
 
