@@ -21,7 +21,7 @@ RSpec.describe Scullion::Recipe::Items do
             ["green-pepper", be_within(8).of(155), "salad"]
           ]
     expect(taken("Mint, dill, coriander - a big handful of each").map { |each| each[0, 2] }).to eq(
-      [["mint", 30], ["dill", 30], ["coriander", 30]]
+      [["mint", 40], ["dill", 40], ["coriander", 40]]
     )
     expect(taken("1 tsp each cumin and coriander seed").map(&:first)).to eq %w[cumin-seed coriander-seed]
     expect(taken("50 g basil and mint")).to eq [["basil", 50, "salad"], "?"]
