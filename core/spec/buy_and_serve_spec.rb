@@ -140,6 +140,8 @@ RSpec.describe "Buying and serving" do
     need = bought(plan, "carrot").need_grams
     short = Scullion::Buy::ShortDelivery.new(plan, "carrot", need / 2, swap).to_h
     expect(short).to include("enough_for" => 70, "share" => 0.5)
+    ample = Scullion::Buy::ShortDelivery.new(plan, "carrot", need * 2, swap).to_h
+    expect(ample).to include("enough_for" => 140, "share" => 1.0)
     expect(short["servings"].first).to include("now" => "60 g", "then" => "30 g", "then_grams" => 30.0)
     expect(
       Scullion::Buy::ShortDelivery.new(plan, "sunflower-seeds", 10.0, swap).to_h["servings"].first["swaps"]

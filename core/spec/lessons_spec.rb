@@ -43,6 +43,25 @@ RSpec.describe Scullion::Record::Lessons do
     expect(lesson["after"].to_f).to be < lesson["before"].to_f
   end
 
+  # Always 2.5 times its weight where the house takes 2.0: 0.5 ÷ 2.5 off before; after, as far as the house's
+  # own figure still holds it back. Grain that takes up more each time drifts up, less each time down.
+  it "says how far the figure was off, and which way it drifts" do
+    barley = plan.cooking.first
+    raw = barley.dry_grams
+    weighed =
+      lambda do |uptake|
+        lessons do |service, _|
+          [entry(service, "weighed", "#{barley.at}/cook", of: "cooked", value: raw * (1 + uptake[service]))]
+        end.find { |each| each["at"] == "larder/pearl-barley/absorption/uptake/tender" }
+      end
+    even = weighed[->(_) { 2.5 }]
+    left = ((2.5 - even["value"]) / 2.5 * 100).round(1)
+    expect(even.values_at("before", "after")).to eq ["20 %", "#{left} %"]
+    expect(even["drift"]).to be_nil
+    expect(weighed[->(service) { 2.5 + (service * 0.05) }]["drift"]).to start_with "drifts up"
+    expect(weighed[->(service) { 2.9 - (service * 0.05) }]["drift"]).to start_with "drifts down"
+  end
+
   it "learns what a pot boils off from the water used" do
     barley = plan.cooking.first
     boiled = barley.boiled_off_grams * barley.batches
