@@ -47,7 +47,7 @@ module Scullion
       private
 
       def read(text, prose)
-        @text, @tokens, @prose = text, in_context(text), prose
+        @text, @tokens, @prose = text, @lexer.read(text), prose
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @wholes = {}.compare_by_identity
@@ -89,9 +89,6 @@ module Scullion
       end
 
       # --- foods
-
-      # Words that mean one thing or another by what stands around them.
-      def in_context(text) = Cloves.of(Pots.of(@lexer.read(text), text), plain(text))
 
       def begin_item(token)
         @clauses.close_or

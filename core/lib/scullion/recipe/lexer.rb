@@ -44,8 +44,9 @@ module Scullion
         @folded, @read, @plain = {}, {}, {}
       end
 
+      # Words that mean one thing or another by what stands around them are told.
       # @param text [String] @return [Array<Token>]
-      def read(text) = @read[text] ||= tokens(text)
+      def read(text) = @read[text] ||= Cloves.of(Pots.of(tokens(text), text), plain(text))
 
       # The spoon or measure that so many of were meant. @param amount [Amount] in ml
       def spoon(amount)
