@@ -225,4 +225,9 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("3 tbsp pomegranate molasses per 100 ml oil, 500 ml oil").last).to eq "?"
     expect(taken("3 kg kale, massaged w/ 1 l oil").last).not_to eq "?"
   end
+
+  it "takes what is measured behind a drizzle or a handful for how much it is" do
+    expect(taken("pomegranate molasses drizzle 200 ml").first[1]).to be > 200
+    expect(taken("mint, handful 45 g")).to eq [["mint", 45, "salad"]]
+  end
 end

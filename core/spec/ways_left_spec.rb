@@ -121,4 +121,13 @@ RSpec.describe Scullion::Recipe::WaysLeft do
       "2 kg baby carrots, tops left on" => "carrot"
     }.each { |line, key| expect(lines(line).last.dig("taken", "key")).to eq(key), line }
   end
+
+  it "puts on the tray what a food is roasted with, wherever its amounts stand" do
+    [
+      "6 kg carrots roasted w/ cumin 30 g, oil 250 ml",
+      "6 kg carrots roasted with 30 g cumin, 250 ml oil",
+      "carrots 6 kg, roasted with cumin 30 g and oil 250 ml"
+    ].each { |line| expect(lines(line).map { |each| each["to"] }).to eq(%w[salad cook cook]), line }
+    expect(lines("6 kg carrots roasted with oil 250 ml, vinegar 50 ml").last["to"]).to eq "dressing"
+  end
 end

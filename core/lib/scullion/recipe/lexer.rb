@@ -154,7 +154,8 @@ module Scullion
 
         fill = fill_word
         word, size = loose_word
-        if word && !@scan.check(/[[:alpha:]-]/)
+        # "Molasses drizzle 200 ml": how much it is stands behind it.
+        if word && !@scan.check(/[[:alpha:]-]|\s*\d/)
           least, most, unit = @loose[word, size]
           return push(:amount, from, Amount.new(least * fill, most * fill, unit, estimated: true))
         end

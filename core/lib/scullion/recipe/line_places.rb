@@ -32,6 +32,10 @@ module Scullion
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = %r{\b(?:toss|coat|mix|marinat|dress|rub|brush)\w*\s+(?:in\b|with\b|w\b|w/)}i.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
+      ROASTED_WITH =
+        %r{\b(?:roast|bak|fri|fry|grill|toast|char|sear|saut)\w*(?:\s[^,;()]{0,25})?\s
+           (?:with|w/|in)\s*\z}ix.freeze
+      LISTED_ON = /(?:,|\band|&|\+)\s*\z/i.freeze
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze
       THROWN_OUT =
@@ -131,14 +135,17 @@ module Scullion
         eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
       end
 
-      # "Roasted with 100 ml oil and 2 tbsp paprika": the spice goes where the oil goes.
+      # "Roasted with 100 ml oil and 2 tbsp paprika", "roasted w/ cumin 30 g, oil 250 ml": fat and spice go
+      # where the first of them goes.
       def cooked_with_it(items)
         items.each_cons(2) do |one, other|
-          next unless one.said?(:in_it) && one.place == "cook" && other.place.nil?
-          next unless lexicon.seasons?(other.foods.first)
+          next unless other.place.nil? && seasoning?(other.foods.first)
 
           between = @plain.byteslice(one.from...other.from).to_s.scrub
-          other.place, other.flags = "cook", [*other.flags, :in_it] if between.match?(/(?:\band|&|\+)\s*\z/i)
+          first = one.food? && !seasoning?(one.foods.first) && between.match?(ROASTED_WITH)
+          next unless first || (one.said?(:in_it) && one.place == "cook" && between.match?(LISTED_ON))
+
+          other.place, other.flags = "cook", [*other.flags, :in_it]
         end
       end
 
