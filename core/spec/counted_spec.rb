@@ -230,4 +230,15 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("pomegranate molasses drizzle 200 ml").first[1]).to be > 200
     expect(taken("mint, handful 45 g")).to eq [["mint", 45, "salad"]]
   end
+
+  it "takes what several of them come to for all of them, where the line says so" do
+    ["3 trays squash (call it 9 kg)", "3 bags of squash, 9 kg altogether"].each do |line|
+      expect(taken(line).first[1]).to eq(9000), line
+    end
+    expect(taken("3 x 3 kg squash").first[1]).to eq 9000
+  end
+
+  it "asks which share is kept back where nobody knows" do
+    expect(taken("1 tin chickpeas, keep a handful back for the top")).to eq ["?"]
+  end
 end

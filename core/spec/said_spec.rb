@@ -38,7 +38,10 @@ RSpec.describe Scullion::Recipe::Items do
   it "keeps what is kept for the top as a share of the one food" do
     {
       "4 hard-boiled eggs (1 is for the top)" => 0.25,
-      "100 g feta, half crumbled on top" => 0.5
+      "100 g feta, half crumbled on top" => 0.5,
+      "400 g feta, keep 100 g back for the top" => 0.25,
+      "pumpkin seeds, 400 g. Keep a handful back for the top." => 0.075,
+      "40 figs, keep two back for the top" => 0.05
     }.each do |text, share|
       draft = Scullion::Recipe::Draft.new("Any\nServes 4\n#{text}\n200 g carrots", house).to_h
       expect(draft["salad"]["components"].first["held_back"]).to eq(share), text

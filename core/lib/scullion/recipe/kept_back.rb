@@ -28,18 +28,32 @@ module Scullion
         /(?:#{WeighedHow::WEIGHT}\s+of\s+(?:it|them|these|which)|of\s+which\s+#{WeighedHow::WEIGHT})\b
           #{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
-      # @param plain [String] the line
-      def initialize(plain)
+      # "Keep a handful back for the top", "save 100 g to finish"
+      KEEP_SOME =
+        /\b(?:keep|save|hold|reserve|set)\s+(?:(?:back|aside)\s+)?
+          (?<some>(?:an?|one|two|\d[\d.,]*)\s?[[:alpha:]]+)
+          (?:\s+(?:of\s+(?:it|them)|back|aside|by))*\s+
+          (?:for\s+(?:the\s+)?(?:top|garnish|finish)|to\s+(?:finish|garnish|scatter|serve)
+             |back|aside)\b/ix.freeze
+
+      # @param plain [String] the line @param lexer [Lexer] that knows a handful
+      def initialize(plain, lexer)
         return unless plain.match?(FOR_TOP)
 
         @grams = plain.match(SOME_GRAMS)
+        @some = plain[KEEP_SOME, :some]
+        @kept = lexer.read(@some).find { |token| token.kind == :amount }&.value if @some
         @found = plain.match(SAID)
       end
+
+      # @return [String, nil] what is kept, where nobody knows which share that is
+      attr_reader :some
 
       # @param amount [Amount, nil] of the food, as it is written
       # @return [Float, nil] 0 to 1, without the ends
       def of(amount)
         return weighed(amount) if @grams && amount&.unit == :g
+        return kept(amount) if @kept && amount && @kept.unit == amount.unit
         return unless @found
 
         said = @found[:share].downcase.squeeze(" ")
@@ -52,6 +66,11 @@ module Scullion
       def weighed(amount)
         share = WeighedHow.grams(@grams) / amount.value
         share if share.between?(LEAST, 1) && share < 1
+      end
+
+      def kept(amount)
+        share = @kept.value / amount.value
+        share if share.positive? && share < 1
       end
 
       # Not "500 g, 2 handfuls of it for the top".

@@ -5,7 +5,9 @@ module Scullion
     # Is a food of a sentence one that no list has, or only spoken of again? For Prose, which it is a part of.
     module OnlyTold
       # What is not to be taken.
-      NOT = /\A\W*(?:no|not|never|don't|you can't|next time)\b|\bcan't use\b|\binstead of\b/i.freeze
+      NOT =
+        /\A\W*(?:no|not|never(?!\s+forget)|don't(?!\s+forget)|you\ can't|next\ time)\b
+         |\bcan't\ use\b|\binstead\ of\b/ix.freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})".freeze
       DISHES = /\b(?:salad|slaw|soup|bowl|sandwich|one)\b/i.freeze

@@ -17,9 +17,11 @@ module Scullion
       MOST_EACH = 49
       # "Three trays (about 2.5 kg)": all of them.
       IN_ALL =
-        /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads)\b[^()]*
-          \((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
-             |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))/ix.freeze
+        /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads|crates|sacks|nets|tubs|packs)\b[^()]*
+          (?:\((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
+                |\s*(?:call\s+it|makes|=)\s
+                |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))
+            |,[^()]*\b(?:in\s+all|in\s+total|altogether|all\s+told)\b)/ix.freeze
 
       private
 

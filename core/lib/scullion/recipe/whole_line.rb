@@ -252,8 +252,10 @@ module Scullion
         foods = items.select(&:food?)
         return unless foods.size == 1
 
-        share = KeptBack.new(@plain).of(foods.first.amount) or return
-        foods.first.held, foods.first.place = share, nil
+        food, kept = foods.first, KeptBack.new(@plain, @lexer)
+        share = kept.of(food.amount)
+        food.left ||= kept.some unless share
+        food.held, food.place, food.flags = share, nil, food.flags - [:contradicts] if share
       end
 
       # "White cabbage 2.00 kg, AP 2.40": what it was as purchased is said apart.
