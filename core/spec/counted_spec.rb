@@ -241,4 +241,19 @@ RSpec.describe Scullion::Recipe::Counted do
   it "asks which share is kept back where nobody knows" do
     expect(taken("1 tin chickpeas, keep a handful back for the top")).to eq ["?"]
   end
+
+  it "takes so many of something each for pieces, where nobody eats so many" do
+    expect(taken("40 cucumbers each").first[1]).to be_between(9000, 14_000)
+    expect(taken("figs, 3 each").first[1]).to be_between(2500, 3500)
+  end
+
+  it "squeezes all of what was counted, of which some are zested" do
+    squeezed = [["lemon-juice", 282, "dressing"], ["lemon", 12, "dressing"]]
+    expect(taken("lemon: 6 - zest 2, juice all")).to eq squeezed
+  end
+
+  it "asks whether what the larder has from a jar is made here" do
+    expect(taken("roast peppers: 12 kg mixed, charred, skins off")).to eq ["?"]
+    expect(taken("400 g roast peppers from a jar").first.first).to eq "jarred-peppers"
+  end
 end

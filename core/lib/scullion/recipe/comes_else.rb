@@ -18,6 +18,7 @@ module Scullion
           return "The larder has no #{item.name.downcase}: does this stand in?"
         end
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
+        return "Bought so, or made here?" if made_here?(item, ingredient)
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
 
         return "The larder has no juice of it: which stands in?" if juice_else?(item, ingredient)
@@ -25,6 +26,12 @@ module Scullion
         return unless tinned_else?(item) && grows?(ingredient)
 
         "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
+      end
+
+      # "Roast peppers: 12 kg mixed, charred, skins off": the larder has them from a jar.
+      def made_here?(item, ingredient)
+        ingredient.family == "pickle" && item.words.key?("cooks") && !item.counted? &&
+          !item.name.to_s.downcase.include?(WrittenWay.said(item.words["cooks"], @house.practice).to_s)
       end
 
       # "3 blood oranges, juiced": the fruit is not eaten.

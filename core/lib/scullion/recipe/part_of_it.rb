@@ -42,6 +42,7 @@ module Scullion
           return zest_of_same(index)
         end
 
+        return first_of_it.parts << @parts[word] if of_all?(word, index)
         if of_another?(word) && (@around.some_of_same?(index) || zested?(word, index))
           return of_same(@parts[word], index)
         end
@@ -49,6 +50,14 @@ module Scullion
         begin_item(@tokens[index]) if own
         item.parts << @parts[word]
       end
+
+      # "25 lemons: zest 5, juice all": of what was counted first.
+      def of_all?(word, index)
+        @parts[word] == "juice" && Around.word(@tokens[index + 1]) == "all" && item.parts.any? &&
+          first_of_it.parts.empty?
+      end
+
+      def first_of_it = @items.find { |each| each.foods == item.foods }
 
       # Where the number before it is of fruit.
       def zested?(word, index)

@@ -20,6 +20,8 @@ module Scullion
         %r{\b(?:[\d/]+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)(?-i:[[:alpha:]]+)){0,3}
           \s+each\b
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
+      # So many of something each: "cucumber, 40 each" is 40 pieces.
+      NOBODY_EATS = 12
       # Times that a line says so.
       MOST_HEADS = 40
       AS_PURCHASED = /\b(?:#{DoneToIt::PURCHASED})\s*[:=]?\s*\d/.freeze
@@ -160,8 +162,8 @@ module Scullion
       end
 
       def each_has?(item)
-        item.food? && item.counted? && item.size.nil? && !item.said?(:per_head) &&
-          so_many_of_it?(item, behind_its_name(item)[EACH_HAS])
+        item.food? && item.counted? && item.amount.value < NOBODY_EATS && item.size.nil? &&
+          !item.said?(:per_head) && so_many_of_it?(item, behind_its_name(item)[EACH_HAS])
       end
 
       def for_each(item, all)
