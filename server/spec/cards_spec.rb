@@ -54,9 +54,10 @@ RSpec.describe "A salad's card", :server do
   end
 
   it "says how long and how hot where the salad does, also to who changes a word" do
-    text = "Roots for 40\n4 kg carrots, in batons\n1 kg rocket\n600 g walnuts\n600 g almonds\n" \
-      "Roast the carrots 35 min at 210C. Toast the walnuts in the oven at 160C for 9 min. " \
-      "Toast the almonds in a dry pan 4 min."
+    text =
+      "Roots for 40\n4 kg carrots, in batons\n1 kg rocket\n600 g walnuts\n600 g almonds\n" \
+        "Roast the carrots 35 min at 210C. Toast the walnuts in the oven at 160C for 9 min. " \
+        "Toast the almonds in a dry pan 4 min."
     written = paste(text)
     heats = written["components"].filter_map { |each| each["cook"]&.slice("minutes", "celsius") }
     expect(heats).to eq(
