@@ -123,6 +123,8 @@ RSpec.describe "What is said of a part of a line" do
       "2 kg leeks, net weight",
       "2 kg leeks, prepped wt",
       "2 kg leeks after trimming",
+      "2 kg leeks (weight after trimming)",
+      "2 kg leeks, trimmed (weight after)",
       "2 kg leeks once trimmed",
       "2 kg leeks, weighed trimmed",
       "2 kg leeks weighed after trimming",

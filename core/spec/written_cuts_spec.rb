@@ -32,6 +32,7 @@ RSpec.describe Scullion::Recipe::StrangeCut do
       "hedgehogged" => "hedgehogged"
     }.each { |said, word| expect(asked("2 kg carrots, #{said}")).to eq(word), said }
     expect(asked("2 kg carrots, remoulade cut")).to eq "remoulade cut"
+    expect(asked("2 kg carrots, sliced, hedgehogged")).to eq "hedgehogged"
     # A cheese is sliced 3 mm thick here.
     expect(asked("1 kg halloumi, in 1 cm slabs")).to eq "1 cm slabs"
   end

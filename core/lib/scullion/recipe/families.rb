@@ -24,6 +24,7 @@ module Scullion
         leaf
         pod
         squash
+        mushroom
       ].freeze
       SEASONS = %w[herb spice salt].freeze
       # What is boiled, and would stick.

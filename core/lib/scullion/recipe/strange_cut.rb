@@ -16,12 +16,19 @@ module Scullion
       # @param text [String] the line @param unknown [Array<String>] its words without a role
       # @return [String, nil] as the line says it
       def self.of(text, unknown)
-        found = ->(pattern) { text.to_enum(:scan, pattern).map { Regexp.last_match[:word] } & unknown }
-        named = found[NAMED].first
+        named = found(NAMED, text, unknown).first
         return "#{named} cut" if named
 
-        found[SHAPED].first || found[DONE].first
+        found(SHAPED, text, unknown).first || done(text, unknown)
       end
+
+      # What is done to it by a word that nobody knows, however it is cut: "sliced, hedgehogged".
+      def self.done(text, unknown) = found(DONE, text, unknown).first
+
+      def self.found(pattern, text, unknown)
+        text.to_enum(:scan, pattern).map { Regexp.last_match[:word] } & unknown
+      end
+      private_class_method :found
     end
   end
 end

@@ -17,6 +17,7 @@ module Scullion
           |\(\s*#{NET}\s*\)
           |#{WEIGHT}(?:\s+(?-i:[[:alpha:]-]+)){0,3}\s+#{ONCE}#{DONE}(?:ed|ing|d)\b
           |\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\b
+          |\bw(?:eigh)?t\s+(?:after|once|when)\b(?!\s+(?:cook|boil|roast|drain|soak))
           |\bweigh(?:ed|s|t)?\s+(?:#{ONCE})?#{DONE}(?:ed|ing|d)\b/ix.freeze
       # A second weight of the same, as it is once trimmed.
       THEN_TRIMMED =

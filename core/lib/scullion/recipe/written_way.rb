@@ -127,14 +127,17 @@ module Scullion
       def cut_not_here(item, food)
         return if food.cuts.empty?
 
-        size = CutSize.of(@line.text)
-        return if size&.nearest(food.cuts, @house.practice)
+        size, cut = CutSize.of(@line.text), item.words["cuts"]
+        near = size&.nearest(food.cuts, @house.practice)
+        return size&.to_s || StrangeCut.of(@line.text, strange_words(item)) unless near || cut
+        return as_written("cuts", cut) unless near || cut_here?(cut, food)
 
-        cut = item.words["cuts"] or return size&.to_s || strange_cut(item)
-        return if food.trims.key?(cut) || WrittenWay.cut(cut, food, @house.lexicon)
-        return if cut == WHOLE && WrittenWay.left_whole?(food)
+        StrangeCut.done(@line.text, strange_words(item))
+      end
 
-        as_written("cuts", cut)
+      def cut_here?(cut, food)
+        food.trims.key?(cut) || !WrittenWay.cut(cut, food, @house.lexicon).nil? ||
+          (cut == WHOLE && WrittenWay.left_whole?(food))
       end
 
       # The word of the line that means it, the longest first.
@@ -144,9 +147,9 @@ module Scullion
         words.sort_by { |word| -word.length }.find { |word| text.include?(word) } || words.first || meaning
       end
 
-      def strange_cut(item)
-        words = item.unknown.map(&:first).reject { |word| strange_ways(Lexicon.fold(word)) }
-        StrangeCut.of(@line.text, words)
+      # Words without a role that are no way of cooking.
+      def strange_words(item)
+        item.unknown.map(&:first).reject { |word| strange_ways(Lexicon.fold(word)) }
       end
 
       def treated_not_here(item, food)
