@@ -68,4 +68,16 @@ RSpec.describe Scullion::Recipe::StandingFacts do
     expect(switches).to include("200 °C" => false, "30 min" => true)
     expect(said(text).select { |fact| fact["line"] == 2 }.map { |fact| fact["can"] }.uniq).to eq [false]
   end
+
+  it "goes by the food that the cook has chosen, and sets nothing of a line that is left out" do
+    text = "Salad for 20\n400 g walnuts\n1 kg carrots\nToast the walnuts in the oven at 160C for 9 min."
+    set =
+      lambda do |choice|
+        chosen = Scullion::Recipe::Draft.new(text, house, choices: { 2 => choice })
+        chosen.to_h["told"].select { |fact| fact["set"] }.map { |fact| fact["what"] }
+      end
+    expect(set["almonds"]).to eq ["toast", "9 min", "160 °C"]
+    expect(set["rocket"]).to eq []
+    expect(set["leave"]).to eq []
+  end
 end

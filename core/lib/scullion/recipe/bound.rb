@@ -23,8 +23,10 @@ module Scullion
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
       # @param declined [Array<String>] keys of facts that are not to be taken
-      def initialize(page, reads, house, declined)
+      # @yield [LineReader::Read] @yieldreturn [Ingredient, nil] what it was taken for; else the first guess
+      def initialize(page, reads, house, declined, &food)
         @page, @reads, @house, @declined = page, reads, house, declined
+        @food = food || ->(read) { read.guesses.first }
       end
 
       # @return [Array<Told::Fact>] before they are bound to lines
@@ -93,7 +95,7 @@ module Scullion
 
       def way_lacking(read)
         @ways ||= facts.select { |fact| fact.fact == "method" }.group_by(&:line)
-        ways, food = @ways.fetch(read.line.number, []), read.guesses.first
+        ways, food = @ways.fetch(read.line.number, []), food(read)
         return if food.nil? || ways.any?(&:can) || read.words.key?("cook") || read.words.key?("cooked")
         return unless WrittenWay.cooked?(read.line.item, food, @house.lexicon)
 
@@ -127,11 +129,13 @@ module Scullion
       def written_treat(fact)
         read = fact.line && @reads.find { |each| each.line.number == fact.line }
         treat = read && read.words["treat"]
-        if treat && read.guesses.first&.facts.to_h.fetch("treats", {}).key?(treat) &&
+        if treat && food(read)&.facts.to_h.fetch("treats", {}).key?(treat) &&
              fact.text.include?(read.line.text.to_s[0, Told::SHOWN])
           treat
         end
       end
+
+      def food(read) = @food.call(read)
 
       def lines_of(fact)
         lines = @reads.select { |read| read.line.item.foods.intersect?(fact.of) }
@@ -180,7 +184,7 @@ module Scullion
 
       # What its line says of it goes before.
       def treats?(fact, read)
-        !read.words["treat"] && read.guesses.first&.facts.to_h.fetch("treats", {}).key?(fact.value)
+        !read.words["treat"] && food(read)&.facts.to_h.fetch("treats", {}).key?(fact.value)
       end
 
       def treated(component, read, told)
@@ -192,7 +196,7 @@ module Scullion
       end
 
       def way_of(fact, read)
-        facts = read && read.guesses.first&.facts
+        facts = read && food(read)&.facts
         fact.value.find { |each| facts&.key?(each) }
       end
 

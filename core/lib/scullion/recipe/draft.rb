@@ -90,7 +90,7 @@ module Scullion
         Taken.new(read, ingredient, @house, @servings, right: right, bound: bound)
       end
 
-      def bound = @bound ||= Bound.new(@page, reads, @house, @declined)
+      def bound = @bound ||= Bound.new(@page, reads, @house, @declined) { |read| ingredient(read) }
 
       # In words, and whether it is taken.
       def told(fact)

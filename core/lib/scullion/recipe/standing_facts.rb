@@ -24,13 +24,13 @@ module Scullion
         @set = nil
       end
 
-      # A line as all that is told of it leaves it. @return [Hash]
+      # A line as all that is told of it leaves it; nothing of one that is left out. @return [Hash]
       def of_line(number)
         @of_line ||= {}
         @of_line[number] ||= begin
           read = @reads.find { |each| each.line.number == number }
-          food = read.guesses.first
-          cooked(Taken.new(read, food, @house, 1).component, read, food)
+          food = food(read)
+          food ? cooked(Taken.new(read, food, @house, 1).component, read, food) : {}
         end
       end
 
