@@ -230,7 +230,9 @@ RSpec.describe Scullion::Recipe::Servings do
   end
 
   it "takes what the dish is called by before what a line further down may mean" do
-    read = Scullion::Recipe::Draft.new("Salad for 24\n2 kg barley\n8 portions of fries", house).to_h
-    expect(read["servings"]).to eq 24
+    ["Salad for 24", "Kitchen salad\nfor 24"].each do |said|
+      read = Scullion::Recipe::Draft.new("#{said}\n2 kg barley\n8 portions of fries", house).to_h
+      expect(read["servings"]).to eq(24), said
+    end
   end
 end

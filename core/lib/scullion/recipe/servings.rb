@@ -143,10 +143,12 @@ module Scullion
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
       ].freeze
-      # What the dish is called by goes before what a line further down may mean: "8 portions of fries".
+      # What the dish is called by, or a row near the top that says nothing else, goes before what a line
+      # further down may mean: "8 portions of fries".
       AS_CALLED = [
         /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze
+      SAID_ALONE = [/\A\W*for\s+(?:about\s+|around\s+)?#{NUMBER}\W*\z/ix].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [
         /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
@@ -184,8 +186,8 @@ module Scullion
 
         near = [*rows.first(NEAR_TOP), *rows.last(1)]
         @number =
-          found(AS_CALLED, rows.first(1)) || found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, near) ||
-            found(FIRST_ROW, rows.first(1))
+          found(AS_CALLED, rows.first(1)) || found(SAID_ALONE, rows.first(NEAR_TOP)) ||
+            found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, near) || found(FIRST_ROW, rows.first(1))
         @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(FOR_ONE) }
       end
 
