@@ -2,6 +2,12 @@
 
 # What a line counts, shares out, swaps and compares: the number that is meant, or a question.
 RSpec.describe Scullion::Recipe::Counted do
+  # Pieces of the last food of a line, in a salad for twenty.
+  def counted(line)
+    read = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n#{line}", house).reads.last
+    read.amount.value * (read.per_head ? 20 : 1)
+  end
+
   # [key, g as prepared, where to], "?" where it is asked, of a line in a salad for twenty.
   def taken(line)
     draft = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n1 kg courgettes\n#{line}", house)
@@ -245,6 +251,9 @@ RSpec.describe Scullion::Recipe::Counted do
   it "takes so many of something each for pieces, where nobody eats so many" do
     expect(taken("40 cucumbers each").first[1]).to be_between(9000, 14_000)
     expect(taken("figs, 3 each").first[1]).to be_between(2500, 3500)
+    # Eleven for each of twenty, and twelve in all.
+    eleven, twelve = ["figs, 11 each", "figs, 12 each"].map { |line| counted(line) }
+    expect([eleven, twelve]).to eq [220, 12]
   end
 
   it "squeezes all of what was counted, of which some are zested" do

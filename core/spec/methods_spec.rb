@@ -87,8 +87,13 @@ RSpec.describe "The ways of cooking" do
     nuts = cooking["almonds", { "method" => "toast", "minutes" => 9, "celsius" => 160 }]
     expect([nuts.minutes, nuts.setting]).to eq [9, "toast on trays, 160 °C"]
     expect(cooking["almonds", { "method" => "toast" }].minutes).to eq 7
-    pan = cooking["almonds", { "method" => "toast", "on" => "pan", "minutes" => 4, "celsius" => 150 }]
+    pan = cooking["almonds", { "method" => "toast", "on" => "pan", "minutes" => 4 }]
     expect([pan.minutes, pan.setting]).to eq [4, "toast, dry pan, medium-low"]
+    # A pan has no heat to set.
+    expect { cooking["almonds", { "method" => "toast", "on" => "pan", "celsius" => 150 }] }.to raise_error(
+      Scullion::InvalidBrief,
+      /no celsius of its own/
+    )
     bread = cooking["flatbread", { "method" => "crisp", "minutes" => 12, "celsius" => 200 }]
     expect([bread.minutes, bread.celsius]).to eq [12, 200]
     oven = bread.demands(nil).find { |demand| demand.kind == "oven" }

@@ -103,4 +103,12 @@ RSpec.describe Scullion::Recipe::SharedWays do
     places = lines("12 radishes, 4 grated for the dressing").map { |line| line["to"] }
     expect(places).to eq %w[dressing salad]
   end
+
+  # A hundredth more than there is, and a gram less than that.
+  it "takes weights for all of it up to a hundredth off, and not from there" do
+    expect(lines("2 kg tomatoes, 1.5 kg roasted, 519 g raw").size).to eq 2
+    expect(lines("2 kg tomatoes, 1.5 kg roasted, 520 g raw").size).to eq 1
+    expect(lines("2 kg tomatoes, 1.5 kg roasted, 481 g raw").size).to eq 2
+    expect(lines("2 kg tomatoes, 1.5 kg roasted, 480 g raw").size).to eq 1
+  end
 end

@@ -130,4 +130,16 @@ RSpec.describe Scullion::Recipe::WaysLeft do
     ].each { |line| expect(lines(line).map { |each| each["to"] }).to eq(%w[salad cook cook]), line }
     expect(lines("6 kg carrots roasted with oil 250 ml, vinegar 50 ml").last["to"]).to eq "dressing"
   end
+
+  it "asks about what is written raw and is cooked here, and not where it may be eaten so or is bought so" do
+    raw = "Raw? It is cooked here: take it so?"
+    ["1 kg green beans, raw", "2 kg aubergine, raw"].each { |line| expect(why(line)).to eq(raw), line }
+    expect(lines("1.8 kg fine beans, a third left raw, the rest blanched").map { |each| each["why"] }).to eq [
+         raw,
+         nil
+       ]
+    ["1 kg asparagus, raw, shaved", "1 kg prawns, raw", "1 kg raw beetroot"].each do |line|
+      expect(why(line)).not_to eq(raw), line
+    end
+  end
 end

@@ -63,7 +63,6 @@ module Scullion
         how: "what it takes up + what it is fried in"
       ) { |oil_grams, bath_grams| oil_grams + bath_grams }
 
-      def over_flame? = on == "fry"
       def uses = [["oil", :all_oil_grams]]
       def eaten_oil = :oil_grams
       def setting

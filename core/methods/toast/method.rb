@@ -30,7 +30,6 @@ module Scullion
         how: "toasted weight ÷ what is left after toasting"
       ) { |finished_grams, toast_yield| finished_grams / toast_yield }
 
-      def over_flame? = on == "pan"
       def setting
         if over_flame?
           "toast, dry pan, medium-low"

@@ -54,6 +54,7 @@ module Scullion
       end
 
       def on = school("on")
+      def over_flame? = practice.schools(self.class.key).dig("on", on, "over_flame") == true
       def vessel = (over_flame? ? kitchen.pans : kitchen.trays).last
       def words = super.merge("vessel" => vessel.name)
 

@@ -7,6 +7,7 @@ module Scullion
     class Parcel
       FORM = %w[packing hold carries].freeze
       LABOUR = %w[setup_minutes per_kg_minutes per_batch_minutes].freeze
+      WRITTEN = %w[minutes celsius].freeze
       PICTURES = %w[pot trays pans tins].freeze
       # What facts.yml has to say, each with what it looks like.
       FACTS = {
@@ -80,10 +81,15 @@ module Scullion
         @cutting.any? { |option, chosen| chosen.include?(cook[option]) }
       end
 
-      # May a salad write its own: where the food has that figure cooked this way, or the way itself has it?
+      # May a salad write its own: where the food has that figure cooked this way, or where the way that is
+      # chosen has it?
       # @param field [String] minutes or celsius @param ingredient [Ingredient]
-      def writes?(field, ingredient)
-        ingredient.figures.key?("#{key}/#{field}") || @facts.fetch("written", []).include?(field)
+      # @param cook [Hash] of a component
+      def writes?(field, ingredient, cook)
+        return true if ingredient.figures.key?("#{key}/#{field}")
+
+        on = cook["on"] || choices.fetch("on", {}).keys.first
+        written.include?(field) && figures.dig(on, field).is_a?(Numeric)
       end
 
       # Can it not be cut before: an egg in its shell?
@@ -128,6 +134,8 @@ module Scullion
 
       private
 
+      def written = @facts.fetch("written", [])
+
       def unsaid
         missing =
           FACTS
@@ -140,6 +148,7 @@ module Scullion
           missing << "labour/#{LABOUR.join(" and ")}"
         end
         missing << "gives/form" unless form.is_a?(String)
+        missing << "written (#{WRITTEN.join(", ")})" unless written.is_a?(Array) && (written - WRITTEN).empty?
         unless picture.is_a?(Hash) && PICTURES.include?(picture["kind"])
           missing << "picture/kind (#{PICTURES.join(", ")})"
         end

@@ -15,8 +15,6 @@ module Scullion
       # Times that what is treated may stand.
       STANDS = %w[minutes rest_minutes soak_minutes marinate_minutes].freeze
       COOKING = %w[method minutes celsius cut_after].freeze
-      # Ways that hold a burner, and no oven.
-      FLAMES = %w[pan fry].freeze
       IN_OVEN = /\b(?:oven|trays?|bak(?:e|ed|ing)|roast\w*)\b|\b\d{3}\s?(?:°|º|C\b|F\b|fan\b)/i.freeze
       OVER_FLAME = /\b(?:pan|skillet|wok|hob|fry|fried|frying)\b/i.freeze
       SETS = %w[method minutes celsius warm cold cut_after treat].freeze
@@ -83,7 +81,7 @@ module Scullion
         component.merge(
           "cook" => {
             **(cook || { "method" => method }),
-            **figures(told, method, ingredient),
+            **figures(told, method, ingredient, on(told, method, read)),
             **served(told, method),
             **on(told, method, read),
             **cut_after(told, component, read, ingredient)
@@ -210,13 +208,15 @@ module Scullion
       end
 
       # The later end of a range: what is not done by the first is looked at again.
-      def figures(told, method, ingredient)
+      def figures(told, method, ingredient, chosen)
         return { "yolk" => yolk(told) }.compact if method == "eggs"
 
         %w[minutes celsius]
           .filter_map do |name|
             fact = told.find { |each| each.fact == name }
-            [name, fact.value.last] if fact && Cook::Parcels.all.fetch(method).writes?(name, ingredient)
+            if fact && Cook::Parcels.all.fetch(method).writes?(name, ingredient, chosen)
+              [name, fact.value.last]
+            end
           end
           .select { |name, value| Salad::Below::WRITTEN[name].first.cover?(value) }
           .to_h
@@ -233,13 +233,15 @@ module Scullion
 
       # In a pan or on a tray, where this way of cooking leaves the choice and only one is said.
       def on(told, method, read)
-        choices = @house.practice.schools(method)["on"] or return {}
+        choices = @house.practice.schools(method)["on"].to_h
+        return {} if choices.none? { |_, words| words["over_flame"] }
+
         cooking = told.select { |fact| COOKING.include?(fact.fact) }
         said = [read.line.text, *cooking.map(&:text)].join(" ")
         in_oven, over_flame = said.match?(IN_OVEN), said.match?(OVER_FLAME)
         return {} if in_oven == over_flame
 
-        where = choices.keys.find { |choice| FLAMES.include?(choice) != in_oven }
+        where = choices.find { |_, words| (words["over_flame"] == true) != in_oven }&.first
         where ? { "on" => where } : {}
       end
 

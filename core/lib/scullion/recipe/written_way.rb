@@ -10,6 +10,8 @@ module Scullion
       KEPT, COMES = %w[cured pickle].freeze, %w[cooked tinned jarred frozen dry].freeze
       # Not cut at all, where the line says so.
       WHOLE = "whole"
+      NOT_RAW = "Raw? It is cooked here: take it so?"
+      BOUGHT_RAW, BEHIND_RAW = %w[meat fish cured egg nut-or-seed].freeze, /[,;]\s*raw\b/i.freeze
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
       FRIED = /(?:fried|crisped)\z/.freeze
@@ -62,12 +64,22 @@ module Scullion
       # @return [String, nil] the question
       def way_not_here(item, food)
         return unless WrittenWay.asked?(item, food, @house.lexicon)
+        return NOT_RAW if not_eaten_raw?(item, food)
 
         word = cooked_not_here(item, food) || cut_not_here(item, food)
         return WrittenWay.question(word) if word
 
         second = cooked_again(item, food)
         WaysLeft.question(second) if second
+      end
+
+      # "Fine beans, a third left raw": what grows and is not eaten so is cooked here, and not without a word.
+      # Of meat and fish it is how they are bought.
+      def not_eaten_raw?(item, food)
+        return false if !item.raw? || item.words.key?("cooks") || BOUGHT_RAW.include?(food.family)
+        return false unless item.said?(:stays_raw) || @line.text.match?(BEHIND_RAW)
+
+        @house.default_component(food).to_h.key?("cook") && Safety::Catalogue.shipped.kind(food).raw != "fine"
       end
 
       # "Steamed, then fried crisp": cooked one way, and then another that the food has too.

@@ -98,7 +98,8 @@ module Scullion
         WRITTEN
           .select { |field, _| cook.given?(field) }
           .to_h do |field, (bounds, unit)|
-            if ingredient && !Cook::Parcels.all[method]&.writes?(field, ingredient)
+            if ingredient &&
+                 !Cook::Parcels.all[method]&.writes?(field, ingredient, { "on" => cook.raw("on") })
               cook.fault(field, "#{method} has no #{field} of its own to write.", "Leave it out.")
             end
             [field, cook.number(field, bounds, unit)]
