@@ -13,9 +13,6 @@ module Scullion
         freeze
       end
 
-      SMALL = %w[small smallish little tiny wee].freeze
-      LARGE = %w[big large huge massive fat].freeze
-
       attr_reader :fills, :fill_words
 
       NONE = new({}.freeze)
@@ -28,13 +25,13 @@ module Scullion
       def count?(word) = @table.dig(word, "unit") == "piece"
 
       # A small one is as little as it ever is, a big one as much.
-      # @param size [String, nil] the word before it: "big"
+      # @param size [String, nil] small or large, as it is said before it
       # @return [Array(Float, Float, Symbol)] low, high, unit of one of them
       def [](word, size = nil)
         row = @table.fetch(word)
         low, high = row.values_at("low", "high")
-        low = high if LARGE.include?(size)
-        high = low if SMALL.include?(size)
+        low = high if size == "large"
+        high = low if size == "small"
         [low, high, row["unit"].to_sym]
       end
     end

@@ -166,7 +166,7 @@ module Scullion
       def loose(low, high, fill)
         word = loose_ahead or return
         @scan.scan(/(?:(small|large|big|good|generous)\s+)?[a-z]+/)
-        least, most, unit = @loose[word, @scan[1]]
+        least, most, unit = @loose[word, @scan[1]&.sub("big", "large")]
         low, high = low * fill, high * fill if word.end_with?("spoon")
         Amount.new(low * least, high * most, unit, rest: rest, estimated: true)
       end

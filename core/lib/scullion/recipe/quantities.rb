@@ -268,10 +268,10 @@ module Scullion
         !@lexicon.food([word, Lexicon.fold(following)]).nil?
       end
 
-      # @return [Array(String, String), nil] the measure, and how big it is said to be
+      # @return [Array(String, String), nil] the measure, and whether it is said to be small or large
       def loose_word
         from = @scan.pos
-        size = @scan.scan(BIG).to_s.split.last&.downcase
+        size = @lexicon.words("sizes")[@scan.scan(BIG).to_s.split.last.to_s.downcase]
         # "A wine glass of water", "half a tea-cup"
         if @scan.scan(Amount::Words::IN_TWO)
           word = "#{@scan[1]}#{@scan[2]}".downcase
