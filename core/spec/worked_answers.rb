@@ -10,6 +10,7 @@ require_relative "wide_answers"
 require_relative "edge_answers"
 require_relative "commented_answers"
 require_relative "searched_answers"
+require_relative "varied_answers"
 require_relative "crowded_days"
 require_relative "../../bench/made_lines"
 require_relative "../../bench/made_recipes"
@@ -42,7 +43,8 @@ module WorkedAnswers
       **WideAnswers.all,
       **EdgeAnswers.all,
       **CommentedAnswers.all,
-      **SearchedAnswers.all
+      **SearchedAnswers.all,
+      **VariedAnswers.all
     }
   end
 

@@ -25,11 +25,17 @@ module Scullion
         return false unless number.between?(0.5, MOST_MINUTES)
         return true if @scan.check(/\s+off\s+the\s+heat\b/i)
 
-        (cooked_for? || rested?) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
+        (cooked_for? || rested? || for_the_last?) && @scan.check(/\s*(?:[,;.)+]|->|→|\z)/)
       end
 
       def cooked_for?
         @tokens.last&.kind == :word && COOKED_FOR.include?(@tokens.last.folded.last)
+      end
+
+      # "Shallots join for the last 20"
+      def for_the_last?
+        *before, last = @tokens.last(3).map { |token| token.folded&.last }
+        last == "last" && before.include?("for")
       end
 
       # "Rest chicken 10, take off the bones"

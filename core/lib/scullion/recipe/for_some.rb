@@ -3,13 +3,14 @@
 module Scullion
   module Recipe
     # Amounts that are none of the whole: for so many heads, by the weight of other food, less what somebody
-    # else gets, as much as at another time, or what only pickles. For WholeLine, which it is a part of; all
-    # of them are asked about.
+    # else gets, as much as at another time, or what only pickles. For WholeLine, which it is a part of; what
+    # is for so many heads goes by how many are served, all the others are asked about.
     module ForSome
-      # "A handful per 10 people"
+      # "A handful per 10 people", "two mangoes for every twenty"
+      HEADS = /(?:people|persons?|portions?|covers|guests|plates|heads|pax)\b/i.freeze
       FOR_SOME =
-        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?:\d+|two|three|four|five|six|eight|ten|twelve)\s+
-          (?:people|persons?|portions?|covers|guests|plates|heads)\b/ix.freeze
+        /\b(?:per|(?:for|to)\s+(?:every|each))\s+
+          (?<heads>\d{1,4}|#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
       # "Mint, a third of that", "double what we had last time", "carrots, same as usual"
@@ -38,7 +39,8 @@ module Scullion
 
       # By heads, or by the weight of other food: so much of the last one with an amount.
       def for_some(items)
-        items.last&.flags&.push(:for_some) if @plain.match?(FOR_SOME) || @plain.match?(LESS)
+        share_of_heads(items)
+        items.last&.flags&.push(:for_some) if @plain.match?(LESS)
         compared(items)
         in_percent(items)
         steeped_in(items)
@@ -47,6 +49,17 @@ module Scullion
 
         weighed = items.select(&:amount)
         (weighed.any? ? together(weighed) : items).each { |item| item.flags << :for_some }
+      end
+
+      # So much for so many of those who are served: the one of them has that share of it.
+      def share_of_heads(items)
+        said = @plain[FOR_SOME, :heads] or return
+        heads = said.match?(/\d/) ? said.to_i : Amount::Words.spelled(said)
+        item = items.last
+        return item&.flags&.push(:for_some) unless item&.amount && heads.positive?
+
+        item.amount = item.amount.times(1.0 / heads)
+        item.flags << :per_head
       end
 
       # Of what it is said behind, or ahead of: "half that much parsley".

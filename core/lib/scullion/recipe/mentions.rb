@@ -54,7 +54,11 @@ module Scullion
       # @param sentence [String] @return [Array<Mention>] in order
       def in(sentence)
         @sentence = @items.plain(sentence)
-        @items.tokens(sentence).filter_map { |token| mention(token) }
+        tokens = @items.tokens(sentence)
+        tokens
+          .each_with_index
+          .reject { |token, index| index.positive? && of_its_name?(tokens[index - 1], token) }
+          .filter_map { |token, _| mention(token) }
       end
 
       # A sentence as its mentions count their places in it.
@@ -67,6 +71,11 @@ module Scullion
       end
 
       private
+
+      # "Sage leaves" are no leaves of the list.
+      def of_its_name?(before, token)
+        before.kind == :food && token.kind == :word && KINDS.key?(token.folded.last)
+      end
 
       # Tokens count bytes.
       def letters(bytes) = @sentence.byteslice(0...bytes).to_s.scrub.length

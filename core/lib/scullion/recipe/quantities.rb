@@ -130,11 +130,17 @@ module Scullion
         word = @scan.string.byteslice(from...@scan.pos)
         return !countable? if word.match?(/\Aan?\z/i)
 
-        return false if food_ahead?
-
         last = @tokens.last
+        return false if food_ahead? || (last&.folded == ["and"] && another_of_them?)
+
         word.match?(/\Aone\z/i) && last&.kind == :word && !last.value["places"] &&
           !OF_ONE.include?(last.folded)
+      end
+
+      # "A bunch of mint and one of coriander"
+      def another_of_them?
+        words = Lexicon.fold(@scan.check(/\s+of(?:\s+[[:alpha:]]+){1,2}/i).to_s).split.drop(1)
+        words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
       end
 
       # "One green pepper" behind a word is a pepper, "one crushed clove of garlic" a clove; "the good one" is

@@ -46,7 +46,7 @@ module Scullion
         chain(items)
         share_out(items)
         made_up(items)
-        items.each_cons(2) { |one, other| same_piece(one, other) }
+        items.each_cons(2) { |one, other| same_measure(one, other) }
         steps = {}.compare_by_identity
         items.each_cons(2) { |one, other| same_unit(one, other, steps) }
       end
@@ -249,14 +249,6 @@ module Scullion
 
         at = @plain.rindex(IN_ALL) or return
         amounts[@plain[at..]].first&.value
-      end
-
-      # "3 bunches of mint and 3 of coriander"
-      def same_piece(one, other)
-        return unless one.piece && other.counted? && other.piece.nil? && other.container.nil? && other.food?
-
-        said = @plain.byteslice(one.from..).to_s.scrub
-        other.piece = one.piece if said.match?(/\d\s+of\s+#{Regexp.escape(other.name)}/i)
       end
     end
   end

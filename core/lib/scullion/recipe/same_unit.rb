@@ -3,12 +3,44 @@
 module Scullion
   module Recipe
     # A bare number that goes on in the unit before it: "a dessertspoon of vinegar, two of oil", "2 tbsp
-    # vinegar, 5 oil". For SaidOnce, which it is a part of.
+    # vinegar, 5 oil", "a bunch of mint and one of coriander". For SaidOnce, which it is a part of.
     module SameUnit
       MILLILITRES = /\d\s*(?:mi?ls?|cc|millilit\w+)\z/i.freeze
       LITRES = /\d\s*l(?:tr?s?|it(?:re|er)s?)?\z/i.freeze
 
+      SO_MANY_OF = "(?:\\d|(?:#{Amount::Words::BELOW_HUNDRED}))\\s+of\\s+(?:\\S+\\s+){0,2}".freeze
+
       private
+
+      # "3 bunches of mint and 3 of coriander", "a cup of walnuts and two of pecans".
+      def same_measure(one, other)
+        bare = one.amount && other.counted? && !other.amount.estimated && other.food?
+        return unless bare && [other.piece, other.container].none?
+
+        said = @plain.byteslice(one.from..).to_s.scrub
+        return unless said.match?(/#{SO_MANY_OF}#{Regexp.escape(other.name)}/i)
+
+        one.counted? ? as_counted(one, other) : as_measured(one, other)
+      end
+
+      def as_counted(one, other)
+        other.piece, other.container, other.size = one.piece, one.container, other.size || one.size
+        other.words["states"] ||= one.words["states"] if one.container && one.words["states"]
+      end
+
+      # As often the measure before it: of a cup, a handful, a kilo.
+      def as_measured(one, other)
+        times = number_of(token_of(one)) or return
+        other.amount = one.amount.times(other.amount.value / times)
+      end
+
+      # @return [Float, nil] as it is written before its unit
+      def number_of(token)
+        said = token&.text.to_s
+        word = said[/\A[[:alpha:]]+/].to_s.downcase
+        number = Amount::Words::NUMBERS[word]&.to_f || said[/\A\d+(?:[.,]\d+)?(?![\d\/])/]&.tr(",", ".")&.to_f
+        number if number&.positive?
+      end
 
       # A bare number of what is poured goes on in the unit before it: "a dessertspoon of one, two of oil".
       # @param steps [Hash{Amount=>Float}] what one of such an amount is

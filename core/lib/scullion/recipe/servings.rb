@@ -25,7 +25,7 @@ module Scullion
         /(?:servings?|portions?|people|persons?|covers|couverts|guests|ppl|pax|of\ us|containers|lunches|
             dinners|units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
+            hungry|seats|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
             (?:easy(?!\s+peel)|easily|comfortably|generously)\b

@@ -10,6 +10,7 @@ module Scullion
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
       DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
+      TOGETHER = %w[in along together].freeze
       SHARE_OF_IT = /\A(?:half|some|most|rest|a\s(?:third|quarter|little|bit))\b/i.freeze
       OF_THE = %w[of the your].freeze
       COUNTS = %i[word amount].freeze
@@ -103,9 +104,10 @@ module Scullion
         words.first&.folded == %w[not] || words.any? { |token| KEEP.include?(Around.word(token)) }
       end
 
-      # "massaged with oil and salt": what something is done with.
+      # "massaged with oil and salt", "roasted in with the squash": what something is done with.
       def done_with?(token)
         at = @tokens.index { |each| each.equal?(token) }
+        at -= 1 while at.positive? && TOGETHER.include?(word_before(at))
         before = before(at)
         return before&.kind == :food && towards?(at - 1) unless WITH.include?(Around.word(token))
 

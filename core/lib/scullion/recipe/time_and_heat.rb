@@ -144,7 +144,7 @@ module Scullion
             .map { Regexp.last_match }
             .reject { |time| not_how_long?(time.post_match) }
             .map { |time| [time.begin(0), minutes(time)] }
-        return [*span(sentence), *bare_minutes(sentence)].first(1) if found.empty?
+        return span(sentence) + bare_minutes(sentence) if found.empty?
 
         bare = bare_minutes(sentence).reject { |at, _| found.any? { |place, _| (place - at).abs < NEARBY } }
         [*found, *bare].sort_by(&:first)

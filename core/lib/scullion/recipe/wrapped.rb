@@ -32,6 +32,8 @@ module Scullion
       BELOW = /\A(?:→|[-=]+>|[↳└])\s*(?=\S)/.freeze
       # Letters that it stands further in.
       FURTHER = 4
+      # Numbered rows from which what stands between them is the rest of a step.
+      STEPS = 3
 
       # @param rows [Array<Rows::Row>]
       def initialize(rows)
@@ -43,13 +45,38 @@ module Scullion
 
       # @return [Array<Rows::Row>]
       def rows
-        @rows.each_with_object([]) do |row, all|
+        steps = @rows.slice_when { |one, row| row.number != one.number + 1 }.flat_map { |block| steps(block) }
+        steps.each_with_object([]) do |row, all|
           joined = joined(all.last, row) if all.any?
           joined ? all.last.text = joined : all << row
         end
       end
 
       private
+
+      # "1. Drain the chickpeas, cover with fresh" and "water, simmer": each step with what was broken off it.
+      # @param block [Array<Rows::Row>] with no empty row among them @return [Array<Rows::Row>]
+      def steps(block)
+        before = block.take_while { |row| !numbered?(row) }
+        parts = block.drop(before.size).slice_before { |row| numbered?(row) }.to_a
+        return block unless broken?(parts)
+
+        whole = parts.map { |first, *more| first.dup.tap { |row| row.text = [row, *more].map(&:text).join(" ") } }
+        [*before, *whole]
+      end
+
+      # Numbered in their order, each full up to its last row, and mostly going on in the midst of a sentence.
+      def broken?(parts)
+        more = parts.flat_map { |part| part.drop(1) }
+        return false if parts.size < STEPS || more.empty? || more.any? { |row| row.kind || row.into }
+
+        numbers = parts.map { |part| NumberedSteps.number(part.first.text) }
+        filled = parts.flat_map { |part| part[0...-1] }.map { |row| row.text.length }
+        numbers.each_cons(2).all? { |one, other| other == one + 1 } && more.count { |row| begins_low?(row) } * 2 > more.size &&
+          filled.min >= filled.max - NEAR
+      end
+
+      def numbered?(row) = !NumberedSteps.number(row.text).nil?
 
       # @return [String, nil] nil where the row is one of its own
       def joined(last, row)
