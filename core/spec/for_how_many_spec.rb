@@ -15,6 +15,7 @@ RSpec.describe Scullion::Recipe::Servings do
       24 x potato salad
       Potato salad for twenty-four
       Potato salad, 24 pax
+      Potato salad, 24 seats
       Potato salad 24 covers
       Potato salad (24 couverts)
       Potato salad (cover: 24)

@@ -19,4 +19,35 @@ RSpec.describe Scullion::Recipe::NumberedSteps do
     expect(steps("farro 300 g", "dill 20 g", *half)).to eq half
     expect(steps("farro 300 g", "dill 20 g", *half, "3. leeks 90 g")).to eq []
   end
+
+  # What stands between them is the rest of a step, where it is set to a width.
+  it "puts a step together that was broken off at the edge" do
+    broken = [
+      "1. Drain the beans and cover with fresh",
+      "water. Simmer until they are soft.",
+      *<<~TEXT.lines(chomp: true)
+      2. Roast the squash in a hot oven, and
+      tear the bread over for the last 6.
+      3. Dress the beans.
+    TEXT
+    ]
+
+    read =
+      Scullion::Recipe::Draft.new(
+        ["2 kg squash", "500 g bread", "1 kg white beans", *broken].join("\n"),
+        house
+      )
+    expect(read.to_h["lines"].select { |line| line["kind"] == "step" }.map { |line| line["text"] }).to eq [
+         "1. Drain the beans and cover with fresh water. Simmer until they are soft.",
+         "2. Roast the squash in a hot oven, and tear the bread over for the last 6.",
+         "3. Dress the beans."
+       ]
+    expect(read.told_facts.select { |fact| fact.value == [6.0, 6.0] }.map(&:of)).to eq [["white-loaf"]]
+  end
+
+  it "leaves what begins anew below a numbered row, or is far from the edge" do
+    rows = ["1. Potatoes", "2 kg, boiled", "2. Beans", "1 kg, blanched", "3. Dressing", "400 ml oil"]
+    wrapped = Scullion::Recipe::Rows.new(rows.join("\n")).texts
+    expect(wrapped).to eq rows
+  end
 end

@@ -15,6 +15,8 @@ module Scullion
       include PartOfIt
       include Sized
 
+      # Behind an "or" that offers nothing else.
+      NO_OTHER = %w[until till so more less longer].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
       JUICE = /\b(?:juice|jus)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
@@ -220,8 +222,10 @@ module Scullion
         role(token, index)
       end
 
-      # "Peas, fresh or frozen" are no two foods.
+      # "Peas, fresh or frozen" are no two foods, "25 min or until they squash" none at all.
       def either_way(index)
+        return if NO_OTHER.include?(Around.word(@tokens[index + 1]))
+
         @around.either_state?(index) ? item.flags << :either_state : @clauses.open_or
       end
 
