@@ -272,6 +272,14 @@ module Scullion
         end
       end
 
+      # "A flatbread each", whole: it lies beside the salad.
+      def beside_the_plate(items)
+        items.each do |item|
+          bread = item.food? && item.said?(:per_head) && lexicon.bread?(item.foods.first)
+          item.place ||= "table" if bread && item.words.empty?
+        end
+      end
+
       # "Goat's cheese, dotted on at the last", "pine nuts, over"
       def laid_over(items)
         foods = items.select(&:food?)

@@ -101,6 +101,7 @@ module Scullion
       # that has this word in a name of its own.
       def only_one(word)
         so_called = @listed.select { |keys| @items.lexicon.in_name?(keys.first, word) }
+        so_called = so_called.reject { |keys| @items.poured_key?(keys.first) } if so_called.size > 1
         so_called.first if so_called.one?
       end
 
@@ -119,9 +120,12 @@ module Scullion
           (@listed.find { |keys| @larder[keys.first]&.allergens&.include?("fish") } if word == "fish")
       end
 
-      # The words that each is called by in the list; "fresh thyme" not by what "fresh water" is too.
+      # The words that each is called by in the list, what is poured by the words that nothing else has; "fresh
+      # thyme" not by what "fresh water" is too.
       def called(listed)
         listed
+          .partition { |item| @items.poured_key?(item.foods.first) }
+          .flatten
           .flat_map { |item| Lexicon.singulars(item.name).map { |word| [word, item.foods] } }
           .reject { |word, _| word.length < SHORTEST || @items.lexicon.roles([word]).any? }
           .to_h

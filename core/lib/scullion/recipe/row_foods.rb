@@ -49,6 +49,7 @@ module Scullion
         items.each { |item| item.flags << :per_head } if @per_head || row.text.match?(Page::EACH_PLATE)
         items.each { |item| item.flags << :prepared } if @net
         words = @items.plain(plain)
+        items = without_unwanted(items, words)
         listed =
           items.map do |item|
             own = items.one? ? text : Page.own_words(words, item)
@@ -73,6 +74,15 @@ module Scullion
         return item.parts.empty? if item.amount.nil?
 
         Page.own_words(@items.plain(plain), item).match?(KEPT)
+      end
+
+      # "Cubes, pan, no oil, 6 min": all of that is said of what stands before.
+      def without_unwanted(items, words)
+        items.each_with_object([]) do |item, all|
+          next all << item unless all.any? && unwanted?(item, words)
+
+          all.last.to = item.to
+        end
       end
 
       # "No lettuce": said of what is not in it.

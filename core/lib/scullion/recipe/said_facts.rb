@@ -48,6 +48,8 @@ module Scullion
         /\b(?:room\s+temp\w*
               |serve(?:d)?\s+(?:it\s+)?(?:just\s+)?(?:warm|cold|hot|at\s+once|straight|chilled|cool|tepid)
               |eat\s+(?:it\s+)?(?:warm|at\s+once|the\s+same\s+day))\b/ix.freeze
+      AND_SO_MUCH = %r{\A(?:[,&+/\s\d½¼¾]|\b(?:and|or|the|half|of)\b)*\z}i.freeze
+      WHILE = /\bwhil(?:e|st)\s+(?:the|those|your)\b/i.freeze
       BOUND = { "warm" => WARM, "cold" => COLD, "order" => ORDER, "hold_back" => KEPT }.freeze
 
       private
@@ -61,7 +63,7 @@ module Scullion
       def said(sentence, name, pattern)
         at = sentence =~ pattern or return []
         value = Regexp.last_match(0).downcase
-        of = name == "hold_back" ? kept(value, at) : nil
+        of = { "hold_back" => :kept, "warm" => :while_it_is }[name]&.then { |named| send(named, value, at) }
         (of || spoken_of(sentence, at, at + value.length)).map { |each| fact(each, name, value, sentence) }
       end
 
@@ -69,8 +71,29 @@ module Scullion
       # @return [Array<Array<String>>, nil]
       def kept(value, at)
         return [[]] if value.match?(/\bdressing\z/i)
+        return left_out(at + value.length) if value.match?(/\b(?:but|except|bar)\z/i)
 
-        named = @found.select { |mention| mention.at.between?(at, at + value.length) }
+        named_in(@found, at, at + value.length)
+      end
+
+      # "Everything but the seeds and dill", "all but bread + burrata + 1/4 basil"
+      def left_out(at)
+        behind = @found.select { |mention| mention.at >= at }
+        behind
+          .slice_when { |one, other| !@mentions.together?(one, other, AND_SO_MUCH) }
+          .first
+          &.map(&:keys)
+          &.uniq
+      end
+
+      # "While the beetroot is still warm": of that alone. @return [Array<Array<String>>, nil]
+      def while_it_is(value, at)
+        begun = value =~ WHILE or return
+        named_in(solid, at + begun, at + value.length)
+      end
+
+      def named_in(mentions, from, to)
+        named = mentions.select { |mention| mention.at.between?(from, to) }
         named.map(&:keys).uniq if named.any?
       end
 
@@ -79,7 +102,7 @@ module Scullion
         start = (sentence.rindex(/[,;:(]/, from) || -1) + 1
         ends = sentence.index(/[,;:)]/, to) || sentence.length
         here = solid.select { |mention| mention.at.between?(start, ends) }
-        return here.map(&:keys).uniq if here.any?
+        return listed_with(here).map(&:keys).uniq if here.any?
 
         # "Salt only at the end"
         alone = @found.select { |mention| mention.at.between?(start, ends) }
@@ -87,6 +110,12 @@ module Scullion
 
         before = solid.select { |mention| mention.at < start }
         before.any? ? together(before.reverse).map(&:keys).uniq : @last
+      end
+
+      # "Apple, cornichons, ham and parsley only just before": all that the list of them names.
+      def listed_with(mentions)
+        before = solid.select { |mention| mention.at < mentions.first.at }
+        together([mentions.first, *before.reverse]).reverse + mentions.drop(1)
       end
 
       # Cut behind its cooking (and not "an hour and a quarter"): in a sentence that says so, or behind the

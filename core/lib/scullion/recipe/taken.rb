@@ -95,6 +95,7 @@ module Scullion
         "#{ingredient.name}, #{part}" if part
       end
 
+      SEEDED = { "trim" => "seeded" }.freeze
       # How cuts leave what is still counted on a plate.
       COUNTABLE = [nil, "halved", "quartered", "wedges"].freeze
       # Of one thing on a plate; more are weighed.
@@ -174,9 +175,18 @@ module Scullion
       # As it usually comes in, but for the skin where the line says "skin on", not cooked where it is written
       # raw, and not cut where it is left whole.
       def kept_on
-        scrubbed = read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed")
         raw = read.eaten_raw?(ingredient)
-        usually.except(*("trim" if scrubbed), *("cook" if raw), *("cut" if left_whole?))
+        usual = usually.except(*("cook" if raw), *("cut" if left_whole?))
+        read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed") ? in_its_skin(usual) : usual
+      end
+
+      # A squash that keeps its skin still loses its seeds.
+      def in_its_skin(usual)
+        usual.except("trim").merge(SEEDED.slice(*("trim" if seeds_out?(usual["trim"]))))
+      end
+
+      def seeds_out?(trim)
+        trim == SEEDED["trim"] || (trim == "peeled" && ingredient.trims.key?(SEEDED["trim"]))
       end
 
       def as_said

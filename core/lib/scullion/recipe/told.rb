@@ -38,10 +38,12 @@ module Scullion
       OF_BEFORE = /\A(?:pan\b|in\s|from\s)/i.freeze
       # "Pour over with the raisins", "soak it in the juice of the tomatoes": what it is done with.
       ONLY_WITH =
-        /\A\W*(?:then\s+)?(?-i:[[:alpha:]]+)
+        /(?:\A|,\s)\W*(?:then\s+)?(?-i:[[:alpha:]]+)
           (?:(?:\s+(?:over|on|in|up))?\s+with
             |\s+(?:it|them|these|those|both)\s+(?:in|with|under|over|among|through))
           \s+(?:(?-i:[[:alpha:]]+)\s+){0,2}\z/ix.freeze
+      # "25 minutes, adding the peas for the last 4"
+      ADDED = /,\s*(?:then\s+)?add(?:ing)?\s+(?:the\s+)?\z/i.freeze
       LEFT_OUT =
         /\b(?:all|everything)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+
           (?:(?:the\s+)?(?-i:[[:alpha:]]+)\s*(?:and|&|,)\s*)*(?:the\s+)?\z/ix.freeze
@@ -212,6 +214,7 @@ module Scullion
         after, before = done_to.partition { |mention| mention.at >= at }.map { |side| unseasoned(side) }
         ahead &&= !behind_it?(before.last, after.first, at)
         return [[]] if before.empty? && !ahead && left_out_before?(at)
+        return @last if before.empty? && added_after?(after.first, at) && @last.any?(&:any?)
 
         groups = ahead ? [after, before.reverse] : [before.reverse, after]
         near = groups.find(&:any?)
@@ -239,6 +242,8 @@ module Scullion
       end
 
       def left_out_before?(at) = (solid - done_to).any? { |mention| mention.at < at }
+
+      def added_after?(mention, at) = mention && @sentence[at...mention.at].match?(ADDED)
 
       # "Pour over with the raisins, cover, 25 minutes": of what was spoken of before.
       def only_with?(mentions)

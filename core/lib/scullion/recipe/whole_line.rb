@@ -75,6 +75,7 @@ module Scullion
           fruit_of(item) if item.counted?
         end
         zest_of_some(all)
+        beside_the_plate(all)
         taken_apart(all)
           .flat_map { |item| both_parts(item) }
           .tap { |each| NumbersLeft.new(@plain, @tokens).of(each) }

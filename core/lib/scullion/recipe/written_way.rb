@@ -15,6 +15,8 @@ module Scullion
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
       FRIED = /(?:fried|crisped)\z/.freeze
+      # What leaves a part of a food, and not all that is good of it.
+      PARTS_LEFT = ["crusts off", "rind only", "pale heart"].freeze
       # Bread is rubbed with garlic, nuts in a cloth.
       RUBBED = "massage"
 
@@ -66,7 +68,7 @@ module Scullion
         return unless WrittenWay.asked?(item, food, @house.lexicon)
         return NOT_RAW if not_eaten_raw?(item, food)
 
-        word = cooked_not_here(item, food) || cut_not_here(item, food)
+        word = cooked_not_here(item, food) || cut_not_here(item, food) || part_not_here(item, food)
         return WrittenWay.question(word) if word
 
         second = cooked_again(item, food)
@@ -150,6 +152,15 @@ module Scullion
       def cut_here?(cut, food)
         food.trims.key?(cut) || !WrittenWay.cut(cut, food, @house.lexicon).nil? ||
           (cut == WHOLE && WrittenWay.left_whole?(food))
+      end
+
+      # "Crusts off", "rind only", "only the white" of bread: of what is left nobody knows the share. Other trims come near one that the
+      # food has, or are done before it is bought.
+      def part_not_here(item, food)
+        part = item.words["trims"]
+        return if part.nil? || food.trims.key?(part)
+
+        as_written("trims", part) if PARTS_LEFT.include?(part) || @house.lexicon.bread?(food.key)
       end
 
       # The word of the line that means it, the longest first.
