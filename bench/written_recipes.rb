@@ -49,6 +49,13 @@ class WrittenRecipes
   # What its steps say, by the truth. @return [Array<Hash>]
   def steps(path) = truth(path)["steps"]
 
+  # @yield the name of a food by the truth @return [Array<String>] the lines that have such a food
+  def lines_with(path)
+    truth(path)["lines"]
+      .select { |line| line["foods"].any? { |food| yield food["food"] } }
+      .map { |line| line["text"] }
+  end
+
   # Read once. @return [Scullion::Recipe::Draft]
   def draft(path)
     @drafts[path] ||= Scullion::Recipe::Draft.new(

@@ -38,7 +38,11 @@ class WrittenSteps
     said = @recipes.steps(path).select { |step| KINDS.include?(step["fact"]) || SAID.key?(step["fact"]) }
     found =
       said.map { |step| [step, told.select { |fact| same?(fact, step) }] }.reject { |_, facts| facts.empty? }
-    [said.size, found.size, found.count { |step, facts| facts.any? { |fact| bound?(fact, step["of"]) } }]
+    bound =
+      found.count do |step, facts|
+        facts.any? { |fact| bound?(fact, step["of"]) || listed?(fact, step, path) }
+      end
+    [said.size, found.size, bound]
   end
 
   def same?(fact, step)
@@ -71,6 +75,21 @@ class WrittenSteps
     keys = size ? @lexicon.food(named.last(size)) : []
     keys.empty? || fact.of.intersect?(keys) ||
       fact.of.any? { |key| words(key.tr("-", " ")).intersect?(named) }
+  end
+
+  # Of what was read in the line of the list that has the food under this name: "lacinato kale".
+  def listed?(fact, step, path)
+    named = words(step["of"])
+    lines = @recipes.lines_with(path) { |food| words(food).intersect?(named) }
+    lines.any? do |text|
+      @recipes
+        .draft(path)
+        .reads
+        .any? do |read|
+          read.line.item.foods.intersect?(fact.of) && (words(read.line.text) - words(text)).empty? &&
+            words(read.line.text).intersect?(named)
+        end
+    end
   end
 
   def words(text)

@@ -38,7 +38,9 @@ module VariedAnswers
 
   # @return [Hash{String=>Proc}] what is asked, by the name of its file
   def all
-    { "varied" => -> { EdgeAnswers.jotted.to_h { |name, text| [name, EdgeAnswers.read(varied(name, text))] } } }
+    {
+      "varied" => -> { EdgeAnswers.jotted.to_h { |name, text| [name, EdgeAnswers.read(varied(name, text))] } }
+    }
   end
 
   # @param name [String] of the text, which its dice go by

@@ -29,10 +29,39 @@ module Scullion
         each_too
         same_as_above
         remaining
+        spoken_of
         @lines
       end
 
       private
+
+      # "Bread torn, oil, 14 min" below 1.6 kg of focaccia: a kind without an amount is what of it is listed
+      # above.
+      def spoken_of
+        amounted = []
+        @lines.each do |line|
+          item = line.item
+          next unless item&.food?
+          next amounted << item if item.amount
+
+          said_of_kind(line) if kind?(line) && amounted.any? { |other| kin?(item, other) }
+        end
+      end
+
+      def kin?(item, other) = @lexicon.kin?(item.foods.first, other.foods.first)
+
+      # Nothing is done to it, or only for so long.
+      def kind?(line)
+        Mentions::KINDS.key?(line.item.name.to_s.downcase) && (line.item.words.empty? || timed?(line))
+      end
+
+      def timed?(line)
+        @lines.any? { |other| other.row == line.row && other.text.match?(Told::TIMED) }
+      end
+
+      def said_of_kind(line)
+        line.kind, line.item, line.into = "note", nil, nil
+      end
 
       # "Parsley, same again", "1 pouch of beluga, the same size": as much as on the line above.
       def same_as_above

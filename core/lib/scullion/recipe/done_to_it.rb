@@ -11,6 +11,8 @@ module Scullion
       # "8 lb AP, peeled": weighed before it is.
       PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze
       AS_BOUGHT = /\b(?:#{PURCHASED}|unpeeled|untrimmed)\b/.freeze
+      # What is scrubbed keeps its skin.
+      UNPEELED = "scrubbed"
       # Of one food, one after the other.
       TAKEN_OFF = %w[cored peeled seeded].freeze
       COOKED_HOW = %w[in with for until till].freeze
@@ -51,6 +53,7 @@ module Scullion
       def weighed_so?(token, roles, index)
         return false unless roles.keys.intersect?(%w[trims cuts]) && item.amount&.unit == :g
         return false if item.amount.estimated || @prose || @text.match?(AS_BOUGHT)
+        return false if roles["trims"] == UNPEELED && roles["cuts"].nil?
 
         !item.food? || (PARTS_WEIGHED.include?(token.folded.last) && @around.before(index).kind == :food)
       end

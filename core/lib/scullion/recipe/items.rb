@@ -217,10 +217,13 @@ module Scullion
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
         return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"
-        return if token.value["aside"] || Around.joins?(token) || Around.towards?(token)
+        return if token.value["aside"] || Around.joins?(token) || leads?(token)
 
         role(token, index)
       end
+
+      # "Skin on" leads to nothing.
+      def leads?(token) = Around.towards?(token) && !token.value.key?("trims")
 
       # "Peas, fresh or frozen" are no two foods, "25 min or until they squash" none at all.
       def either_way(index)

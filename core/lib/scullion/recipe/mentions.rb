@@ -40,6 +40,7 @@ module Scullion
         @items, @larder = items, larder
         @listed = listed.map(&:foods).uniq
         @called = called(listed)
+        @cut_so = cut_so(listed)
         @along = listed.select { |item| item.place == "pot" }.map(&:foods)
       end
 
@@ -54,11 +55,9 @@ module Scullion
       # @param sentence [String] @return [Array<Mention>] in order
       def in(sentence)
         @sentence = @items.plain(sentence)
-        tokens = @items.tokens(sentence)
-        tokens
-          .each_with_index
-          .reject { |token, index| index.positive? && of_its_name?(tokens[index - 1], token) }
-          .filter_map { |token, _| mention(token) }
+        [nil, *@items.tokens(sentence)].each_cons(2)
+          .reject { |before, token| of_its_name?(before, token) }
+          .filter_map { |before, token| mention(token, keys(token) || by_cut(before, token)) }
       end
 
       # A sentence as its mentions count their places in it.
@@ -74,16 +73,25 @@ module Scullion
 
       # "Sage leaves" are no leaves of the list.
       def of_its_name?(before, token)
-        before.kind == :food && token.kind == :word && KINDS.key?(token.folded.last)
+        before&.kind == :food && token.kind == :word && KINDS.key?(token.folded.last)
       end
 
       # Tokens count bytes.
       def letters(bytes) = @sentence.byteslice(0...bytes).to_s.scrub.length
 
-      def mention(token)
-        keys = keys(token) or return
+      def mention(token, keys)
+        return unless keys
+
         at = letters(token.at)
         Mention.new(keys: keys, at: at, to: at + token.text.length)
+      end
+
+      # "Ribbons last", "the wedges": what alone is cut so. Not "cut into wedges".
+      def by_cut(before, token)
+        return unless token.kind == :word && token.text.end_with?("s") && token.value["cuts"]
+        return unless before.nil? || before.kind == :mark || before.folded == %w[the]
+
+        @cut_so[token.value["cuts"]]
       end
 
       def keys(token)
@@ -95,6 +103,14 @@ module Scullion
         named = token.value[:keys]
         @listed.find { |keys| keys.intersect?(named) } || @called[word] || kind(token.folded.last) ||
           of_that_name(named) || only_one(word) || (named if @listed.empty?)
+      end
+
+      # Of each cut that only one food has, that food.
+      def cut_so(listed)
+        listed
+          .group_by { |item| item.words["cuts"] }
+          .select { |_, so| so.one? }
+          .transform_values { |so| so.first.foods }
       end
 
       # "Rice" where the list has a pouch of basmati, "ham" where it has one that is air-dried: the only one
@@ -120,7 +136,7 @@ module Scullion
           (@listed.find { |keys| @larder[keys.first]&.allergens&.include?("fish") } if word == "fish")
       end
 
-      # The words that each is called by in the list, what is poured by the words that nothing else has; "fresh
+      # The words that each is called by in the list, what is poured by those that nothing else has; "fresh
       # thyme" not by what "fresh water" is too.
       def called(listed)
         listed

@@ -21,6 +21,8 @@ module Scullion
           |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
+      # "Keep the water, 1/2 goes in the paste": of what was said before.
+      SHARE_GOES = %r{(?:half|[½⅓¼]|1/[234]|a\s+(?:third|quarter))\s+(?:of\s+(?:it|them)\s+)?goe?s?\b}i.freeze
       # "Seeds from one pomegranate", "zest one"
       OF_ONE = [%w[from], %w[of], %w[zest], %w[juice]].freeze
       # Written in a kitchen beside the units of amount.rb.
@@ -58,6 +60,8 @@ module Scullion
       def number
         from = @scan.pos
         return false if @scan.check(HALVES)
+        return push(:word, from, { "aside" => true }, folded: %w[share]) if @scan.skip(SHARE_GOES)
+
         few = few_of_them
         return kind_of(from, *few) if few
 

@@ -60,11 +60,21 @@ module Scullion
         [*of_foods, *cut_once_cooked(sentence), *served(sentence)]
       end
 
+      # Each time that its words stand there, for what that is said of.
       def said(sentence, name, pattern)
-        at = sentence =~ pattern or return []
-        value = Regexp.last_match(0).downcase
-        of = { "hold_back" => :kept, "warm" => :while_it_is }[name]&.then { |named| send(named, value, at) }
-        (of || spoken_of(sentence, at, at + value.length)).map { |each| fact(each, name, value, sentence) }
+        sentence
+          .to_enum(:scan, pattern)
+          .map { Regexp.last_match }
+          .flat_map do |found|
+            of_what(sentence, name, found).map { |each| fact(each, name, found[0].downcase, sentence) }
+          end
+          .uniq { |fact| [fact.fact, fact.of] }
+      end
+
+      def of_what(sentence, name, found)
+        at, value = found.begin(0), found[0].downcase
+        own = { "hold_back" => :kept, "warm" => :while_it_is }[name]
+        (own && send(own, value, at)) || spoken_of(sentence, at, at + value.length)
       end
 
       # "Keep a little mayo back", "the rest of the dressing": of what these words name, else of nobody knows.

@@ -38,7 +38,8 @@ module Scullion
       def number_of(token)
         said = token&.text.to_s
         word = said[/\A[[:alpha:]]+/].to_s.downcase
-        number = Amount::Words::NUMBERS[word]&.to_f || said[/\A\d+(?:[.,]\d+)?(?![\d\/])/]&.tr(",", ".")&.to_f
+        number =
+          Amount::Words::NUMBERS[word]&.to_f || said[%r{\A\d+(?:[.,]\d+)?(?![\d/])}]&.tr(",", ".")&.to_f
         number if number&.positive?
       end
 

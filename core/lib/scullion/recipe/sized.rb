@@ -59,8 +59,13 @@ module Scullion
         item.flags << :drained_size
       end
 
+      # Something has been taken off, or it has been cut.
+      def less_of_it?
+        item.words.key?("cuts") || ![nil, DoneToIt::UNPEELED].include?(item.words["trims"])
+      end
+
       def bracketed(amount)
-        item.flags << :prepared if amount.unit == :g && item.words.keys.intersect?(%w[cuts trims])
+        item.flags << :prepared if amount.unit == :g && less_of_it?
         if counted_in_one?(amount)
           item.amount, item.container = item.amount.times(amount.value), nil
         elsif held_bare?(amount)

@@ -95,6 +95,7 @@ module Scullion
         "#{ingredient.name}, #{part}" if part
       end
 
+      SKIN_OFF = %w[peeled skinned].freeze
       SEEDED = { "trim" => "seeded" }.freeze
       # How cuts leave what is still counted on a plate.
       COUNTABLE = [nil, "halved", "quartered", "wedges"].freeze
@@ -180,13 +181,11 @@ module Scullion
         read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed") ? in_its_skin(usual) : usual
       end
 
-      # A squash that keeps its skin still loses its seeds.
+      # An apple is still cored, and a squash loses its seeds.
       def in_its_skin(usual)
-        usual.except("trim").merge(SEEDED.slice(*("trim" if seeds_out?(usual["trim"]))))
-      end
+        return usual unless SKIN_OFF.include?(usual["trim"])
 
-      def seeds_out?(trim)
-        trim == SEEDED["trim"] || (trim == "peeled" && ingredient.trims.key?(SEEDED["trim"]))
+        usual.except("trim").merge(SEEDED.slice(*("trim" if ingredient.trims.key?(SEEDED["trim"]))))
       end
 
       def as_said

@@ -8,6 +8,7 @@ module Scullion
     class Told
       include TimeAndHeat
       include InOnePot
+      include KindOfTime
       include SaidFacts
       include ToldTreats
       include ToldWays
@@ -42,6 +43,9 @@ module Scullion
           (?:(?:\s+(?:over|on|in|up))?\s+with
             |\s+(?:it|them|these|those|both)\s+(?:in|with|under|over|among|through))
           \s+(?:(?-i:[[:alpha:]]+)\s+){0,2}\z/ix.freeze
+      RIGHT_BEHIND =
+        %r{\A(?-i:[[:alpha:]]+)\s+(?:(?:the|your|all|of|whole|tbsp|tsp|g|teaspoons?|tablespoons?|[\d½¼/.]+)\s+)*
+           (?:(?!with|in|and|until)(?-i:[[:alpha:]]+)\s+)?\z}ix.freeze
       # "25 minutes, adding the peas for the last 4"
       ADDED = /,\s*(?:then\s+)?add(?:ing)?\s+(?:the\s+)?\z/i.freeze
       LEFT_OUT =
@@ -50,16 +54,10 @@ module Scullion
       LABEL = /\A\s*:\s/.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
-      # "In cold water, 18 min from the boil"
-      BOILING = /\A[^,;.]{0,20}\b(?:from|after|once|when)\s+(?:the\s+|it\s+|they\s+)?(?:boil|com)/i.freeze
       # From one time of a food to the next one of it.
       GOES_ON = /\b(?:then|another|further|followed\s+by)\b/i.freeze
       # Letters of a time in which it may stand too.
       BEHIND = 8
-      # "Sliced thin, 10 min iced water", "shaved, ice water 10 min"
-      THEN_COLD_WATER =
-        /\A\S+\s*(?:min\w*)?\.?\s+(?:in\s+)?(?:iced?|cold|chilled|acidulated|lemon)\s+water\b/i.freeze
-      IN_COLD_WATER = /\b(?:iced?|cold|chilled|acidulated|lemon)\s+water\b[^.;,]{0,12}\z/i.freeze
       NEXT_CLAUSE = /[,;]|\b(?:then|and|before|add|adding)\b/i.freeze
       # "The lentils simmer", "carrots are roasted"
       DOES = /\A\s*(?:are|is|have|has|get)?\s*(?:being\s+|been\s+)?\z/i.freeze
@@ -108,7 +106,7 @@ module Scullion
 
       # What it speaks of is what the next one speaks of too. @return [Array] no facts
       def heard
-        @last = (added? ? @last : []) | solid.map(&:keys) if solid.any?
+        @last = (added? ? @last : []) | solid.map(&:keys) if solid.any? && !only_with?(solid)
         pot_heard
         []
       end
@@ -119,10 +117,19 @@ module Scullion
       # the basil of "mix everything but the basil".
       def done_to
         of_all = solid
+        return [seasoning_cooked].compact if of_all.empty?
+
         first = of_all.first
         return [first] if first && @sentence[0...first.at].strip.empty? && @sentence[first.to..].match?(LABEL)
 
         of_all.reject { |mention| @sentence[0...mention.at].match?(LEFT_OUT) }
+      end
+
+      # "Toast the cumin 2 min", "simmer 2 tbsp mustard seeds": what seasons, right behind what cooks it.
+      def seasoning_cooked
+        at = ways(@sentence).first&.first or return
+        spice = @found.find { |mention| mention.at > at }
+        spice if spice && @mentions.seasons?(spice) && @sentence[at...spice.at].match?(RIGHT_BEHIND)
       end
 
       # "Heat the oven to 200": said of what is roasted next.
@@ -257,41 +264,6 @@ module Scullion
       def fact(of, fact, value, text)
         text = @shown if text == @sentence
         Fact.new(of: of, fact: fact, value: value, text: text.strip[0, SHOWN])
-      end
-
-      # What its minutes are: those of the cooking, unless the nearest word says that something else takes
-      # them.
-      def kind(sentence, at, way)
-        cold = sentence[0...at].match?(IN_COLD_WATER) || sentence[at..].match?(THEN_COLD_WATER)
-        return "soak_minutes" if way.empty? && cold
-
-        said =
-          %w[marinate soak chill rest].filter_map do |name|
-            nearest(sentence, at, @words[name])&.then { |place| [place, name] }
-          end
-        # "12 min, rub off the skins"
-        said = said.reject { |place, _| place > at && sentence[place..].match?(/\Arub\b/i) }
-        cooked = way.map(&:first).select { |place| place <= at }.max || way.map(&:first).min
-        before = said.select { |place, _| place <= at }
-        place, name = before.max_by(&:first) || (said.min_by(&:first) unless cooked && cooked <= at)
-        return "minutes" if place.nil? || (cooked && cooked > place && cooked <= at)
-        return "minutes" if sentence[at..].match?(BOILING) || (before.empty? && cooked&.between?(at, place))
-        # "Soak 12 h, then simmer": not "cover, 12 min at a simmer".
-        soaked = place <= at && sentence[place..].match?(/\A(?:soak|steep)/i) && cooked.to_i > at
-        return "minutes" if cooked && name == "soak" && !soaked
-
-        "#{name}_minutes"
-      end
-
-      # The last place before this one where one of these words stands; or any place in the sentence.
-      def nearest(sentence, at, words)
-        places =
-          sentence
-            .to_enum(:scan, /[[:alpha:]]+/)
-            .map { Regexp.last_match }
-            .select { |word| words.include?(word[0].downcase) }
-            .map { |word| word.begin(0) }
-        places.select { |place| place <= at }.max || places.min
       end
     end
   end

@@ -61,8 +61,7 @@ module Scullion
         parts = block.drop(before.size).slice_before { |row| numbered?(row) }.to_a
         return block unless broken?(parts)
 
-        whole = parts.map { |first, *more| first.dup.tap { |row| row.text = [row, *more].map(&:text).join(" ") } }
-        [*before, *whole]
+        [*before, *parts.map { |part| whole(part) }]
       end
 
       # Numbered in their order, each full up to its last row, and mostly going on in the midst of a sentence.
@@ -72,8 +71,12 @@ module Scullion
 
         numbers = parts.map { |part| NumberedSteps.number(part.first.text) }
         filled = parts.flat_map { |part| part[0...-1] }.map { |row| row.text.length }
-        numbers.each_cons(2).all? { |one, other| other == one + 1 } && more.count { |row| begins_low?(row) } * 2 > more.size &&
-          filled.min >= filled.max - NEAR
+        filled.min >= filled.max - NEAR && more.count { |row| begins_low?(row) } * 2 > more.size &&
+          numbers.each_cons(2).all? { |one, other| other == one + 1 }
+      end
+
+      def whole(part)
+        part.first.dup.tap { |row| row.text = part.map(&:text).join(" ") }
       end
 
       def numbered?(row) = !NumberedSteps.number(row.text).nil?

@@ -154,8 +154,8 @@ module Scullion
           (cut == WHOLE && WrittenWay.left_whole?(food))
       end
 
-      # "Crusts off", "rind only", "only the white" of bread: of what is left nobody knows the share. Other trims come near one that the
-      # food has, or are done before it is bought.
+      # "Crusts off", "rind only", "only the white" of bread: of what is left nobody knows the share. Other
+      # trims come near one that the food has, or are done before it is bought.
       def part_not_here(item, food)
         part = item.words["trims"]
         return if part.nil? || food.trims.key?(part)
