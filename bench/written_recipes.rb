@@ -32,10 +32,11 @@ class WrittenRecipes
     truth, draft = truth(path), draft(path)
     @named = truth["lines"].flat_map { |line| line["foods"] }.map { |food| food["food"] }.tally
     free = draft.reads.map { |read| [read, draft.taken(read)] }
-    truth["lines"].flat_map do |line|
-      foods = line["foods"].sort_by { |food| free.any? { |_, taken| taken_for?(food, taken) } ? 0 : 1 }
-      foods.map { |food| judged(File.basename(path), line, food, free, draft) }
-    end
+    said = truth["lines"].flat_map { |line| line["foods"].map { |food| [line, food] } }
+    said
+      .sort_by
+      .with_index { |(line, food), index| [surely(line, food, free), index] }
+      .map { |line, food| judged(File.basename(path), line, food, free, draft) }
   end
 
   # Files that say how many they serve. @return [Hash{String=>Boolean}] was it read right?
@@ -86,6 +87,14 @@ class WrittenRecipes
       file == "#{each["file"]}.txt" && line["text"].strip.start_with?(each["line"]) &&
         each["foods"].include?(food["food"])
     end
+  end
+
+  # What was taken for it in its own line goes first, then what was taken for it anywhere.
+  def surely(line, food, free)
+    taken = free.select { |_, each| taken_for?(food, each) }
+    return 2 if taken.empty?
+
+    taken.any? { |read, _| here?(line, read) } ? 0 : 1
   end
 
   # How far a read is that of this line and food: by its words, then by where it goes, then by its grams.

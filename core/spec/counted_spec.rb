@@ -265,23 +265,4 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(taken("roast peppers: 12 kg mixed, charred, skins off")).to eq ["?"]
     expect(taken("400 g roast peppers from a jar").first.first).to eq "jarred-peppers"
   end
-
-  # Of 20 who are served: so much for 10 is twice as much in all, for every five four times.
-  it "takes so much for so many heads by how many are served" do
-    ways = ["500 g feta per 10 people", "500 g feta for every ten covers", "250 g feta for each 5 portions"]
-    expect(ways.map { |way| taken(way) }.uniq).to eq [taken("1 kg feta")]
-    expect(taken("2 mangoes per twenty guests")).to eq taken("2 mangoes")
-    expect(taken("500 g feta per 0 people")).to eq ["?"]
-  end
-
-  it "takes so many of the next food in the measure of the one before" do
-    {
-      "2 bunches of mint and one of coriander" => ["2 bunches of mint", "1 bunch of coriander"],
-      "a bunch of dill and three of chives" => ["a bunch of dill", "3 bunches of chives"],
-      "a handful of rocket and two of spinach" => ["a handful of rocket", "2 handfuls of spinach"],
-      "2 cups of walnuts and one of pecans" => ["2 cups of walnuts", "1 cup of pecans"],
-      "2 kg carrots and 3 of parsnips" => ["2 kg carrots", "3 kg parsnips"],
-      "2 tins of chickpeas and one of butter beans" => ["2 tins of chickpeas", "1 tin of butter beans"]
-    }.each { |line, apart| expect(taken(line)).to eq(apart.flat_map { |each| taken(each) }), line }
-  end
 end

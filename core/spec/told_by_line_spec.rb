@@ -16,7 +16,7 @@ RSpec.describe Scullion::Recipe::Told do
       "1 kg farro\n500 g edamame",
       [[2, "25 min"], [3, "4 min"]]
     ],
-    "Rinse the bulgur. Dissolve the salt in boiling water, pour over with the raisins, cover, 25 minutes." => [
+    "Rinse the bulgur. Dissolve salt in boiling water, pour over with raisins, cover, 25 minutes." => [
       "1 kg bulgur\n200 g raisins",
       [[2, "25 min"]]
     ],
@@ -37,7 +37,7 @@ RSpec.describe Scullion::Recipe::Told do
   }.each do |step, (list, told)|
     it "tells of what it says: #{step}" do
       facts = read("Serves 40\n#{list}\n\nMethod\n#{step}")["told"]
-      timed = facts.map { |fact| fact.values_at("line", "what") }.select { |_, what| what.match?(%r{ min\z}) }
+      timed = facts.map { |fact| fact.values_at("line", "what") }.select { |_, what| what.end_with?(" min") }
       expect(timed.sort_by(&:first)).to eq told
     end
   end

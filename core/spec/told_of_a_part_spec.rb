@@ -246,14 +246,6 @@ RSpec.describe "What is said of a part of a line" do
     expect(read("1 cup packed brown sugar").first[1]).to eq read("1 cup brown sugar").first[1]
   end
 
-  it "asks how much it is in all where so much is for some of them" do
-    ["1 mozzarella ball per two guests", "100 g pearl barley for every 4 people"].each do |line|
-      text = "Lunch\nServes 8\n600 g kale\n#{line}"
-      why = Scullion::Recipe::Draft.new(text, house).to_h["lines"].last["why"]
-      expect(why).to start_with "So much for some of them"
-    end
-  end
-
   it "goes on where a row begins with slices or a size, however it is broken" do
     rows = [
       "1 kg carrots, peeled and washed, then cut across into",

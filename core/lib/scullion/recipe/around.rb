@@ -43,10 +43,10 @@ module Scullion
       def of_food?(index)
         return before(index)&.kind == :mark && @tokens[index + 2]&.kind == :food if of_ahead?(index)
 
-        # "Big bunch mint + big bunch coriander"
+        # "Big bunch mint + big bunch coriander", "pinch cayenne, sprig rosemary"
         at = index - 1
         at -= 1 while at.positive? && @sizes.key?(Around.word(@tokens[at]))
-        %w[+ &].include?(@tokens[at]&.text) && @tokens[index + 1]&.kind == :food
+        %w[+ & ,].include?(@tokens[at]&.text) && @tokens[index + 1]&.kind == :food
       end
 
       def food_after?(index) = @tokens.drop(index + 1).any? { |token| token.kind == :food }

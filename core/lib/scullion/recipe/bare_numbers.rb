@@ -10,11 +10,11 @@ module Scullion
       COOKED_FOR = (TimeAndHeat::COOKED.split("|") + %w[rest stand cook lid]).freeze
       # Degrees that an oven has, °C, and what is set to them.
       OVEN_HEATS = (120..260)
-      OVENS = %w[oven fan roast roasted roasting bake baked].freeze
+      OVENS = %w[at oven fan roast roasted roasting bake baked].freeze
 
       private
 
-      # "Oven 180 till golden": how hot.
+      # "Oven 180 till golden", "35 min at 200 with oil": how hot.
       def oven_heat?(number)
         OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
           OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)

@@ -7,10 +7,12 @@ module Scullion
     # is for so many heads goes by how many are served, all the others are asked about.
     module ForSome
       # "A handful per 10 people", "two mangoes for every twenty"
-      HEADS = /(?:people|persons?|portions?|covers|guests|plates|heads|pax)\b/i.freeze
+      HEADS = /(?:people|persons?|portions?|covers?|guests?|plates?|heads?|pax)\b/i.freeze
+      EVERY_OTHER = { "other" => 2, "second" => 2, "third" => 3, "fourth" => 4 }.freeze
       FOR_SOME =
         /\b(?:per|(?:for|to)\s+(?:every|each))\s+
-          (?<heads>\d{1,4}|#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
+          (?<heads>#{EVERY_OTHER.keys.join("|")}|\d{1,4}
+            |#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
       # "Mint, a third of that", "double what we had last time", "carrots, same as usual"
@@ -54,7 +56,7 @@ module Scullion
       # So much for so many of those who are served: the one of them has that share of it.
       def share_of_heads(items)
         said = @plain[FOR_SOME, :heads] or return
-        heads = said.match?(/\d/) ? said.to_i : Amount::Words.spelled(said)
+        heads = EVERY_OTHER[said.downcase] || (said.match?(/\d/) ? said.to_i : Amount::Words.spelled(said))
         item = items.last
         return item&.flags&.push(:for_some) unless item&.amount && heads.positive?
 

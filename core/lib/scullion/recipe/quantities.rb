@@ -143,7 +143,7 @@ module Scullion
 
       # "A bunch of mint and one of coriander"
       def another_of_them?
-        words = Lexicon.fold(@scan.check(/\s+of(?:\s+[[:alpha:]]+){1,2}/i).to_s).split.drop(1)
+        words = Lexicon.fold(@scan.check(/\s+of(?:\s+(?-i:[[:alpha:]]+)){1,2}/i).to_s).split.drop(1)
         words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
       end
 

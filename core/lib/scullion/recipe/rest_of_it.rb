@@ -8,7 +8,7 @@ module Scullion
     class RestOfIt
       LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:(?-i:[[:alpha:]-]+)\\s+)?"
       FINISHED =
-        /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\bover\b/i.freeze
+        /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\b(?:over|last)\b/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
       # @param lines [Array<Page::Line>] @param items [Items]
@@ -19,20 +19,30 @@ module Scullion
 
       # @return [Array<Page::Line>] the same, with what is kept back of each
       def lines
-        @lines.each { |line| keep_back(line) if line.item&.food? && told(line) }
+        @lines.flat_map { |line| line.item&.food? && told(line) ? with_the_rest(line) : [line] }
       end
 
       private
 
-      def keep_back(line)
+      # What is blitzed into the dressing is not kept back with it: the rest has a line of its own.
+      def with_the_rest(line)
         item = line.item
-        return if item.amount.nil? || item.held || @items.poured?(item) || line.into == "dressing"
+        share = share(line) unless item.amount.nil? || item.held || @items.poured?(item)
+        return [line] unless share && rest_is_on_top?(item)
 
-        share = share(line) or return
-        return unless rest_is_on_top?(item)
+        whole = item.amount.value == share ? item.amount.times(1 / share) : item.amount
+        return [line, rest(line, whole, share)] if line.into == "dressing"
 
-        item.amount = item.amount.times(1 / share) if item.amount.value == share
-        item.held, item.place, line.into = 1 - share, nil, nil
+        item.amount, item.held, item.place, line.into = whole, 1 - share, nil, nil
+        [line]
+      end
+
+      def rest(line, whole, share)
+        line.item.amount = whole.times(share)
+        line.dup.tap do |rest|
+          rest.item = line.item.dup.tap { |item| item.amount, item.place = whole.times(1 - share), "top" }
+          rest.into = "top"
+        end
       end
 
       # Of one that is half used, or of what is weighed in full. @return [Float, nil]

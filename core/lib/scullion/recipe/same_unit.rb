@@ -15,7 +15,8 @@ module Scullion
       # "3 bunches of mint and 3 of coriander", "a cup of walnuts and two of pecans".
       def same_measure(one, other)
         bare = one.amount && other.counted? && !other.amount.estimated && other.food?
-        return unless bare && [other.piece, other.container].none?
+        # "A litre of mayonnaise, 250 of yoghurt": not so many litres.
+        return unless bare && [other.piece, other.container].none? && !Counted.many?(other.amount)
 
         said = @plain.byteslice(one.from..).to_s.scrub
         return unless said.match?(/#{SO_MANY_OF}#{Regexp.escape(other.name)}/i)

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+# So much of a food where its line says it by the heads that are served, by the food before it, or in two
+# places.
+RSpec.describe Scullion::Recipe::Counted do
+  def taken(line)
+    draft = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n1 kg courgettes\n#{line}", house)
+    draft
+      .reads
+      .drop(2)
+      .map do |read|
+        food = draft.taken(read)
+        draft.settled?(read) ? [food.ingredient.key, food.prepared&.round, food.into] : "?"
+      end
+  end
+
+  # Of 20 who are served: so much for 10 is twice as much in all, for every five four times.
+  it "takes so much for so many heads by how many are served" do
+    ways = ["500 g feta per 10 people", "500 g feta for every ten covers", "250 g feta for each 5 portions"]
+    expect(ways.map { |way| taken(way) }.uniq).to eq [taken("1 kg feta")]
+    expect(taken("2 mangoes per twenty guests")).to eq taken("2 mangoes")
+    expect(taken("a mozzarella ball for every other guest")).to eq taken("10 mozzarella balls")
+    expect(taken("1 mozzarella ball per two guests")).to eq taken("10 mozzarella balls")
+    expect(taken("500 g feta per 0 people")).to eq ["?"]
+  end
+
+  it "takes so many of the next food in the measure of the one before" do
+    {
+      "2 bunches of mint and one of coriander" => ["2 bunches of mint", "1 bunch of coriander"],
+      "a bunch of dill and three of chives" => ["a bunch of dill", "3 bunches of chives"],
+      "a handful of rocket and two of spinach" => ["a handful of rocket", "2 handfuls of spinach"],
+      "2 cups of walnuts and one of pecans" => ["2 cups of walnuts", "1 cup of pecans"],
+      "2 kg carrots and 3 of parsnips" => ["2 kg carrots", "3 kg parsnips"],
+      "2 tins of chickpeas and one of butter beans" => ["2 tins of chickpeas", "1 tin of butter beans"]
+    }.each { |line, apart| expect(taken(line)).to eq(apart.flat_map { |each| taken(each) }), line }
+  end
+
+  # 2 to 4 of 0.05 to 0.1 g each: 0.1 to 0.4 g.
+  it "counts a piece behind a comma with the food that follows it" do
+    expect(taken("pinch of cayenne, sprig rosemary")).to eq(
+      taken("pinch of cayenne") + taken("a sprig of rosemary")
+    )
+    draft = Scullion::Recipe::Draft.new("Salad for 20\nfew needles rosemary", house)
+    expect(draft.taken(draft.reads.first).prepared).to be_within(0.001).of((0.1 + 0.4) / 2)
+  end
+
+  it "reads how hot behind how long as no amount" do
+    expect(taken("2 kg squash, roasted 35 min at 200 with 50 ml oil")).to eq(
+      taken("2 kg squash, roasted 35 min at 200 °C with 50 ml oil")
+    )
+  end
+
+  # Three quarters are most of it.
+  it "shares out what the steps take into the dressing first and finish with later" do
+    draft = Scullion::Recipe::Draft.new(<<~TEXT, house)
+      Serves 4. Beat 100 ml crème fraîche with 2 tsp horseradish and most of 20 g dill, chopped. Dress 400 g
+      cooked beetroot with half of this. Finish with the remaining dill.
+    TEXT
+    dill = draft.reads.map { |read| draft.taken(read) }.select { |food| food.ingredient.key == "dill" }
+    expect(dill.map(&:into)).to eq %w[dressing top]
+    expect(dill[0].prepared / dill[1].prepared).to be_within(0.01).of(3)
+  end
+end
