@@ -34,7 +34,9 @@ module Scullion
         end
 
         # The house is read anew before it is said, so that who asks next need not wait for that.
-        def write_table(import) = Records::House.renewed { import.write }.tap { house_anew }
+        def write_table(import)
+          Apart.modestly { Records::House.renewed { import.write } }.tap { house_anew }
+        end
       end
     end
   end
