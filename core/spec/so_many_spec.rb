@@ -60,4 +60,36 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(dill.map(&:into)).to eq %w[dressing top]
     expect(dill[0].prepared / dill[1].prepared).to be_within(0.01).of(3)
   end
+
+  def asked(line)
+    Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n#{line}\n500 g feta", house).to_h["lines"]
+  end
+
+  it "asks about what nobody knows among foods of which there is so much each" do
+    [
+      "300 g each of wimbleberries, cranberries and sultanas",
+      "mint, wimbleberries, dill, a bunch each"
+    ].each do |line|
+      expect(asked(line).filter_map { |each| each["why"] }).to eq(["What is “wimbleberries” here?"]), line
+    end
+  end
+
+  it "asks about what is only soaked in, and what is served in it goes in" do
+    expect(
+      asked("2 litres buttermilk for soaking the chicken")[2]["why"]
+    ).to start_with "Something is pickled"
+    expect(asked("500 ml milk to soak the bread")[2]["why"]).to start_with "Something is pickled"
+    expect(asked("2 litres buttermilk for the dressing")[2]["why"]).to be_nil
+  end
+
+  it "takes one word that nobody knows for a food, and what heads a part for its heading" do
+    expect(asked("wimbleberries to finish").last(2).map { |line| [line["kind"], line["to"]] }).to eq [
+         ["ingredient", nil],
+         %w[ingredient salad]
+       ]
+    expect(asked("toppings to finish").last(2).map { |line| [line["kind"], line["to"]] }).to eq [
+         ["heading", nil],
+         %w[ingredient top]
+       ]
+  end
 end

@@ -27,9 +27,11 @@ module Scullion
           (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?(?:g|ml))\b
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
-      # "300 g sugar (syrup for the peaches)", "20 g salt for curing"
+      # "300 g sugar (syrup for the peaches)", "20 g salt for curing", "500 ml milk to soak the bread"
       BY_THE_WAY =
-        /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?(?:syrup|brine|brining|cure|curing|caramel|poaching)\b
+        /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?
+            (?:syrup|brine|brining|cure|curing|caramel|poaching|soaking|steeping)\b
+         |\bto\s+(?:soak|steep|poach|brine|cure)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b/ix.freeze
       STEEPED_IN =
         /\b(?:pickled?|(?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b

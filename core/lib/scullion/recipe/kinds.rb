@@ -221,7 +221,7 @@ module Scullion
       # weighed.
       def part?(plain)
         garnish = plain[AS_GARNISH, :food]
-        return false if garnish && @items.of(garnish).any?(&:food?)
+        return false if garnish && (@items.of(garnish).any?(&:food?) || unheard?(garnish))
         return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
         return true if plain.match?(/\Afor the [^\s:]+(?: \S+){0,3}\z/)
 
@@ -235,6 +235,11 @@ module Scullion
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
           (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/) && !measured?(plain)
+      end
+
+      # "Maldon to finish": one word that nobody knows is a food, and heads nothing.
+      def unheard?(word)
+        !word.include?(" ") && @lexicon.roles([word]).empty? && !@lexicon.part?(Lexicon.singular(word))
       end
 
       # "Dressing: ¼ pt yoghurt"

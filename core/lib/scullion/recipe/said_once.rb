@@ -16,6 +16,10 @@ module Scullion
       TOLD_ON = /[.;:(]|\b(?:add|with|then|into|in|over)\b/i.freeze
       DONE = %w[cuts trims treats cooks].freeze
       OF_EACH = /\b(?:of\s+)?(?:each|ea|apiece|both)\b[\s.)!]*\z/i.freeze
+      # What stands behind "each", or before it, up to a number or another sentence.
+      EACH_LISTED = /\beach\s+(?:of\s+)?(?<list>(?-i:[[:alpha:]]+)\s*,[^.;()\d]*)/i.freeze
+      LISTED_EACH =
+        /\A(?<list>[^.;()\d]{3,80}),\s+an?\s+(?-i:[[:alpha:]]+)\s+(?:of\s+)?each\b[\s.)!]*\z/i.freeze
       EACH_IN_IT = /\bof\s+(?:each|both)\b(?=\s*[,;.])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
@@ -39,6 +43,7 @@ module Scullion
         done_ahead(items)
         each_as_much(items)
         the_same(items)
+        strangers_among(items)
         mix(items)
         one_size(items)
         unit_behind(items)
@@ -138,6 +143,21 @@ module Scullion
         at = @plain =~ OF_EACH || @plain =~ EACH_IN_IT or return
         last = items.reverse.find { |item| item.from < @plain[0...at].bytesize }
         last if last&.amount
+      end
+
+      # "300 g each of goji, cranberries and sultanas": what nobody knows is one of them.
+      def strangers_among(items)
+        list = @plain[EACH_LISTED, :list] || @plain[LISTED_EACH, :list]
+        return unless list && items.count(&:food?) > 1
+
+        named = items.map(&:clause)
+        items.each do |item|
+          word, =
+            item.unknown.find do |said, clause, beside|
+              list.include?(said) && (beside ? clause != item.clause : !named.include?(clause))
+            end
+          item.left ||= word
+        end
       end
 
       # "A handful of dill and the same of parsley"
