@@ -92,4 +92,33 @@ RSpec.describe Scullion::Recipe::Counted do
          %w[ingredient top]
        ]
   end
+
+  def placed(text)
+    draft = Scullion::Recipe::Draft.new("Serves 40\n4 bunches of dill\n2 kg cucumbers\n\n#{text}", house)
+    dill = draft.reads.map { |read| draft.taken(read) }.select { |food| food.ingredient.key == "dill" }
+    dill.map { |food| [food.into, food.prepared.round, food.read.line.item.held&.round(2)] }
+  end
+
+  # 4 bunches of 30 g.
+  it "shares out what is listed as the steps do: into the dressing, into the salad, and the rest on top" do
+    whisked =
+      "Whisk 1 l yoghurt with 50 ml lemon juice and a third of the dill. Scatter over the rest of the dill."
+    expect(placed(whisked)).to eq [["dressing", 40, nil], ["top", 80, nil]]
+    expect(placed("Fold half the dill through the cucumbers. Top with the remaining dill.")).to eq [
+         ["salad", 120, 0.5]
+       ]
+    expect(placed("Fold the dill through the cucumbers.")).to eq [["salad", 120, nil]]
+  end
+
+  it "squeezes what is zested where the steps squeeze it too" do
+    juiced = ->(steps) do
+      draft = Scullion::Recipe::Draft.new("Serves 40\n8 lemons\n2 kg cucumbers\n\n#{steps}", house)
+      draft.reads.map { |read| draft.taken(read) }.to_h { |food| [food.ingredient.key, food.prepared.round] }
+    end
+    both = juiced["Dress with the zest and the juice of the lemons."]
+    expect(juiced["Dress with the zest of 4 lemons and the juice of all."]).to eq(
+      both.merge("lemon" => both["lemon"] / 2)
+    )
+    expect(juiced["Dress with the zest of the lemons."].keys).to eq %w[lemon cucumber]
+  end
 end

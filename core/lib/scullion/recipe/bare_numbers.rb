@@ -32,10 +32,10 @@ module Scullion
         @tokens.last&.kind == :word && COOKED_FOR.include?(@tokens.last.folded.last)
       end
 
-      # "Shallots join for the last 20"
+      # "Shallots join for the last 20", "same tray, last 15"
       def for_the_last?
-        *before, last = @tokens.last(3).map { |token| token.folded&.last }
-        last == "last" && before.include?("for")
+        *before, last = @tokens.last(3).map { |token| token.folded&.last || "," }
+        last == "last" && before.intersect?(["for", ","])
       end
 
       # "Rest chicken 10, take off the bones"

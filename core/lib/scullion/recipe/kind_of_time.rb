@@ -13,7 +13,9 @@ module Scullion
       # "Shallots in the vinegar 20 min"
       IN_ACID =
         /\bin(?:to)?\s+(?:(?:the|its|their|some)\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
-          (?:vinegar|vin|brine|marinade|(?:lemon|lime|orange)(?:\s+juice)?)\b[^.;,]{0,12}\z/ix.freeze
+          (?:vinegar|vin|brine|marinade|(?:lemon|lime|orange)(?:\s+juice)?)\b[^.;,]{0,30}\z/ix.freeze
+      # "Salt 15 minutes, rinse"
+      SALTED = /(?:\A|[,;:+]\s*|\b(?:and|then)\s+)salt(?:ed)?\s+(?:for\s+|about\s+)*\z/i.freeze
       IN_COLD_WATER = /\b(?:iced?|cold|chilled|acidulated|lemon)\s+water\b[^.;,]{0,12}\z/i.freeze
 
       private
@@ -24,6 +26,7 @@ module Scullion
         cold = sentence[0...at].match?(IN_COLD_WATER) || sentence[at..].match?(THEN_COLD_WATER)
         return "soak_minutes" if way.empty? && cold
         return "marinate_minutes" if way.empty? && sentence[0...at].match?(IN_ACID)
+        return "rest_minutes" if sentence[0...at].match?(SALTED)
 
         said =
           %w[marinate soak chill rest].filter_map do |name|

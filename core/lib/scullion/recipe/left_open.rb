@@ -6,18 +6,41 @@ module Scullion
     # meant, and whether a pulse is dry. For Prose, which it is a part of.
     module LeftOpen
       BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h(?![[:alpha:]])|hour)/i.freeze
+      ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest))\\b".freeze
 
       private
 
       # "2 limes" that the steps squeeze, or zest.
+      # @return [Page::Line, nil] a line of its zest, where both are done and no line has it
       def tell_part(line)
         item = line.item
         return unless whole_fruit?(item)
 
         said = mentions(item).join(" ")
-        item.parts << "zest" if said.match?(/\bzest/i)
-        return unless item.parts.empty? && (said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line))
-        item.parts << "juice"
+        return zested(line, said) if said.match?(/\bzest/i)
+
+        item.parts << "juice" if said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line)
+        nil
+      end
+
+      # "Zest of 4 lemons and the juice of all": of what is zested the juice is there too.
+      def zested(line, said)
+        item = line.item
+        name = Regexp.escape(head(item.name))
+        squeezed =
+          /\b(?:juic|squeez)\w*\s+(?:\S+\s+){0,3}?#{name}|\b#{name}\w*\s+juice
+            |\bjuice\s+of\s+#{ALL_OF_THEM}/ix
+        item.parts << (said.match?(squeezed) ? "juice" : "zest")
+        zest_of(line) if item.parts == %w[juice] && !zest_listed?(item)
+      end
+
+      def zest_of(line)
+        line.dup.tap { |other| other.item = line.item.dup.tap { |zest| zest.parts = %w[zest] } }
+      end
+
+      def zest_listed?(item)
+        @zests ||= @all.select { |line| line.item&.parts == %w[zest] }.flat_map { |line| line.item.foods }
+        item.foods.intersect?(@zests)
       end
 
       # "Tahini 4 tbsp, lemon 1, garlic 1"

@@ -36,6 +36,8 @@ module Scullion
         %r{\b(?:roast|bak|fri|fry|grill|toast|char|sear|saut)\w*(?:\s[^,;()]{0,25})?\s
            (?:with|w/|in)\s*\z}ix.freeze
       LISTED_ON = /(?:,|\band|&|\+)\s*\z/i.freeze
+      # "1 onion, 2 bay, half a head of garlic (pot)": all of the row.
+      ROW_FOR_POT = /\(\s*(?:(?:all|both|these)\s+)?(?:for\s+(?:the\s+)?)?(?:pot|stock)\s*\)\W*\z/i.freeze
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze
       THROWN_OUT =
@@ -67,6 +69,7 @@ module Scullion
         thrown_out(items)
         stuck(items)
         poached_in(items)
+        row_for_the_pot(items)
         into_the_pot(items)
         cooked_as_labelled(items)
         cooked_with_it(items)
@@ -123,6 +126,12 @@ module Scullion
         return if ahead.all? { |item| lexicon.cooked_in?(item.foods.first) }
 
         items.each { |item| item.place = "pot" if item.from >= from - 1 }
+      end
+
+      def row_for_the_pot(items)
+        return unless @plain.match?(ROW_FOR_POT) && items.size > 1
+
+        items.each { |item| item.place ||= "pot" if item.counted? || item.amount.nil? }
       end
 
       # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",

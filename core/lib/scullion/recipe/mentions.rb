@@ -24,6 +24,7 @@ module Scullion
         "croutons" => %w[bread],
         "crumbs" => %w[bread],
         "cheese" => %w[cheese],
+        "cream" => %w[dairy],
         "leaves" => %w[leaf]
       }.freeze
       # What some of them are called by how they grow or are cut.

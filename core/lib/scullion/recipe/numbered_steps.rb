@@ -6,6 +6,8 @@ module Scullion
     # ("1/ farro 25 min in salted water", "2/ mushrooms in batches, smoking pan").
     module NumberedSteps
       NUMBER = %r{\A\s*(?<number>\d{1,2})\s?(?:[.):/]|[-–](?=\s))\s*(?=[[:alpha:]])}.freeze
+      # "1 Beans on with the onion, simmer 55 mins.": a sentence of its own.
+      SENTENCE = /\A\s*(?<number>\d{1,2})\s+(?=[[:upper:]][[:lower:]]+\s.{24,}[.!]\s*\z)/.freeze
       # So many rows of a list stand above them.
       LISTED = 2
 
@@ -18,7 +20,7 @@ module Scullion
         in_order(texts).each_with_object(Set.new) do |run, found|
           next above += run.count(&listed) unless run.size > 1 && number(run.first) == 1
 
-          rows = run.map { |text| text.sub(NUMBER, "") }
+          rows = run.map { |text| text.sub(text.match?(NUMBER) ? NUMBER : SENTENCE, "") }
           found.merge(run) if above >= LISTED && rows.count(&listed) * 2 <= rows.size
         end
       end
@@ -27,7 +29,7 @@ module Scullion
         texts.slice_when { |one, other| number(one).nil? || number(other) != number(one) + 1 }
       end
 
-      def number(text) = text[NUMBER, :number]&.to_i
+      def number(text) = (text[NUMBER, :number] || text[SENTENCE, :number])&.to_i
     end
   end
 end

@@ -41,8 +41,8 @@ module Scullion
       # @return [Array<Page::Line>] and a line for each food that stands in the steps alone; where there is no
       #   list, for those without an amount too
       def lines
-        all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
-        all.each { |line| tell(line) if line.item&.food? }
+        @all = @lines.flat_map { |line| line.kind == "step" ? [line, *said_in(line)] : [line] }
+        @all.flat_map { |line| line.item&.food? ? [line, *tell(line)] : [line] }
       end
 
       private
@@ -144,10 +144,12 @@ module Scullion
       end
 
       # What part of a fruit it is, and where it goes.
+      # @return [Array<Page::Line>] what else there is of it
       def tell(line)
-        tell_part(line)
+        more = [tell_part(line)].compact
         tell_state(line.item)
-        line.into = told_into(line) if open?(line)
+        [line, *more].each { |each| each.into = told_into(each) if open?(each) }
+        more
       end
 
       def open?(line) = line.into.nil? && line.item.place.nil?

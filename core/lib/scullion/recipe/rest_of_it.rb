@@ -6,7 +6,9 @@ module Scullion
     # parsley … and the rest of the parsley", "most of 15 g dill … remaining dill last". All of it is
     # there, and what remains is kept for the top.
     class RestOfIt
-      LATER = "\\b(?:(?:rest|remainder|last)\\s+of\\s+(?:the|your)|remaining)\\s+(?:(?-i:[[:alpha:]-]+)\\s+)?"
+      LATER =
+        "\\b(?:(?:rest|remainder|last|other\\s+half)\\s+of\\s+(?:the|your)|rest\\s+of|remaining)" \
+          "\\s+(?:(?-i:[[:alpha:]-]+)\\s+)?"
       FINISHED =
         /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\b(?:over|last)\b/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
@@ -19,7 +21,11 @@ module Scullion
 
       # @return [Array<Page::Line>] the same, with what is kept back of each
       def lines
-        @lines.flat_map { |line| line.item&.food? && told(line) ? with_the_rest(line) : [line] }
+        @lines.flat_map do |line|
+          next [line] unless line.item&.food?
+
+          told(line) ? with_the_rest(line) : shared_by_steps(line)
+        end
       end
 
       private
@@ -31,11 +37,49 @@ module Scullion
         return [line] unless share && rest_is_on_top?(item)
 
         whole = item.amount.value == share ? item.amount.times(1 / share) : item.amount
-        return [line, rest(line, whole, share)] if line.into == "dressing"
+        return line, rest(line, whole, share) if line.into == "dressing"
 
         item.amount, item.held, item.place, line.into = whole, 1 - share, nil, nil
         [line]
       end
+
+      # "Whisk the oil, lemon and half the dill … the rest of the dill on top", of dill that is listed.
+      def shared_by_steps(line)
+        item = line.item
+        return [line] if item.amount.nil? || item.held || item.parts.any? || @items.poured?(item)
+
+        at = sentences.index { |text| text.match?(share_of(item)) } or return [line]
+        share = Shares::WORDS[sentences[at][share_of(item), :share].downcase]
+        return [line] unless share && goes_over?(item, at)
+        whisked = whisked?(sentences[at], item)
+        item.held, item.place, line.into = (1 - share).to_f, nil, nil
+        whisked ? into_the_dressing(line) : [line]
+      end
+
+      def into_the_dressing(line)
+        share, line.into, line.item.held = 1 - line.item.held, "dressing", nil
+        [line, rest(line, line.item.amount, share)]
+      end
+
+      def share_of(item)
+        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{Regexp.escape(item.name.split.last)}\b/i
+      end
+
+      # In a later sentence, which says so or is the last.
+      def goes_over?(item, at)
+        later = /#{LATER}#{Regexp.escape(item.name.split.last)}\b/i
+        behind = sentences.drop(at + 1)
+        found = behind.index { |text| text.match?(later) } or return false
+        found == behind.size - 1 || behind[found].match?(FINISHED)
+      end
+
+      # With nothing else than what a dressing is made of.
+      def whisked?(text, item)
+        others = @items.of(text, prose: true).select(&:food?).reject { |other| other.foods == item.foods }
+        others.size > 1 && others.all? { |other| @items.poured?(other) || other.parts.any? }
+      end
+
+      def sentences = @sentences ||= told_rows.values.flatten.flat_map { |text| Sentences.of(text) }
 
       def rest(line, whole, share)
         line.item.amount = whole.times(share)
