@@ -237,7 +237,7 @@ module Scullion
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/) && !measured?(plain)
       end
 
-      # "Maldon to finish": one word that nobody knows is a food, and heads nothing.
+      # "Wimbleberries to finish": one word that nobody knows is a food, and heads nothing.
       def unheard?(word)
         !word.include?(" ") && @lexicon.roles([word]).empty? && !@lexicon.part?(Lexicon.singular(word))
       end

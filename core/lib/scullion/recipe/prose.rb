@@ -12,7 +12,7 @@ module Scullion
       # What is done to a dressing alone.
       SAUCE =
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|blend(?!\w|\s+of\b)
-           |for\s(?:the|a|my|our|your|its)\s(?:dressing|vinaigrette|dress)(?=\s+(?:I|we|you|use|take|it)\b)
+           |for\s(?:the|a|my|our|your|its)\s(?:dressing|vinaigrette)(?=\s+(?:I|we|you|use|take|it)\b)
            |(?:the|my|our)\s(?:dressing|vinaigrette)\s(?:is|has|gets|takes)
            |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
