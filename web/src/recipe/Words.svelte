@@ -53,6 +53,16 @@
     cook: "for cooking",
     table: "on the table",
   };
+  // A food that is shared out is there more than once: each says where it goes and how much of it.
+  const parted = (line: RecipeLine): boolean =>
+    draft.lines.filter(
+      (each) =>
+        each.row === line.row && each.text === line.text && each.taken && each.taken.key === line.taken?.key,
+    ).length > 1;
+  const part = (line: RecipeLine): string =>
+    [line.to === "dressing" ? "in the dressing" : DESTINATION[line.to ?? ""], line.serving]
+      .filter(Boolean)
+      .join(", ");
 </script>
 
 <ul aria-label="Lines" class="grid">
@@ -84,6 +94,7 @@
                 >into the {line.made.toLowerCase()}</span
               >
             {:else if line.held}<span class="quiet">{Math.round(line.held * 100)} % on top</span>
+            {:else if parted(line)}<span class="quiet">{part(line)}</span>
             {:else if line.to && DESTINATION[line.to]}<span class="quiet">{DESTINATION[line.to]}</span
               >{/if}
           </span>
