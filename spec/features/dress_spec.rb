@@ -37,7 +37,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
   it "is as written on the desk, beside what is carried, and goes straight into a service" do
     visit "/paste"
     find("textarea").set(
-      "Quay oats\nServes 4\n\n400 g cherry tomatoes, halved\n100 g rocket\n120 ml olive oil\n" \
+      "Quay oats\nServes 4\n\n400 g cherry tomatoes, halved\n100 g rocket\n1 bunch dill\n120 ml olive oil\n" \
         "30 ml lemon juice"
     )
     within("section[aria-label=Dressing]") do
@@ -46,8 +46,13 @@ RSpec.describe "The dressing", :journey, type: :feature do
       click_button "As carried"
       expect(page).to have_no_content("as written", exact: true)
     end
-    find("textarea").set("#{find("textarea").value}\n\nToss with half the dressing, the rest at the end.")
+    steps =
+      "Whisk the oil and the lemon juice with a third of the dill. Toss with half the dressing, the rest at " \
+        "the end. Scatter the rest of the dill on top."
+    find("textarea").set("#{find("textarea").value}\n\n#{steps}")
     click_button "Done"
+    shared = all("li button", text: "1 bunch dill", count: 2).map(&:text)
+    expect(shared).to match [/in the dressing, 1.3 g/, /on top, 2.7 g/]
     split = find("input[type=checkbox][aria-label^='Dressing: 50 % first']")
     split.click
     expect(page).to have_css("input[aria-label^='Dressing: 50 % first']:not(:checked)")
