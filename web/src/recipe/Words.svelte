@@ -51,7 +51,7 @@
     top: "on top",
     pot: "cooks along",
     cook: "for cooking",
-    table: "on the table",
+    table: "on the table, not planned",
   };
   // A food that is shared out is there more than once: each says where it goes and how much of it.
   const parted = (line: RecipeLine): boolean =>
