@@ -121,4 +121,15 @@ RSpec.describe Scullion::Recipe::Counted do
     )
     expect(juiced["Dress with the zest of the lemons."].keys).to eq %w[lemon cucumber]
   end
+
+  it "takes so much for each of so many tables, and asks where nobody says how many" do
+    expect(taken("10 vine tomatoes per table (6 tables)")).to eq taken("60 vine tomatoes")
+    expect(taken("10 vine tomatoes per table")).to eq ["?"]
+    expect(asked("10 vine tomatoes for every table")[2]["why"]).to start_with "So much for some of them"
+  end
+
+  it "asks about as much again, and not about what is only said twice" do
+    expect(asked("300 g rocket to go under, 300 g through")[2]["why"]).to eq "What is “300 g” here?"
+    expect(taken("300 g rocket, 300 g")).to eq taken("300 g rocket")
+  end
 end

@@ -13,6 +13,10 @@ module Scullion
         /\b(?:per|(?:for|to)\s+(?:every|each))\s+
           (?<heads>#{EVERY_OTHER.keys.join("|")}|\d{1,4}
             |#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
+      # "10 tomatoes per table (6 tables)"
+      PER_GROUP =
+        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?<group>table|platter|board|coach|class|boat)\b
+          (?:\s*\(\s*(?<groups>\d{1,3})\s+\k<group>(?:s|es)?\s*\))?/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
       # "Mint, a third of that", "double what we had last time", "carrots, same as usual"
@@ -44,6 +48,7 @@ module Scullion
       # By heads, or by the weight of other food: so much of the last one with an amount.
       def for_some(items)
         share_of_heads(items)
+        by_groups(items)
         items.last&.flags&.push(:for_some) if @plain.match?(LESS)
         compared(items)
         in_percent(items)
@@ -64,6 +69,17 @@ module Scullion
 
         item.amount = item.amount.times(1.0 / heads)
         item.flags << :per_head
+      end
+
+      # For so many tables so often; nobody knows for how many where it does not say.
+      def by_groups(items)
+        found = @plain.match(PER_GROUP)
+        item = items.last if found
+        return unless item&.amount
+
+        item.place = nil if item.place == "table"
+        groups = found[:groups].to_i
+        groups.positive? ? item.amount = item.amount.times(groups) : item.flags << :for_some
       end
 
       # Of what it is said behind, or ahead of: "half that much parsley".
