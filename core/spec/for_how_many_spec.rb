@@ -236,4 +236,24 @@ RSpec.describe Scullion::Recipe::Servings do
       expect(read["servings"]).to eq(24), said
     end
   end
+
+  it "is no part of what the dish is called" do
+    ways = [
+      "for 24 people",
+      "(for 24 salads)",
+      "for 24",
+      "(24)",
+      ", serves 24",
+      ", 24 seats",
+      "x 24",
+      "x24",
+      ", enough for 24 guests",
+      "(feeds about 24)",
+      "for about 24"
+    ]
+    ways.each do |way|
+      read = Scullion::Recipe::Draft.new("Potato salad #{way}\n2 kg potatoes", house).to_h
+      expect(read.values_at("title", "servings")).to eq(["Potato salad", 24]), way
+    end
+  end
 end

@@ -64,8 +64,9 @@ module Scullion
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
-        /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*#{NUMBER}\W*\z
-         |\s*\(\d{1,4}\)\z|\W*\b\d{1,4}\s*#{THEM}\W*\z/ix.freeze
+        /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*(?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
+         |\s*\(\d{1,4}\)\z|\W*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
+         |\W*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
               teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
