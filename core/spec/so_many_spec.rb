@@ -132,4 +132,24 @@ RSpec.describe Scullion::Recipe::Counted do
     expect(asked("300 g rocket to go under, 300 g through")[2]["why"]).to eq "What is “300 g” here?"
     expect(taken("300 g rocket, 300 g")).to eq taken("300 g rocket")
   end
+
+  # A loaf of 800 g.
+  it "takes a weight for that of one where it is nearer to one than to all of them" do
+    expect(taken("3 loaves of sourdough (800 g)")).to eq taken("2.4 kg sourdough")
+    expect(taken("2 loaves of sourdough (1.6 kg)")).to eq taken("1.6 kg sourdough")
+    expect(taken("two bunches of asparagus (roughly 500 g)")).to eq taken("500 g asparagus")
+  end
+
+  it "reads a sheet whose heads are said in a cook's words" do
+    sheet =
+      "item | how much | what\nstale sourdough | 3 loaves (800g) | torn\nanchovies | 3 tins @ 50g | chopped"
+    draft = Scullion::Recipe::Draft.new("Salad for 20\n#{sheet}", house)
+    expect(draft.reads.map { |read| draft.taken(read).weighed.round }).to eq [2400, 150]
+    expect(draft.reads.map { |read| draft.settled?(read) }).to eq [true, true]
+  end
+
+  it "gives as many packs of the same size to what is the same again, and asks about a second kind" do
+    expect(taken("dill, 5 packs of 20 g\nchives same again").map { |food| food[1] }).to eq [100, 100]
+    expect(taken("chicory red 12 white 12")).to eq ["?"]
+  end
 end

@@ -161,6 +161,7 @@ module Scullion
       def take_over(item, before)
         if item.amount.nil? && before.amount
           item.amount, item.piece = before.amount, before.piece
+          item.container, item.size = before.container, before.size
         elsif item.container && item.size.nil? && before.size
           item.size = before.size
         end

@@ -10,6 +10,8 @@ module Scullion
       BARE = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
       # What lies in something that it is drained of.
       IN_LIQUOR = %w[tinned jarred].freeze
+      # Comes in a size of its own, as a thing itself does.
+      LOAF = "loaf"
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -150,12 +152,16 @@ module Scullion
         amount.value > 1 && drained? && !@item.said?(:each) && size.value > one
       end
 
-      # "3 burrata, 125 g": as much as one of them is.
+      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is, and further from what all of them
+      # are.
       def sized_as_one?(amount)
-        one = @larder[@item.foods.first]&.figures&.[]("pieces/each") or return false
+        piece = @item.piece == LOAF ? LOAF : "each"
+        one = @larder[@item.foods.first]&.figures&.[]("pieces/#{piece}") or return false
         least, most = %w[least most].map { |name| @practice.fetch("reading/one/#{name}_times") }
-        amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g &&
-          (size.value / one).between?(least, most)
+        return false unless amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g
+
+        times = size.value / one
+        times.between?(least, most) && Math.log(times).abs < Math.log(times / amount.value).abs
       end
 
       def pieces(amount)

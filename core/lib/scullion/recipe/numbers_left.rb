@@ -34,6 +34,7 @@ module Scullion
         /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
          |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
       GOES = /\A\s*(?:to\s+)?(?:go(?:es)?\s+)?(?:through|over|under|underneath|on\s+top|into|for)\b/i.freeze
+      KIND_BETWEEN = /\d\s+(?-i:[[:alpha:]]{3,})\s+\z/.freeze
       OF_A_DRESSING = /\A\s*(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
       CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
       EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
@@ -105,9 +106,10 @@ module Scullion
         said_else?(token) || [token.value.low, token.value.high].all? { |number| known?(number) }
       end
 
-      # "300 g rocket to go under, 300 g through": as much again.
+      # "300 g rocket to go under, 300 g through", "chicory red 12 white 12": as much again.
       def told_twice?(token)
-        return false unless token.value.unit != :piece && token.value.value == @numbers.first.value.value
+        return false unless token.value.value == @numbers.first.value.value
+        return before(token).match?(KIND_BETWEEN) if token.value.unit == :piece
 
         before(token).match?(/[,;]\s*\z/) && after(token).match?(GOES)
       end

@@ -7,7 +7,7 @@ module Scullion
       HEADS = {
         "amount" =>
           /\A(?:(?:(?:ep|ap|net|raw|total|prepped|trimmed|cooked)\s+)?(?:qty|quantity|amt|amount|weight|wt)
-              |gross|net|ep|ap|usage|\#)
+              |gross|net|ep|ap|usage|how\s+(?:much|many)|\#)
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
         "food" =>
@@ -34,7 +34,12 @@ module Scullion
       end
 
       # @param cells [Array<String>] @return [Array<String, nil>] what each column is
-      def self.heads(cells) = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
+      #   "item", "how much", "what": a second column of foods says how
+      def self.heads(cells)
+        heads = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
+        first = heads.index("food")
+        heads.each_with_index.map { |head, at| head == "food" && at != first ? "how" : head }
+      end
 
       # Is that a row of heads?
       def self.head?(cells)
