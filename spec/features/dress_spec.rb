@@ -37,8 +37,8 @@ RSpec.describe "The dressing", :journey, type: :feature do
   it "is as written on the desk, beside what is carried, and goes straight into a service" do
     visit "/paste"
     find("textarea").set(
-      "Quay oats\nServes 4\n\n400 g cherry tomatoes, halved\n100 g rocket\n1 bunch dill\n120 ml olive oil\n" \
-        "30 ml lemon juice"
+      "Quay oats\nServes 4\n\n400 g cherry tomatoes, halved\n100 g rocket\n1 bunch dill\n" \
+        "120 ml olive oil\n30 ml lemon juice"
     )
     within("section[aria-label=Dressing]") do
       expect(page).to have_content("as written").and have_content("would carry")
@@ -47,8 +47,8 @@ RSpec.describe "The dressing", :journey, type: :feature do
       expect(page).to have_no_content("as written", exact: true)
     end
     steps =
-      "Whisk the oil and the lemon juice with a third of the dill. Toss with half the dressing, the rest at " \
-        "the end. Scatter the rest of the dill on top."
+      "Whisk the oil and the lemon juice with a third of the dill. Toss with half the dressing, the rest " \
+        "at the end. Scatter the rest of the dill on top."
     find("textarea").set("#{find("textarea").value}\n\n#{steps}")
     click_button "Done"
     shared = all("li button", text: "1 bunch dill", count: 2).map(&:text)

@@ -35,7 +35,7 @@ module Scullion
       # "Shallots join for the last 20", "same tray, last 15"
       def for_the_last?
         *before, last = @tokens.last(3).map { |token| token.folded&.last || "," }
-        last == "last" && before.intersect?(["for", ","])
+        last == "last" && before.intersect?(%w[for ,])
       end
 
       # "Rest chicken 10, take off the bones"

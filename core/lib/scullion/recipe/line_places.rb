@@ -5,6 +5,8 @@ module Scullion
     # Where the words of a whole line put its foods: into the pot, on the tray, over the top. For WholeLine,
     # which it is a part of.
     module LinePlaces
+      include PotPlaces
+
       FOR_COOKING =
         /\bfor\s+(?:the\s+)?
           (?!(?:top|table|dressing|vinaigrette|sauce|paste|finish|garnish|mayo|drizzl|serv|pot)\w*)
@@ -31,21 +33,10 @@ module Scullion
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = %r{\b(?:toss|coat|mix|marinat|dress|rub|brush)\w*\s+(?:in\b|with\b|w\b|w/)}i.freeze
-      # "300 g lentils, 1 bay, 1 carrot (both out after)"
       ROASTED_WITH =
         %r{\b(?:roast|bak|fri|fry|grill|toast|char|sear|saut)\w*(?:\s[^,;()]{0,25})?\s
            (?:with|w/|in)\s*\z}ix.freeze
       LISTED_ON = /(?:,|\band|&|\+)\s*\z/i.freeze
-      # "1 onion, 2 bay, half a head of garlic (pot)": all of the row.
-      ROW_FOR_POT = /\(\s*(?:(?:all|both|these)\s+)?(?:for\s+(?:the\s+)?)?(?:pot|stock)\s*\)\W*\z/i.freeze
-      OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
-      OUT = { "both" => 2, "all three" => 3 }.freeze
-      THROWN_OUT =
-        /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
-      POACHED_IN =
-        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
-          (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
-      POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
       WHISKED_WITH =
         %r{\b(?:(?:whisk|blend|blitz|whizz|loosen|thin|shak|slacken)\w*|let)\s+(?:(?:up|down|out)\s+)?
           (?:with\b|in\b|w/)}ix.freeze
@@ -82,66 +73,6 @@ module Scullion
         whisked_with(items)
         salts_the_water(items)
         sauce_row(items)
-      end
-
-      # "An onion stuck with 2 cloves" is cooked along.
-      def stuck(items)
-        return unless @plain.match?(Cloves::STUCK_WITH)
-
-        items.each { |item| item.place ||= "pot" if item.food? }
-      end
-
-      # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
-      def thrown_out(items)
-        out = @plain[OUT_AFTER, :which]
-        return out_after(items, out.downcase) if out
-
-        at = @plain.index(THROWN_OUT) or return
-        from = @plain[0...at].bytesize
-        goes_along(items.drop(1).select { |item| item.from > from })
-      end
-
-      # Into the pot, and takes nothing along.
-      def goes_along(items)
-        items
-          .reject(&:place)
-          .each do |item|
-            item.place = "pot"
-            item.flags << :in_it
-          end
-      end
-
-      # Both are the last two; all is what is not eaten.
-      def out_after(items, which)
-        among = items.last(OUT.fetch(which.squeeze(" "), items.size))
-        goes_along(among.reject { |item| lexicon.eaten?(item.foods.first) })
-      end
-
-      # "Poach in court bouillon: 3 l water, 1 onion, 2 carrots"
-      def poached_in(items)
-        at = @plain.index(POACHED_IN) or return
-        from = @plain[0...(at + @plain[POACHED_IN].length)].bytesize
-        # "Boil in salted water: 1 kg carrots" is of the carrots.
-        ahead = items.select { |item| item.food? && item.from < from - 1 }
-        return if ahead.all? { |item| lexicon.cooked_in?(item.foods.first) }
-
-        items.each { |item| item.place = "pot" if item.from >= from - 1 }
-      end
-
-      def row_for_the_pot(items)
-        return unless @plain.match?(ROW_FOR_POT) && items.size > 1
-
-        items.each { |item| item.place ||= "pot" if item.counted? || item.amount.nil? }
-      end
-
-      # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
-      # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
-      def into_the_pot(items)
-        return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
-
-        eaten, company = items.partition { |item| lexicon.eaten?(item.foods.first) }
-        company.each { |item| item.place = "pot" }
-        eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
       end
 
       # "Roasted with 100 ml oil and 2 tbsp paprika", "roasted w/ cumin 30 g, oil 250 ml": fat and spice go

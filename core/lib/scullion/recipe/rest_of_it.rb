@@ -10,7 +10,8 @@ module Scullion
         "\\b(?:(?:rest|remainder|last|other\\s+half)\\s+of\\s+(?:the|your)|rest\\s+of|remaining)" \
           "\\s+(?:(?-i:[[:alpha:]-]+)\\s+)?"
       FINISHED =
-        /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b|\b(?:over|last)\b/i.freeze
+        /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b
+          |\b(?:over|last)\b/ix.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
       # @param lines [Array<Page::Line>] @param items [Items]
@@ -62,7 +63,8 @@ module Scullion
       end
 
       def share_of(item)
-        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{Regexp.escape(item.name.split.last)}\b/i
+        name = Regexp.escape(item.name.split.last)
+        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{name}\b/i
       end
 
       # In a later sentence, which says so or is the last.

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What of a line goes into the pot: what is taken out again, what is poached in, what the row says is for
+    # it. For LinePlaces, which it is a part of.
+    module PotPlaces
+      # "1 onion, 2 bay, half a head of garlic (pot)": all of the row.
+      ROW_FOR_POT = /\(\s*(?:(?:all|both|these)\s+)?(?:for\s+(?:the\s+)?)?(?:pot|stock)\s*\)\W*\z/i.freeze
+      # "300 g lentils, 1 bay, 1 carrot (both out after)"
+      OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
+      OUT = { "both" => 2, "all three" => 3 }.freeze
+      THROWN_OUT =
+        /\bwith\b[^.;]*\b(?:thrown\s+(?:out|away)|discarded|fished\s+out|taken\s+out|binned)\b/i.freeze
+      POACHED_IN =
+        /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
+          (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
+      POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
+
+      private
+
+      # "An onion stuck with 2 cloves" is cooked along.
+      def stuck(items)
+        return unless @plain.match?(Cloves::STUCK_WITH)
+
+        items.each { |item| item.place ||= "pot" if item.food? }
+      end
+
+      # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
+      def thrown_out(items)
+        out = @plain[OUT_AFTER, :which]
+        return out_after(items, out.downcase) if out
+
+        at = @plain.index(THROWN_OUT) or return
+        from = @plain[0...at].bytesize
+        goes_along(items.drop(1).select { |item| item.from > from })
+      end
+
+      # Into the pot, and takes nothing along.
+      def goes_along(items)
+        items
+          .reject(&:place)
+          .each do |item|
+            item.place = "pot"
+            item.flags << :in_it
+          end
+      end
+
+      # Both are the last two; all is what is not eaten.
+      def out_after(items, which)
+        among = items.last(OUT.fetch(which.squeeze(" "), items.size))
+        goes_along(among.reject { |item| lexicon.eaten?(item.foods.first) })
+      end
+
+      # "Poach in court bouillon: 3 l water, 1 onion, 2 carrots"
+      def poached_in(items)
+        at = @plain.index(POACHED_IN) or return
+        from = @plain[0...(at + @plain[POACHED_IN].length)].bytesize
+        # "Boil in salted water: 1 kg carrots" is of the carrots.
+        ahead = items.select { |item| item.food? && item.from < from - 1 }
+        return if ahead.all? { |item| lexicon.cooked_in?(item.foods.first) }
+
+        items.each { |item| item.place = "pot" if item.from >= from - 1 }
+      end
+
+      def row_for_the_pot(items)
+        return unless @plain.match?(ROW_FOR_POT) && items.size > 1
+
+        items.each { |item| item.place ||= "pot" if item.counted? || item.amount.nil? }
+      end
+
+      # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
+      # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
+      def into_the_pot(items)
+        return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
+
+        eaten, company = items.partition { |item| lexicon.eaten?(item.foods.first) }
+        company.each { |item| item.place = "pot" }
+        eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
+      end
+    end
+  end
+end
