@@ -134,7 +134,7 @@ RSpec.describe Scullion::Recipe::Counted do
   end
 
   # A loaf of 800 g.
-  it "takes a weight for that of one where it is nearer to one than to all of them" do
+  it "takes the weight of a loaf for that of one where it is that of one" do
     expect(taken("3 loaves of sourdough (800 g)")).to eq taken("2.4 kg sourdough")
     expect(taken("2 loaves of sourdough (1.6 kg)")).to eq taken("1.6 kg sourdough")
     expect(taken("two bunches of asparagus (roughly 500 g)")).to eq taken("500 g asparagus")

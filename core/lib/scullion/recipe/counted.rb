@@ -152,16 +152,13 @@ module Scullion
         amount.value > 1 && drained? && !@item.said?(:each) && size.value > one
       end
 
-      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is, and further from what all of them
-      # are.
+      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is.
       def sized_as_one?(amount)
         piece = @item.piece == LOAF ? LOAF : "each"
         one = @larder[@item.foods.first]&.figures&.[]("pieces/#{piece}") or return false
         least, most = %w[least most].map { |name| @practice.fetch("reading/one/#{name}_times") }
-        return false unless amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g
-
-        times = size.value / one
-        times.between?(least, most) && Math.log(times).abs < Math.log(times / amount.value).abs
+        amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g &&
+          (size.value / one).between?(least, most)
       end
 
       def pieces(amount)
