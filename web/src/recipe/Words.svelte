@@ -57,7 +57,10 @@
   const parted = (line: RecipeLine): boolean =>
     draft.lines.filter(
       (each) =>
-        each.row === line.row && each.text === line.text && each.taken && each.taken.key === line.taken?.key,
+        each.row === line.row &&
+        each.text === line.text &&
+        each.taken &&
+        each.taken.key === line.taken?.key,
     ).length > 1;
   const part = (line: RecipeLine): string =>
     [line.to === "dressing" ? "in the dressing" : DESTINATION[line.to ?? ""], line.serving]
