@@ -1,23 +1,15 @@
 # frozen_string_literal: true
 
+require_relative "taken_lines"
+
 # What a line counts, shares out, swaps and compares: the number that is meant, or a question.
 RSpec.describe Scullion::Recipe::Counted do
+  include TakenLines
+
   # Pieces of the last food of a line, in a salad for twenty.
   def counted(line)
     read = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n#{line}", house).reads.last
     read.amount.value * (read.per_head ? 20 : 1)
-  end
-
-  # [key, g as prepared, where to], "?" where it is asked, of a line in a salad for twenty.
-  def taken(line)
-    draft = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n1 kg courgettes\n#{line}", house)
-    draft
-      .reads
-      .drop(2)
-      .map do |read|
-        food = draft.taken(read)
-        draft.settled?(read) ? [food.ingredient.key, food.prepared&.round, food.into] : "?"
-      end
   end
 
   # 6 tins of 240 g; 3 trays of 30 are 90; 2 boxes of 18 avocados of 142 g.

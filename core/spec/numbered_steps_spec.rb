@@ -50,4 +50,21 @@ RSpec.describe Scullion::Recipe::NumberedSteps do
     wrapped = Scullion::Recipe::Rows.new(rows.join("\n")).texts
     expect(wrapped).to eq rows
   end
+
+  # Three numbered rows are steps; a row that is twelve letters short of the fullest may have been full.
+  it "puts steps together from three on, and up to twelve letters from the edge" do
+    texts = ->(*rows) { Scullion::Recipe::Rows.new(rows.join("\n")).texts }
+    step = ->(number, letters) { ["#{number}. Add #{"a" * (letters - 7)}", "and stir."] }
+    last = "3. Serve."
+    expect(texts[*step[1, 40], *step[2, 40], last].size).to eq 3
+    expect(texts[*step[1, 40], *step[2, 40]].size).to eq 4
+    expect(texts[*step[1, 40], *step[2, 28], last].size).to eq 3
+    expect(texts[*step[1, 40], *step[2, 27], last].size).to eq 5
+  end
+
+  it "is a sentence of its own where no mark stands behind the number, from so many letters on" do
+    row = ->(letters) { "1 Beans #{"a" * letters}." }
+    expect([24, 23].map { |letters| described_class.number(row[letters]) }).to eq [1, nil]
+    expect(described_class.number("1 #{"beans #{"a" * 40}."}")).to be_nil
+  end
 end

@@ -1,18 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "taken_lines"
+
 # So much of a food where its line says it by the heads that are served, by the food before it, or in two
 # places.
 RSpec.describe Scullion::Recipe::Counted do
-  def taken(line)
-    draft = Scullion::Recipe::Draft.new("Salad for 20\n2 kg pearl barley\n1 kg courgettes\n#{line}", house)
-    draft
-      .reads
-      .drop(2)
-      .map do |read|
-        food = draft.taken(read)
-        draft.settled?(read) ? [food.ingredient.key, food.prepared&.round, food.into] : "?"
-      end
-  end
+  include TakenLines
 
   # Of 20 who are served: so much for 10 is twice as much in all, for every five four times.
   it "takes so much for so many heads by how many are served" do

@@ -7,15 +7,16 @@ module Scullion
     # is for so many heads goes by how many are served, all the others are asked about.
     module ForSome
       # "A handful per 10 people", "two mangoes for every twenty"
-      HEADS = /(?:people|persons?|portions?|covers?|guests?|plates?|heads?|pax)\b/i.freeze
+      HEADS = /(?:#{Servings::PEOPLE}|(?:guest|cover|portions?|plates?|heads?)\b)/i.freeze
+      PER = "(?:per|(?:for|to)\\s+(?:every|each))".freeze
       EVERY_OTHER = { "other" => 2, "second" => 2, "third" => 3, "fourth" => 4 }.freeze
       FOR_SOME =
-        /\b(?:per|(?:for|to)\s+(?:every|each))\s+
+        /\b#{PER}\s+
           (?<heads>#{EVERY_OTHER.keys.join("|")}|\d{1,4}
             |#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
       # "10 tomatoes per table (6 tables)"
       PER_GROUP =
-        /\b(?:per|(?:for|to)\s+(?:every|each))\s+(?<group>table|platter|board|coach|class|boat)\b
+        /\b#{PER}\s+(?<group>table|platter|board|coach|class|boat)\b
           (?:\s*\(\s*(?<groups>\d{1,3})\s+\k<group>(?:s|es)?\s*\))?/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
@@ -27,7 +28,7 @@ module Scullion
          |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
       # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
       BY_WEIGHT =
-        %r{(?:\b(?:per|(?:for|to)\s+(?:every|each))\s+|(?<=[[:alpha:]\d])(?<![wW])\s?/\s?)(?:1\s*)?
+        %r{(?:\b#{PER}\s+|(?<=[[:alpha:]\d])(?<![wW])\s?/\s?)(?:1\s*)?
           (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?(?:g|ml))\b
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze

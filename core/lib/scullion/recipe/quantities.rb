@@ -22,7 +22,7 @@ module Scullion
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Keep the water, 1/2 goes in the paste": of what was said before.
-      SHARE_GOES = %r{(?:half|[½⅓¼]|1/[234]|a\s+(?:third|quarter))\s+(?:of\s+(?:it|them)\s+)?goe?s?\b}i.freeze
+      SHARE_GOES = /(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?go(?:es)?\b/i.freeze
       # "Seeds from one pomegranate", "zest one"
       OF_ONE = [%w[from], %w[of], %w[zest], %w[juice]].freeze
       # Written in a kitchen beside the units of amount.rb.

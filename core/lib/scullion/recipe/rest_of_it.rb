@@ -31,17 +31,14 @@ module Scullion
 
       private
 
-      # What is blitzed into the dressing is not kept back with it: the rest has a line of its own.
+      # Of what stands in a step.
       def with_the_rest(line)
         item = line.item
         share = share(line) unless item.amount.nil? || item.held || @items.poured?(item)
         return [line] unless share && rest_is_on_top?(item)
 
         whole = item.amount.value == share ? item.amount.times(1 / share) : item.amount
-        return line, rest(line, whole, share) if line.into == "dressing"
-
-        item.amount, item.held, item.place, line.into = whole, 1 - share, nil, nil
-        [line]
+        shared(line, whole, share, dressed: line.into == "dressing")
       end
 
       # "Whisk the oil, lemon and half the dill … the rest of the dill on top", of dill that is listed.
@@ -52,26 +49,30 @@ module Scullion
         at = sentences.index { |text| text.match?(share_of(item)) } or return [line]
         share = Shares::WORDS[sentences[at][share_of(item), :share].downcase]
         return [line] unless share && goes_over?(item, at)
-        whisked = whisked?(sentences[at], item)
-        item.held, item.place, line.into = (1 - share).to_f, nil, nil
-        whisked ? into_the_dressing(line) : [line]
+        shared(line, item.amount, share.to_f, dressed: whisked?(sentences[at], item))
       end
 
-      def into_the_dressing(line)
-        share, line.into, line.item.held = 1 - line.item.held, "dressing", nil
-        [line, rest(line, line.item.amount, share)]
+      # Of what is blitzed into the dressing the rest has a line of its own; of the salad's it is kept back.
+      def shared(line, whole, share, dressed:)
+        line.item.place = nil
+        line.into = ("dressing" if dressed)
+        return line, rest(line, whole, share) if dressed
+
+        line.item.amount, line.item.held = whole, 1 - share
+        [line]
       end
 
       def share_of(item)
-        name = Regexp.escape(item.name.split.last)
-        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{name}\b/i
+        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{name(item)}\b/i
       end
+
+      def rest_of(item) = /#{LATER}#{name(item)}\b/i
+      def name(item) = Regexp.escape(item.name.split.last)
 
       # In a later sentence, which says so or is the last.
       def goes_over?(item, at)
-        later = /#{LATER}#{Regexp.escape(item.name.split.last)}\b/i
         behind = sentences.drop(at + 1)
-        found = behind.index { |text| text.match?(later) } or return false
+        found = behind.index { |text| text.match?(rest_of(item)) } or return false
         found == behind.size - 1 || behind[found].match?(FINISHED)
       end
 
@@ -114,12 +115,7 @@ module Scullion
       end
 
       def rest_is_on_top?(item)
-        later = /#{LATER}#{Regexp.escape(item.name.split.last)}\b/i
-        told_rows.each_value.any? do |texts|
-          texts
-            .flat_map { |text| Sentences.of(text) }
-            .any? { |text| text.match?(later) && text.match?(FINISHED) }
-        end
+        sentences.any? { |text| text.match?(rest_of(item)) && text.match?(FINISHED) }
       end
     end
   end

@@ -178,7 +178,11 @@ module Scullion
       def kept_on
         raw = read.eaten_raw?(ingredient)
         usual = usually.except(*("cook" if raw), *("cut" if left_whole?))
-        read.words["trim"] == "scrubbed" && !ingredient.trims.key?("scrubbed") ? in_its_skin(usual) : usual
+        skin_on? ? in_its_skin(usual) : usual
+      end
+
+      def skin_on?
+        read.words["trim"] == DoneToIt::UNPEELED && !ingredient.trims.key?(DoneToIt::UNPEELED)
       end
 
       # An apple is still cored, and a squash loses its seeds.

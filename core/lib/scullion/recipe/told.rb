@@ -44,7 +44,8 @@ module Scullion
             |\s+(?:it|them|these|those|both)\s+(?:in|with|under|over|among|through))
           \s+(?:(?-i:[[:alpha:]]+)\s+){0,2}\z/ix.freeze
       RIGHT_BEHIND =
-        %r{\A(?-i:[[:alpha:]]+)\s+(?:(?:the|your|all|of|whole|tbsp|tsp|g|(?:tea|table)spoons?|[\d½¼/.]+)\s+)*
+        %r{\A(?-i:[[:alpha:]]+)\s+
+           (?:(?:the|your|all|of|whole|tbsp|tsp|g|(?:tea|table)spoons?|[\d½¼/.]+)\s+)*
            (?:(?!with|in|and|until)(?-i:[[:alpha:]]+)\s+)?\z}ix.freeze
       # "25 minutes, adding the peas for the last 4"
       ADDED = /,\s*(?:then\s+)?add(?:ing)?\s+(?:the\s+)?\z/i.freeze
