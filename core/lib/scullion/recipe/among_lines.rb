@@ -38,25 +38,24 @@ module Scullion
       # "Bread torn, oil, 14 min" below 1.6 kg of focaccia: a kind without an amount is what of it is listed
       # above.
       def spoken_of
-        amounted = []
+        amounted = Set.new
         @lines.each do |line|
           item = line.item
           next unless item&.food?
-          next amounted << item if item.amount
+          next amounted << item.foods.first if item.amount
 
-          said_of_kind(line) if kind?(line) && amounted.any? { |other| kin?(item, other) }
+          said_of_kind(line) if kind?(line) && amounted.any? { |key| @lexicon.kin?(item.foods.first, key) }
         end
       end
 
-      def kin?(item, other) = @lexicon.kin?(item.foods.first, other.foods.first)
-
       # Nothing is done to it, or only for so long.
       def kind?(line)
-        Mentions::KINDS.key?(line.item.name.to_s.downcase) && (line.item.words.empty? || timed?(line))
+        Mentions::KINDS.key?(line.item.name.to_s.downcase) &&
+          (line.item.words.empty? || timed_rows.include?(line.row))
       end
 
-      def timed?(line)
-        @lines.any? { |other| other.row == line.row && other.text.match?(Told::TIMED) }
+      def timed_rows
+        @timed_rows ||= @lines.select { |line| line.text.match?(Told::TIMED) }.to_set(&:row)
       end
 
       def said_of_kind(line)
