@@ -63,7 +63,7 @@ module Scullion
 
       # Where nothing is said of a pulse, it is dry.
       def in_order
-        keys = fresh_ones || @item.foods
+        keys = fresh_ones || tinned_ones || @item.foods
         return keys if keys.size < 2
         return keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] } unless state
 
@@ -76,6 +76,14 @@ module Scullion
 
         fresh = @item.foods.filter_map { |key| key.sub(/\Afrozen-/, "fresh-") if key.start_with?("frozen-") }
         fresh.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }
+      end
+
+      # "A can of sliced beets": as it comes in one, where the larder has it.
+      def tinned_ones
+        return if state != "tinned" || fitting.any?
+
+        tinned = @item.foods.map { |key| "tinned-#{key.delete_prefix("frozen-")}" }
+        tinned.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }
       end
 
       def fitting = @fitting ||= state ? @item.foods.select { |key| fits?(key) } : []

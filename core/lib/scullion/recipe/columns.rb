@@ -20,6 +20,10 @@ module Scullion
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
+      # What is left of them before a long name, where other rows have whole ones.
+      LEADERS = 2
+      SHORT_LEADER =
+        /\A(?<food>[^.\s].*?[^.\s])\s+\.{1,2}\s+(?<amount>[\d½¼¾⅓⅔]\S*(?:\ \S+)*?)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       IN_GRAMS =
         /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
           |\bper\s+(?:portion|person|head|cover)\s*,?\s*g\b
@@ -34,6 +38,7 @@ module Scullion
         @lines = lines
         @scales = Scales.new(lines.map(&:last))
         @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
+        @led = lines.count { |_, line| line.strip.match?(LEADER) } >= LEADERS
       end
 
       # @return [Array<Array(Integer, String)>]
@@ -45,13 +50,15 @@ module Scullion
         return line if line.length > LONGEST || line.include?("\t")
 
         scaled = @scales.last(line) and return scaled
-        found = line.strip.match(LEADER) || bare(line) || line.match(SPACED)
+        found = led(line.strip) || bare(line) || line.match(SPACED)
         return line if found.nil? || found[:amount].match?(/\A\d[.)](?!\d)|#{Servings::THEM}/o)
 
         # "Apples .... 15, in matchsticks": what is done to them stands behind their name.
         amount, done = found[:amount].split(/,\s+/, 2)
         ["#{leading(amount)} #{found[:food]}", done, found[:how]].compact.join(", ")
       end
+
+      def led(line) = line.match(LEADER) || (line.match(SHORT_LEADER) if @led)
 
       def bare(line) = @grams && !line.match?(COUNTED) ? line.match(BARE) : nil
 

@@ -12,6 +12,8 @@ module Scullion
       IN_LIQUOR = %w[tinned jarred].freeze
       # Comes in a size of its own, as a thing itself does.
       LOAF = "loaf"
+      # What a herb is laid on by, without a number.
+      SPRIGS = %w[leaf sprig].freeze
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -27,7 +29,7 @@ module Scullion
 
         return measured if poured_bare?
 
-        amount = @item.amount || (one if @item.piece || @item.container || @item.parts.any?)
+        amount = @item.amount || (one if one?)
         return amount if amount.nil?
         return sized(amount) if sized?(amount)
 
@@ -93,11 +95,16 @@ module Scullion
         Amount.new(@item.amount.low, @item.amount.high, BARE.fetch(@larder[@item.foods.first].family))
       end
 
+      # "Stick of celery", "tin of tuna", "juice of lemon"; nobody knows how many "celery sticks" are.
+      def one?
+        (@item.piece && !@item.said?(:several)) || @item.container || @item.parts.any?
+      end
+
       def one = Amount.new(1, 1, :piece, piece: "each")
 
       # What is seasoned or dressed with, a herb and what garnishes are to taste without an amount.
       def seasoning?
-        if @item.foods.empty? || @item.said?(:same) || @item.piece || @item.container || @item.parts.any? ||
+        if @item.foods.empty? || @item.said?(:same) || (@item.piece && !sprigs?) || @item.container || @item.parts.any? ||
              @item.long
           return false
         end
@@ -109,6 +116,11 @@ module Scullion
         return BESIDE_OTHERS.include?(family) if @item.said?(:beside_weighed)
 
         TO_TASTE.include?(family) || %w[top table].include?(@item.place)
+      end
+
+      # "Basil leaves", "sprigs of thyme"
+      def sprigs?
+        @item.said?(:several) && SPRIGS.include?(@item.piece) && @larder[@item.foods.first]&.family == "herb"
       end
 
       # "1 inch of ginger"

@@ -11,6 +11,9 @@ module Scullion
 
       private
 
+      # "Celery sticks": more than one, and nobody says how many.
+      def several(word) = item.amount.nil? && word.match?(/s\z/i) && item.flags << :several
+
       # "12 butter lettuce leaves"
       def pieces_of_it?(index, piece)
         item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
@@ -22,7 +25,10 @@ module Scullion
         counted =
           [nil, "each"].include?(item.piece) ||
             (@around.count_before?(index) && @around.count(index).equal?(item.amount))
-        item.piece = piece if counted
+        return unless counted
+
+        item.piece = piece
+        several(@tokens[index].text)
       end
 
       # "In the jar" says only where they come from.

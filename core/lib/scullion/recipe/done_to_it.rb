@@ -30,6 +30,7 @@ module Scullion
           item.big ||= @sizes[token.folded.first] if token.folded.size > 1
           return counted_as(roles["pieces"], index)
         end
+        return if roles["containers"] && @around.vessel?(index)
         return packed(roles, index) if roles["containers"] && holds?(index)
 
         return if half_of?(token, index)

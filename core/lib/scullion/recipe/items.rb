@@ -119,7 +119,10 @@ module Scullion
       def free_of_it(token) = item.unknown << ["#{token.text}-free", item.clause || @clauses.number, true]
 
       # "a clove of garlic"
-      def counted_by(token) = item.piece = token.value[:roles]["pieces"]
+      def counted_by(token)
+        item.piece = token.value[:roles]["pieces"]
+        several(token.text)
+      end
 
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)

@@ -21,6 +21,9 @@ module Scullion
       DISH =
         /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
           (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # "Three bean salad          60 portions x 3/4 cup"
+      DISH_FOR =
+        /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
       FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
@@ -69,6 +72,8 @@ module Scullion
         /(?:\b#{Servings::NUMBER}\s*(?:(?:small|large|big|little)\s+)?#{HOLDERS}
             |\A\W*#{Servings::NUMBER}\s*#{SERVED})\s+(?:of\s+)?(?<food>[[:alpha:]][^,;:.]*)/ix.freeze
       PACKS_BEHIND = /\A(?<food>[^\d]*[[:alpha:]]),?\s+#{Servings::NUMBER}\s*#{HOLDERS}\b/ix.freeze
+      # What a portion counts as, by a canteen's own rules.
+      COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       SHOWN = /\b(?:salad|slaw|bowl|platter)s?\b/i.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
@@ -161,7 +166,7 @@ module Scullion
       def title?(text)
         plain = bare(text)
         return false if serves?(text)
-        return true if text.match?(DISH) || text.match?(CALLED)
+        return true if text.match?(DISH) || text.match?(CALLED) || text.match?(DISH_FOR)
         return false if text.match?(StepRows::FOR_PART)
 
         !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
@@ -288,6 +293,7 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
+        return true if !amount?(text) && text.match?(COUNTS_AS)
         return true if text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
         return part_between_dashes?(text) == false if text.match?(DASHED)
 

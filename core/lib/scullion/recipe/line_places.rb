@@ -22,7 +22,9 @@ module Scullion
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
-      SAUCE_LABEL = /\A(?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/i.freeze
+      SAUCE_LABEL =
+        /\A(?!\W*(?:quick[- ])?(?:pickled|candied|cured|confit|marinated)\b)
+          (?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b

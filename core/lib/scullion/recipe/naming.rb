@@ -58,10 +58,14 @@ module Scullion
         said_further_off(token)
         juice_of_so_many(token)
         rind_of_it unless @lexicon.fruit?(item.foods.first)
-        # A garlic clove is one of them, flat leaf parsley is no leaf.
-        ends = token.folded.values_at(-1, 0)
-        item.piece ||= ends.filter_map { |word| @lexer.piece(word) }.first if token.folded.size > 1
+        counted_in_name(token) if item.piece.nil? && token.folded.size > 1
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
+      end
+
+      # A garlic clove is one of them, flat leaf parsley is no leaf.
+      def counted_in_name(token)
+        item.piece = token.folded.values_at(-1, 0).filter_map { |word| @lexer.piece(word) }.first
+        several(token.text) if item.piece
       end
 
       # "3 lemons' juice": so many lemons.

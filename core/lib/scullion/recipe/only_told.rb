@@ -29,7 +29,7 @@ module Scullion
         end
         return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
-        @heads[head(item.name)] = true
+        (@heads[head(item.name)] ||= []).concat(item.foods)
         @told_amounts[item.foods] = [item.amount].compact
         item.foods.each { |key| @listed[key] = true }
       end
@@ -95,7 +95,11 @@ module Scullion
 
       # "The lentils" of a list with small dark lentils.
       def listed_head?(item)
-        @heads.key?(head(item.name)) && (item.amount.nil? || (!@alone && !item.name.include?(" ")))
+        listed = @heads[head(item.name)] or return false
+        # The juice of a lemon is not that of the preserved ones.
+        return false if item.parts.any? && listed.none? { |key| @items.lexicon.squeezed?(key) }
+
+        item.amount.nil? || (!@alone && !item.name.include?(" "))
       end
 
       # "1 tbsp of the oil", "the nuts": the list has it under its own name.

@@ -22,6 +22,10 @@ module Scullion
           (?:per|for\s+each|on\s+each|each)\s+
           (?:#{SERVED})\b/ix.freeze
 
+      # "P/U: labneh 50 g, 3 carrots, dukkah 8 g": what goes on a plate, at the pass.
+      PICKED_UP =
+        %r{\A\W*(?:p/?u|pick[- ]?up|plate(?:[- ]?up)?|plating|to\s+plate|per\s+plate|pass)\s*:\s}i.freeze
+
       # Said in the title: "Lentils and egg, per plate (24 tonight)".
       FOR_A_PLATE =
         /(?:[,(–—-]|\A(?-i:[[:alpha:]]+))\s*(?:(?:amounts?|quantities|weights?)\s+(?:(?:is|are)\s+)?)?
@@ -166,7 +170,7 @@ module Scullion
 
       # "Per plate: 4 halves of potato, 1 egg" below a list that has them all: how it is laid.
       def plated?(text)
-        return false if @listed.empty? || @per_head || !text.match?(EACH_PLATE)
+        return false if @listed.empty? || @per_head || !(text.match?(EACH_PLATE) || text.match?(PICKED_UP))
 
         foods = @items.of(text).select(&:food?)
         foods.any? && foods.all? { |item| item.foods.any? { |key| @listed.include?(key) } }

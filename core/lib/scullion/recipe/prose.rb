@@ -33,7 +33,7 @@ module Scullion
         @listed = listed(lines).filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
         @alone = @listed.empty?
         @told_amounts = {}
-        @heads = lines.filter_map { |line| line.item&.name }.to_h { |name| [head(name), true] }
+        @heads = listed_heads(lines.filter_map(&:item).select(&:name))
         note_amounts if @alone
         @mostly_told = mostly_told?
       end
@@ -57,6 +57,11 @@ module Scullion
       def listed(lines)
         told = lines.select { |line| line.kind == "step" }.to_h { |line| [line.row, true] }
         lines.reject { |line| told.key?(line.row) }
+      end
+
+      # @return [Hash{String=>Array<String>}] what stands in the list by the last word of its name
+      def listed_heads(items)
+        items.group_by { |item| head(item.name) }.transform_values { |all| all.flat_map(&:foods) }
       end
 
       def said_in(line)

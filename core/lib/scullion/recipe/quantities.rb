@@ -247,10 +247,14 @@ module Scullion
         !@lexicon.food([word, Lexicon.fold(following)]).nil?
       end
 
+      # "A walnut of butter": as big as one.
+      AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
+
       # @return [Array(String, String), nil] the measure, and whether it is said to be small or large
       def loose_word
         from = @scan.pos
         size = @lexicon.words("sizes")[@scan.scan(BIG).to_s.split.last.to_s.downcase]
+        return "knob", size if @scan.scan(AS_BIG)
         # "A wine glass of water", "half a tea-cup"
         if @scan.scan(Amount::Words::IN_TWO)
           word = "#{@scan[1]}#{@scan[2]}".downcase

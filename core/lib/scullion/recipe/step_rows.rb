@@ -24,6 +24,8 @@ module Scullion
           (?i:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\s*(?:[,;]|\z)/x.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
+      # "Red on. ×2", "spr. on. 3": what is cut short, and how many.
+      CUT_SHORT = /\A(?:(?-i:[[:alpha:]]+)\.?\s+)?(?-i:[[:alpha:]]+)\.\s+[x×]?\s?[\d½¼¾⅓⅔]/i.freeze
       # Before the verb of a step.
       NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
       # "Eggs quartered on top" is told of the eggs.
@@ -80,7 +82,7 @@ module Scullion
       end
 
       def told?(plain, words)
-        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) &&
+        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) && !plain.match?(CUT_SHORT) &&
           !plain.match?(WholeLine::TAKEN_BACK)
       end
 
