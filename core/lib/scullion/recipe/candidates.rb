@@ -54,7 +54,7 @@ module Scullion
       def open?
         return false if @item.foods.size < 2 || ANY.include?(@item.foods.first) || grows?
 
-        fitting.empty? || (fitting.size > 1 && !FITS.key?(state))
+        (fitting.empty? && !as_it_comes) || (fitting.size > 1 && !FITS.key?(state))
       end
 
       def dry_or_not? = (all.first(2).map(&:family) & DRY_OR_NOT).size == 2
@@ -63,7 +63,7 @@ module Scullion
 
       # Where nothing is said of a pulse, it is dry.
       def in_order
-        keys = fresh_ones || tinned_ones || @item.foods
+        keys = fresh_ones || as_it_comes || @item.foods
         return keys if keys.size < 2
         return keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] } unless state
 
@@ -78,12 +78,12 @@ module Scullion
         fresh.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }
       end
 
-      # "A can of sliced beets": as it comes in one, where the larder has it.
-      def tinned_ones
-        return if state != "tinned" || fitting.any?
+      # "A can of sliced beets", "cut beans, frozen": as it comes so, where the larder has it.
+      def as_it_comes
+        return if fitting.any? || !%w[tinned frozen].include?(state)
 
-        tinned = @item.foods.map { |key| "tinned-#{key.delete_prefix("frozen-")}" }
-        tinned.select { |key| @larder.key?(key) }.then { |keys| keys + @item.foods if keys.any? }
+        others = @item.foods.map { |key| "#{state}-#{key.sub(/\A(?:frozen|tinned)-/, "")}" }
+        others.select { |key| @larder.key?(key) }.uniq.then { |keys| keys + @item.foods if keys.any? }
       end
 
       def fitting = @fitting ||= state ? @item.foods.select { |key| fits?(key) } : []

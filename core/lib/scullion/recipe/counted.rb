@@ -8,6 +8,11 @@ module Scullion
       BESIDE_OTHERS = %w[salt spice].freeze
       # What a bare number of so many is of what is never counted.
       BARE = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
+      # A bare number of these is grams where it is a round one; of small ones even where the weight of one is
+      # known.
+      UNCOUNTED, SMALL, ROUND = %w[leaf cheese grain pulse nut-or-seed dairy pod].freeze, %w[nut-or-seed].freeze, 5
+      # What nobody means by a bare number.
+      PARTS = %w[leaf sprig bunch punnet block].freeze
       # What lies in something that it is drained of.
       IN_LIQUOR = %w[tinned jarred].freeze
       # Comes in a size of its own, as a thing itself does.
@@ -27,7 +32,7 @@ module Scullion
         return Amount.new(0, 0, :taste) if @item.amount.nil? && (@item.said?(:taste) || seasoning?)
         return by_length if by_length?
 
-        return measured if poured_bare?
+        return Amount.new(@item.amount.low, @item.amount.high, bare_unit) if bare?
 
         amount = @item.amount || (one if one?)
         return amount if amount.nil?
@@ -48,15 +53,9 @@ module Scullion
           !(@item.amount.unit == :g && @item.size.value < @item.amount.value)
       end
 
-      # "Honey 60, cider vinegar 80": nobody counts them. Of an oil, grams and millilitres differ; cubes of
-      # stock are counted.
-      def poured_bare?
-        food = @larder[@item.foods.first]
-        return false unless @item.amount && food && BARE.key?(food.family)
-        return false if [@item.size, @item.piece, @item.container].any?
-
-        Counted.many?(@item.amount) && food.figures.addresses.none? { |at| at.start_with?("pieces/") }
-      end
+      # "Honey 60, cider vinegar 80", "kale 200": nobody counts them. Of an oil, grams and millilitres
+      # differ; cubes of stock are counted.
+      def bare? = !bare_unit.nil?
 
       # A small head of what is known small.
       def own_size
@@ -91,8 +90,23 @@ module Scullion
 
       private
 
-      def measured
-        Amount.new(@item.amount.low, @item.amount.high, BARE.fetch(@larder[@item.foods.first].family))
+      # @return [Symbol, nil]
+      def bare_unit
+        food = @larder[@item.foods.first]
+        return unless @item.amount && food && Counted.many?(@item.amount)
+        return if [@item.size, @item.piece, @item.container].any?
+
+        pieces = food.figures.addresses.grep(%r{\Apieces/})
+        return BARE[food.family] if BARE.key?(food.family) && pieces.empty?
+
+        :g if weighed_alone?(food, pieces) && (@item.amount.low % ROUND).zero?
+      end
+
+      # Is there nothing of it that anybody would count?
+      def weighed_alone?(food, pieces)
+        return false unless UNCOUNTED.include?(food.family)
+
+        SMALL.include?(food.family) || pieces.all? { |at| PARTS.include?(at.delete_prefix("pieces/")) }
       end
 
       # "Stick of celery", "tin of tuna", "juice of lemon"; nobody knows how many "celery sticks" are.

@@ -11,6 +11,7 @@ module Scullion
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
       SOAKED = /\b(?:soaked|moistened|bathed|dampened|wetted)\b/i.freeze
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
+      RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
       LEFT = %w[left kept leave keep stay stays boiled].freeze
 
       private
@@ -22,6 +23,15 @@ module Scullion
         label = @tokens.take_while { |token| !token.text.match?(/\A[:=]\z/) }
         cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
         items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
+      end
+
+      # "Toss: oil 60 g, honey 30 g, cumin 4 g": what is roasted is tossed in it.
+      def rubbed_in(items)
+        return unless @plain.match?(RUBBED)
+
+        foods = items.select(&:food?)
+        rubbed = foods.all? { |item| seasoning?(item.foods.first) || lexicon.sweet?(item.foods.first) }
+        foods.each { |item| item.place ||= "cook" } if rubbed
       end
 
       # "Sourdough toast, one each"

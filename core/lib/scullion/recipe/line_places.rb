@@ -65,6 +65,7 @@ module Scullion
         row_for_the_pot(items)
         into_the_pot(items)
         cooked_as_labelled(items)
+        rubbed_in(items)
         cooked_with_it(items)
         cooked_behind(items)
         for_cooking(items)

@@ -210,7 +210,7 @@ module Scullion
 
         return left_over(item.left) if item.left
 
-        many = too_many(item, amount) unless counted.poured_bare? || ingredient.family == COUNTED
+        many = too_many(item, amount) unless counted.bare? || ingredient.family == COUNTED
         return "#{many.value.round} of what: grams, or pieces?" if many
 
         return FOR_WHAT if for_what?(item, amount, ingredient)

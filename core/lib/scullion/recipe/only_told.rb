@@ -10,7 +10,7 @@ module Scullion
          |\bcan't\ use\b|\binstead\ of\b/ix.freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})".freeze
-      DISHES = /\b(?:salad|slaw|soup|bowl|sandwich|one)\b/i.freeze
+      DISHES = /\b(?:salad|slaw|soup|bowl|sandwich|one|thing|dish)\b/i.freeze
       OF_IT = "\\b(?:the|that|this|its|your|remaining|rest of)".freeze
 
       private
@@ -68,7 +68,7 @@ module Scullion
         return false if (item.amount && !item.counted?) || !sentence.match?(DISHES)
 
         name = Regexp.escape(item.name)
-        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
+        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich|thing|dish)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
       end
 
       # The other of "zest and juice of an orange" is there with the first.

@@ -51,6 +51,10 @@ module Scullion
         /\bprep\s+list\b|\b(?:wts?|weights?)\b[^\n.]{0,20}\b(?:trimmed|net|prepped|prepared|EP)\b
           |\b(?:net|prepped|trimmed|EP)\s+(?:wts?|weights?|g)\b/ix.freeze
 
+      CALLED_BY_IT =
+        /\A\W*(?<name>(?:quick[- ])?(?:pickled|candied|spiced|cured|caramelised|caramelized|soused)\s
+          (?-i:[[:alpha:] ]{3,24}))(?<rest>:\s+.*\d.*)\z/ix.freeze
+
       # What is said on a row with a weight is said of that row.
       HEAVY = /\d\s*(?:#{WeighedHow::UNIT})\b/i.freeze
 
@@ -216,7 +220,7 @@ module Scullion
         formula = Formula.in(row.text, @lexicon)
         return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
 
-        found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part)
+        found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part) || of_its_first(row.text)
         return part_and_foods_of(row) if row.text.match?(POT_OF)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
         return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
@@ -230,6 +234,13 @@ module Scullion
         weighed = listed.count { |each| each.item&.amount }
         @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
+      end
+
+      # "Pickled raisins: raisins 120 g, vinegar 100 g": made of what it is called by.
+      def of_its_first(text)
+        found = text.match(CALLED_BY_IT) or return
+        named = @items.of(found[:name]).flat_map(&:foods)
+        found if named.intersect?(@items.of(found[:rest]).flat_map(&:foods))
       end
 
       # "Pot of dressing 25 ml: for the batch 450 ml oil": what it comes in heads nothing.

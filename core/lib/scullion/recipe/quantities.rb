@@ -25,6 +25,13 @@ module Scullion
       SHARE_GOES = /(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?go(?:es)?\b/i.freeze
       # "Seeds from one pomegranate", "zest one"
       OF_ONE = [%w[from], %w[of], %w[zest], %w[juice]].freeze
+      # "In ribbons with a peeler", "scooped with a spoon": nothing is counted.
+      TOOL =
+        /(?:an?|one)\s+(?:(?-i:[[:alpha:]]+)\s+){0,2}?
+          (?:(?:peeler|grater|knife|fork|rolling\s+pin|cutter|microplane|slicer|zester|masher|ricer|processor
+                |blender|whisk|sieve|skewer|cleaver|mallet|baller|brush|grinder)\b
+            |(?:tea|table|dessert)?spoon(?=\s*(?:[,;.)]|\z)))/ix.freeze
+      DONE_WITH = [%w[with], %w[w], %w[using], %w[on], %w[in], %w[through]].freeze
       # Written in a kitchen beside the units of amount.rb.
       SHORT = {
         "T" => "tbsp",
@@ -62,6 +69,8 @@ module Scullion
         return false if @scan.check(HALVES)
         return push(:word, from, { "aside" => true }, folded: %w[share]) if @scan.skip(SHARE_GOES)
 
+        return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?
+
         few = few_of_them
         return kind_of(from, *few) if few
 
@@ -78,6 +87,8 @@ module Scullion
         low, high = [low, high].minmax
         kind_of(from, low, high)
       end
+
+      def tool? = DONE_WITH.include?(@tokens.last&.folded) && @scan.skip(TOOL)
 
       def one
         if @scan.scan(NUMBER)

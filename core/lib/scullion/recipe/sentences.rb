@@ -61,7 +61,9 @@ module Scullion
 
       # As it is spoken into a telephone: so many letters without a mark, and where something else begins.
       SPOKEN = /\A[^.,;:!?()\n]{160,}\z/.freeze
-      GOES_ON = /\s+(?=(?:and\s+)?then\s|(?:and|oh)\s+for\s+(?:the|a)\s|oh\s+and\s)/i.freeze
+      GOES_ON =
+        /\s+(?=(?:and\s+)?then\s|(?:and|oh)\s+for\s+(?:the|a)\s|oh\s+and\s
+              |(?:and\s+)?(?:the|my)\s+(?:dressing|vinaigrette)(?:'s|\s+is)\s)/ix.freeze
 
       # @param text [String] @return [Array<String>]
       def self.of(text)

@@ -26,6 +26,8 @@ module Scullion
       LISTED = 3
       # "Red on. ×2", "spr. on. 3": what is cut short, and how many.
       CUT_SHORT = /\A(?:(?-i:[[:alpha:]]+)\.?\s+)?(?-i:[[:alpha:]]+)\.\s+[x×]?\s?[\d½¼¾⅓⅔]/i.freeze
+      # Words to a label, and to a food behind it.
+      LABEL_WORDS = 5
       # Before the verb of a step.
       NEXT = /\A(?:(?:and\s+)?then|next|meanwhile|now|finally|first(?:ly)?|lastly|after that)\b,?\s+/i.freeze
       # "Eggs quartered on top" is told of the eggs.
@@ -63,7 +65,7 @@ module Scullion
       def step?(text, section)
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
-        return false if plain.match?(LABELLED) || part_listed?(plain)
+        return false if plain.match?(LABELLED) || part_listed?(plain) || named_list?(plain)
         return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return false if counted_behind_verb?(plain)
@@ -72,6 +74,21 @@ module Scullion
         return true if words >= LONG_PROSE || told?(plain, words)
 
         section == "open" && words > 3 && plain.end_with?(".")
+      end
+
+      # "Top on the day: sesame (1 tsp each), nori.": nothing but foods behind a label.
+      def named_list?(plain)
+        label, list = plain.split(/:\s+/, 2)
+        return false if list.nil? || label.match?(/[\d.,;]/) || label.split.size > LABEL_WORDS
+
+        parts = list.gsub(/\([^()]*\)/, "").split(/\s*[,;]\s*/)
+        parts.size > 1 && parts.all? { |part| food_alone?(part) }
+      end
+
+      def food_alone?(part)
+        words = part.split
+        words.size <= LABEL_WORDS && !@lexicon.verbs.key?(words.first.to_s.downcase) &&
+          @items.of(part).one?(&:food?)
       end
 
       # "For the dressing: 4 Tbsp oil; zest and juice of 1 orange; flaky salt."

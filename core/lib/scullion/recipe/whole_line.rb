@@ -182,10 +182,16 @@ module Scullion
 
       # "30 g feta each": of the only food, and no number of it.
       def so_much_each?(item, all)
-        item.food? && item.amount && !item.counted? && !item.said?(:per_head) && all.one? &&
-          item.container.nil? && item.piece.nil? && @tokens.one? { |token| token.kind == :amount } &&
-          @plain.match?(/(?<!\bof )\beach\W*\z/i)
+        return false unless item.food? && item.amount && !item.counted? && !item.said?(:per_head)
+        return false if [item.container, item.piece].any?
+
+        (all.one? && @tokens.one? { |token| token.kind == :amount } && @plain.match?(EACH_LAST)) ||
+          (item.equal?(all.first) && @plain.byteslice(item.from...item.to.to_i).to_s.scrub.match?(EACH_BRACKETED))
       end
+
+      EACH_LAST = /(?<!\bof )\beach\W*\z/i.freeze
+      # "Sesame seeds (1 tsp each), nori"
+      EACH_BRACKETED = /\([^()]*\d[^()]*\beach\)/i.freeze
 
       # "Hard-boiled egg each": one for each who is served.
       def one_each?(item)
