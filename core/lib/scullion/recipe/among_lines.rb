@@ -4,6 +4,8 @@ module Scullion
   module Recipe
     # What the lines of a list say of each other: the same as above, what remains of it, for each as well.
     class AmongLines
+      include BareAmong
+
       # g or ml of a sauce, each, below which it was weighed for one.
       PART_EACH = 2
       ALL_IN =
@@ -25,6 +27,7 @@ module Scullion
       def lines
         dressed_over
         in_one_unit
+        in_bare_numbers
         by_percent
         each_too
         same_as_above

@@ -5,6 +5,7 @@ module Scullion
     # What stands before and after a token of a line.
     class Around
       include AmountsAround
+      include SaidBeside
       include SpokenOf
       include Strangers
 
@@ -13,8 +14,6 @@ module Scullion
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       MAY = %w[you i we they one it that].freeze
-      # What is done in a tin or a tray of the kitchen's own.
-      VESSEL = [*ADDED, *%w[roast bake spread tossed roasted baked tip tumble layer arrange mixed them]].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
@@ -263,13 +262,6 @@ module Scullion
       # "in the jar", "from a tin"
       def out_of?(index)
         %w[the a].include?(word_before(index)) && index > 1 && %w[in from of].include?(word_before(index - 1))
-      end
-
-      # "Toss in a big tin with 2 tbsp oil": what it is done in, and not what it comes in.
-      def vessel?(index)
-        at = @sizes.key?(word_before(index)) ? index - 1 : index
-        %w[a the one].include?(before(at)&.text&.downcase) && %w[in into].include?(word_before(at - 1)) &&
-          VESSEL.include?(word_before(at - 2))
       end
 
       # "as fine as you can": that is no tin.

@@ -10,7 +10,10 @@ module Scullion
       BARE = { "acid" => :ml, "liquid" => :ml, "condiment" => :g, "dairy" => :g, "sweetener" => :g }.freeze
       # A bare number of these is grams where it is a round one; of small ones even where the weight of one is
       # known.
-      UNCOUNTED, SMALL, ROUND = %w[leaf cheese grain pulse nut-or-seed dairy pod].freeze, %w[nut-or-seed].freeze, 5
+      UNCOUNTED, SMALL, ROUND =
+        %w[leaf cheese grain pulse nut-or-seed dairy pod].freeze,
+        %w[nut-or-seed].freeze,
+        5
       # What nobody means by a bare number.
       PARTS = %w[leaf sprig bunch punnet block].freeze
       # What lies in something that it is drained of.
@@ -19,6 +22,8 @@ module Scullion
       LOAF = "loaf"
       # What a herb is laid on by, without a number.
       SPRIGS = %w[leaf sprig].freeze
+      # Of a pack that the larder has, what a cook's own may hold.
+      ABOUT_A_PACK, A_PACK = [0.75, 1.3].freeze, [0.9, 1.1].freeze
       # So many of one thing nobody counts.
       MANY = 48
 
@@ -118,8 +123,8 @@ module Scullion
 
       # What is seasoned or dressed with, a herb and what garnishes are to taste without an amount.
       def seasoning?
-        if @item.foods.empty? || @item.said?(:same) || (@item.piece && !sprigs?) || @item.container || @item.parts.any? ||
-             @item.long
+        if @item.foods.empty? || @item.said?(:same) || (@item.piece && !sprigs?) || @item.container ||
+             @item.parts.any? || @item.long
           return false
         end
 
@@ -167,7 +172,7 @@ module Scullion
 
       def sized(amount)
         return size unless amount.unit == :piece && (@item.each_sized? || sized_as_one?(amount))
-        return size if drained_in_all?(amount)
+        return size if drained_in_all?(amount) || packs_in_all?(amount)
 
         Amount.new(size.low * amount.low, size.high * amount.high, size.unit)
       end
@@ -176,6 +181,15 @@ module Scullion
       def drained_in_all?(amount)
         one = @larder[@item.foods.first]&.packs.to_a.map(&:grams).min or return false
         amount.value > 1 && drained? && !@item.said?(:each) && size.value > one
+      end
+
+      # "2 tins tuna (400 g)", of which no tin holds so much.
+      def packs_in_all?(amount)
+        return false if amount.value < 2 || @item.container.nil? || @item.said?(:each) || size.unit != :g
+
+        packs = @larder[@item.foods.first]&.packs.to_a.filter_map(&:grams)
+        as_much = ->(one) { packs.any? { |pack| (one / pack).between?(*ABOUT_A_PACK) } }
+        as_much[size.value / amount.value] && packs.none? { |pack| (size.value / pack).between?(*A_PACK) }
       end
 
       # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is.

@@ -18,7 +18,7 @@ module Scullion
       # Behind an "or" that offers nothing else.
       NO_OTHER = %w[until till so more less longer].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
-      JUICE = /\b(?:juice|jus)\b/i.freeze
+      JUICE = /\b(?:juice|jus|jce?)\b/i.freeze
       # Water to soak in, to chill, to rinse with.
       OTHER_WATER =
         /\b(?:soak\w*|plump\w*|steep\w*|cold|iced?|rins\w*|chg|lots|plenty|loads|spring
@@ -68,6 +68,8 @@ module Scullion
         return if index <= @said
 
         @token = token
+        return @said = @around.note_ends(index) if @around.noted?(index)
+
         case token.kind
         when :mark
           item.unknown.clear if label?(token, index)
@@ -107,12 +109,19 @@ module Scullion
         return if item.food? && MADE_HERE.include?(token.folded.last) && @around.of_the?(index)
         return if !item.food? && made_with?(token, index)
         return chill(index) if chilled_in?(token, index)
+        return @said = index + 1 if dressing_by_name?(index)
 
         begin_item(token) if amount_taken?(index)
         return named(token) unless item.food?
         return if turned_name?(token)
 
         @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+      end
+
+      # "Dressed hot with the chive dressing": what it goes with is made elsewhere.
+      def dressing_by_name?(index)
+        item.food? && @around.word_before(index) == "the" &&
+          MADE_HERE.include?(Around.word(@tokens[index + 1]))
       end
 
       # "Nut free": none of it, and to be asked about.

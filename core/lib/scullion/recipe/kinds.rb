@@ -5,6 +5,7 @@ module Scullion
     # What a row of a recipe is: title, servings, heading, note, step or ingredient; by its words alone, and
     # by whether steps have begun.
     class Kinds
+      include NoteRows
       include StepRows
 
       AMOUNT =
@@ -33,7 +34,6 @@ module Scullion
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
-      GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
       TIME_ALONE =
         /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
@@ -41,10 +41,6 @@ module Scullion
          |\A(?:easy|medium|simple)\z/ix.freeze
       # Rows from the first in which it may stand alone.
       NEAR_TOP = 6
-      # Said back in a thread.
-      HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
-      # "The nectarine one": which salad is meant.
-      THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
       # Share of rows in capitals from which they say nothing.
       SHOUTING = 0.3
       # Words to the name of a part.
@@ -72,8 +68,6 @@ module Scullion
         /(?:\b#{Servings::NUMBER}\s*(?:(?:small|large|big|little)\s+)?#{HOLDERS}
             |\A\W*#{Servings::NUMBER}\s*#{SERVED})\s+(?:of\s+)?(?<food>[[:alpha:]][^,;:.]*)/ix.freeze
       PACKS_BEHIND = /\A(?<food>[^\d]*[[:alpha:]]),?\s+#{Servings::NUMBER}\s*#{HOLDERS}\b/ix.freeze
-      # What a portion counts as, by a canteen's own rules.
-      COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       SHOWN = /\b(?:salad|slaw|bowl|platter)s?\b/i.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
@@ -277,27 +271,6 @@ module Scullion
       def shouted?(text)
         @small_letters && text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= SHOUTED_WORDS &&
           @items.of(text).none?(&:food?)
-      end
-
-      # "Item   Amt   Notes"
-      def heads?(text)
-        words = text.split
-        words.size > 1 && words.all? { |word| Table::HEADS.values.any? { |pattern| word.match?(pattern) } }
-      end
-
-      # "(she made it for sixty, out of one bowl)", "(nuts can be done on Friday)": said beside the list.
-      def remark_in_brackets?(text)
-        text.match?(/\A\W*\([^()]*\)\W*\z/) && !serves?(text) &&
-          @items.of(text).none? { |item| item.food? && item.amount }
-      end
-
-      def note?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
-        return true if !amount?(text) && text.match?(COUNTS_AS)
-        return true if text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
-        return part_between_dashes?(text) == false if text.match?(DASHED)
-
-        !amount?(text) && @lexicon.note?(text)
       end
 
       def amount?(text) = text.sub(Rows::BULLET, "").match?(AMOUNT)

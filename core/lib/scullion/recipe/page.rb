@@ -36,6 +36,8 @@ module Scullion
           (?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
       # "Pesto (nut free) 1.8 kg" heads nothing.
       ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
+      # "Mayo 200 g (check label: egg)"
+      OWN_AMOUNT = /\A\s*[\d½¼¾][\d.,]*\s?(?:k?g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*\(/i.freeze
       # "All weights per pot.": a row that says nothing else holds for what stands above it too.
       ALL_EACH = /\A\W*(?:(?:all|note|nb)\b\W*)*#{AMOUNTS_EACH.source}\W*\z/ix.freeze
       PART_FOR = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}))\s+for\s+(?<many>\d{1,4})\s*:\s+/i.freeze
@@ -223,7 +225,9 @@ module Scullion
         found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part) || of_its_first(row.text)
         return part_and_foods_of(row) if row.text.match?(POT_OF)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
-        return foods(row, row.text) if found[:rest].match?(ASIDE_AND_AMOUNT)
+        if [ASIDE_AND_AMOUNT, OWN_AMOUNT].any? { |each| found[:rest].match?(each) }
+          return foods(row, row.text)
+        end
 
         begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")

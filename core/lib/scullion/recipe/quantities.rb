@@ -19,6 +19,8 @@ module Scullion
       UNIT =
         /(fl\.?\s?oz|fluid\s+ounces?|(?:table|tea|dessert)[\s-]spoon\w*|dessertsp\w*|desertsp\w*
           |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
+      # "A walnut of butter": as big as one.
+      AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Keep the water, 1/2 goes in the paste": of what was said before.
@@ -57,6 +59,8 @@ module Scullion
       SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
+      # "Blanch 1:30, shock"
+      CLOCKED = /\d{1,2}:[0-5]\d(?![\d:])(?:\s*(?:mins?|h|hrs?)\b)?/i.freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -70,6 +74,7 @@ module Scullion
         return push(:word, from, { "aside" => true }, folded: %w[share]) if @scan.skip(SHARE_GOES)
 
         return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?
+        return push(:time, from) if @scan.skip(CLOCKED)
 
         few = few_of_them
         return kind_of(from, *few) if few
@@ -257,9 +262,6 @@ module Scullion
         following = @scan.check(/\s+[[:alpha:]]+/) or return false
         !@lexicon.food([word, Lexicon.fold(following)]).nil?
       end
-
-      # "A walnut of butter": as big as one.
-      AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
 
       # @return [Array(String, String), nil] the measure, and whether it is said to be small or large
       def loose_word

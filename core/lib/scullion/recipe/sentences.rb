@@ -59,6 +59,8 @@ module Scullion
       END_OF_ONE = /(?<=[.!?;])\s+/.freeze
       BREAK = /(?<![[:alpha:]])(?:#{SHORT.map { |word| Regexp.escape(word) }.join("|")})\.\z/i.freeze
 
+      TIMED = /\d\s?(?:mins?|hrs?|h|secs?)\.\z/i.freeze
+
       # As it is spoken into a telephone: so many letters without a mark, and where something else begins.
       SPOKEN = /\A[^.,;:!?()\n]{160,}\z/.freeze
       GOES_ON =
@@ -72,13 +74,21 @@ module Scullion
         text
           .split(END_OF_ONE)
           .each_with_object([]) do |part, all|
-            if all.any? && all.last.match?(BREAK) && !part.match?(/\A[[:upper:]][[:lower:]]+\s[[:lower:]]/)
+            if all.any? && all.last.match?(BREAK) && !begins?(part, all.last)
               all.last << " " << part
             else
               all << +part
             end
           end
       end
+
+      # "Roast 35 min. Chill <5 C."
+      def self.begins?(part, before)
+        part.match?(
+          before.match?(TIMED) ? /\A[[:upper:]][[:lower:]]/ : /\A[[:upper:]][[:lower:]]+\s[[:lower:]]/
+        )
+      end
+      private_class_method :begins?
 
       # Is there an end of one in it?
       def self.ends?(text) = of(text).size > 1 || text.match?(/[.!?]\z/)

@@ -139,7 +139,8 @@ module Scullion
         /\b(?:does|do|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z))/ix,
+        /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
+        /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix

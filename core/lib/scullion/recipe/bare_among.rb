@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A list in which a bare number is so much of what nobody counts ("dijon 40, lemon juice 100, oil 700"):
+    # grams, of what is poured millilitres. For AmongLines, which it is a part of.
+    module BareAmong
+      # Bare numbers of what is never counted, from which all of the list is written so.
+      LEAST_BARE = 2
+      # From here on a number of what may be counted is so much of it.
+      LEAST = 10
+
+      private
+
+      def in_bare_numbers
+        bare = bare_lines.map(&:item).select { |item| item.food? && item.size.nil? && !item.amount.estimated }
+        plain = bare.select { |item| Counted.many?(item.amount) && !counted_by_one?(item) }
+        return if plain.map { |item| item.foods.first }.uniq.size < LEAST_BARE
+
+        jugs = plain.any? { |item| juice?(item) || @lexicon.acid?(item.foods.first) }
+        bare.each { |item| item.amount = so_much(item, jugs) if so_much?(item) }
+      end
+
+      def so_much?(item)
+        key = item.foods.first
+        return false unless juice?(item) || (@lexicon.poured?(key) && item.parts.empty?)
+        return true if Counted.many?(item.amount)
+
+        !counted_by_one?(item) && (@lexicon.seasons?(key) || item.amount.value >= LEAST)
+      end
+
+      # "Lemon juice 100" are no lemons.
+      def counted_by_one?(item)
+        key = item.foods.first
+        @lexicon.one_known?(key) && !juice?(item)
+      end
+
+      # Not "juice of 60 lemons".
+      def juice?(item) = item.name.to_s.match?(Items::JUICE)
+
+      # Oil as what stands beside it.
+      def so_much(item, jugs)
+        key = item.foods.first
+        unit = juice?(item) || @lexicon.acid?(key) || (jugs && @lexicon.in_jugs?(key)) ? :ml : :g
+        Amount.new(item.amount.low, item.amount.high, unit)
+      end
+    end
+  end
+end

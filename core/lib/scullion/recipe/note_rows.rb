@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Rows that are said beside a list: a greeting, what a portion counts as, a remark in brackets, the heads
+    # of a table. For Kinds, which it is a part of.
+    module NoteRows
+      GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
+      # Said back in a thread.
+      HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
+      # "The nectarine one": which salad is meant.
+      THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
+      # What a portion counts as, by a canteen's own rules.
+      COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
+
+      private
+
+      # "Item   Amt   Notes"
+      def heads?(text)
+        words = text.split
+        words.size > 1 && words.all? { |word| Table::HEADS.values.any? { |pattern| word.match?(pattern) } }
+      end
+
+      # "(she made it for sixty, out of one bowl)", "(nuts can be done on Friday)": said beside the list.
+      def remark_in_brackets?(text)
+        text.match?(/\A\W*\([^()]*\)\W*\z/) && !serves?(text) &&
+          @items.of(text).none? { |item| item.food? && item.amount }
+      end
+
+      def note?(text)
+        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
+        return true if !amount?(text) && text.match?(COUNTS_AS)
+        return true if text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
+        return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)
+
+        !amount?(text) && @lexicon.note?(text)
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What stands on a line beside its food and is none of it: a note to whoever buys it, a tin or tray of the
+    # kitchen's own that it is done in. For Around, which it is a part of.
+    module SaidBeside
+      NOTES = %w[check nb allergy allergens].freeze
+      # What is done in a tin or a tray of the kitchen's own.
+      VESSEL = %w[
+        toss
+        tossed
+        mix
+        mixed
+        put
+        tip
+        tumble
+        spread
+        layer
+        arrange
+        roast
+        roasted
+        bake
+        baked
+        them
+      ].freeze
+
+      # "Toss in a big tin with 2 tbsp oil": what it is done in, and not what it comes in.
+      def vessel?(index)
+        at = @sizes.key?(word_before(index)) ? index - 1 : index
+        %w[a the one].include?(before(at)&.text&.downcase) && %w[in into].include?(word_before(at - 1)) &&
+          VESSEL.include?(word_before(at - 2))
+      end
+
+      # "Mustard – check: some have wheat flour", "(check label: egg)": said to whoever buys it.
+      def noted?(index)
+        NOTES.include?(Around.word(@tokens[index])) && before(index)&.kind == :mark
+      end
+
+      # The last token of such a note.
+      def note_ends(index)
+        closed = (index...@tokens.size).find { |at| @tokens[at].text == ")" }
+        closed ? closed - 1 : @tokens.size
+      end
+    end
+  end
+end
