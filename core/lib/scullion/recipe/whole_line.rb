@@ -186,12 +186,12 @@ module Scullion
         return false if [item.container, item.piece].any?
 
         (all.one? && @tokens.one? { |token| token.kind == :amount } && @plain.match?(EACH_LAST)) ||
-          (item.equal?(all.first) && @plain.byteslice(item.from...item.to.to_i).to_s.scrub.match?(EACH_BRACKETED))
+          (item.equal?(all.first) && @plain.match?(EACH_BRACKETED))
       end
 
       EACH_LAST = /(?<!\bof )\beach\W*\z/i.freeze
       # "Sesame seeds (1 tsp each), nori"
-      EACH_BRACKETED = /\([^()]*\d[^()]*\beach\)/i.freeze
+      EACH_BRACKETED = /\A(?!.*\band\b)[^(\d,;&+]*\([\d½¼¾][\d.,\/]*\s?(?-i:[[:alpha:]]+)\s+each\)/i.freeze
 
       # "Hard-boiled egg each": one for each who is served.
       def one_each?(item)
