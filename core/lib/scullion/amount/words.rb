@@ -57,6 +57,7 @@ module Scullion
         "ninety" => 90,
         "hundred" => 100,
         "dozen" => 12,
+        "doz" => 12,
         "couple" => 2,
         "half" => 0.5,
         "third" => 1 / 3r,

@@ -10,15 +10,36 @@ module Scullion
       # From here on a number of what may be counted is so much of it.
       LEAST = 10
 
+      # g of one food that nobody is served, and what of one everybody may be.
+      MOST_EATEN, WEIGHED_EACH = 1500, [3, 400].freeze
+
       private
 
       def in_bare_numbers
+        too_many_to_eat
         bare = bare_lines.map(&:item).select { |item| item.food? && item.size.nil? && !item.amount.estimated }
         plain = bare.select { |item| Counted.many?(item.amount) && !counted_by_one?(item) }
         return if plain.map { |item| item.foods.first }.uniq.size < LEAST_BARE
 
         jugs = plain.any? { |item| juice?(item) || @lexicon.acid?(item.foods.first) }
         bare.each { |item| item.amount = so_much(item, jugs) if so_much?(item) }
+      end
+
+      # "Waxy potatoes 750" for six: nobody has 125 of them, everybody has 125 g.
+      def too_many_to_eat
+        return unless @servings
+
+        bare_lines
+          .map(&:item)
+          .each do |item|
+            one = @lexicon.one_weighs(item.foods.first) if Counted.many?(item.amount) && item.size.nil?
+            next if one.nil? || item.parts.any? || item.said?(:per_head)
+
+            each = item.amount.value / @servings
+            next unless each * one > MOST_EATEN && each.between?(*WEIGHED_EACH)
+
+            item.amount = Amount.new(item.amount.low, item.amount.high, :g)
+          end
       end
 
       def so_much?(item)

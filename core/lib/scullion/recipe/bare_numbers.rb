@@ -12,10 +12,15 @@ module Scullion
       OVEN_HEATS = (120..260)
       OVENS = %w[at oven fan roast roasted roasting bake baked].freeze
 
+      # "Loads of oil 200 for 40 mins"
+      FOR_MINUTES = /\s+for\s+(?:about\s+)?\d{1,3}\s?(?:mins?|minutes?|h|hrs?|hours?)\b/i.freeze
+
       private
 
       # "Oven 180 till golden", "35 min at 200 with oil": how hot.
       def oven_heat?(number)
+        return true if OVEN_HEATS.cover?(number) && @scan.check(FOR_MINUTES)
+
         OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
           OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
       end

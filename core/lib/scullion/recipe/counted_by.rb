@@ -17,7 +17,13 @@ module Scullion
       # "12 butter lettuce leaves"
       def pieces_of_it?(index, piece)
         item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
-          PARTED.include?(piece)
+          (PARTED.include?(piece) || @lexicon.piece_known?(item.foods.first, piece) || heart?(piece))
+      end
+
+      # "3 celery hearts" are no heads.
+      def heart?(piece)
+        piece == "heart" && @lexicon.piece_known?(item.foods.first, "head") &&
+          !@lexicon.piece_known?(item.foods.first, "each")
       end
 
       # "The leaves of 1 small bunch": the one that has the number is counted.

@@ -7,6 +7,8 @@ module Scullion
     module DoneToIt
       ROLES = %w[cuts trims treats cooks states].freeze
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks juice juices oil fat].freeze
+      # "Tear them into strips": what is said behind it is how they are cut.
+      CUT_INTO = %w[chopped torn sliced].freeze
       PARTS_WEIGHED = %w[florets segments supremes leaves flesh].freeze
       # "8 lb AP, peeled": weighed before it is.
       PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze
@@ -45,7 +47,7 @@ module Scullion
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
-          leaves_of_it?(index)
+          leaves_of_it?(index) || sentence_of_dressing?(index)
         unknown(token, index) if known.empty? && roles.empty?
       end
 
@@ -61,7 +63,8 @@ module Scullion
 
       # "Chopped in cubes", "chopped into batons"
       def chopped_into?(roles, index)
-        roles["cuts"] && item.words["cuts"] == "chopped" && %w[in into].include?(@around.word_before(index))
+        roles["cuts"] && CUT_INTO.include?(item.words["cuts"]) &&
+          %w[in into].include?(@around.word_before(index))
       end
 
       # "Stoned, halved", "quartered and shaved": how it is cut in the end; not "two torn and one sliced".
@@ -103,6 +106,13 @@ module Scullion
       def dressed_in?(roles, index)
         roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
           (@around.dressed_before?(index) || (!@prose && @around.share_of_it?(index)))
+      end
+
+      # "3 punnets cress. Dressing on the side"
+      def sentence_of_dressing?(index)
+        began = @around.sentence_begins(index) or return false
+        item.food? && item.from < began.at && began.text.match?(/\A[[:upper:]]/) && began.value.is_a?(Hash) &&
+          began.value["places"] == "dressing"
       end
 
       # "French beans, top, boil 4 min": off with their ends.

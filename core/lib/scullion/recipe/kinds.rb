@@ -26,6 +26,8 @@ module Scullion
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
       FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
+      # "Salad 2 - leaves"
+      NUMBERED_DISH = /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}(?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/i.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
@@ -203,7 +205,7 @@ module Scullion
       def list_heading?(plain) = @lexicon.heading("list").include?(plain.sub(/\s*\(.*\)\z/, ""))
 
       def heading?(text)
-        return true if text.match?(NUMBERED_STEP)
+        return true if text.match?(NUMBERED_STEP) || text.match?(NUMBERED_DISH)
         return false if amount?(text) || serves?(text)
 
         plain = bare(text)

@@ -148,6 +148,8 @@ module Scullion
 
       # Is the weight of one of it known, as it grows?
       def one_known?(key) = ONE.any? { |piece| piece_known?(key, piece) }
+      # What one of it weighs, as it grows. @return [Float, nil] g
+      def one_weighs(key) = ONE.filter_map { |piece| @larder[key]&.figures&.[]("pieces/#{piece}") }.first
       # Does the larder know what one such piece of it weighs?
       def piece_known?(key, piece) = @larder[key]&.figures&.key?("pieces/#{piece}") || false
 

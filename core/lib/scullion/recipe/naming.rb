@@ -159,6 +159,11 @@ module Scullion
         amount_said || @lexicon.squeezed?(token.value[:keys].first) || flavoured?(token)
       end
 
+      # "Juice of 2 lemons, oil, salt": no lemon oil.
+      def poured_too?(token)
+        @lexicon.poured?(token.value[:keys].first) && !@lexicon.poured?(item.foods.first)
+      end
+
       # "250 ml cream, horseradish to taste": each a food of its own.
       def flavoured?(token)
         @around.before(@tokens.index(token))&.text == "," && !item.amount.nil? &&
@@ -177,7 +182,8 @@ module Scullion
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
-        if token.kind == :food && (poured_apart?(token) || liquor_kept?(token) || weighed_too?(token))
+        if token.kind == :food &&
+             (poured_apart?(token) || poured_too?(token) || liquor_kept?(token) || weighed_too?(token))
           return false
         end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)

@@ -5,7 +5,8 @@ module Scullion
     # Rows that are said beside a list: a greeting, what a portion counts as, a remark in brackets, the heads
     # of a table. For Kinds, which it is a part of.
     module NoteRows
-      GREETING = /\A(?:hi|hello|hey|dear|hiya)\b[^\d:]{0,40}\z/i.freeze
+      GREETING =
+        /\A(?:hi|hello|hey|dear|hiya|(?:good\s+)?(?:morning|afternoon|evening))\b[^\d:]{0,40}\z/i.freeze
       # Said back in a thread.
       HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
       # "The nectarine one": which salad is meant.

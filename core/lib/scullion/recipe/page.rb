@@ -40,7 +40,11 @@ module Scullion
       OWN_AMOUNT = /\A\s*[\d½¼¾][\d.,]*\s?(?:k?g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*\(/i.freeze
       # "All weights per pot.": a row that says nothing else holds for what stands above it too.
       ALL_EACH = /\A\W*(?:(?:all|note|nb)\b\W*)*#{AMOUNTS_EACH.source}\W*\z/ix.freeze
-      PART_FOR = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}))\s+for\s+(?<many>\d{1,4})\s*:\s+/i.freeze
+      PART_FOR =
+        /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:]\ ]{2,30}?))\s+for\s+(?:all\s+)?
+          (?<many>\d{1,4})\s*:\s+/ix.freeze
+      # "Veg per box: 80 g cabbage, 60 g carrot"
+      PART_EACH = /\A\W*(?-i:[[:alpha:]]{2,12}\s+){1,2}(?:per|each)\s+(?:#{SERVED})\s*:/i.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       POT_OF =

@@ -15,6 +15,7 @@ module Scullion
       POACHED_IN =
         /\b(?:poach|simmer|boil|cook)\w*\b[^:.]*\bin\s+(?:an?\s+|the\s+)?(?:(?-i:[[:alpha:]]+)\s+)?
           (?:bouillon|broth|stock|water|liquor)\s*:/ix.freeze
+      DRESSED_THEN = /\b(?:dress|toss|whisk|mix|stir)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
 
       private
@@ -69,12 +70,28 @@ module Scullion
         items.each { |item| item.place ||= "pot" if item.counted? || item.amount.nil? }
       end
 
+      # "8 kg new potatoes, 1 bunch mint in the water": what is weighed is eaten, but for what seasons.
+      def weighed?(item)
+        key = item.foods.first
+        item.amount&.unit == :g && !item.amount.estimated && !@plain.match?(POT_ALONE) &&
+          !lexicon.seasons?(key) && !lexicon.poured?(key)
+      end
+
+      # Up to where something else is done: "mint in the water, dress with 600 ml cream".
+      def in_the_pot(items)
+        last = items.rindex { |item| item.place == "pot" }
+        after =
+          items.drop(last).each_cons(2).take_while { |one, other| !between(one, other).match?(DRESSED_THEN) }
+        items.first(last + 1) + after.map(&:last)
+      end
+
       # What goes with it goes there too. What is eaten is only cooked there ("lentils, simmered in stock",
       # "chicken breasts, poached with a bay leaf"), unless the line says that it is for the pot alone.
       def into_the_pot(items)
         return if items.none? { |item| item.place == "pot" && !item.said?(:in_it) }
 
-        eaten, company = items.partition { |item| lexicon.eaten?(item.foods.first) }
+        eaten, company =
+          in_the_pot(items).partition { |item| lexicon.eaten?(item.foods.first) || weighed?(item) }
         company.each { |item| item.place = "pot" }
         eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
       end

@@ -17,6 +17,11 @@ module Scullion
            |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      # New foods with an amount from which a sentence is a list.
+      LIST = 2
+      # What a list of the sort does not add by its name alone: water, a dressing that is made here.
+      NOT_BESIDE = %w[water bought-].freeze
+
       # What is whisked stands before what it then goes on.
       BEFORE_IT_GOES =
         /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
@@ -67,11 +72,26 @@ module Scullion
       def said_in(line)
         sentences(line).flat_map do |sentence|
           words = @items.plain(sentence)
-          @items
-            .of(sentence, prose: true)
-            .select { |item| new?(item, sentence) }
-            .map { |item| line_of(item, line, words, sentence) }
+          new_in(sentence).map { |item| line_of(item, line, words, sentence) }
         end
+      end
+
+      def new_in(sentence)
+        items = @items.of(sentence, prose: true)
+        fresh = items.select { |item| new?(item, sentence) }
+        return fresh if fresh.count(&:amount) < LIST
+
+        items.select { |item| fresh.include?(item) || beside_new?(item) }
+      end
+
+      # "A big spoon of harissa, juice of 2 lemons, oil, honey": in a list, what is to taste.
+      def beside_new?(item)
+        new =
+          item.food? && item.amount.nil? && item.foods.none? { |key| @listed.key?(key) } &&
+            NOT_BESIDE.none? { |key| item.foods.first.start_with?(key) } && !listed_head?(item) &&
+            !of_the_list?(item)
+        item.foods.each { |key| @listed[key] = true } if new
+        new
       end
 
       def talk?(sentence) = @talk.include?(sentence)

@@ -32,6 +32,12 @@ module Scullion
           VESSEL.include?(word_before(at - 2))
       end
 
+      # The first token behind the last full stop. @return [Lexer::Token, nil]
+      def sentence_begins(index)
+        stop = (0...index).to_a.reverse.find { |at| @tokens[at].text == "." }
+        @tokens[stop + 1] if stop
+      end
+
       # "Mustard – check: some have wheat flour", "(check label: egg)": said to whoever buys it.
       def noted?(index)
         NOTES.include?(Around.word(@tokens[index])) && before(index)&.kind == :mark

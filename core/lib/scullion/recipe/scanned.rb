@@ -31,13 +31,19 @@ module Scullion
         [/(?<![[:alnum:]])[lI1]Vi(?![[:alnum:]])/, "1½"],
         [/(?<![[:alnum:]])Vi(?=\s*(?:tbsp|tsp|cup|lb|oz)\b)/, "½"],
         [/(?<=\d)OO(?![[:alnum:]])/, "00"],
+        [/(?<![[:alnum:]])[lI](?=[½¼¾⅓⅔])/, "1"],
+        [/(?<=\bof\s)[lI](?=\s[[:alpha:]])/, "1"],
         [/\b5(?=erv(?:es|ings?)\b)/, "S"]
       ].freeze
+
+      # "lO0 ml", "25O g"
+      WEIGHED = /(?<![[:alnum:]])(?=[lIO\d]*[lIO])[lIO\d]{2,5}(?=\s?(?:g|kg|ml|cm|mm)\b)/.freeze
 
       # @param text [String] a line @return [String]
       def self.mended(text)
         FRACTIONS
           .reduce(text) { |line, (pattern, meant)| line.gsub(pattern, meant) }
+          .gsub(WEIGHED) { |number| number.tr("lIO", "110") }
           .gsub(WORD) { |word| word.match?(MEANT) ? word : word.tr("01", "ol") }
       end
     end

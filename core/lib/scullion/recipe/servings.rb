@@ -29,7 +29,7 @@ module Scullion
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
             (?:easy(?!\s+peel)|easily|comfortably|generously)\b
-            |as\ (?:a\s)?(?:side|starter|main|app))\b/ix.freeze
+            |as\ (?:a\s)?(?:side|starter|main|app|lunch|supper|dinner))\b/ix.freeze
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
@@ -134,11 +134,12 @@ module Scullion
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:yld|numbers?)\b(?:\s(?-i:[[:alpha:]]+)){0,4}\.?\s*:?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\bservice\s+(?:of\s+|for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?(?!1\b)#{NUMBER}\b#{NOT_THEM}/ix,
+          \s+(?:for\s+)?(?!1\b)#{NUMBER}\b(?!\s*[-–:]\s)#{NOT_THEM}/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
         /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,

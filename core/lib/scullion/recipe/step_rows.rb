@@ -70,7 +70,9 @@ module Scullion
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return false if counted_behind_verb?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
-        return true if begins_step?(plain) && (words > 3 || plain.end_with?(".") || text.match?(NUMBERED))
+        if begins_step?(plain) && (words > 3 || plain.end_with?(".", "!") || text.match?(NUMBERED))
+          return true
+        end
         return true if words >= LONG_PROSE || told?(plain, words)
 
         section == "open" && words > 3 && plain.end_with?(".")
@@ -99,8 +101,8 @@ module Scullion
       end
 
       def told?(plain, words)
-        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) && !plain.match?(CUT_SHORT) &&
-          !plain.match?(WholeLine::TAKEN_BACK)
+        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) &&
+          !plain.match?(CUT_SHORT) && !plain.match?(WholeLine::TAKEN_BACK)
       end
 
       def listed_food?(plain)

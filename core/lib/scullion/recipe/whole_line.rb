@@ -13,13 +13,16 @@ module Scullion
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD =
-        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest)\b(?! of)}i.freeze
+        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest|box)\b(?! of)}i.freeze
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
       EACH_HAS =
         %r{\b(?:[\d/]+|an?|one|two|three|four|half(?:\s+an?)?)(?:\s+(?!of\s+each)(?-i:[[:alpha:]]+)){0,3}
           \s+each\b
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
+      EACH_LAST = /(?<!\bof )\beach\W*\z/i.freeze
+      # "Sesame seeds (1 tsp each), nori"
+      EACH_BRACKETED = %r{\A(?!.*\band\b)[^(\d,;&+]*\([\d½¼¾][\d.,/]*\s?(?-i:[[:alpha:]]+)\s+each\)}i.freeze
       # So many of something each: "cucumber, 40 each" is 40 pieces.
       NOBODY_EATS = 12
       # Times that a line says so.
@@ -188,10 +191,6 @@ module Scullion
         (all.one? && @tokens.one? { |token| token.kind == :amount } && @plain.match?(EACH_LAST)) ||
           (item.equal?(all.first) && @plain.match?(EACH_BRACKETED))
       end
-
-      EACH_LAST = /(?<!\bof )\beach\W*\z/i.freeze
-      # "Sesame seeds (1 tsp each), nori"
-      EACH_BRACKETED = /\A(?!.*\band\b)[^(\d,;&+]*\([\d½¼¾][\d.,\/]*\s?(?-i:[[:alpha:]]+)\s+each\)/i.freeze
 
       # "Hard-boiled egg each": one for each who is served.
       def one_each?(item)

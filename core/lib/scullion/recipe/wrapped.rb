@@ -20,6 +20,9 @@ module Scullion
             |(?:#{Amount::Words::PIECES.join("|")}|#{Amount::Words::PACK_WORDS.join("|")})\s+of)\s/x.freeze
       # A row that cannot end there.
       OPEN = /(?:,|\b(?:and|or|with|w|of|the|a|in|into|to|for|from|plus))\z/i.freeze
+      UNENDED = /(?:\d.*\b(?:and|or|with|of|the)|\beach\s[^,\d]{3,30},)\z/i.freeze
+      # "Cracked Wheat with Herbs" and "and Pomegranate"
+      AND_MORE = /\A(?:and|with|&)\s+[[:upper:]][[:lower:]]+\z/.freeze
       # A text is set to a width where so many rows come within so many letters of its longest.
       SET_ROWS, NEAR = 3, 12
 
@@ -90,7 +93,11 @@ module Scullion
         return "#{last.text}, #{row.text.sub(BELOW, "")}" if below?(last, row)
         return "#{last.text} #{row.text}" if row.text.match?(FORMULA)
 
-        "#{last.text} #{row.text}" if in_brackets?(last.text, row.text) || runs_on?(last.text, row)
+        unless in_brackets?(last.text, row.text) || runs_on?(last.text, row) || unended?(last.text, row)
+          return
+        end
+
+        "#{last.text} #{row.text}"
       end
 
       def share_of?(last, row)
@@ -115,6 +122,12 @@ module Scullion
         above.length >= FULL && begins_low?(row) && row.text.include?(" ") && !row.text.end_with?(":") &&
           !above.match?(/[.:;!?)]\z/) && !own?(row.text) &&
           (above.match?(OPEN) || full?(above, row) || row.text.start_with?("of "))
+      end
+
+      # "Peeled, seeded and" and "diced", "1 bunch each parsley," and "mint and dill": no row ends so.
+      def unended?(above, row)
+        begins_low?(row) && !row.text.end_with?(":") && !row.text.match?(/\A(?:an?|one)\b|\d/) &&
+          (above.match?(UNENDED) || (above.match?(/[[:upper:]]/) && row.text.match?(AND_MORE)))
       end
 
       def own?(text) = text.match?(OWN) || text.match?(MEASURE)
