@@ -13,6 +13,7 @@ module Scullion
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
           |[~≈=/]}ix.freeze
+      ABOUT = %w[like maybe about say roughly].freeze
       PRICED = %w[£ $ €].freeze
       MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
 
@@ -104,7 +105,7 @@ module Scullion
       # The amount of another food, known or not.
       def another?(index)
         return behind_stranger?(index) unless item.food?
-        return false if behind_its_name?(index) || (@behind && item.amount.nil?) || kind_next?(index)
+        return false if behind_its_name?(index) || so_much_of_it?(index) || (@behind && item.amount.nil?) || kind_next?(index)
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?
@@ -129,6 +130,12 @@ module Scullion
       # "Gherkins 100 g and capers a spoonful": right behind the one, and the other has its own.
       def behind_its_name?(index)
         item.amount.nil? && @around.before(index)&.kind == :food && @around.amount_behind_next?(index)
+      end
+
+      # "Dill, like a whole bunch, and capers"
+      def so_much_of_it?(index)
+        item.amount.nil? && ABOUT.include?(@around.word_before(index)) &&
+          @around.before(index - 1)&.kind == :food && @around.ends_behind?(index)
       end
 
       # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.

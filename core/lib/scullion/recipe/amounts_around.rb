@@ -24,6 +24,14 @@ module Scullion
         in_units?(rest.first, units) && rest[1]&.kind != :food
       end
 
+      # Nothing stands behind the amount but what it is counted by: "a whole bunch and".
+      def ends_behind?(index)
+        counted = %w[pieces containers]
+        after =
+          @tokens.drop(index + 1).find { |token| token.kind != :word || !token.value.keys.intersect?(counted) }
+        after.nil? || after.kind == :mark || Around.joins?(after)
+      end
+
       # An amount within the next two words.
       def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
 

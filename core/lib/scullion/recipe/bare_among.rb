@@ -8,10 +8,10 @@ module Scullion
       # Bare numbers of what is never counted, from which all of the list is written so.
       LEAST_BARE = 2
       # From here on a number of what may be counted is so much of it.
-      LEAST = 10
+      LEAST = 5
 
-      # g of one food that nobody is served, and what of one everybody may be.
-      MOST_EATEN, WEIGHED_EACH = 1500, [3, 400].freeze
+      # g of one food, and pieces of it, that nobody is served, and g of one that everybody may be.
+      MOST_EATEN, MOST_PIECES, WEIGHED_EACH = 1500, 30, [3, 400].freeze
 
       private
 
@@ -36,7 +36,7 @@ module Scullion
             next if one.nil? || item.parts.any? || item.said?(:per_head)
 
             each = item.amount.value / @servings
-            next unless each * one > MOST_EATEN && each.between?(*WEIGHED_EACH)
+            next unless (each * one > MOST_EATEN || each > MOST_PIECES) && each.between?(*WEIGHED_EACH)
 
             item.amount = Amount.new(item.amount.low, item.amount.high, :g)
           end

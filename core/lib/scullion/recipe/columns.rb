@@ -8,6 +8,8 @@ module Scullion
       LEAST_ROWS, LEAST_LETTERS, LEAST_SHARE = 6, 45, 0.6
       # Rows to a block that is set beside another, and a heading over a column.
       BLOCK_ROWS, HEADING = 4, /\A[[:upper:]][[:upper:] &]{2,24}:?\z/.freeze
+      # "GREEN BEANS, WARM          serves 10" stands over both.
+      SERVED = /\s{2,}(?:for|serves|makes|feeds)\s+\d+\W*\z/i.freeze
       # Share of the second column's rows that are told in words.
       TOLD = 0.55
       LONGEST = 400
@@ -28,6 +30,8 @@ module Scullion
         /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
           |\bper\s+(?:portion|person|head|cover)\s*,?\s*g\b
           |\b(?:net|ep|gross|qty|quantity|wt|weight|amount)\s*[(,]?\s*g(?:rams)?\b(?!\s*\d)/ix.freeze
+      WEIGHT = /\A\s*\d[\d.,]*\s?(?:kg?|g|lbs?|oz)\b/i.freeze
+      GROSS_NET = /\b(?:gross|ap)\b.{1,20}\b(?:net|ep)\b/i.freeze
       # What a bare number counts, and does not weigh.
       COUNTED = /\b(?:whole|bulb|head|bunch|each|ea)\b/i.freeze
       # A bare number in a column of its own, two spaces off, where everything is in grams.
@@ -38,6 +42,7 @@ module Scullion
         @lines = lines
         @scales = Scales.new(lines.map(&:last))
         @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
+        @net = lines.any? { |_, line| line.match?(GROSS_NET) }
         @led = lines.count { |_, line| line.strip.match?(LEADER) } >= LEADERS
       end
 
@@ -54,8 +59,19 @@ module Scullion
         return line if found.nil? || found[:amount].match?(/\A\d[.)](?!\d)|#{Servings::THEM}/o)
 
         # "Apples .... 15, in matchsticks": what is done to them stands behind their name.
-        amount, done = found[:amount].split(/,\s+/, 2)
-        ["#{leading(amount)} #{found[:food]}", done, found[:how]].compact.join(", ")
+        amount, done = found[:amount].split(/,\s+|\s+(?=\()/, 2)
+        left, how = @net ? found[:how].to_s.split(/\s{2,}/, 2) : [nil, found[:how]]
+        named = Columns.trimmed(leading(amount), found[:food], left).join(" ")
+        [named, done, how].compact.join(", ")
+      end
+
+      # "5 kg tomato (4.5 kg net)", "800 g EP watercress": what a list says is left of so much, or of so many.
+      # @param gross, food, net [String, nil] cells @return [Array<String>] in the order of a line
+      def self.trimmed(gross, food, net)
+        left = net.to_s[WEIGHT]
+        return [gross, food].compact if left.nil? || left == gross
+
+        gross.to_s.match?(WEIGHT) ? [gross, food, "(#{left} net)"] : ["#{left} EP", food]
       end
 
       def led(line) = line.match(LEADER) || (line.match(SHORT_LEADER) if @led)
@@ -79,9 +95,10 @@ module Scullion
       def split(lines)
         at = gutter(lines.map(&:last)) or return lines
 
+        served, lines = lines.partition { |_, line| line.match?(SERVED) }
         left = lines.map { |number, line| [number, line[0...at].to_s.rstrip] }
         right = lines.map { |number, line| [number, line[at..].to_s] }
-        left + right
+        served + left + right
       end
 
       # Where the second column begins: the place that most rows have a gap before.

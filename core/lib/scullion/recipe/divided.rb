@@ -38,12 +38,18 @@ module Scullion
         return if item.amount.nil? || item.counted? || !(item.place.nil? || item.place == "dressing")
 
         left, others = sentences.partition { |text| text.match?(LEFT) }
-        cooked, whisked = others.partition { |text| text.match?(COOKING) }
+        cooked, whisked = others.partition { |text| text.match?(COOKING) || roasted_next?(text) }
         on_tray = left.any? && left.none? { |text| text.match?(COOKING) }
         share = (on_tray ? cooked : whisked).sum { |text| share_of(text, item.amount) }
         return unless left.any? && share.positive? && share < 1
 
         on_tray ? share : 1 - share
+      end
+
+      # "Toss the pumpkin with half the oil. Roast for 40 min."
+      def roasted_next?(text)
+        @next ||= sentences.each_cons(2).to_h
+        @next[text].to_s.match?(/\A\W*(?:then\s+)?(?:roast|bake|grill|fry|griddle)\b/i)
       end
 
       def sentences

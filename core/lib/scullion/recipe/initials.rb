@@ -2,9 +2,9 @@
 
 module Scullion
   module Recipe
-    # Foods of whose first word a kitchen's list has only the first letter: "r/onion", "s/potato", "w/cress".
+    # Foods of whose first word a kitchen's list has only the first letter: "r/onion", "r.onion", "s/potato", "w/cress".
     class Initials
-      SHORT = %r{(?<![[:alnum:]/])(?<letter>(?-i:[[:alpha:]]))/(?<rest>(?-i:[[:alpha:]]{3,}))}i.freeze
+      SHORT = %r{(?<![[:alnum:]/.])(?<letter>(?-i:[[:alpha:]]))[/.](?<rest>(?-i:[[:alpha:]]{3,}))}i.freeze
       # "Carrots w/oil": with it, unless it is one word.
       WITH = "w"
 
@@ -17,7 +17,7 @@ module Scullion
       # @param text [String] @return [String] with the names written out; of two that it may be the letter
       #   stands as a word, which is asked about
       def written_out(text)
-        return text unless text.include?("/")
+        return text unless text.match?(%r{[/.]})
 
         text.gsub(SHORT) do |short|
           letter, rest = Regexp.last_match.values_at(:letter, :rest).map(&:downcase)

@@ -110,6 +110,7 @@ module Scullion
         return if !item.food? && made_with?(token, index)
         return chill(index) if chilled_in?(token, index)
         return @said = index + 1 if dressing_by_name?(index)
+        return item.amount = nil if @around.vessels?(index)
 
         begin_item(token) if amount_taken?(index)
         return named(token) unless item.food?

@@ -26,6 +26,10 @@ module Scullion
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
       FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
+      # "x4. Good."
+      TIMES = /\A\W*[x×]\s?\d{1,4}\.(?:\s|\z)/i.freeze
+      # "20/8 smoked mackerel and beet": the day that it was made.
+      DATED = %r{\A\W*(?:3[01]|[12]\d|[1-9])[/.-](?:1[0-2]|[1-9])(?:[/.-]\d{2,4})?\s+(?=[[:alpha:]])}.freeze
       # "Salad 2 - leaves"
       NUMBERED_DISH = /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}(?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/i.freeze
       # "Item: charred broccoli salad"
@@ -95,7 +99,7 @@ module Scullion
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
-        return "servings" if (serves?(text) && !weighed?(text)) || times_and_servings?(text)
+        return "servings" if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
         return "ingredient" if section != "steps" && food_by_weight?(text)
@@ -162,11 +166,17 @@ module Scullion
       def title?(text)
         plain = bare(text)
         return false if serves?(text)
-        return true if text.match?(DISH) || text.match?(CALLED) || text.match?(DISH_FOR)
+        return true if [DISH, CALLED, DISH_FOR].any? { |pattern| text.match?(pattern) } || dated?(text)
         return false if text.match?(StepRows::FOR_PART)
 
         !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
+      end
+
+      # Not "1/2 cucumber".
+      def dated?(text)
+        day, month = text[DATED].to_s.scan(/\d+/).map(&:to_i)
+        !day.nil? && day > month
       end
 
       def weighed_out?(text)

@@ -27,12 +27,16 @@ module Scullion
           (?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
+         |(?:→|->|=>)\s*crumbs?\b.*(?:→|->|=>)\s*(?:oil|butter)\b
          |\s[–—-]\s+baste\b|\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b
          |\b(?:oil|butter)\b[^,;]{0,14},\s*(?:roast|fry|bake|grill|sear)\b
          |\b(?:oil|butter)\b[^;]{0,24},\s*oven\s+\d{3}\b/ix.freeze
       TOSSED_WITH = /\btossed\s+(?:with|in)\b.*\b\d{3}\s?°?\s?[CF]\b/i.freeze
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
+      DRAWN = /\b(?:colander|sieve|weep|sweat|to\s+draw|squeez\w*|press(?:ed)?)\b/i.freeze
+      # "Simmer 22 min w/ bay, 1 carrot, 1 onion"
+      BOILED_WITH = /\A\W*(?:simmer|boil|poach|cook)\b/i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
       TOSSED_IN = %r{\b(?:toss|coat|mix|marinat|dress|rub|brush)\w*\s+(?:in\b|with\b|w\b|w/)}i.freeze
       ROASTED_WITH =
@@ -75,6 +79,7 @@ module Scullion
         bracketed_with(items)
         whisked_with(items)
         salts_the_water(items)
+        draws_water(items)
         sauce_row(items)
       end
 
@@ -122,7 +127,8 @@ module Scullion
       # "Lentils 2.5 kg w/ bay + ½ onion": what is boiled with the bay is not eaten.
       def in_its_water(items)
         bay = items.index { |item| BAY.include?(item.foods.first) } or return
-        return unless bay.positive? && lexicon.boiled?(items.first.foods.first) && @plain.match?(WITH_BAY)
+        boiled = bay.positive? ? lexicon.boiled?(items.first.foods.first) : @plain.match?(BOILED_WITH)
+        return unless boiled && @plain.match?(WITH_BAY)
 
         items
           .drop(bay)
@@ -212,6 +218,15 @@ module Scullion
         from = @plain[0...at].bytesize
         items.each do |item|
           item.place ||= "pot" if item.from < from && item.foods.first.to_s.end_with?("salt")
+        end
+      end
+
+      # "Salt 2 tsp for the tomatoes, colander": it draws their water, and stays on them.
+      def draws_water(items)
+        return unless @plain.match?(DRAWN)
+
+        items.each do |item|
+          item.place = "salad" if item.foods.first.to_s.end_with?("salt") && item.place == "cook"
         end
       end
 

@@ -161,7 +161,8 @@ module Scullion
 
       # "Juice of 2 lemons, oil, salt": no lemon oil.
       def poured_too?(token)
-        @lexicon.poured?(token.value[:keys].first) && !@lexicon.poured?(item.foods.first)
+        @lexicon.poured?(token.value[:keys].first) && !@lexicon.poured?(item.foods.first) &&
+          !@lexicon.own?([*token.folded, *Lexicon.fold(item.name).split])
       end
 
       # "250 ml cream, horseradish to taste": each a food of its own.

@@ -13,6 +13,8 @@ module Scullion
       THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
       # What a portion counts as, by a canteen's own rules.
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
+      # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
+      FORM = /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
 
       private
 
@@ -30,7 +32,7 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
-        return true if !amount?(text) && text.match?(COUNTS_AS)
+        return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         return true if text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
         return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)
 

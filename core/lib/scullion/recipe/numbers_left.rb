@@ -88,7 +88,7 @@ module Scullion
 
       # "3 kg potatoes, 1 kg purple": a second weight is no size of one.
       def twice_weighed?(item)
-        item.amount&.unit == :g && item.container.nil? && !item.said?(:drained)
+        %i[g ml].include?(item.amount&.unit) && item.container.nil? && !item.said?(:drained)
       end
 
       # "500 g each of red and white", "6 (4 in, 2 on top)"

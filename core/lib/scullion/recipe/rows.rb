@@ -20,9 +20,10 @@ module Scullion
       SIGNS = "-*•·▪◦☐☑✓–—>→+".freeze
       BULLET = /\A\s*(?:[#{SIGNS}\p{So}\uFE0F]+|\d{1,2}[.)](?=\s)|\[[ x]\])\s*/.freeze
       QUOTED = /\A\s*(?:>\s?)+/.freeze
+      DATE = %r{\d{1,4}[/.-]\d{1,2}(?:[/.-]\d{2,4})?,?\s+}.freeze
       DAY = /(?:mon|tue|wed|thu|fri|sat|sun)\w*,?\s*/i.freeze
       # Who said it and when, before what was said, or in a row of its own.
-      CHAT = /\A\[?(?:#{DAY})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*(?-i:[[:alpha:]]{1,20}):\s+/i.freeze
+      CHAT = /\A\[?(?:#{DAY})?(?:#{DATE})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*(?-i:[[:alpha:]]{1,20}):\s+/i.freeze
       WHO = /\A(?-i:[[:alpha:]]{2,12})\s+\d{1,2}:\d\d\s*(?:[AP]M)?\z/i.freeze
 
       # Those who speak by turns in a thread without times: "Kim: bring the orzo".
@@ -43,6 +44,7 @@ module Scullion
         /\A(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s*
           (?:am|pm|eve\w*|morn\w*|noon|\d{1,2}(?:[.:]\d\d)?\s*(?:am|pm)?)?\s*[:–-]\s+(?=.*\d)/ix.freeze
 
+      SERVED_FIRST = /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*:\s+([\d½¼¾].*)\z/i.freeze
       # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
       FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
 
@@ -101,7 +103,8 @@ module Scullion
             .flat_map do |line, number|
               barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
             end
-        lines = Separated.new(unspoken(Answered.new(Stacked.new(lines).lines).lines)).lines
+        lines = unspoken(Answered.new(Stacked.new(lines).lines).lines)
+        lines = Separated.new(lines.flat_map { |number, line| served_first(line).map { |each| [number, each] } }).lines
         table = Table.new(-> { many_said(lines.map(&:last)) })
         rows =
           Columns
@@ -113,12 +116,16 @@ module Scullion
         Wrapped.new(rows.reject { |row| row.text.empty? }).rows
       end
 
+      # "For 4: 250 g orzo"
+      def served_first(line) = line.match(SERVED_FIRST)&.captures || [line]
+
       # Without tags and odd spaces, but never without a word.
       def plain(text)
         text
           .gsub(%r{<(?:br|/p|/li|/h\d|/div)[^<>]{0,200}>}i, "\n")
           .gsub(%r{</?[a-z!][^<>\n]{0,200}>}i, " ")
           .tr("ſ", "s")
+          .gsub(/\bno\.\s?10(?=\s+(?:cans?|tins?)\b)/i, "#10")
           .gsub(/[\u200B-\u200F\u202A-\u202E\u2066-\u2069\uFEFF]/, "")
           .gsub(
             /&(?:amp|nbsp|frac12|deg);/,

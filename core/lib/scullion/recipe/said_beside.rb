@@ -6,6 +6,7 @@ module Scullion
     # kitchen's own that it is done in. For Around, which it is a part of.
     module SaidBeside
       NOTES = %w[check nb allergy allergens].freeze
+      POTS = %w[pot pots].freeze
       # What is done in a tin or a tray of the kitchen's own.
       VESSEL = %w[
         toss
@@ -36,6 +37,19 @@ module Scullion
       def sentence_begins(index)
         stop = (0...index).to_a.reverse.find { |at| @tokens[at].text == "." }
         @tokens[stop + 1] if stop
+      end
+
+      # "Garlic 1 crushed with salt": what it is done with is not counted.
+      def seasoned_with?(token)
+        at = @tokens.index(token)
+        %w[with w].include?(Around.word(token)) && at > 1 && before(at).kind == :word &&
+          before(at).value.key?("cuts") && before(at - 1)&.kind == :amount && @tokens[at - 3]&.kind == :food
+      end
+
+      # "In 3 pots", "between two pots"
+      def vessels?(index)
+        POTS.include?(@tokens[index].folded.last) && before(index)&.kind == :amount &&
+          %w[in into between over across].include?(word_before(index - 1))
       end
 
       # "Mustard – check: some have wheat flour", "(check label: egg)": said to whoever buys it.

@@ -25,7 +25,7 @@ module Scullion
         /(?:servings?|portions?|people|persons?|covers|couverts|guests|ppl|pax|of\ us|containers|lunches|
             dinners|units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|seats|cov|kids|children|little\ ones|pupils|residents|diners|patients|adults|
+            hungry|seats|cov|kids|children|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
             (?:easy(?!\s+peel)|easily|comfortably|generously)\b
@@ -64,9 +64,9 @@ module Scullion
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
-        /\W*\b(?:serves|servings?|feeds|makes)\s*:?\s*(?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
-         |\s*\(\d{1,4}\)\z|\W*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
-         |\W*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
+        /[^[:alnum:])\]!?]*\b(?:serves|servings?|feeds|makes)\s*:?\s*(?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
+         |\s*\(\d{1,4}\)\z|[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
+         |[^[:alnum:])\]!?]*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
               teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
@@ -74,12 +74,13 @@ module Scullion
         /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s*[:=]?\s*
           (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
       # "20+4 covers"
-      SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM})/i.freeze
       COUNT = "(?:\\d{1,4}|#{SAID_IN_WORDS.gsub(" ", "\\s")})".freeze
       PEOPLE =
         /(?:people|persons?|ppl|pax|covers|guests|crew|staff|kids|children|little\ ones|infants|pupils|adults|
             grown-?ups|residents|patients|diners|delegates|members|volunteers|campers|students|workers|
             walkers|teachers|leaders|helpers|carers|drivers|visitors|eaters|of\ us)\b/ix.freeze
+      # "20+4 covers", "48 + 6 leaders"
+      SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM}|#{PEOPLE})/i.freeze
       DIETS = /(?:veg(?:gies?|ans?|etarians?)?|coeliacs?)\b/i.freeze
       # "9 guests + 6 crew", "thirty adults and twelve kids"; not "60 guests, 6 veggie", who are among them.
       GROUPS =
@@ -120,12 +121,12 @@ module Scullion
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         /\b(?<!per\s)
-          (?:serves["']?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
+          (?:serves["']?(?:\s+us)?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*\d+\s?g\b)/ix,
+        /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d\/]+\s?(?:g|ml|oz|cups?)\b)/ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:covers?|couverts|pax|bowls|plates|boxes|portions|guests|heads)
@@ -165,6 +166,7 @@ module Scullion
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
         /=\s*#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
+        /\A\W*[x×]\s?#{NUMBER}\.(?=\s|\z)/ix,
         /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix

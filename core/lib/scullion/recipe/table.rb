@@ -23,6 +23,7 @@ module Scullion
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What there is before it is trimmed, beside what is left of it.
       AS_BOUGHT = /\A(?:gross|ap|raw)\b/i.freeze
+      TRIMMED = /\A(?:net|ep|trimmed|prepped)\b/i.freeze
       AN_AMOUNT =
         %r{\A[\d½¼¾][\d.,½¼¾/]*\s?(?:k?g|ml|l|lbs?|oz|pcs?|ea|each|bunch(?:es)?|tins?)?\.?\z}i.freeze
       # What a sheet makes of "1/2".
@@ -67,7 +68,10 @@ module Scullion
         kept =
           scaled(cells, amounts) || amounts.find { |at| cells[at].match?(AS_BOUGHT) } ||
             amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
-        heads.each_with_index.map { |head, at| head if head != "amount" || at == kept }
+        left = amounts.find { |at| at != kept && cells[at].match?(TRIMMED) } if kept && cells[kept].match?(AS_BOUGHT)
+        heads.each_with_index.map do |head, at|
+          at == left ? "left" : (head if head != "amount" || at == kept)
+        end
       end
 
       # Of columns for so many each the one that the text is for.
@@ -99,7 +103,7 @@ module Scullion
 
         # No column of amounts is known by its head: what begins as one is it.
         by["amount"] ||= cells.each_index.filter_map { |at| cells[at][AN_AMOUNT] unless @heads[at] }.first
-        named = [amount(by), by["food"]].compact
+        named = Columns.trimmed(amount(by), by["food"], by["left"])
         # "½ per portion" is said behind what it is of.
         named.reverse! if by["amount"].to_s.match?(/\bper\b/)
         text = [joined(named), by["how"]].compact.reject(&:empty?).join(", ")

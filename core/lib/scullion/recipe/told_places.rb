@@ -58,7 +58,9 @@ module Scullion
 
       # Oil, honey and spice of which nothing else is told.
       def on_tray_alone?(item)
-        return fried?(item) if @items.poured?(item) && !@items.lexicon.spice?(item.foods.first)
+        if @items.poured?(item) && !@items.lexicon.spice?(item.foods.first)
+          return fried?(item) && !other_on_tray?(item)
+        end
         return false unless @items.lexicon.spice?(item.foods.first)
 
         said = mentions(item).any? ? mentions(item) : by_first_word(item)
@@ -73,6 +75,13 @@ module Scullion
         keys = @items.of(named).flat_map(&:foods)
         listed = @lines.filter_map(&:item).select { |item| item.foods.intersect?(keys) }
         listed.any? { |item| item.words["cooks"] == "roast" }
+      end
+
+      # "Olive oil (roasting) 1 cup" beside another of 1½ cups: that one is not.
+      def other_on_tray?(item)
+        @lines
+          .filter_map(&:item)
+          .any? { |other| !other.equal?(item) && other.place == "cook" && other.foods.intersect?(item.foods) }
       end
 
       # "The cumin" of cumin seeds.
