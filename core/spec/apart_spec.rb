@@ -281,7 +281,6 @@ RSpec.describe Scullion::Recipe::Apart do
          "parsley",
          "chives",
          "anchovy",
-         "olive oil",
          "garlic"
        ]
     expect(

@@ -144,9 +144,16 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(placed["2.5 kg dry puy lentils, 1/2 onion"].last).to eq %w[white-onion salad]
   end
 
-  it "asks about what comes from a tin where the larder has it frozen" do
-    expect(line("1 tin peas (300 g), drained")["why"]).to eq "From a tin? The larder has it frozen."
-    expect(line("300 g peas")["why"]).to be_nil
+  it "takes from a tin or frozen what the larder has so, and asks about what it has not" do
+    taken = ->(text) { line(text).values_at("status", "taken").then { |status, food| [status, food&.fetch("key")] } }
+    {
+      "1 tin peas (300 g), drained" => %w[sure tinned-peas],
+      "300 g peas" => %w[sure frozen-peas],
+      "1 (15 oz) can sliced beets, drained" => %w[sure tinned-beetroot],
+      "5 lb green beans, cut, frozen" => %w[sure frozen-green-beans],
+      "600 g carrots, tossed in a big tin" => %w[sure carrot]
+    }.each { |text, food| expect(taken[text]).to eq(food), text }
+    expect(line("1 tin spinach (300 g), drained")["why"]).to include "as it grows"
   end
 
   it "bakes what is brushed with oil, and not the oil" do
@@ -209,7 +216,7 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
   end
 
   it "asks about what the larder has raw and the cook in a tin, or pickled" do
-    ["500 g tinned peaches", "300 g jarred beetroot", "900 g pickled kohlrabi"].each do |text|
+    ["500 g tinned plums", "300 g jarred beetroot", "900 g pickled kohlrabi"].each do |text|
       expect(line(text)["status"]).to eq("doubtful"), text
     end
     [

@@ -149,7 +149,7 @@ RSpec.describe "A recipe in its own words" do
       "Serves 50\ningredient | gross | trim % | net\norange | 24 ea | - | 3.2 kg\nrocket | 800 g | 0 | 800 g"
     reads = Scullion::Recipe::Draft.new(sheet, house).reads
     expect(reads.map { |read| [read.line.item.foods.first, read.amount.value] }).to eq(
-      [["orange", 24.0], ["rocket", 800.0]]
+      [["orange", 3200.0], ["rocket", 800.0]]
     )
   end
 

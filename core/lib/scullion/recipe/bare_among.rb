@@ -30,6 +30,7 @@ module Scullion
         return unless @servings
 
         bare_lines
+          .reject { |line| counts_them?(line) }
           .map(&:item)
           .each do |item|
             one = @lexicon.one_weighs(item.foods.first) if Counted.many?(item.amount) && item.size.nil?
@@ -41,6 +42,9 @@ module Scullion
             item.amount = Amount.new(item.amount.low, item.amount.high, :g)
           end
       end
+
+      # "300 carrots" may be so many.
+      def counts_them?(line) = line.text.match?(/\A\W*\d/) && line.item.name.to_s.match?(/s\z/i)
 
       def so_much?(item)
         key = item.foods.first

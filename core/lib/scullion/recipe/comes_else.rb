@@ -22,7 +22,6 @@ module Scullion
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
 
         return "The larder has no juice of it: which stands in?" if juice_else?(item, ingredient)
-        return "From a tin? The larder has it frozen." if tinned_frozen?(item, ingredient)
         return unless tinned_else?(item) && grows?(ingredient)
 
         "“#{@line.text[IN_A_TIN]}”? The larder has it as it grows."
@@ -36,12 +35,6 @@ module Scullion
 
       # "3 blood oranges, juiced": the fruit is not eaten.
       def juice_else?(item, ingredient) = item.parts.first == "juice" && @house.lexicon.fruit?(ingredient.key)
-
-      # "1 tin peas"
-      def tinned_frozen?(item, ingredient)
-        (%w[tin jar].include?(item.container) || item.words["states"] == "tinned") &&
-          ingredient.key.start_with?("frozen-")
-      end
 
       # Not "carrots, in a roasting tin".
       def tinned_else?(item)

@@ -13,6 +13,8 @@ module Scullion
         /\b(?:remaining|rest\s+of\s+(?:the|your)|remainder\s+of\s+the|other\s+half\s+of\s+the)
                \s+(?:(?-i:[[:alpha:]-]+)\s+){0,2}oil\b/ix.freeze
 
+      COATED = /\b(?:toss|coat|rub|drizzl|brush|tumbl|turn|mix|pour|put|spread|lay)\w*\b/i.freeze
+
       # @param lines [Array<Page::Line>] @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
@@ -49,7 +51,7 @@ module Scullion
       # "Toss the pumpkin with half the oil. Roast for 40 min."
       def roasted_next?(text)
         @next ||= sentences.each_cons(2).to_h
-        @next[text].to_s.match?(/\A\W*(?:then\s+)?(?:roast|bake|grill|fry|griddle)\b/i)
+        text.match?(COATED) && @next[text].to_s.match?(/\A\W*(?:then\s+)?(?:roast|bake|grill|fry|griddle)\b/i)
       end
 
       def sentences

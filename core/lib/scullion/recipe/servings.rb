@@ -140,7 +140,7 @@ module Scullion
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?(?!1\b)#{NUMBER}\b(?!\s*[-–:]\s)#{NOT_THEM}/ix,
+          \s+(?:for\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
         /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
