@@ -116,8 +116,16 @@ module Scullion
       end
 
       def weighed_stranger?(index)
-        !@prose && !@clauses.bracketed? && !@text.match?(THEN) &&
+        return false if @tokens[index + 1]&.text.to_s.match?(/ed\z/i)
+
+        !@prose && !@clauses.bracketed? && !clause_at(@token.at).match?(THEN) &&
           @around.weighed_stranger?(index, @flags.merge(@lexicon.verbs))
+      end
+
+      # What stands between the marks around a place of the line.
+      def clause_at(at)
+        before, after = @text.byteslice(0...at).to_s.scrub, @text.byteslice(at..).to_s.scrub
+        before[/[^,;]*\z/].to_s + after[/\A[^,;]*/].to_s
       end
 
       # "2 tiger chillies, 60 ml water", "3 of those and 2 apples"

@@ -10,6 +10,8 @@ module Scullion
       # From here on a number of what may be counted is so much of it.
       LEAST = 5
 
+      # g of what is so small that it may be weighed, and how many of it nobody counts.
+      SMALL, LEAST_SMALL = 10, 20
       # g of one food, and pieces of it, that nobody is served, and g of one that everybody may be.
       MOST_EATEN, MOST_PIECES, WEIGHED_EACH = 1500, 30, [3, 400].freeze
 
@@ -22,7 +24,11 @@ module Scullion
         return if plain.map { |item| item.foods.first }.uniq.size < LEAST_BARE
 
         jugs = plain.any? { |item| juice?(item) || @lexicon.acid?(item.foods.first) }
-        bare.each { |item| item.amount = so_much(item, jugs) if so_much?(item) }
+        bare.each do |item|
+          next item.amount = so_much(item, jugs) if so_much?(item)
+
+          item.flags << :which_unit if so_small?(item)
+        end
       end
 
       # "Waxy potatoes 750" for six: nobody has 125 of them, everybody has 125 g.
@@ -52,6 +58,12 @@ module Scullion
         return true if Counted.many?(item.amount)
 
         !counted_by_one?(item) && (@lexicon.seasons?(key) || item.amount.value >= LEAST)
+      end
+
+      # "Anchovy 40" beside "dijon 30": grams, or forty of them?
+      def so_small?(item)
+        one = @lexicon.one_weighs(item.foods.first)
+        !one.nil? && one < SMALL && item.amount.value >= LEAST_SMALL && !item.said?(:per_head)
       end
 
       # "Lemon juice 100" are no lemons.

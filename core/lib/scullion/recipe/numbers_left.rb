@@ -26,7 +26,7 @@ module Scullion
           |[\d'′]\s*(?:h|hrs?|mins?)?\s*\z|→[^→;]*\z}ix.freeze
       # A second way to say how much: in brackets, behind "or", "about", "=", and what they stand behind.
       AGAIN =
-        /(?:[(=~≈<+–-]|\d\s?x
+        /(?:\((?=[^)]*\z)|[=~≈<+–-]|\d\s?x
            |\b(?:or|about|around|approx\.?|roughly|say|i\.?e\.?|is|get|gives|makes|leaves|yields?|total|AP
               |incl\w*))
          [^\d;]{0,16}\z/x.freeze

@@ -26,6 +26,9 @@ module Scullion
       BEFORE_IT_GOES =
         /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
 
+      SALT_THEM =
+        /\bsalt\s+(?:them|it|both|each|these|those)\b
+          |\bsalt\b.*\b(?:squeeze\s+(?:it|them)|pour\s+off\s+the\s+water)\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
@@ -107,18 +110,21 @@ module Scullion
       def head(name) = Lexicon.singular(Lexicon.fold(name).split.last.to_s)
 
       def line_of(item, line, words, sentence)
+        into = into(item, sentence)
+        item.place ||= into if into == "pot"
         Page::Line.new(
           row: line.row,
           text: Page.own_words(words, item),
           kind: "ingredient",
           heading: line.heading,
           item: item,
-          into: into(item, sentence)
+          into: into
         )
       end
 
       # Whisked together it is a dressing; what is poured while something cooks is for cooking.
       def into(item, sentence)
+        return "salad" if item.foods.first.end_with?("salt") && sentence.match?(SALT_THEM)
         return "dressing" if sauced?(item, sentence) || (item.parts == %w[zest] && sentence.match?(JUICED))
         return "cook" if @items.poured?(item) && in_heat?(sentence)
 

@@ -168,7 +168,15 @@ module Scullion
         text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "").sub(DONE_ON, "")
         return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || @asked.key?(number)
 
-        Row.new(number: number, text: Scanned.mended(unmarked(text)), indent: line[/\A[[:space:]]*/].size)
+        text = unbarred(Scanned.mended(unmarked(text)))
+        Row.new(number: number, text: text, indent: line[/\A[[:space:]]*/].size)
+      end
+
+      # "180 g | 1 cup quinoa", "3 tbsp lemon juice | about 1½ lemons": the same said twice.
+      def unbarred(text)
+        text
+          .sub(/\A(\W*\d[\d.,]*\s?(?:k?g|ml|l))\s+\|\s+(?=[\d½¼¾⅓⅔])/, '\1/')
+          .sub(/\s+\|\s+((?:about\s+|ca\.?\s+|approx\.?\s+)?[\d½¼¾⅓⅔][^|]*)\z/, ' (\1)')
       end
 
       # Without the marks of a list that is ticked, struck out or set in bold.

@@ -46,6 +46,9 @@ module Scullion
           before(at).value.key?("cuts") && before(at - 1)&.kind == :amount && @tokens[at - 3]&.kind == :food
       end
 
+      # "Mozzarella over, then the dressing"
+      def then_the?(index) = word_before(index) == "the" && %w[then and].include?(word_before(index - 1))
+
       # "In 3 pots", "between two pots"
       def vessels?(index)
         POTS.include?(@tokens[index].folded.last) && before(index)&.kind == :amount &&

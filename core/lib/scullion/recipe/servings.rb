@@ -142,6 +142,7 @@ module Scullion
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
+        %r{[/|·]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
         /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}

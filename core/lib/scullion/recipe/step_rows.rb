@@ -34,6 +34,7 @@ module Scullion
       ON_IT = /\A(?!for\b|to\b).*\b(?:on|over)\s+(?:the\s+)?top\z/.freeze
       # "Salt and pepper" is no step.
       VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:=])}.freeze
+      TWO_VERBS = /\A[[:alpha:]]+\s+and\s+[[:alpha:]]+(?=\s+[[:alpha:]])/i.freeze
       COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
       NUMBERED_STEP = /\A\W*step\s+(?:\d{1,2}|one|two|three|four|five|six)\W*\z/i.freeze
       NUMBERED = /\A\d{1,2}[.)]\s/.freeze
@@ -125,7 +126,15 @@ module Scullion
       def begins_step?(plain)
         plain = plain.sub(NEXT, "")
         first = plain[/\A[[:alpha:]]+/].to_s
-        @lexicon.verbs.key?(first.downcase) && !plain.match?(VERB_BESIDE) && !food_by_name?(plain)
+        @lexicon.verbs.key?(first.downcase) && (!plain.match?(VERB_BESIDE) || two_verbs?(plain)) &&
+          !food_by_name?(plain)
+      end
+
+      # "Rinse and cook the quinoa"; not "salt and pepper", "spice and toast".
+      def two_verbs?(plain)
+        plain[TWO_VERBS].to_s.downcase.split(/\s+and\s+/).then do |both|
+          both.size == 2 && both.all? { |verb| @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? }
+        end
       end
 
       # "Roast chestnuts": the verb is a part of the food's own name.

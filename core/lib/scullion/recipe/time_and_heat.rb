@@ -68,8 +68,14 @@ module Scullion
       NUMBER = %r{#{HALF.source}|\d+\s+\d/\d|(?<!\d)\d/\d|\d+\s*[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]}.freeze
       SPOKEN =
         Amount::Words::NUMBERS.select { |_, value| value.is_a?(Integer) && value.between?(2, 60) }.freeze
+      SPOKEN_AND_A_HALF = /\b(?<whole>#{SPOKEN.keys.join("|")})\s+and\s+a\s+half\b/i.freeze
+      # "In the oven at one eighty for eight minutes"
+      SPOKEN_HEAT =
+        /\b(?:oven|at)\s+(?:at\s+)?(?<hundreds>one|two)\s+
+          (?<tens>hundred|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b
+          (?=\s*(?:degrees|for|in|until|till|[,.;]|\z))/ix.freeze
       TIME =
-        /(?<low>\b#{Amount::Words::SPELLED}|#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
+        /(?<low>#{SPOKEN_AND_A_HALF.source.sub("?<whole>", "?:")}|\b#{Amount::Words::SPELLED}|#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
          \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
                |["″](?=\s*(?:a|per|each)\s+side))
@@ -83,7 +89,8 @@ module Scullion
 
       # @return [Array(Float, Float), nil] in °C, for an oven without a fan
       def celsius(sentence)
-        fahrenheit(sentence) || fan(sentence) || plain(sentence) || bare(sentence) || gas(sentence)
+        fahrenheit(sentence) || fan(sentence) || plain(sentence) || bare(sentence) || gas(sentence) ||
+          spoken(sentence)
       end
 
       def fahrenheit(sentence)
@@ -114,6 +121,13 @@ module Scullion
       def gas(sentence)
         found = sentence.match(GAS) or return
         [in_celsius(GAS_NONE + (GAS_STEP * found[:low].to_i))] * 2
+      end
+
+      def spoken(sentence)
+        found = sentence.match(SPOKEN_HEAT) or return
+        numbers = Amount::Words::NUMBERS.transform_keys(&:downcase)
+        tens = found[:tens].casecmp?("hundred") ? 0 : numbers.fetch(found[:tens].downcase)
+        [hottest((numbers.fetch(found[:hundreds].downcase) * 100) + tens)] * 2
       end
 
       def ends(found)
@@ -205,6 +219,9 @@ module Scullion
 
       def number(text)
         return SPOKEN[text.downcase].to_f if SPOKEN.key?(text.downcase)
+        if (half = text.match(SPOKEN_AND_A_HALF))
+          return SPOKEN.fetch(half[:whole].downcase) + 0.5
+        end
         return Amount::Words.spelled(text).to_f if text.match?(/\A[[:alpha:]]/)
 
         whole = text[/\A\d+(?:[.,]\d+)?/].to_s.tr(",", ".").to_f

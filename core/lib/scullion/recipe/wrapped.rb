@@ -9,7 +9,7 @@ module Scullion
       COMPOUND = /(?:semi|half|grape|well|ready|low|free|extra)-\z/i.freeze
       # A row that begins an item of its own.
       OWN =
-        /\A(?:a|one|two|half|few|several|juice|zest)\b
+        /\A(?:a|one|two|half|few|several|juice|zest|salt|(?:black\s|white\s)?pepper)\b
          |\A.{0,24}\d|\A[[:alpha:]]+(?:\s[[:alpha:]]+)?\s[-–—]\s
          |\A[[:alpha:]]+(?:\s[[:alpha:]]+){0,4}:\s/x.freeze
       # So does one of what a food is counted by, of it: "small bunch of mint", "handful rocket". "Slices" and
