@@ -33,7 +33,7 @@ module Scullion
         return if priced?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
-        return if item.food? && (kept_liquor?(index) || of_the_dressing?(index))
+        return if item.food? && (kept_liquor?(index) || of_the_dressing?(index) || kept_for_top?(index))
         return liquor(token, index) if liquor?(index)
         return part_counted(token) if part_counted?(token, index)
 
@@ -61,6 +61,12 @@ module Scullion
       def of_the_dressing?(index)
         of, the, what = @tokens[index + 1, 3]
         of&.folded == %w[of] && the&.folded == %w[the] && MADE_HERE.include?(what&.folded&.last)
+      end
+
+      # "Chop 3, save 1 to slice on top", "save ½ c. for top"
+      def kept_for_top?(index)
+        SpokenOf::KEEP.include?(@around.word_before(index)) &&
+          @text.byteslice(@token.at..).to_s.scrub.match?(/\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/)
       end
 
       # "Keep 1 cup of the liquor", "keep liquor 300 ml"

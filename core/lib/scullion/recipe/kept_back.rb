@@ -31,7 +31,7 @@ module Scullion
       # "Keep a handful back for the top", "save 100 g to finish"
       KEEP_SOME =
         /\b(?:keep|save|hold|reserve|set)\s+(?:(?:back|aside)\s+)?
-          (?<some>(?:an?|one|two|\d[\d.,]*)\s?(?-i:[[:alpha:]]+))
+          (?<some>(?:an?|one|two|[\d½¼¾⅓⅔][\d.,\/]*)\s?(?-i:[[:alpha:]]+))\.?
           (?:\s+(?:of\s+(?:it|them)|back|aside|by))*\s+
           (?:for\s+(?:the\s+)?(?:top|garnish|finish)|to\s+(?:finish|garnish|scatter|serve)
              |back|aside)\b/ix.freeze

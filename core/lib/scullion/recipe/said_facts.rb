@@ -33,7 +33,7 @@ module Scullion
               |(?:flak|drap|scatter|crumbl|shav|grat)\w*\b[^.;,]{0,24}\bover
               |off\s+the\s+heat,|pre\s+pass|a\s+la\s+min\w*|order\s+up|follow\s+with|pile\s+on
               |once\s+(?:it's|its|they're|it\s+is)\s+(?:cold|cool)|before\s+the\s+\S+\s+goes?\s+in)\b
-          |\bà\s+la\s+minute\b/ix.freeze
+          |\bà\s+la\s+minute\b|(?-i:[[:alpha:]]{3,}s)\s+over(?=\s*(?:[.;]|\z))/ix.freeze
       KEPT =
         /\b(?:keep|kept|hold|held|sav(?:e|ed|ing)|reserv(?:e|ed|ing)|set)\b[^.;]{0,30}
               \b(?:back|aside|separate|apart|for\s+(?:the\s+top|later|scattering)|to\s+(?:finish|scatter))\b
