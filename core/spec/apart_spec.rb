@@ -277,12 +277,7 @@ RSpec.describe Scullion::Recipe::Apart do
 
   it "asks of every bare number in a row in which some are weighed" do
     row = read("dressing: greek yog 300, parsley 60, chives 20, anchovy 12, olive oil 120, garlic 6")
-    expect(row.select { |each| each.last == "?" }.map(&:first)).to eq [
-         "parsley",
-         "chives",
-         "anchovy",
-         "garlic"
-       ]
+    expect(row.select { |each| each.last == "?" }.map(&:first)).to eq %w[parsley chives anchovy garlic]
     expect(
       read("dressing: olive oil 60 ml, vinegar 20 ml, garlic 2 cloves, anchovy 4").map(&:last)
     ).not_to include("?")

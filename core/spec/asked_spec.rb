@@ -145,7 +145,9 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
   end
 
   it "takes from a tin or frozen what the larder has so, and asks about what it has not" do
-    taken = ->(text) { line(text).values_at("status", "taken").then { |status, food| [status, food&.fetch("key")] } }
+    taken = ->(text) do
+      line(text).values_at("status", "taken").then { |status, food| [status, food&.fetch("key")] }
+    end
     {
       "1 tin peas (300 g), drained" => %w[sure tinned-peas],
       "300 g peas" => %w[sure frozen-peas],

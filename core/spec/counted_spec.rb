@@ -144,12 +144,9 @@ RSpec.describe Scullion::Recipe::Counted do
   end
 
   it "asks whether another food stands in, where the larder has one by that name for its figures" do
-    [
-      "2 kg red mullet",
-      "1 kg snapper",
-      "500 g ranch dressing",
-      "400 g coppa, sliced"
-    ].each { |line| expect(taken(line)).to eq(["?"]), line }
+    ["2 kg red mullet", "1 kg snapper", "500 g ranch dressing", "400 g coppa, sliced"].each do |line|
+      expect(taken(line)).to eq(["?"]), line
+    end
     ["2 kg haddock", "1 kg peaches", "400 g chorizo sausage", "1 kg smoked chicken"].each do |line|
       expect(taken(line)).not_to eq(["?"]), line
     end

@@ -13,6 +13,7 @@ module Scullion
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
           |[~≈=/]}ix.freeze
+      SO_MUCH_ON_TOP = /\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/.freeze
       ABOUT = %w[like maybe about say roughly].freeze
       PRICED = %w[£ $ €].freeze
       MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
@@ -29,7 +30,7 @@ module Scullion
 
       def amount(token, index)
         amount = token.value
-        return if (@clauses.or? && item.food?) || @around.size_of?(index)
+        return if (@clauses.or? && item.food? && item.amount) || @around.size_of?(index)
         return if priced?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
@@ -66,7 +67,7 @@ module Scullion
       # "Chop 3, save 1 to slice on top", "save ½ c. for top"
       def kept_for_top?(index)
         SpokenOf::KEEP.include?(@around.word_before(index)) &&
-          @text.byteslice(@token.at..).to_s.scrub.match?(/\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/)
+          @text.byteslice(@token.at..).to_s.scrub.match?(SO_MUCH_ON_TOP)
       end
 
       # "Keep 1 cup of the liquor", "keep liquor 300 ml"
@@ -111,7 +112,10 @@ module Scullion
       # The amount of another food, known or not.
       def another?(index)
         return behind_stranger?(index) unless item.food?
-        return false if behind_its_name?(index) || so_much_of_it?(index) || (@behind && item.amount.nil?) || kind_next?(index)
+        if behind_its_name?(index) || so_much_of_it?(index) || (@behind && item.amount.nil?) ||
+             kind_next?(index)
+          return false
+        end
         return true if @around.joined?(index) && @around.stranger?(index) && !@around.extra?(index, @parts)
 
         return other_in_brackets?(index) if @clauses.bracketed?

@@ -28,7 +28,9 @@ module Scullion
       def ends_behind?(index)
         counted = %w[pieces containers]
         after =
-          @tokens.drop(index + 1).find { |token| token.kind != :word || !token.value.keys.intersect?(counted) }
+          @tokens
+            .drop(index + 1)
+            .find { |token| token.kind != :word || !token.value.keys.intersect?(counted) }
         after.nil? || after.kind == :mark || Around.joins?(after)
       end
 

@@ -83,7 +83,9 @@ module Scullion
       # @return [Array(Amount, Amount)]
       def whole(item)
         return item.amount, nil unless item.counted?
-        return item.size, nil if item.size && !item.each_sized?
+        # "A good wedge (150 g), half grated, half shaved": one, of so much.
+        one = item.container.nil? && item.amount.value == 1
+        return item.size, nil if item.size && (one || !item.each_sized?)
 
         [(item.amount unless ways(item).any?(&:named)), item.size]
       end

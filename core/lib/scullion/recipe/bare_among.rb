@@ -27,7 +27,9 @@ module Scullion
         bare.each do |item|
           next item.amount = so_much(item, jugs) if so_much?(item)
 
-          item.flags << :which_unit if so_small?(item)
+          next unless so_small?(item)
+
+          Counted.many?(item.amount) ? item.amount = so_much(item, jugs) : item.flags << :which_unit
         end
       end
 

@@ -25,7 +25,8 @@ module Scullion
       # What is left of them before a long name, where other rows have whole ones.
       LEADERS = 2
       SHORT_LEADER =
-        /\A(?<food>[^.\s].*?[^.\s])\s+\.{1,2}\s+(?<amount>[\d½¼¾⅓⅔]\S*(?:\ \S+)*?)(?:\s{2,}(?<how>\S.*))?\z/.freeze
+        /\A(?<food>[^.\s].*?[^.\s])\s+\.{1,2}\s+(?<amount>[\d½¼¾⅓⅔]\S*(?:\ \S+)*?)
+          (?:\s{2,}(?<how>\S.*))?\z/x.freeze
       IN_GRAMS =
         /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
           |\bper\s+(?:portion|person|head|cover)\s*,?\s*g\b
@@ -36,6 +37,15 @@ module Scullion
       COUNTED = /\b(?:whole|bulb|head|bunch|each|ea)\b/i.freeze
       # A bare number in a column of its own, two spaces off, where everything is in grams.
       BARE = /\A(?<food>\S.*?\S)\s{2,}(?<amount>\d[\d.,]*)(?:\s{2,}(?<how>\S.*))?\s*\z/.freeze
+
+      # "5 kg tomato (4.5 kg net)", "800 g EP watercress": what a list says is left of so much, or of so many.
+      # @param gross, food, net [String, nil] cells @return [Array<String>] in the order of a line
+      def self.trimmed(gross, food, net)
+        left = net.to_s[WEIGHT]
+        return [gross, food].compact if left.nil? || left == gross
+
+        gross.to_s.match?(WEIGHT) ? [gross, food, "(#{left} net)"] : ["#{left} EP", food]
+      end
 
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)
@@ -63,15 +73,6 @@ module Scullion
         left, how = @net ? found[:how].to_s.split(/\s{2,}/, 2) : [nil, found[:how]]
         named = Columns.trimmed(leading(amount), found[:food], left).join(" ")
         [named, done, how].compact.join(", ")
-      end
-
-      # "5 kg tomato (4.5 kg net)", "800 g EP watercress": what a list says is left of so much, or of so many.
-      # @param gross, food, net [String, nil] cells @return [Array<String>] in the order of a line
-      def self.trimmed(gross, food, net)
-        left = net.to_s[WEIGHT]
-        return [gross, food].compact if left.nil? || left == gross
-
-        gross.to_s.match?(WEIGHT) ? [gross, food, "(#{left} net)"] : ["#{left} EP", food]
       end
 
       def led(line) = line.match(LEADER) || (line.match(SHORT_LEADER) if @led)

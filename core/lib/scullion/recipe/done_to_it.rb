@@ -105,7 +105,10 @@ module Scullion
       # "Beetroot, tossed in 2 tbsp of the dressing", "half the dressing goes on hot": it is no part of that.
       def dressed_in?(roles, index)
         roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
-          (@around.dressed_before?(index) || @around.then_the?(index) || (!@prose && @around.share_of_it?(index)))
+          (
+            @around.dressed_before?(index) || @around.then_the?(index) ||
+              (!@prose && @around.share_of_it?(index))
+          )
       end
 
       # "3 punnets cress. Dressing on the side"

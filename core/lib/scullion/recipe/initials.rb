@@ -2,7 +2,8 @@
 
 module Scullion
   module Recipe
-    # Foods of whose first word a kitchen's list has only the first letter: "r/onion", "r.onion", "s/potato", "w/cress".
+    # Foods of whose first word a kitchen's list has only the first letter: "r/onion", "r.onion", "s/potato",
+    # "w/cress".
     class Initials
       SHORT = %r{(?<![[:alnum:]/.])(?<letter>(?-i:[[:alpha:]]))[/.](?<rest>(?-i:[[:alpha:]]{3,}))}i.freeze
       # "Carrots w/oil": with it, unless it is one word.

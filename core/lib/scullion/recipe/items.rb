@@ -116,7 +116,15 @@ module Scullion
         return named(token) unless item.food?
         return if turned_name?(token)
 
-        @clauses.or? ? item.others.concat(token.value[:keys] - item.foods) : more_food(token, index)
+        @clauses.or? ? or_other(token) : more_food(token, index)
+      end
+
+      # "Sunflower or rapeseed oil": the head stands behind the second.
+      def or_other(token)
+        headed = [*Lexicon.fold(item.name.to_s), token.folded.last] if token.folded.size > 1
+        keys = @lexicon.food(headed.join(" ").split) if headed && @lexicon.own?(headed.join(" ").split)
+        item.foods, item.name = keys, headed.join(" ") if keys
+        item.others.concat(token.value[:keys] - item.foods)
       end
 
       # "Dressed hot with the chive dressing": what it goes with is made elsewhere.

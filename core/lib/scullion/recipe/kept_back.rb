@@ -10,7 +10,8 @@ module Scullion
       FOR_TOP =
         /(?:(?:for|on|over)\s+(?:the\s+)?top|(?:kept|keep|hold|held|set|saved?|put|left)\s+(?:it\s+)?
             (?:back|aside|by)|to\s+(?:slice|crumble|grate|shave|scatter)\s+(?:on|over)|
-            (?:to|for\s+the|for)\s+(?:finish|garnish)\w*|over(?=\s*(?:\z|[,;.)])))/ix.freeze
+            (?:to|for\s+the|for)\s+(?:finish|garnish)\w*
+            |over(?:\s+at\s+the\s+(?:very\s+)?end)?(?=\s*(?:\z|[,;.)])))/ix.freeze
       BETWEEN = /(?:(?!\bin\b)[^,;.()]){0,32}?/.freeze
       # Share of what is weighed below which a number is no grams of it.
       LEAST = 0.05
@@ -30,11 +31,11 @@ module Scullion
 
       # "Keep a handful back for the top", "save 100 g to finish"
       KEEP_SOME =
-        /\b(?:keep|save|hold|reserve|set)\s+(?:(?:back|aside)\s+)?
-          (?<some>(?:an?|one|two|[\d½¼¾⅓⅔][\d.,\/]*)\s?(?-i:[[:alpha:]]+))\.?
+        %r{\b(?:keep|save|hold|reserve|set)\s+(?:(?:back|aside)\s+)?
+          (?<some>(?:an?|one|two|[\d½¼¾⅓⅔][\d.,/]*)\s?(?-i:[[:alpha:]]+))\.?
           (?:\s+(?:of\s+(?:it|them)|back|aside|by))*\s+
           (?:for\s+(?:the\s+)?(?:top|garnish|finish)|to\s+(?:finish|garnish|scatter|serve)
-             |back|aside)\b/ix.freeze
+             |back|aside)\b}ix.freeze
 
       # @param plain [String] the line @param lexer [Lexer] that knows a handful
       def initialize(plain, lexer)

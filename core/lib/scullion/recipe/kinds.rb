@@ -31,7 +31,9 @@ module Scullion
       # "20/8 smoked mackerel and beet": the day that it was made.
       DATED = %r{\A\W*(?:3[01]|[12]\d|[1-9])[/.-](?:1[0-2]|[1-9])(?:[/.-]\d{2,4})?\s+(?=[[:alpha:]])}.freeze
       # "Salad 2 - leaves"
-      NUMBERED_DISH = /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}(?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/i.freeze
+      NUMBERED_DISH =
+        /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}
+          (?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/ix.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
@@ -57,6 +59,7 @@ module Scullion
       MADE =
         /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
+         |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
       # "The big salad with 400 g rocket"
       SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
@@ -99,7 +102,9 @@ module Scullion
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
-        return "servings" if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)
+        if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)
+          return "servings"
+        end
         return "heading" if place >= SHOUTED && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
         return "ingredient" if section != "steps" && food_by_weight?(text)

@@ -8,6 +8,8 @@ module Scullion
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
+      # "Oil, garlic" are two.
+      INFUSED = %w[infused-oil].freeze
       KEPT = %w[left kept saved on off removed trimmed reserved attached intact].freeze
       WHOLE_KINDS = (Mentions::KINDS.keys + %w[mushrooms oil vinegar sugar rice lentils lettuce salad]).freeze
 
@@ -201,7 +203,7 @@ module Scullion
         end
 
         keys = @lexicon.food(words)
-        return false if keys.nil? || keys == item.foods
+        return false if keys.nil? || keys == item.foods || (token.kind == :food && keys == INFUSED)
 
         head = item.name
         item.foods, item.name = keys, "#{token.text} #{head}"

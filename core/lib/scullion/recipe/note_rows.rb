@@ -11,11 +11,13 @@ module Scullion
       HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
       # "The nectarine one": which salad is meant.
       THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
-      MINUTES = /\A\W*(?:#{Amount::Words::NUMBERS.keys.join("|")}|\d+)\s+(?:minutes?|hours?|mins?)\W*\z/i.freeze
+      MINUTES =
+        /\A\W*(?:#{Amount::Words::NUMBERS.keys.join("|")}|\d+)\s+(?:minutes?|hours?|mins?)\W*\z/i.freeze
       # What a portion counts as, by a canteen's own rules.
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
-      FORM = /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
+      FORM =
+        /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
 
       private
 
@@ -34,7 +36,9 @@ module Scullion
       def note?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
-        return true if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
+        if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
+          return true
+        end
         return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)
 
         !amount?(text) && @lexicon.note?(text)

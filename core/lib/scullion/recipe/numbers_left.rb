@@ -35,7 +35,8 @@ module Scullion
          |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
       GOES = /\A\s*(?:to\s+)?(?:go(?:es)?\s+)?(?:through|over|under|underneath|on\s+top|into|for)\b/i.freeze
       KIND_BETWEEN = /\d\s+(?-i:[[:alpha:]]{3,})\s+\z/.freeze
-      OF_A_DRESSING = /\A\s*(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
+      OF_A_DRESSING =
+        /\A\s*(?!in\s)(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
       CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
       EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
       # Flags of what has been counted apart.

@@ -68,7 +68,9 @@ module Scullion
         return false if (item.amount && !item.counted?) || !sentence.match?(DISHES)
 
         name = Regexp.escape(item.name)
-        sentence.match?(/#{name}\s+(?:salad|slaw|soup|bowl|sandwich|thing|dish)|\b(?:the|that|this)\s+#{name}\s+one\b/i)
+        sentence.match?(
+          /#{name}\s+(?:salad|slaw|soup|bowl|sandwich|thing|dish)|\b(?:the|that|this)\s+#{name}\s+one\b/i
+        )
       end
 
       # The other of "zest and juice of an orange" is there with the first.

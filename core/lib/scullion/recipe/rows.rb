@@ -23,7 +23,9 @@ module Scullion
       DATE = %r{\d{1,4}[/.-]\d{1,2}(?:[/.-]\d{2,4})?,?\s+}.freeze
       DAY = /(?:mon|tue|wed|thu|fri|sat|sun)\w*,?\s*/i.freeze
       # Who said it and when, before what was said, or in a row of its own.
-      CHAT = /\A\[?(?:#{DAY})?(?:#{DATE})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*(?-i:[[:alpha:]]{1,20}):\s+/i.freeze
+      CHAT =
+        /\A\[?(?:#{DAY})?(?:#{DATE})?\d{1,2}[:.]\d\d(?:\s*[ap]m)?\]?\s*[-–]?\s*
+          (?-i:[[:alpha:]]{1,20}):\s+/ix.freeze
       WHO = /\A(?-i:[[:alpha:]]{2,12})\s+\d{1,2}:\d\d\s*(?:[AP]M)?\z/i.freeze
 
       # Those who speak by turns in a thread without times: "Kim: bring the orzo".
@@ -104,7 +106,10 @@ module Scullion
               barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
             end
         lines = unspoken(Answered.new(Stacked.new(lines).lines).lines)
-        lines = Separated.new(lines.flat_map { |number, line| served_first(line).map { |each| [number, each] } }).lines
+        lines =
+          Separated.new(
+            lines.flat_map { |number, line| served_first(line).map { |each| [number, each] } }
+          ).lines
         table = Table.new(-> { many_said(lines.map(&:last)) })
         rows =
           Columns
@@ -174,9 +179,10 @@ module Scullion
 
       # "180 g | 1 cup quinoa", "3 tbsp lemon juice | about 1½ lemons": the same said twice.
       def unbarred(text)
-        text
-          .sub(/\A(\W*\d[\d.,]*\s?(?:k?g|ml|l))\s+\|\s+(?=[\d½¼¾⅓⅔])/, '\1/')
-          .sub(/\s+\|\s+((?:about\s+|ca\.?\s+|approx\.?\s+)?[\d½¼¾⅓⅔][^|]*)\z/, ' (\1)')
+        text.sub(/\A(\W*\d[\d.,]*\s?(?:k?g|ml|l))\s+\|\s+(?=[\d½¼¾⅓⅔])/, '\1/').sub(
+          /\s+\|\s+((?:about\s+|ca\.?\s+|approx\.?\s+)?[\d½¼¾⅓⅔][^|]*)\z/,
+          ' (\1)'
+        )
       end
 
       # Without the marks of a list that is ticked, struck out or set in bold.

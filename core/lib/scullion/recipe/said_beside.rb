@@ -49,6 +49,12 @@ module Scullion
       # "Mozzarella over, then the dressing"
       def then_the?(index) = word_before(index) == "the" && %w[then and].include?(word_before(index - 1))
 
+      # "1 tbsp anchovy paste (leave out of the veg batch ×3)"
+      def told_in_bracket?(index)
+        opened = (0...index).to_a.reverse.find { |at| @tokens[at].text == "(" } or return false
+        @tokens[(opened + 1)...index].any? { |token| token.kind == :word && !token.text.match?(/\A[x×]\z/i) }
+      end
+
       # "In 3 pots", "between two pots"
       def vessels?(index)
         POTS.include?(@tokens[index].folded.last) && before(index)&.kind == :amount &&

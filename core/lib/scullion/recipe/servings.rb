@@ -64,8 +64,10 @@ module Scullion
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
-        /[^[:alnum:])\]!?]*\b(?:serves|servings?|feeds|makes)\s*:?\s*(?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
-         |\s*\(\d{1,4}\)\z|[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
+        /[^[:alnum:])\]!?]*\b(?:serves|servings?|feeds|makes)\s*:?\s*
+           (?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
+         |\s*\(\d{1,4}\)\z
+         |[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
          |[^[:alnum:])\]!?]*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
@@ -126,7 +128,7 @@ module Scullion
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d\/]+\s?(?:g|ml|oz|cups?)\b)/ix,
+        %r{\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:covers?|couverts|pax|bowls|plates|boxes|portions|guests|heads)

@@ -27,7 +27,8 @@ module Scullion
 
       # "Feta (200 g x 3)"
       def weighed_times?(amount, index)
-        item.food? && item.amount && !item.counted? && amount.unit == :piece && times_three?(index)
+        item.food? && item.amount && !item.counted? && amount.unit == :piece && times_three?(index) &&
+          !@around.told_in_bracket?(index)
       end
 
       # "x 3", "x3"

@@ -132,9 +132,13 @@ module Scullion
 
       # "Rinse and cook the quinoa"; not "salt and pepper", "spice and toast".
       def two_verbs?(plain)
-        plain[TWO_VERBS].to_s.downcase.split(/\s+and\s+/).then do |both|
-          both.size == 2 && both.all? { |verb| @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? }
-        end
+        plain[TWO_VERBS]
+          .to_s
+          .downcase
+          .split(/\s+and\s+/)
+          .then do |both|
+            both.size == 2 && both.all? { |verb| @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? }
+          end
       end
 
       # "Roast chestnuts": the verb is a part of the food's own name.

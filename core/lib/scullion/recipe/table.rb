@@ -68,7 +68,8 @@ module Scullion
         kept =
           scaled(cells, amounts) || amounts.find { |at| cells[at].match?(AS_BOUGHT) } ||
             amounts.find { |at| !cells[at].match?(NUMBERS_ROWS) } || amounts.first
-        left = amounts.find { |at| at != kept && cells[at].match?(TRIMMED) } if kept && cells[kept].match?(AS_BOUGHT)
+        left = amounts.find { |at| at != kept && cells[at].match?(TRIMMED) } if kept &&
+          cells[kept].match?(AS_BOUGHT)
         heads.each_with_index.map do |head, at|
           at == left ? "left" : (head if head != "amount" || at == kept)
         end

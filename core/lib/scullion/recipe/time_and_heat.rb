@@ -75,7 +75,8 @@ module Scullion
           (?<tens>hundred|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b
           (?=\s*(?:degrees|for|in|until|till|[,.;]|\z))/ix.freeze
       TIME =
-        /(?<low>#{SPOKEN_AND_A_HALF.source.sub("?<whole>", "?:")}|\b#{Amount::Words::SPELLED}|#{NUMBER.source}|\b(?:#{SPOKEN.keys.join("|")})\b)
+        /(?<low>#{SPOKEN_AND_A_HALF.source.sub("?<whole>", "?:")}|\b#{Amount::Words::SPELLED}|#{NUMBER.source}
+           |\b(?:#{SPOKEN.keys.join("|")})\b)
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
          \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
                |["″](?=\s*(?:a|per|each)\s+side))

@@ -22,7 +22,9 @@ module Scullion
           (?!\s+(?:of|about|c\.|weigh|\d))(?![^,;(]*\d)}ix.freeze
       EACH_LAST = /(?<!\bof )\beach\W*\z/i.freeze
       # "Sesame seeds (1 tsp each), nori"
-      EACH_BRACKETED = %r{\A(?!.*\band\b)[^(\d,;&+]*\([\d½¼¾][\d.,/]*\s?(?-i:[[:alpha:]]+)\s+each\)}i.freeze
+      EACH_BRACKETED =
+        %r{\A(?!.*\band\b)[^(\d,;&+]*
+           \([\d½¼¾][\d.,/]*\s?(?-i:[[:alpha:]]+)\s+each\)}ix.freeze
       # So many of something each: "cucumber, 40 each" is 40 pieces.
       NOBODY_EATS = 12
       # Times that a line says so.
