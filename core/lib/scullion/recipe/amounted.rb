@@ -11,7 +11,8 @@ module Scullion
       THEN =
         %r{\b(?:drain\w*|trim\w*|peel\w*|net|gross|clean\w*|prep\w*|ready|cook\w*|dry|dried|raw|boned?|pod\w*|
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
-            lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need)\b
+            lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need
+            |altogether|all|total)\b
           |[~≈=/]}ix.freeze
       SO_MUCH_ON_TOP = /\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/.freeze
       ABOUT = %w[like maybe about say roughly].freeze
@@ -32,6 +33,7 @@ module Scullion
         amount = token.value
         return if (@clauses.or? && item.food? && item.amount) || @around.size_of?(index)
         return if priced?(index)
+        return item.amount = item.amount.times(1 + (0.5 / item.amount.value)) if and_a_half?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
         return if item.food? && (kept_liquor?(index) || of_the_dressing?(index) || kept_for_top?(index))
@@ -50,6 +52,13 @@ module Scullion
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # "A lemon and a half"
+      def and_a_half?(index)
+        @token.text.match?(/\Aa\s+half\z/i) && item.counted? && item.amount.value >= 1 &&
+          @around.word_before(index) == "and" && @around.before(index - 1)&.kind == :food &&
+          !@around.food_follows?(index)
       end
 
       # "£4", "£4 a kilo"

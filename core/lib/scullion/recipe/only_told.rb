@@ -129,7 +129,8 @@ module Scullion
 
       # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
       def weighed?(item)
-        item.amount && (!item.counted? || (item.unknown.empty? && (item.place.nil? || item.parts.any?)))
+        item.amount &&
+          (!item.counted? || item.parts.any? || (item.unknown.empty? && item.place.nil?))
       end
 
       # So many of it, in more words: to be asked about.
