@@ -22,6 +22,8 @@ module Scullion
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
+      AMOUNT =
+        /[\d½¼¾⅓⅔]|\b(?:taste|q\.?s|pinch|handful|bunch|some|few|splash|dash|half|one|two|an?)\b/i.freeze
       # What is left of them before a long name, where other rows have whole ones.
       LEADERS = 2
       SHORT_LEADER =
@@ -75,7 +77,10 @@ module Scullion
         [named, done, how].compact.join(", ")
       end
 
-      def led(line) = line.match(LEADER) || (line.match(SHORT_LEADER) if @led)
+      def led(line)
+        found = line.match(LEADER) and return(found if found[:amount].match?(AMOUNT))
+        line.match(SHORT_LEADER) if @led
+      end
 
       def bare(line) = @grams && !line.match?(COUNTED) ? line.match(BARE) : nil
 

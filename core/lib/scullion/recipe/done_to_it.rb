@@ -32,7 +32,8 @@ module Scullion
           item.big ||= @sizes[token.folded.first] if token.folded.size > 1
           return counted_as(roles["pieces"], index)
         end
-        return if roles["containers"] && @around.vessel?(index)
+        # "A cupful of peas, or a small tin": what else it may be.
+        return if roles["containers"] && (@around.vessel?(index) || (@clauses.or? && !item.amount.nil?))
         return packed(roles, index) if roles["containers"] && holds?(index)
 
         return if half_of?(token, index)

@@ -35,7 +35,7 @@ module Scullion
         /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}
           (?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/ix.freeze
       # "Item: charred broccoli salad"
-      NAMED = /\A(?:item|dish|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
+      NAMED = /\A(?:item|dish|salad|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       SMALL_WORDS = %w[and with the of in on a an & for].freeze

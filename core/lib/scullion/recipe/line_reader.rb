@@ -52,6 +52,8 @@ module Scullion
       COUNTED = "egg"
       # So many of it to each who is served are counted.
       EACH = 2
+      # g of one food that nobody weighs out for each.
+      LEAST_EACH = 0.5
 
       # @param house [House] @param servings [Integer, nil] where somebody says how many
       def initialize(house, servings = nil)
@@ -246,7 +248,7 @@ module Scullion
       # A bare number to which no one counts, unless they are so many for each. @return [Amount, nil]
       def too_many(item, amount)
         many = [(item.amount if item.piece.nil?), amount].compact.find { |each| Counted.many?(each) }
-        many unless many && each_counted?(item, many)
+        many unless many && (each_counted?(item, many) || surely_counted?(item, many))
       end
 
       # Two anchovy fillets each, sixty flatbreads for sixty; not "figs 80", which may be grams.
@@ -254,6 +256,13 @@ module Scullion
         return false unless @servings && (many.value % @servings).zero? && many.value <= @servings * EACH
 
         !item.piece.nil? || @line.text.match?(/\A\W*\d/)
+      end
+
+      # "Burrata 125 g x 62"; "peaches 50" for 120, of whom nobody has less than half a gram.
+      def surely_counted?(item, many)
+        return true if item.size&.unit == :g && item.each_sized? && @line.text.match?(/[x×]\s?\d/)
+
+        !@servings.nil? && @house.lexicon.one_known?(item.foods.first) && many.value / @servings < LEAST_EACH
       end
 
       # A colour that no kind of it is called by.

@@ -13,6 +13,8 @@ module Scullion
       THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
       MINUTES =
         /\A\W*(?:#{Amount::Words::NUMBERS.keys.join("|")}|\d+)\s+(?:minutes?|hours?|mins?)\W*\z/i.freeze
+      # "For 4-5. Next time: + orange zest"
+      NEXT_TIME = /(?:\A\W*|[.;]\s+)next\s+time\b/i.freeze
       # What a portion counts as, by a canteen's own rules.
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
@@ -34,6 +36,7 @@ module Scullion
       end
 
       def note?(text)
+        return true if text.match?(NEXT_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)

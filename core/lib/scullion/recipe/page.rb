@@ -45,6 +45,10 @@ module Scullion
       PART_FOR =
         /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:]\ ]{2,30}?))\s+for\s+(?:all\s+)?
           (?<many>\d{1,4})\s*:\s+/ix.freeze
+      # "Vegan x9: white bean purée 60 g each", "NUT FREE x4: pumpkin seeds instead"
+      FOR_DIET =
+        /\A\W*(?:vegans?|veggies?|veg|gf|df|coeliacs?|(?:nut|dairy|gluten|egg|fish)[- ]free)\s*
+          (?:[x×]\s?\d+|\(\d+\))[^:]{0,12}:/ix.freeze
       # "Veg per box: 80 g cabbage, 60 g carrot"
       PART_EACH = /\A\W*(?-i:[[:alpha:]]{2,12}\s+){1,2}(?:per|each)\s+(?:#{SERVED})\s*:/i.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
@@ -139,6 +143,8 @@ module Scullion
       # "Gribiche for 20: 6 eggs": it is the name of a part, and what is for another number is asked about.
       # @return [Array(Rows::Row, Boolean)] without the number, and whether it is another than that of all
       def without_number(row)
+        return row, true if row.text.match?(FOR_DIET)
+
         found = row.text.match(PART_FOR) or return row, false
         part = row.dup.tap { |own| own.text = "#{found[:name]}: #{found.post_match}" }
         [part, found[:many].to_i != @servings]

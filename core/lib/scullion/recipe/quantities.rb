@@ -21,6 +21,8 @@ module Scullion
           |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "A walnut of butter": as big as one.
       AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
+      # "A saltspoonful"
+      FULL = /s?fuls?\z/.freeze
       # "Half and half" is a food, a half moon a cut.
       HALVES = /half(?:\s+(?:and|&|n)\s+half|[\s-]+(?:moons?|rounds?))\b/i.freeze
       # "Keep the water, 1/2 goes in the paste": of what was said before.
@@ -277,7 +279,8 @@ module Scullion
         end
         if @scan.scan(/[[:alpha:]]+/)
           word = @scan.matched.downcase
-          found = [word, word.chomp("s"), word.chomp("es")].find { |each| @loose.key?(each) }
+          found =
+            [word, word.chomp("s"), word.chomp("es"), word.sub(FULL, "")].find { |each| @loose.key?(each) }
           return found, size if found && !begins_food?(word)
         end
         @scan.pos = from

@@ -57,7 +57,10 @@ module Scullion
       ].freeze
       # A full stop, mark or semicolon, and what comes after a space.
       END_OF_ONE = /(?<=[.!?;])\s+/.freeze
-      BREAK = /(?<![[:alpha:]])(?:#{SHORT.map { |word| Regexp.escape(word) }.join("|")})\.\z/i.freeze
+      # "600ish ckd.": cut short too.
+      NO_VOWEL = "[b-df-hj-np-tv-xz]{2,5}".freeze
+      BREAK =
+        /(?<![[:alpha:]])(?:#{[*SHORT.map { |word| Regexp.escape(word) }, NO_VOWEL].join("|")})\.\z/i.freeze
 
       TIMED = /\d\s?(?:mins?|hrs?|h|secs?)\.\z/i.freeze
 

@@ -37,7 +37,8 @@ module Scullion
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|
-                 kcals?|cals?|calories|kj|weeks?|times?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b|[%°"]))
+                 kcals?|cals?|calories|kj|weeks?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b
+               |times?\b(?!\s*:?\s*\d)|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
       # A row that says this and nothing else.
       ALONE =

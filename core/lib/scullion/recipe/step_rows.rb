@@ -98,7 +98,7 @@ module Scullion
       def part_listed?(plain)
         rest = plain.match(@lexicon.part)&.[](:rest)&.lstrip or return false
         weighed = @items.of(rest).count { |item| item.food? && item.amount }
-        weighed > LISTED || (weighed > 1 && amount?(rest))
+        weighed > LISTED || (weighed > 1 && (amount?(rest) || rest.scan(/\s\+\s/).size > 1))
       end
 
       def told?(plain, words)
