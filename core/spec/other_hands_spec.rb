@@ -52,7 +52,9 @@ RSpec.describe "Recipes in other hands" do
   end
 
   it "takes net of what stands beside it gross, of so many too" do
-    sheet = ->(net) { "Serves 50\ningredient | gross | net\ntomato | 5 kg | #{net}\ncress | 10 bunches | 800 g" }
+    sheet = ->(net) do
+      "Serves 50\ningredient | gross | net\ntomato | 5 kg | #{net}\ncress | 10 bunches | 800 g"
+    end
     expect(all(sheet["4.5 kg"]).first).to eq ["tomato", 4500, "salad"]
     expect(all(sheet["4.5 kg"]).last[1]).to eq 800
     expect(all(sheet["5 kg"]).first).to eq all("Serves 50\n5 kg tomatoes").first
@@ -105,12 +107,14 @@ RSpec.describe "Recipes in other hands" do
 
   it "divides oil that one sentence coats with, and the next one roasts, and leaves other oil alone" do
     oils = ->(list, steps) do
-      all("Serves 6\n1.2 kg pumpkin\n#{list}\n30 ml lemon juice\n\n#{steps}").select { |key, *| key =~ /oil/ }
+      all("Serves 6\n1.2 kg pumpkin\n#{list}\n30 ml lemon juice\n\n#{steps}")
+        .select { |key, *| key =~ /oil/ }
+        .map { |each| each.drop(1) }
     end
     roast = "Toss the pumpkin with half the oil. Roast for 40 min. Whisk the remaining oil with the lemon."
-    expect(oils["60 ml olive oil", roast].map { |each| each.drop(1) }).to eq [[27, "cook"], [27, "dressing"]]
+    expect(oils["60 ml olive oil", roast]).to eq [[27, "cook"], [27, "dressing"]]
     whisked = "Whisk a quarter of the oil with the lemon. Roast the pumpkin in the remaining oil."
-    expect(oils["60 ml olive oil", whisked].map { |each| each.drop(1) }).to eq [[41, "cook"], [14, "dressing"]]
+    expect(oils["60 ml olive oil", whisked]).to eq [[41, "cook"], [14, "dressing"]]
     tray = "Toss the pumpkin with the roasting oil. Roast for 40 min."
     expect(oils["60 ml olive oil (roasting)\n90 ml olive oil", tray].map(&:last)).to eq %w[cook dressing]
   end
@@ -158,9 +162,47 @@ RSpec.describe "Recipes in other hands" do
     )
   end
 
+  it "takes the unit of a column from the row above it" do
+    head = "Pasta salad      100 portions\n\n                    kg/l\n"
+    expect(all("#{head}Fusilli, dry        4.000\nSpring onion        0.400")).to eq(
+      all("Pasta salad\n100 portions\n4 kg fusilli\n400 g spring onions")
+    )
+  end
+
+  it "takes no list for a step: semicolons in it, a zest in front, a word cut short" do
+    {
+      "parsley, huge bunch; mint & basil, small ones" => 3,
+      "Lemon: zest of 2, juice of 1" => 2,
+      "red on. ×2 → same tray for the last 20 min" => 1,
+      "spelt 250 g dry → about 600 ckd. (pearled, 25 min)" => 1
+    }.each { |row, foods| expect(reads("Serves 6\n#{row}\n2 kg rice").reads.size).to eq(foods + 1), row }
+    told = reads("Serves 6\n2 kg quinoa\nRinse and cook the quinoa, covered, 12 min.")
+    expect(told.reads.size).to eq 1
+  end
+
+  it "takes what is answered for how much of it, and an answer with a food for that" do
+    thread = ->(reply) { "Ro: 2 kg rice\nJo: how much coriander\nRo: #{reply}\nJo: ok\nRo: 300 g feta" }
+    coriander = all("Serves 6\n4 bunches of coriander")
+    expect(all("Serves 6\n#{thread["4 bunches"]}")).to include(*coriander)
+    expect(all("Serves 6\n#{thread["two bags of baby spinach"]}")).not_to include(*coriander)
+  end
+
+  it "asks for whom a row is that is for some of them, and keeps apart what is saved for the top" do
+    expect(all("Serves 60\n2 kg rocket\nNUT FREE x4: pumpkin seeds 60 g").last).to eq "?"
+    kept = reads("Serves 6\n4 eggs, hard cooked: chop 3, save 1 to slice on top\n2 kg rice")
+    expect(kept.reads.size).to eq 2
+    expect(kept.reads.first.line.item.held).to eq 0.25
+    wedge = all("Serves 6\n1 wedge parmesan (150 g), half grated, half shaved")
+    expect(wedge.sum { |each| each[1] }).to be_between(135, 150)
+  end
+
   it "hears heats and halves that are spoken" do
-    told = reads("Serves 6\n6 eggs\n200 g cashews\n\n" \
-                   "Boil the eggs six and a half minutes. Put the cashews in the oven at one eighty for eight minutes.")
+    told =
+      reads(
+        "Serves 6\n6 eggs\n200 g cashews\n\n" \
+          "Boil the eggs six and a half minutes. " \
+          "Put the cashews in the oven at one eighty for eight minutes."
+      )
     facts = told.told_facts.map { |fact| [fact.of.first, fact.fact, Array(fact.value).first] }
     expect(facts).to include ["hen-egg", "minutes", 6.5], ["cashews", "celsius", 180]
   end

@@ -23,7 +23,8 @@ module Scullion
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       AMOUNT =
-        /[\d½¼¾⅓⅔]|\b(?:taste|q\.?s|pinch|handful|bunch|some|few|splash|dash|half|one|two|an?)\b/i.freeze
+        /[\d½¼¾⅓⅔]
+         |\b(?:taste|q\.?s|pinch|handful|bunch|some|few|splash|dash|half|one|two|an?)\b/ix.freeze
       # What is left of them before a long name, where other rows have whole ones.
       LEADERS = 2
       SHORT_LEADER =
@@ -35,6 +36,8 @@ module Scullion
           |\b(?:net|ep|gross|qty|quantity|wt|weight|amount)\s*[(,]?\s*g(?:rams)?\b(?!\s*\d)/ix.freeze
       WEIGHT = /\A\s*\d[\d.,]*\s?(?:kg?|g|lbs?|oz)\b/i.freeze
       GROSS_NET = /\b(?:gross|ap)\b.{1,20}\b(?:net|ep)\b/i.freeze
+      # A row that heads a column of weights: "kg", "kg/l".
+      UNIT_ALONE = %r{\A\s+\(?(?<unit>kg|g)(?:\s?/\s?(?:l|ml))?\)?\s*\z}i.freeze
       # What a bare number counts, and does not weigh.
       COUNTED = /\b(?:whole|bulb|head|bunch|each|ea)\b/i.freeze
       # A bare number in a column of its own, two spaces off, where everything is in grams.
@@ -53,7 +56,7 @@ module Scullion
       def initialize(lines)
         @lines = lines
         @scales = Scales.new(lines.map(&:last))
-        @grams = lines.any? { |_, line| line.match?(IN_GRAMS) }
+        @unit = unit_said(lines.map(&:last))
         @net = lines.any? { |_, line| line.match?(GROSS_NET) }
         @led = lines.count { |_, line| line.strip.match?(LEADER) } >= LEADERS
       end
@@ -82,11 +85,18 @@ module Scullion
         line.match(SHORT_LEADER) if @led
       end
 
-      def bare(line) = @grams && !line.match?(COUNTED) ? line.match(BARE) : nil
+      # What every bare number of the list is of. @return [String, nil]
+      def unit_said(lines)
+        return "g" if lines.any? { |line| line.match?(IN_GRAMS) }
+
+        lines.filter_map { |line| line[UNIT_ALONE, :unit] }.first&.downcase
+      end
+
+      def bare(line) = @unit && !line.match?(COUNTED) ? line.match(BARE) : nil
 
       # A bare number is grams where everything is.
       def leading(amount)
-        @grams && amount.match?(/\A\d[\d.,]*(?: pp)?\z/) ? amount.sub(/\A[\d.,]+/, '\0 g') : amount
+        @unit && amount.match?(/\A\d[\d.,]*(?: pp)?\z/) ? amount.sub(/\A[\d.,]+/, "\\0 #{@unit}") : amount
       end
 
       # Block by block, as blank lines part them; a whole text where it has one gutter.

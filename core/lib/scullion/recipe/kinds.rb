@@ -61,6 +61,8 @@ module Scullion
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
+      # "Beet, feta and mint — makes two 2 l gastros"
+      MAKES_SO_MUCH = /\s[—–-]\s*(?:makes|yields?|enough\s+for)\b.*\z/i.freeze
       # "The big salad with 400 g rocket"
       SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
       # "Cook 3 kg red quinoa" is weighed out.
@@ -169,6 +171,7 @@ module Scullion
 
       # The first line is the title, unless it is plainly something else.
       def title?(text)
+        text = text.sub(MAKES_SO_MUCH, "")
         plain = bare(text)
         return false if serves?(text)
         return true if [DISH, CALLED, DISH_FOR].any? { |pattern| text.match?(pattern) } || dated?(text)
@@ -192,7 +195,7 @@ module Scullion
 
       # "Chickpeas: simmer an hour"
       def told_of?(text)
-        verb = text[/\A[[:upper:]][[:alpha:] ]{2,20}:\s+([[:lower:]]+)\b(?!\s*,)/, 1]
+        verb = text[/\A[[:upper:]][[:alpha:] ]{2,20}:\s+([[:lower:]]+)\b(?!\s*,|\s+of\b)/, 1]
         verb && @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? && !text.match?(LABELLED)
       end
 

@@ -36,6 +36,7 @@ module Scullion
       end
 
       def note?(text)
+        return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(NEXT_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1

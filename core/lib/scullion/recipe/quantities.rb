@@ -21,6 +21,8 @@ module Scullion
           |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "A walnut of butter": as big as one.
       AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
+      # What is done too, and measures only "of" something: "a grating of nutmeg".
+      DONE_TOO = %w[grating scrape].freeze
       # "A saltspoonful"
       FULL = /s?fuls?\z/.freeze
       # "Half and half" is a food, a half moon a cut.
@@ -63,6 +65,8 @@ module Scullion
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # "Blanch 1:30, shock"
       CLOCKED = /\d{1,2}:[0-5]\d(?![\d:])(?:\s*(?:mins?|h|hrs?)\b)?/i.freeze
+      # "200/25": so hot, so many minutes.
+      HEAT_AND_TIME = %r{(?:1[2-9]0|2[0-5]0)\s?/\s?\d{2}(?![\d/.,]|\s?(?:g|kg|ml|l)\b)}.freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -77,6 +81,7 @@ module Scullion
 
         return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?
         return push(:time, from) if @scan.skip(CLOCKED)
+        return push(:heat, from) if @scan.skip(HEAT_AND_TIME)
 
         few = few_of_them
         return kind_of(from, *few) if few
@@ -281,7 +286,9 @@ module Scullion
           word = @scan.matched.downcase
           found =
             [word, word.chomp("s"), word.chomp("es"), word.sub(FULL, "")].find { |each| @loose.key?(each) }
-          return found, size if found && !begins_food?(word)
+          if found && !begins_food?(word) && !(DONE_TOO.include?(found) && !@scan.check(/\s+of\b/))
+            return found, size
+          end
         end
         @scan.pos = from
         nil

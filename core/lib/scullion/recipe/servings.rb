@@ -145,7 +145,7 @@ module Scullion
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
-        %r{[/|·]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
+        %r{[/|·,]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
         /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
@@ -178,6 +178,7 @@ module Scullion
       # In the first row alone.
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
+        /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix

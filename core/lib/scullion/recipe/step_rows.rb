@@ -102,7 +102,7 @@ module Scullion
       end
 
       def told?(plain, words)
-        words >= PROSE_WORDS && Sentences.ends?(plain) && !plain.match?(/\A\S+\.\s/) &&
+        words >= PROSE_WORDS && Sentences.ends?(plain.tr(";", ",")) && !plain.match?(/\A\S+\.\s/) &&
           !plain.match?(CUT_SHORT) && !plain.match?(WholeLine::TAKEN_BACK)
       end
 

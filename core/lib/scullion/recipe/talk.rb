@@ -7,6 +7,9 @@ module Scullion
       ASKED =
         /\?\s*\z
          |\A(?:how\ (?:much|many)|what\ about|which|shall|should|(?:do|have)\ (?:we|you))\b/ix.freeze
+      HOW_MUCH = /\A(?:and\s+)?how\s+(?:much|many)\s+(?=\S)/i.freeze
+      # Words to an answer that says only how much.
+      ANSWER = 3
       YES = /\A(?:yes|yeah|yep|yup|ya|aye|ok|okay|sure|please)\b[\s,.!:-]*(?=\S)/i.freeze
       NO = /\A(?:no|nope|nah|not|never)\b/i.freeze
       # What names an amount is no mere question, and no mere no: "400 g feta?", "no, but 200 g feta".
@@ -31,15 +34,18 @@ module Scullion
 
       private
 
+      # "How much coriander" - "4 bunches"
+      def so_much?(text, reply) = text.match?(HOW_MUCH) && reply.split.size <= ANSWER
+
       def note(number, text, next_number, reply)
         return unless text.match?(ASKED) && !text.match?(NUMBER)
 
         asked[number] = true
         asked[next_number] = true if reply.match?(NO) && !reply.match?(NUMBER)
         answer = reply.sub(YES, "")
-        return unless reply.match?(YES) && answer.match?(AMOUNT)
+        return unless (reply.match?(YES) || so_much?(text, reply)) && answer.match?(AMOUNT)
 
-        asked_for = text.sub(/\s*\?\s*\z/, "").sub(/\A(?:and|any|the)\s+/i, "")
+        asked_for = text.sub(/\s*\?\s*\z/, "").sub(HOW_MUCH, "").sub(/\A(?:and|any|the)\s+/i, "")
         @answers[next_number] = "#{answer} of #{asked_for}"
       end
     end
