@@ -161,8 +161,10 @@ module Scullion
 
       # "Dill, like a whole bunch, and capers"
       def so_much_of_it?(index)
-        item.amount.nil? && ABOUT.include?(@around.word_before(index)) &&
-          @around.before(index - 1)&.kind == :food && @around.ends_behind?(index)
+        return false unless item.amount.nil? && @around.ends_behind?(index)
+        return true if item.foods.first.to_s.end_with?("salt") && @around.word_before(index) == "with"
+
+        ABOUT.include?(@around.word_before(index)) && @around.before(index - 1)&.kind == :food
       end
 
       # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.
@@ -189,13 +191,23 @@ module Scullion
 
       # "1½ Tbs lemon juice + 1 Tbs extra for the onion", "zest of 1 lemon plus 2 tablespoons juice"
       def more_of_it?(index)
-        item.food? && @clauses.bracketed? == false && @around.joined?(index) && @around.extra?(index, @parts)
+        return false if !item.food? || @clauses.bracketed?
+        return @around.extra?(index, @parts) if @around.joined?(index)
+
+        @lexicon.poured?(item.foods.first) && @around.before(index)&.text == "," &&
+          @token.value.unit != :piece && @tokens[index + 1]&.text.to_s.match?(/\Afor\s/i)
       end
 
       def more_of_it(token)
         same = item
+        # "3 tbsp olive oil, plus 5 tbsp for the dressing": what is not for that.
+        same.place ||= "cook" if @lexicon.fat?(same.foods.first) && for_dressing_next?(token)
         begin_item(token).amount = token.value
         item.foods, item.name, item.clause = same.foods, same.name, @clauses.number
+      end
+
+      def for_dressing_next?(token)
+        @tokens[@tokens.index(token) + 1]&.text.to_s.match?(/\Afor\s+the\s+(?:dressing|vinaigrette)/i)
       end
 
       # "125 g ball x 2"; else the size of what is counted.

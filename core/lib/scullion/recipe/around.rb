@@ -13,7 +13,7 @@ module Scullion
       JOINS = %w[and n w with plus also et und then].freeze
       # "Beat in": that is added.
       ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
-      MAY = %w[you i we they one it that].freeze
+      MAY = %w[you u i we they one it that].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.
       MORE = %w[plus more extra some another].freeze
@@ -256,7 +256,8 @@ module Scullion
       # More of the same: "1 Tbsp extra", "a slosh for the bread", "2 Tbsp juice".
       def extra?(index, parts)
         word = Around.word(@tokens[index + 1])
-        MORE.include?(word) || word == "for" || parts.key?(word)
+        MORE.include?(word) || @tokens[index + 1]&.text.to_s.match?(/\A(?:for|to\s+(?:serve|finish))\b/i) ||
+          parts.key?(word)
       end
 
       # "in the jar", "from a tin"

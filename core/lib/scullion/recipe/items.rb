@@ -257,7 +257,8 @@ module Scullion
       def so_many_each?(flag, index)
         return false unless flag == "per_head" && item.amount && !item.counted?
 
-        @tokens.first(index).reverse.find { |token| token.kind == :amount }&.value&.unit == :piece
+        said = @tokens.first(index).reverse.find { |token| token.kind == :amount }&.value
+        said&.unit == :piece || (!said.nil? && said.equal?(item.size))
       end
 
       # "Sesame dressing" is no sesame, rice powder no rice; turmeric powder is turmeric.

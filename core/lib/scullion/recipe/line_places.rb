@@ -179,7 +179,7 @@ module Scullion
         roasted = @plain.match?(INTO_HEAT)
         return unless roasted || @plain.sub(MORE_OF_IT, "").match?(FOR_COOKING)
 
-        items
+        said_of(items)
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
           .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
         return with_oil(items) if @plain.match?(TOSSED_WITH)
@@ -188,6 +188,14 @@ module Scullion
         return unless items.first&.place == "cook" && @plain.match?(/#{FOR_COOKING}\W*\z/o)
 
         items.each { |item| item.place ||= "cook" if lexicon.seasons?(item.foods.first) }
+      end
+
+      # "100 ml oil + 50 ml for frying": of two of one food it is said of the one that it stands behind.
+      def said_of(items)
+        items.select do |item|
+          items.one? { |other| other.foods == item.foods } ||
+            @plain.byteslice(item.from...(item.to || @plain.bytesize)).to_s.scrub.match?(FOR_COOKING)
+        end
       end
 
       # "Tossed with 180 ml oil, 3 tbsp cumin seeds, 30 g salt. 220C": all that it is tossed with.

@@ -14,7 +14,7 @@ module Scullion
       MINUTES =
         /\A\W*(?:#{Amount::Words::NUMBERS.keys.join("|")}|\d+)\s+(?:minutes?|hours?|mins?)\W*\z/i.freeze
       # "For 4-5. Next time: + orange zest"
-      NEXT_TIME = /(?:\A\W*|[.;]\s+)next\s+time\b/i.freeze
+      NEXT_TIME = /(?:\A\W*|[.;]\s+)(?:next|last)\s+time\b/i.freeze
       # What a portion counts as, by a canteen's own rules.
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.

@@ -23,13 +23,19 @@ module Scullion
              (@around.of_or_amount?(index) && @around.food_after?(index))
           return true
         end
-        return false if @around.kept?(index)
+        return false if @around.kept?(index) || comes_in_juice?(index)
         if @parts[word] == "zest" && item.name.to_s.match?(Items::JUICE) && @around.amount_near?(index)
           return true
         end
         return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
 
         true
+      end
+
+      # "A tin of pineapple, in juice"
+      def comes_in_juice?(index)
+        @around.word_before(index) == "in" && !@around.of_ahead?(index) &&
+          (!item.container.nil? || item.words["states"] == "tinned")
       end
 
       # "and the juice of half a lemon", "2 Tbsp oil and zest of 1 lime": a food of its own.

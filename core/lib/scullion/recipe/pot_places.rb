@@ -92,7 +92,7 @@ module Scullion
 
         eaten, company =
           in_the_pot(items).partition { |item| lexicon.eaten?(item.foods.first) || weighed?(item) }
-        company.each { |item| item.place = "pot" }
+        company.each { |item| item.place ||= "pot" }
         eaten.each { |item| item.place = nil if item.place == "pot" } unless @plain.match?(POT_ALONE)
       end
     end

@@ -76,7 +76,7 @@ module Scullion
       # What was said, without who said it and when.
       def unspoken(lines)
         turns = lines.filter_map { |_, line| line[SPEAKER, :who] }.tally.select { |_, times| times >= TURNS }
-        if lines.count { |_, line| line.match?(CHAT) } > TURNS
+        if [CHAT, WHO].any? { |said| lines.count { |_, line| line.strip.match?(said) } > TURNS }
           return in_turn(lines) { |line| line.sub(CHAT, "") }
         end
         return lines if turns.size < SPEAKERS

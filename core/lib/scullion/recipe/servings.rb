@@ -114,6 +114,7 @@ module Scullion
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # Said anywhere, the surest first.
       ANYWHERE = [
+        /\A(?!.*\bstaff\b)[^\d]{0,12}\bper\s+#{NUMBER}\s*#{THEM}\s*[:,-]/ix,
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
         /\borders?\s*[:=]?\s*#{NUMBER}\W*\z/ix,
         /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
@@ -179,6 +180,7 @@ module Scullion
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
+        /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix

@@ -99,7 +99,9 @@ module Scullion
         by =
           @heads
             .zip(cells)
-            .each_with_object({}) { |(head, cell), all| all[head] = [all[head], cell].compact.join(" ") }
+            .each_with_object({}) do |(head, cell), all|
+              all[head] = [all[head], cell].compact.reject(&:empty?).join(head == "how" ? ", " : " ")
+            end
         return if by["food"].to_s.empty?
 
         # No column of amounts is known by its head: what begins as one is it.

@@ -23,6 +23,10 @@ module Scullion
       UNENDED = /(?:\d.*\b(?:and|or|with|of|the)|\beach\s[^,\d]{3,30},)\z/i.freeze
       # "Cracked Wheat with Herbs" and "and Pomegranate"
       AND_MORE = /\A(?:and|with|&)\s+[[:upper:]][[:lower:]]+\z/.freeze
+      # "2 bulbs fennel, fronds" and "reserved, each cut into 8"
+      DONE_TO_IT =
+        /\A(?:reserved|deseeded|halved|quartered|washed|rinsed|trimmed|stoned|pitted)
+          (?:[,;]|\s+and\b|\z)/x.freeze
       # A text is set to a width where so many rows come within so many letters of its longest.
       SET_ROWS, NEAR = 3, 12
 
@@ -126,8 +130,11 @@ module Scullion
 
       # "Peeled, seeded and" and "diced", "1 bunch each parsley," and "mint and dill": no row ends so.
       def unended?(above, row)
-        begins_low?(row) && !row.text.end_with?(":") && !row.text.match?(/\A(?:an?|one)\b|\d/) &&
-          (above.match?(UNENDED) || (above.match?(/[[:upper:]]/) && row.text.match?(AND_MORE)))
+        begins_low?(row) && !row.text.end_with?(":") && !row.text.match?(/\A(?:an?|one)\b|\A[^,;]*\d/) &&
+          (
+            above.match?(UNENDED) || row.text.match?(DONE_TO_IT) ||
+              (above.match?(/[[:upper:]]/) && row.text.match?(AND_MORE))
+          )
       end
 
       def own?(text) = text.match?(OWN) || text.match?(MEASURE)
