@@ -108,7 +108,7 @@ RSpec.describe "Recipes in other hands" do
   it "divides oil that one sentence coats with, and the next one roasts, and leaves other oil alone" do
     oils = ->(list, steps) do
       all("Serves 6\n1.2 kg pumpkin\n#{list}\n30 ml lemon juice\n\n#{steps}")
-        .select { |key, *| key =~ /oil/ }
+        .select { |key, *| key.include?("oil") }
         .map { |each| each.drop(1) }
     end
     roast = "Toss the pumpkin with half the oil. Roast for 40 min. Whisk the remaining oil with the lemon."
@@ -194,6 +194,27 @@ RSpec.describe "Recipes in other hands" do
     expect(kept.reads.first.line.item.held).to eq 0.25
     wedge = all("Serves 6\n1 wedge parmesan (150 g), half grated, half shaved")
     expect(wedge.sum { |each| each[1] }).to be_between(135, 150)
+  end
+
+  it "takes salt that something is salted with for salt, and dots between foods for commas" do
+    cucumber, salt = "½ cucumber, peeled, sliced", "1 tsp salt"
+    salted = all("Serves 6\n#{cucumber}, salted 1 tsp, 15 min, squeezed\n2 kg rice")
+    expect(salted.map { |each| each[1] }).to eq(
+      all("Serves 6\n#{salt}\n#{cucumber}\n2 kg rice").map { |each| each[1] }
+    )
+    dots = "Serves 8\n1 kg potatoes\nSAUCE: peanut butter 250 · soy 3T · lime 2 · garlic 2"
+    expect(all(dots)).to eq all(dots.gsub(" ·", ","))
+    expect(draft("12 covers, Sunday, starter: burrata and mint\n2 kg rocket")["servings"]).to eq 12
+    expect(reads("12 covers, Sunday, starter: burrata and mint\n2 kg rocket").reads.size).to eq 1
+  end
+
+  it "takes more of the same for another place, and weights in a bracket for each" do
+    expect(taken("3 tbsp olive oil, plus 5 tbsp for the dressing").map(&:last)).to eq %w[cook dressing]
+    expect(taken("2 tbsp olive oil for roasting, 3 tbsp for the dressing").map { |each| each.drop(1) }).to eq(
+      [[27, "cook"], [41, "dressing"]]
+    )
+    expect(taken("100 ml oil + 50 ml for frying").map(&:last)).to eq %w[dressing cook]
+    expect(taken("rocket 1.35 kg (15 g pp)")).to eq taken("rocket 1.35 kg")
   end
 
   it "hears heats and halves that are spoken" do

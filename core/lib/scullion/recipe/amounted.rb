@@ -15,6 +15,7 @@ module Scullion
             |altogether|all|total)\b
           |[~≈=/]}ix.freeze
       SO_MUCH_ON_TOP = /\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/.freeze
+      SALT = %w[fine-salt].freeze
       ABOUT = %w[like maybe about say roughly].freeze
       PRICED = %w[£ $ €].freeze
       MADE_HERE = %w[dressing vinaigrette sauce marinade].freeze
@@ -34,6 +35,7 @@ module Scullion
         return if (@clauses.or? && item.food? && item.amount) || @around.size_of?(index)
         return if priced?(index)
         return item.amount = item.amount.times(1 + (0.5 / item.amount.value)) if and_a_half?(index)
+        return salted_with(token) if salted_with?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
         return if item.food? && (kept_liquor?(index) || of_the_dressing?(index) || kept_for_top?(index))
@@ -52,6 +54,20 @@ module Scullion
         return item.amount = amount if item.amount.nil?
 
         item.food? ? second_amount(amount, index) : before_name(amount, index)
+      end
+
+      # "Cucumber, sliced, salted ½ tsp, squeezed": so much salt, and no size of it.
+      def salted_with?(index)
+        item.food? && !item.amount.nil? && @token.value.unit != :piece &&
+          @around.word_before(index) == "salted" && !@around.food_follows?(index)
+      end
+
+      def salted_with(token)
+        salt = Item.begun(token.at)
+        salt.foods, salt.name, salt.clause, salt.place = SALT, "salt", item.clause, "salad"
+        salt.amount, salt.to = token.value, token.at + token.text.bytesize
+        # What is said behind it is of what is salted.
+        @items.insert(-2, salt)
       end
 
       # "A lemon and a half"

@@ -7,6 +7,7 @@ module Scullion
     class Kinds
       include NoteRows
       include StepRows
+      include TitleRows
 
       AMOUNT =
         /\A(?:[\d½¼¾⅓⅔⅛.]|
@@ -18,18 +19,8 @@ module Scullion
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
       # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
       SHOUTED, SHOUTED_WORDS = 4, 6
-      # A first row that ends in the name of a dish, whatever it begins with.
-      DISH =
-        /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
-          (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
-      # "Three bean salad          60 portions x 3/4 cup"
-      DISH_FOR =
-        /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
-      FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
       # "x4. Good."
       TIMES = /\A\W*[x×]\s?\d{1,4}\.(?:\s|\z)/i.freeze
-      # "20/8 smoked mackerel and beet": the day that it was made.
-      DATED = %r{\A\W*(?:3[01]|[12]\d|[1-9])[/.-](?:1[0-2]|[1-9])(?:[/.-]\d{2,4})?\s+(?=[[:alpha:]])}.freeze
       # "Salad 2 - leaves"
       NUMBERED_DISH =
         /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}
@@ -38,9 +29,6 @@ module Scullion
       NAMED = /\A(?:item|dish|salad|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
-      SMALL_WORDS = %w[and with the of in on a an & for].freeze
-      # Words to a name below the title.
-      SUBTITLE_WORDS = 4
       CAPITALS = /\A[[:upper:]][[:upper:] &'’-]{6,}:?\z/.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
       TIME_ALONE =
@@ -53,20 +41,6 @@ module Scullion
       SHOUTING = 0.3
       # Words to the name of a part.
       PART_WORDS = 5
-      # "A salad for the first warm evening"
-      CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
-      # "Makes 3 litres" is how much of it all there is.
-      MADE =
-        /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
-         |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
-         |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
-         |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
-      # "Beet, feta and mint — makes two 2 l gastros"
-      MAKES_SO_MUCH = /\s[—–-]\s*(?:makes|yields?|enough\s+for)\b.*\z/i.freeze
-      # "The big salad with 400 g rocket"
-      SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
-      # "Cook 3 kg red quinoa" is weighed out.
-      WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>(?-i:[[:alpha:]][[:alpha:] ]+))/i.freeze
       # "Coriander cress - garnish" is no heading.
       AS_GARNISH =
         /\A(?<food>[^:]+?)
@@ -80,8 +54,6 @@ module Scullion
             |\A\W*#{Servings::NUMBER}\s*#{SERVED})\s+(?:of\s+)?(?<food>[[:alpha:]][^,;:.]*)/ix.freeze
       PACKS_BEHIND = /\A(?<food>[^\d]*[[:alpha:]]),?\s+#{Servings::NUMBER}\s*#{HOLDERS}\b/ix.freeze
       SHOWN = /\b(?:salad|slaw|bowl|platter)s?\b/i.freeze
-      # Words of a first row from which it is no title when something is weighed in it.
-      TITLE_WORDS = 10
 
       # @param lexicon [Lexicon] @param items [Items]
       # @param texts [Array<String>] all rows
@@ -169,48 +141,10 @@ module Scullion
 
       def serves?(text) = text.match?(Servings::LINE) && !packed?(text)
 
-      # The first line is the title, unless it is plainly something else.
-      def title?(text)
-        text = text.sub(MAKES_SO_MUCH, "")
-        plain = bare(text)
-        return false if serves?(text)
-        return true if [DISH, CALLED, DISH_FOR].any? { |pattern| text.match?(pattern) } || dated?(text)
-        return false if text.match?(StepRows::FOR_PART)
-
-        !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
-          !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
-      end
-
-      # Not "1/2 cucumber".
-      def dated?(text)
-        day, month = text[DATED].to_s.scan(/\d+/).map(&:to_i)
-        !day.nil? && day > month
-      end
-
-      def weighed_out?(text)
-        food = text[WEIGHED_OUT, :food]
-        !food.nil? && !text.match?(DISH) && !text.match?(SALAD_OF) &&
-          !food.match?(/\A(?:portions?|salad|batch|servings?)\b/i) && @items.of(food).any?(&:food?)
-      end
-
       # "Chickpeas: simmer an hour"
       def told_of?(text)
         verb = text[/\A[[:upper:]][[:alpha:] ]{2,20}:\s+([[:lower:]]+)\b(?!\s*,|\s+of\b)/, 1]
         verb && @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? && !text.match?(LABELLED)
-      end
-
-      # "Quinoa salad for the school trip - 12 lunchboxes"
-      def dish?(text)
-        text.match?(/\b(?:salad|slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
-          !amount?(text) && text.match?(FOR_SO_MANY)
-      end
-
-      # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.
-      def subtitle?(text)
-        words = text.scan(/[[:alpha:]'’-]+|&/)
-        words.size >= SUBTITLE_WORDS && !text.match?(/[\d.:;½¼¾]/) &&
-          (words - SMALL_WORDS).all? { |word| word.match?(/\A[[:upper:]]/) } &&
-          words.intersect?(%w[with & and])
       end
 
       def weighed?(text)

@@ -40,6 +40,8 @@ module Scullion
           (?=(?:[^,;\d]*\d[^,;]*[,;]){2})(.+)\z/ix.freeze
       # Between the foods of a list in one line.
       BARS = 2
+      SERVED_OR_TIMED = /\b(?:serves|servings|portions|prep|cook|hands-on|mins?|hrs?)\b/i.freeze
+      DOT = /\s+[·•]\s+/.freeze
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
       # "Monday: cook 3 kg quinoa", "Tue 11.30: feta 1.5 kg": when it is done.
       DONE_ON =
@@ -173,7 +175,7 @@ module Scullion
         text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "").sub(DONE_ON, "")
         return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || @asked.key?(number)
 
-        text = unbarred(Scanned.mended(unmarked(text)))
+        text = undotted(unbarred(Scanned.mended(unmarked(text))))
         Row.new(number: number, text: text, indent: line[/\A[[:space:]]*/].size)
       end
 
@@ -183,6 +185,11 @@ module Scullion
           /\s+\|\s+((?:about\s+|ca\.?\s+|approx\.?\s+)?[\d½¼¾⅓⅔][^|]*)\z/,
           ' (\1)'
         )
+      end
+
+      # "Peanut butter 250 · coconut milk 1 tin · lime 2": dots between the foods of a row.
+      def undotted(text)
+        text.scan(DOT).size >= BARS && !text.match?(SERVED_OR_TIMED) ? text.gsub(DOT, ", ") : text
       end
 
       # Without the marks of a list that is ticked, struck out or set in bold.

@@ -180,6 +180,7 @@ module Scullion
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
+        /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?

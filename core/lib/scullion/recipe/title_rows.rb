@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # Whether a row is what the dish is called, by its words alone. For Kinds, which it is a part of.
+    module TitleRows
+      # A first row that ends in the name of a dish, whatever it begins with.
+      DISH =
+        /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
+          (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # "Three bean salad          60 portions x 3/4 cup"
+      DISH_FOR =
+        /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
+      FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
+      # "A salad for the first warm evening"
+      CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
+      # "12 covers, Sunday, starter: burrata and broad beans"
+      COVERS_FIRST = /\A\W*\d{1,4}\s+(?:covers|pax|ppl|portions|guests)\b[^\d]{8,}\z/i.freeze
+      # "20/8 smoked mackerel and beet": the day that it was made.
+      DATED = %r{\A\W*(?:3[01]|[12]\d|[1-9])[/.-](?:1[0-2]|[1-9])(?:[/.-]\d{2,4})?\s+(?=[[:alpha:]])}.freeze
+      # "Beet, feta and mint — makes two 2 l gastros"
+      MAKES_SO_MUCH = /\s[—–-]\s*(?:makes|yields?|enough\s+for)\b.*\z/i.freeze
+      # "Makes 3 litres" is how much of it all there is.
+      MADE =
+        /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
+         |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
+         |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
+         |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
+      # "The big salad with 400 g rocket"
+      SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
+      # "Cook 3 kg red quinoa" is weighed out.
+      WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>(?-i:[[:alpha:]][[:alpha:] ]+))/i.freeze
+      # Words of a first row from which it is no title when something is weighed in it.
+      TITLE_WORDS = 10
+      # Words to a name below the title.
+      SUBTITLE_WORDS = 4
+      SMALL_WORDS = %w[and with the of in on a an & for].freeze
+
+      private
+
+      # The first line is the title, unless it is plainly something else.
+      def title?(text)
+        text = text.sub(MAKES_SO_MUCH, "")
+        plain = bare(text)
+        return false if serves?(text)
+        if [DISH, CALLED, DISH_FOR, COVERS_FIRST].any? { |pattern| text.match?(pattern) } || dated?(text)
+          return true
+        end
+        return false if text.match?(StepRows::FOR_PART)
+
+        !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
+          !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
+      end
+
+      # Not "1/2 cucumber".
+      def dated?(text)
+        day, month = text[DATED].to_s.scan(/\d+/).map(&:to_i)
+        !day.nil? && day > month
+      end
+
+      def weighed_out?(text)
+        food = text[WEIGHED_OUT, :food]
+        !food.nil? && !text.match?(DISH) && !text.match?(SALAD_OF) &&
+          !food.match?(/\A(?:portions?|salad|batch|servings?)\b/i) && @items.of(food).any?(&:food?)
+      end
+
+      # "Quinoa salad for the school trip - 12 lunchboxes"
+      def dish?(text)
+        text.match?(/\b(?:salad|slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
+          !amount?(text) && text.match?(FOR_SO_MANY)
+      end
+
+      # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.
+      def subtitle?(text)
+        words = text.scan(/[[:alpha:]'’-]+|&/)
+        words.size >= SUBTITLE_WORDS && !text.match?(/[\d.:;½¼¾]/) &&
+          (words - SMALL_WORDS).all? { |word| word.match?(/\A[[:upper:]]/) } &&
+          words.intersect?(%w[with & and])
+      end
+    end
+  end
+end
