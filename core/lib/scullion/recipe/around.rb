@@ -26,7 +26,7 @@ module Scullion
       def self.joins?(token) = JOINS.include?(word(token))
       # "In", "soaked in"
       def self.towards?(token) = TOWARDS.include?(token&.folded&.last)
-      def self.word(token) = token&.folded&.join(" ")
+      def self.word(token) = token&.word
 
       # "Two bags of 60 g"
       def holder_of?(index)

@@ -44,7 +44,7 @@ module Scullion
         @mentions ||=
           begin
             listed = @reads.map { |read| read.line.item }.select(&:food?)
-            Mentions.new(@house.recipe_items, listed, @house.larder)
+            Mentions.new(@page.told_items, listed, @house.larder)
           end
       end
 

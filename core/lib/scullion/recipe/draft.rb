@@ -57,7 +57,7 @@ module Scullion
 
       # @return [Taken, nil] what a line was taken for
       def taken(read)
-        @taken ||= {}
+        @taken ||= {}.compare_by_identity
         @taken.fetch(read) do
           ingredient = ingredient(read)
           @taken[read] = ingredient && taken_as(read, ingredient)
@@ -119,7 +119,7 @@ module Scullion
             @larder,
             reads.map { |read| [read, taken(read)&.ingredient] },
             bound.mentions,
-            @house.recipe_items,
+            @page.told_items,
             @practice.writer
           )
       end

@@ -9,7 +9,11 @@ module Scullion
     class Lexer
       # kind: :amount, :length, :time, :heat, :food, :word or :mark; text: as it stands; value: an Amount,
       # foods' keys, or roles; at: its place in the line; folded: its words
-      Token = Struct.new(:kind, :text, :value, :at, :folded, keyword_init: true)
+      Token =
+        Struct.new(:kind, :text, :value, :at, :folded, keyword_init: true) do
+          # Its words as one. @return [String, nil]
+          def word = @word ||= folded&.join(" ")
+        end
 
       include Quantities
 
@@ -117,8 +121,8 @@ module Scullion
         return alone if alone
 
         words, ends = ahead
-        words
-          .size
+        [words.size, @lexicon.longest_from(words.first)]
+          .min
           .downto(1) do |size|
             # A word with a hyphen is not taken apart.
             next if ends[size] == ends[size - 1]

@@ -91,6 +91,19 @@ module Scullion
       private_class_method :one_of
       @singular = {}
 
+      # Words to the longest name or phrase that begins with this one; two may stand in either order.
+      # @param word [String] folded @return [Integer]
+      def longest_from(word)
+        @longest ||=
+          [@foods, @phrases, @asides, @pairs, words("ways").to_h { |way| [way, true] }]
+            .flat_map(&:keys)
+            .each_with_object(Hash.new(2)) do |name, longest|
+              first, rest = name.split(" ", 2)
+              longest[first] = [longest[first], rest.to_s.count(" ") + 2].max if rest
+            end
+        [@longest[word], @longest[Lexicon.singular(word)]].max
+      end
+
       # @param words [Array<String>] folded @return [Hash] roles of the phrase that they are, may be empty
       def roles(words) = @phrases.fetch(words.join(" "), NOTHING)
       NOTHING = {}.freeze

@@ -94,6 +94,10 @@ module Scullion
       def ingredients = lines.select { |line| line.kind == "ingredient" }
       def steps = lines.select { |line| line.kind == "step" }
 
+      # What its steps are read with once more, as they stand, by the measures that it means itself.
+      # @return [Items]
+      def told_items = @told_items ||= Items.new(lexer)
+
       # The words of a line that are of one of its foods. @param plain [String] the line as its items have it
       def self.own_words(plain, item)
         words = plain.byteslice(item.from...item.to).to_s.scrub("")

@@ -12,6 +12,7 @@ module Scullion
       FINISHED =
         /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b
           |\b(?:over|last)\b/ix.freeze
+      ANY_SHARE = /(?<![[:alnum:]])(?:#{Shares::ANY})\s/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
       # @param lines [Array<Page::Line>] @param items [Items]
@@ -46,7 +47,7 @@ module Scullion
         item = line.item
         return [line] if item.amount.nil? || item.held || item.parts.any? || @items.poured?(item)
 
-        at = sentences.index { |text| text.match?(share_of(item)) } or return [line]
+        at = first_share(item) or return [line]
         share = Shares::WORDS[sentences[at][share_of(item), :share].downcase]
         return [line] unless share && goes_over?(item, at)
         shared(line, item.amount, share.to_f, dressed: whisked?(sentences[at], item))
@@ -60,6 +61,24 @@ module Scullion
 
         line.item.amount, line.item.held = whole, 1 - share
         [line]
+      end
+
+      # In which sentence a share of it is taken. @return [Integer, nil]
+      def first_share(item)
+        named = item.name.split.last.downcase
+        at = shared_sentences.select { |_, text| text.include?(named) }.map(&:first)
+        return if at.empty?
+
+        share = share_of(item)
+        at.find { |each| sentences[each].match?(share) }
+      end
+
+      # Those with a share in them, where they stand, in small letters.
+      def shared_sentences
+        @shared_sentences ||=
+          sentences.each_index.select { |at| sentences[at].match?(ANY_SHARE) }.map do |at|
+            [at, sentences[at].downcase]
+          end
       end
 
       def share_of(item)
