@@ -76,6 +76,7 @@ module Scullion
       def told
         @told ||=
           @sentences
+            .select { |sentence| @items.tokens(sentence).any? { |token| token.kind == :amount } }
             .flat_map { |sentence| @items.of(sentence, prose: true) }
             .each_with_object({}) do |item, all|
               amount = item.amount

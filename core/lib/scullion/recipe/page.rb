@@ -158,9 +158,7 @@ module Scullion
         @signed = (@signed || @kinds.signs?(row.text)) && (kind != "ingredient" || !weighed?(row.text))
         return [line(row, row.text, "note")] if @signed && kind == "ingredient"
 
-        again = said_again?(row.text) || done_with_listed?(row.text)
-        kind = "step" if kind == "ingredient" && again
-        kind = "step" if kind == "ingredient" && plated?(row.text)
+        kind = "step" if kind == "ingredient" && done_with?(row.text)
 
         leave_indented(row)
         @per_head = true if kind == "title" && row.text.match?(FOR_A_PLATE)
@@ -178,6 +176,9 @@ module Scullion
           [line(row, row.text, kind)]
         end
       end
+
+      # Is it told of what was listed above, or how that is laid?
+      def done_with?(text) = said_again?(text) || done_with_listed?(text) || plated?(text)
 
       # Said of all that is listed, below its headings too.
       def each_of_all?(text, kind)
