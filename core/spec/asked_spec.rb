@@ -144,20 +144,6 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
     expect(placed["2.5 kg dry puy lentils, 1/2 onion"].last).to eq %w[white-onion salad]
   end
 
-  it "takes from a tin or frozen what the larder has so, and asks about what it has not" do
-    taken = ->(text) do
-      line(text).values_at("status", "taken").then { |status, food| [status, food&.fetch("key")] }
-    end
-    {
-      "1 tin peas (300 g), drained" => %w[sure tinned-peas],
-      "300 g peas" => %w[sure frozen-peas],
-      "1 (15 oz) can sliced beets, drained" => %w[sure tinned-beetroot],
-      "5 lb green beans, cut, frozen" => %w[sure frozen-green-beans],
-      "600 g carrots, tossed in a big tin" => %w[sure carrot]
-    }.each { |text, food| expect(taken[text]).to eq(food), text }
-    expect(line("1 tin spinach (300 g), drained")["why"]).to include "as it grows"
-  end
-
   it "bakes what is brushed with oil, and not the oil" do
     pitta = draft("Salad for 20\n1 kg carrots\n12 pittas, split, brushed w/ 100 ml oil, baked crisp")
     expect(pitta["lines"].last(2).map { |each| each["to"] }).to eq %w[salad cook]

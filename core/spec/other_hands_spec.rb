@@ -217,6 +217,20 @@ RSpec.describe "Recipes in other hands" do
     expect(taken("rocket 1.35 kg (15 g pp)")).to eq taken("rocket 1.35 kg")
   end
 
+  it "takes from a tin or frozen what the larder has so, and asks about what it has not" do
+    taken = ->(text) do
+      line(text).values_at("status", "taken").then { |status, food| [status, food&.fetch("key")] }
+    end
+    {
+      "1 tin peas (300 g), drained" => %w[sure tinned-peas],
+      "300 g peas" => %w[sure frozen-peas],
+      "1 (15 oz) can sliced beets, drained" => %w[sure tinned-beetroot],
+      "5 lb green beans, cut, frozen" => %w[sure frozen-green-beans],
+      "600 g carrots, tossed in a big tin" => %w[sure carrot]
+    }.each { |text, food| expect(taken[text]).to eq(food), text }
+    expect(line("1 tin spinach (300 g), drained")["why"]).to include "as it grows"
+  end
+
   it "hears heats and halves that are spoken" do
     told =
       reads(

@@ -121,8 +121,7 @@ module Scullion
         return alone if alone
 
         words, ends = ahead
-        [words.size, @lexicon.longest_from(words.first)]
-          .min
+        [words.size, @lexicon.longest_from(words.first)].min
           .downto(1) do |size|
             # A word with a hyphen is not taken apart.
             next if ends[size] == ends[size - 1]

@@ -95,8 +95,7 @@ module Scullion
       # @param word [String] folded @return [Integer]
       def longest_from(word)
         @longest ||=
-          [@foods, @phrases, @asides, @pairs, words("ways").to_h { |way| [way, true] }]
-            .flat_map(&:keys)
+          [@foods, @phrases, @asides, @pairs, words("ways").to_h { |way| [way, true] }].flat_map(&:keys)
             .each_with_object(Hash.new(2)) do |name, longest|
               first, rest = name.split(" ", 2)
               longest[first] = [longest[first], rest.to_s.count(" ") + 2].max if rest

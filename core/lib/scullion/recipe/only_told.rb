@@ -129,8 +129,7 @@ module Scullion
 
       # Weighed, or counted with nothing unknown between: not "two thirds of it on the lentils".
       def weighed?(item)
-        item.amount &&
-          (!item.counted? || item.parts.any? || (item.unknown.empty? && item.place.nil?))
+        item.amount && (!item.counted? || item.parts.any? || (item.unknown.empty? && item.place.nil?))
       end
 
       # So many of it, in more words: to be asked about.

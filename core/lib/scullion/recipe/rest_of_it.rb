@@ -76,9 +76,10 @@ module Scullion
       # Those with a share in them, where they stand, in small letters.
       def shared_sentences
         @shared_sentences ||=
-          sentences.each_index.select { |at| sentences[at].match?(ANY_SHARE) }.map do |at|
-            [at, sentences[at].downcase]
-          end
+          sentences
+            .each_index
+            .select { |at| sentences[at].match?(ANY_SHARE) }
+            .map { |at| [at, sentences[at].downcase] }
       end
 
       def share_of(item)
