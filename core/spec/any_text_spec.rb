@@ -51,6 +51,28 @@ RSpec.describe "Any text at all" do
       .reject { |each| each.fixed_encoding? || each.options.anybits?(Regexp::NOENCODING) }
   end
 
+  # Patterns that reading so many foods makes, with a step of each.
+  def made(foods)
+    names = @names.reject { |name| name.match?(/[^a-z ]/) }.first(foods)
+    steps = names.map { |name| "Dress half of the #{name} with salt." }
+    text = ["Salad for 10", *names.map { |name| "100 g #{name}" }, "", "Method", *steps].join("\n")
+    GC.start
+    GC.disable
+    before = ObjectSpace.count_objects[:T_REGEXP]
+    Scullion::Recipe::Draft.new(text, house).to_h
+    ObjectSpace.count_objects[:T_REGEXP] - before
+  ensure
+    GC.enable
+  end
+
+  # Twice as many foods and steps: twice as many patterns, where each food tried against each step makes four
+  # times as many.
+  it "makes no pattern for each food and each step" do
+    made(10)
+    few, many = made(20), made(40)
+    expect(many).to be < few * 3
+  end
+
   # What looks behind words and forgives their case is refused by Ruby once there is an é in the text.
   it "meets no pattern that can be matched with plain letters only" do
     expect(patterns.size).to be > 300
