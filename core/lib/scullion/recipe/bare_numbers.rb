@@ -19,10 +19,11 @@ module Scullion
 
       # "Oven 180 till golden", "35 min at 200 with oil": how hot.
       def oven_heat?(number)
-        return true if OVEN_HEATS.cover?(number) && @scan.check(FOR_MINUTES)
+        return false unless OVEN_HEATS.cover?(number)
+        return true if @scan.check(FOR_MINUTES)
 
-        OVEN_HEATS.cover?(number) && @tokens.last&.kind == :word &&
-          OVENS.include?(@tokens.last.folded.last) && !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
+        @tokens.last&.kind == :word && OVENS.include?(@tokens.last.folded.last) &&
+          !@scan.check(/\s*(?:k?g|ml|c?l|oz|lbs?)\b/)
       end
 
       # "Simmer 40", "blanch 2, shock", "5 off the heat": how long.

@@ -19,12 +19,12 @@ module Scullion
         /(?:\bplus|\+|\band|&)\s+
           (?:an?\s+(?:little|bit|touch|splash|drop|glug|drizzle|dash)|some|extra|more)\b
           (?!.*\d)[^;]*/ix.freeze
-      # "2 tbsp oil, 1 tsp cumin → roast 220"
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
       SAUCE_LABEL =
         /\A(?!\W*(?:quick[- ])?(?:pickled|candied|cured|confit|marinated)\b)
           (?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
+      # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
          |(?:→|->|=>)\s*crumbs?\b.*(?:→|->|=>)\s*(?:oil|butter)\b

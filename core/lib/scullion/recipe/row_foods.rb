@@ -46,8 +46,8 @@ module Scullion
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| @listed.merge(item.foods) }
-        each = [Page::EACH_PLATE, Page::PART_EACH].any? { |pattern| row.text.match?(pattern) }
-        items.each { |item| item.flags << :per_head } if @per_head || each
+        for_each = [Page::EACH_PLATE, Page::PART_EACH].any? { |pattern| row.text.match?(pattern) }
+        items.each { |item| item.flags << :per_head } if @per_head || for_each
         items.each { |item| item.flags << :prepared } if @net
         words = @items.plain(plain)
         items = without_unwanted(items, words)

@@ -76,7 +76,6 @@ module Scullion
       DAYS =
         /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s*[:=]?\s*
           (\d{1,4})\b(?!\s?(?:st|nd|rd|th|am|pm|g|kg|[:.]))/ix.freeze
-      # "20+4 covers"
       COUNT = "(?:\\d{1,4}|#{SAID_IN_WORDS.gsub(" ", "\\s")})".freeze
       PEOPLE =
         /(?:people|persons?|ppl|pax|covers|guests|crew|staff|kids|children|little\ ones|infants|pupils|adults|
