@@ -241,4 +241,36 @@ RSpec.describe "Recipes in other hands" do
     facts = told.told_facts.map { |fact| [fact.of.first, fact.fact, Array(fact.value).first] }
     expect(facts).to include ["hen-egg", "minutes", 6.5], ["cashews", "celsius", 180]
   end
+
+  it "takes what all of them get where so many each are written out in full" do
+    {
+      "egg noodles, 3 nests each person, roughly = 700 g" => "egg noodles 700 g",
+      "eggs 1 each = 40" => "40 eggs",
+      "halloumi – 3 slices pp = 60 g pp" => "halloumi 60 g pp"
+    }.each { |each, total| expect(taken(each)).to eq(taken(total)), each }
+  end
+
+  it "pours no seed, and tells short onions from seeds and lemons" do
+    expect(all("400 ml sunflower\n2 kg rice").first.first).to eq "sunflower-oil"
+    expect(all("2 tbsp sunflower seeds\n2 kg rice").first.first).to eq "sunflower-seeds"
+    expect(all("1 l walnuts\n2 kg rice").first.first).to eq "walnuts"
+    expect(all("150 ml lemon\n2 kg rice").first.first).to eq "lemon-juice"
+    ["s. onions", "s onions", "s/onions"].each do |short|
+      expect(all("3 bunches #{short}\n2 kg rice")).to eq all("3 bunches spring onions\n2 kg rice")
+      expect(all("4 #{short}\n2 kg rice").first).to eq "?"
+    end
+  end
+
+  it "keeps for the top the share that the steps hold back, by whatever name" do
+    held = ->(step) do
+      reads("Serves 40\n2 kg farfalle\n500 g cheddar, grated\n300 g walnuts\n\nMethod\n#{step}")
+        .reads
+        .to_h { |read| [read.line.item.foods.first, read.line.item.held] }
+        .compact
+    end
+    expect(held["Combine all but half the cheese. Cheese on top."]).to eq("cheddar" => 0.5)
+    expect(held["Stir in half the cheese. Scatter the rest over."]).to eq("cheddar" => 0.5)
+    expect(held["Keep a quarter of the nuts back."]).to eq("walnuts" => 0.25)
+    expect(held["Keep half the walnuts for another day."]).to eq({})
+  end
 end

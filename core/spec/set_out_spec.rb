@@ -81,7 +81,7 @@ RSpec.describe "Recipes set out in their own way" do
   end
 
   it "are asked which food a letter means where it may be two" do
-    expect(line("3 bunches s/onions")).to include("status" => "doubtful")
+    expect(line("3 s/onions")).to include("status" => "doubtful")
     expect(line("1 kg b/beans")["why"]).to include "“b”"
   end
 

@@ -43,7 +43,8 @@ RSpec.describe "Where rules turn" do
     [0, 1].each do |beyond|
       said = "Simmer the barley for an hour"
       step = ("well " * 900)[0, Scullion::Recipe::Told::LONGEST - said.length + beyond] + said
-      page = Struct.new(:sentences).new([step])
+      items = Scullion::Recipe::Items.new(Scullion::Recipe::Page.new("barley", house).lexer)
+      page = Struct.new(:sentences, :told_items).new([step], items)
       reads = Scullion::Recipe::Draft.new("Salad\nServes 4\n\n400 g pearl barley", house).reads
       found =
         Scullion::Recipe::Bound.new(page, reads, house, []).told.select { |fact| fact.fact == "minutes" }

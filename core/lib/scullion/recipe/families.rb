@@ -56,8 +56,7 @@ module Scullion
       # What is cooked in water by itself.
       def boiled?(key) = BOILED.include?(family(key))
 
-      private
-
+      # @return [String, nil]
       def family(key) = @larder[key]&.family
     end
   end

@@ -42,7 +42,8 @@ module Scullion
       ROASTED_WITH =
         %r{\b(?:roast|bak|fri|fry|grill|toast|char|sear|saut)\w*(?:\s[^,;()]{0,25})?\s
            (?:with|w/|in)\s*\z}ix.freeze
-      LISTED_ON = /(?:,|\band|&|\+)\s*\z/i.freeze
+      # "Fried in 2 tbsp oil with 1 tsp cumin"
+      LISTED_ON = /(?:,|\band|&|\+|\b(?:oil|butter|ghee|fat)\s+with)\s*\z/i.freeze
       WHISKED_WITH =
         %r{\b(?:(?:whisk|blend|blitz|whizz|loosen|thin|shak|slacken)\w*|let)\s+(?:(?:up|down|out)\s+)?
           (?:with\b|in\b|w/)}ix.freeze

@@ -12,6 +12,13 @@ module Scullion
       FINISHED =
         /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b
           |\b(?:over|last)\b/ix.freeze
+      # "All but half the cheese", "keep a third of the walnuts back": that share is for the top.
+      KEPT = /\b(?:(?:all|everything)\s+(?:but|except)|keep|save|hold\s+back|reserve)\s+\z/i.freeze
+      ANOTHER_DAY = /\A[^.;]*\b(?:another|next|tomorrow|freez\w*|fridge)\b/i.freeze
+      # "Stir in half the cheese. Scatter the rest over."
+      UNNAMED =
+        /\b(?:scatter|sprinkle|crumble|shower|grate)\b[^.;]*\bthe\s+(?:rest|remainder|other\s+half)\b
+          (?!\s+of\b)/ix.freeze
       ANY_SHARE = /(?<![[:alnum:]])(?:#{Shares::ANY})\s/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
@@ -49,7 +56,9 @@ module Scullion
 
         at = first_share(item) or return [line]
         share = Shares::WORDS[sentences[at][share_of(item), :share].downcase]
+        return held(line, share) if share && kept?(sentences[at], item)
         return [line] unless share && goes_over?(item, at)
+
         shared(line, item.amount, share.to_f, dressed: whisked?(sentences[at], item))
       end
 
@@ -63,10 +72,21 @@ module Scullion
         [line]
       end
 
+      def kept?(text, item)
+        found = text.match(share_of(item))
+        found.pre_match.match?(KEPT) && !found.post_match.match?(ANOTHER_DAY)
+      end
+
+      def held(line, share)
+        line.item.place = line.into = nil
+        line.item.held = share.to_f
+        [line]
+      end
+
       # In which sentence a share of it is taken. @return [Integer, nil]
       def first_share(item)
-        named = item.name.split.last.downcase
-        at = shared_sentences.select { |_, text| text.include?(named) }.map(&:first)
+        named = names(item).map(&:downcase)
+        at = shared_sentences.select { |_, text| named.any? { |each| text.include?(each) } }.map(&:first)
         return if at.empty?
 
         share = share_of(item)
@@ -87,14 +107,36 @@ module Scullion
       end
 
       def rest_of(item) = /#{LATER}#{name(item)}\b/i
-      def name(item) = Regexp.escape(item.name.split.last)
+      def name(item) = "(?:#{Regexp.union(names(item)).source})"
+
+      # "The cheese" of cheddar, where nothing else of its kind is listed.
+      # @return [Array<String>]
+      def names(item)
+        family = @items.lexicon.family(item.foods.first)
+        kinds = listed_families[family] == 1 ? Mentions::KINDS.select { |_, all| all.include?(family) } : {}
+        [item.name.split.last, *kinds.keys]
+      end
+
+      # @return [Hash{String=>Integer}] how many of each family are listed
+      def listed_families
+        @listed_families ||=
+          @lines
+            .filter_map { |line| line.item&.foods }
+            .uniq
+            .map { |foods| @items.lexicon.family(foods.first) }
+            .tally
+      end
 
       # In a later sentence, which says so or is the last.
       def goes_over?(item, at)
         behind = sentences.drop(at + 1)
+        return true if behind.first&.match?(UNNAMED) && of_no_food?(behind.first)
+
         found = behind.index { |text| text.match?(rest_of(item)) } or return false
         found == behind.size - 1 || behind[found].match?(FINISHED)
       end
+
+      def of_no_food?(text) = @items.of(text, prose: true).none?(&:food?)
 
       # With nothing else than what a dressing is made of.
       def whisked?(text, item)

@@ -4,6 +4,7 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
+      include AmountTells
       include DoneInLine
       include ForSome
       include FruitParts
@@ -57,6 +58,7 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
+        oil_by_volume(all)
         into_places(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
@@ -75,10 +77,7 @@ module Scullion
         for_some(all)
         mark_heads(all)
         ends(all)
-        all.each do |item|
-          for_each(item, all)
-          fruit_of(item) if item.counted?
-        end
+        many_of(all)
         zest_of_some(all)
         beside_the_plate(all)
         taken_apart(all)
@@ -212,6 +211,14 @@ module Scullion
 
         over, under = said[%r{\A\d+(?:/\d+)?}].to_s.split("/").map(&:to_f)
         over.nil? || (over / (under || 1)).between?(item.amount.low - SLIGHT, item.amount.high + SLIGHT)
+      end
+
+      def many_of(items)
+        items.each do |item|
+          for_each(item, items)
+          fruit_of(item) if item.counted?
+        end
+        in_all(items)
       end
 
       # "Dill & chives, a bunch each": of each of them.
