@@ -106,6 +106,11 @@ RSpec.describe Scullion::IngredientPage do
     expect(stage(page("pearl-barley"), "Cooked")).to eq("absorption" => 3000.0)
   end
 
+  it "calls no two foods by one name" do
+    names = house.larder.map { |_, food| food.name.downcase }
+    expect(names.tally.select { |_, times| times > 1 }).to be_empty
+  end
+
   it "knows a way into a salad for every ingredient that can be in one" do
     ways =
       house.larder.values.map { |ingredient| Scullion::DefaultComponent.new(ingredient, house.families).to_h }
