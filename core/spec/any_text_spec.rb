@@ -85,7 +85,8 @@ RSpec.describe "Any text at all" do
     expect(refused).to eq []
   end
 
-  # To Ruby "st" is one letter as well where case is forgiven ("ﬆ"), and twenty times "st" are a million ways.
+  # To Ruby "st" is one letter as well where case is forgiven ("ﬆ"), and twenty times "st" are a million
+  # ways.
   it "meets no pattern that forgives the case of any letters, as many as there are" do
     any_letters =
       /\[(?!\^)(?:[^\]\[]|\[:\w+:\])*\[:al(?:pha|num):\](?:[^\]\[]|\[:\w+:\])*\](?:[+*]|\{\d+,(?:\d\d+)?\})/
