@@ -145,6 +145,8 @@ RSpec.describe "Recipes in other hands" do
       "Fridge salad, did us 3" => 3,
       "Couscous    Yield: 50 x 6 oz" => 50,
       "Fattoush\ncucumber 3 little ones\nbread last. serves us 5." => 5,
+      "Bean salad for the fete. Do two cans of beans, one bag of rocket. Enough for twelve with the ham." =>
+        12,
       "20/8 mackerel and beet\n4 fillets mackerel\nx4. Good." => 4,
       "[12/06, 09:20] Ro: for 4: 250 g orzo\n[12/06, 09:21] Ro: 200 g feta\n[12/06, 09:22] Jo: ok" => 4
     }.each { |text, number| expect(draft("#{text}\n1 kg carrots")["servings"]).to eq(number), text }

@@ -36,7 +36,8 @@ module Scullion
                hungry)\s+)?/ix.freeze
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
-                 tsps?|loaves|jars?|oz|lbs?|x|c|third|
+                 tsps?|loaves|jars?|oz|lbs?|x|c|third|pounds?|
+                 cans?|tins?|packs?|packets?|bags?|bunch(?:es)?|cartons?|bottles?|blocks?|
                  kcals?|cals?|calories|kj|weeks?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b
                |times?\b(?!\s*:?\s*\d)|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
@@ -128,7 +129,7 @@ module Scullion
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
-        /\bmakes\s+(?:enough\s+for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:makes\s+(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)#{NUMBER}\b#{NOT_THEM}/ix,
         %r{\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
