@@ -275,4 +275,11 @@ RSpec.describe "Recipes in other hands" do
     expect(held["Keep a quarter of the nuts back."]).to eq("walnuts" => 0.25)
     expect(held["Keep half the walnuts for another day."]).to eq({})
   end
+
+  # Of 50 for a hundred each has half a gram or half a peach.
+  it "counts what nobody weighs out, from below the least that each may have" do
+    peaches = ->(servings) { all("Serves #{servings}\n2 kg rice\npeaches 50").last }
+    expect(peaches[100]).to eq "?"
+    expect(peaches[101]).to eq all("Serves 101\n2 kg rice\n50 peaches").last
+  end
 end
