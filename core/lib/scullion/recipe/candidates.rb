@@ -29,8 +29,11 @@ module Scullion
       GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
       SPOONFUL = 20
       # Of which one may stand for the others until somebody says otherwise.
-      ANY = %w[red-chilli mixed-olives farro quinoa fig tomato plum-tomato green-beans].freeze
+      ANY = %w[red-chilli mixed-olives farro freekeh quinoa fig tomato plum-tomato green-beans].freeze
       FRESH = %w[fresh raw].freeze
+      # Comes out of a tin by its name alone.
+      FROM_TIN = "sweetcorn".freeze
+      ANY_BEANS = %w[bean beans].freeze
       DRY_OR_NOT = %w[pulse tinned-pulse].freeze
 
       # @param item [Item] @param amount [Amount, nil] @param house [House]
@@ -52,6 +55,7 @@ module Scullion
 
       # Does nothing in the line say which of several it is?
       def open?
+        return true if any_beans?
         return false if @item.foods.size < 2 || ANY.include?(@item.foods.first) || grows?
 
         (fitting.empty? && !as_it_comes) || (fitting.size > 1 && !FITS.key?(state))
@@ -93,13 +97,22 @@ module Scullion
       end
 
       def state
-        said = @item.words["states"]
+        said = @item.words["states"] unless drains_only?
         return said if FITS.key?(said)
         return CONTAINERS[@item.container] if CONTAINERS.key?(@item.container)
         return "dry" if @item.words["treats"].nil? && @item.name.to_s.match?(/\A(?:dry|dried)\b/i)
 
         "dry" if boiled? || spooned_herb?
       end
+
+      # "Tomatoes, diced, drained": what grows is in no tin for that.
+      def drains_only?
+        @item.said?(:drains_only) && !@item.foods.include?(FROM_TIN) &&
+          @larder[@item.foods.first]&.trims.to_h.any?
+      end
+
+      # "Beans, tinned 3 kg": of any kind.
+      def any_beans? = state == "tinned" && ANY_BEANS.include?(@item.name.to_s.downcase)
 
       # What is simmered, or takes so long, is dry; not half a bunch of thyme.
       def boiled?

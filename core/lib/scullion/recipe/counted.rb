@@ -192,13 +192,23 @@ module Scullion
         as_much[size.value / amount.value] && packs.none? { |pack| (size.value / pack).between?(*A_PACK) }
       end
 
-      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is.
+      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is, and not nearer to all, as "3
+      # mangoes (600 g flesh)".
       def sized_as_one?(amount)
-        piece = @item.piece == LOAF ? LOAF : "each"
-        one = @larder[@item.foods.first]&.figures&.[]("pieces/#{piece}") or return false
+        one = one_of_them or return false
         least, most = %w[least most].map { |name| @practice.fetch("reading/one/#{name}_times") }
-        amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g &&
-          (size.value / one).between?(least, most)
+        each = size.value / one
+        amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g && each.between?(least, most) &&
+          (@item.said?(:each) || Math.log(each).abs <= Math.log(each / amount.value).abs)
+      end
+
+      # g, of what is trimmed without its peel and stone. @return [Float, nil]
+      def one_of_them
+        food = @larder[@item.foods.first]
+        one = food&.figures&.[]("pieces/#{@item.piece == LOAF ? LOAF : "each"}") or return
+        return one unless @item.said?(:prepared)
+
+        one * (food.trims.keys.map { |trim| food.figures.fetch("trims/#{trim}/yield") }.min || 1.0)
       end
 
       def pieces(amount)

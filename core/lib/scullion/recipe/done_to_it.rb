@@ -18,6 +18,7 @@ module Scullion
       # Of one food, one after the other.
       TAKEN_OFF = %w[cored peeled seeded].freeze
       COOKED_HOW = %w[in with for until till].freeze
+      ONCE = %w[once when after].freeze
 
       private
 
@@ -39,16 +40,17 @@ module Scullion
         return if half_of?(token, index)
 
         known = ROLES.select { |name| roles[name] }
-        item.flags << :prepared if weighed_so?(token, roles, index)
+        item.flags << :prepared if weighed_so?(token, roles, index) || left_of_it?(roles, index)
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
         item.words.delete("cuts") if chopped_into?(roles, index) || cut_again?(roles["cuts"], index)
         trimmed_too(roles["trims"])
+        drains_only(token, roles)
         known.each { |name| item.words[name] ||= roles[name] unless name == "states" && to_be_cooked?(index) }
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
-          leaves_of_it?(index) || sentence_of_dressing?(index)
+          leaves_of_it?(index) || sentence_of_dressing?(index) || heads_next?(roles, index)
         unknown(token, index) if known.empty? && roles.empty?
       end
 
@@ -60,6 +62,16 @@ module Scullion
         return false if roles["trims"] == UNPEELED && roles["cuts"].nil?
 
         !item.food? || (PARTS_WEIGHED.include?(token.folded.last) && @around.before(index).kind == :food)
+      end
+
+      # "6 bunches parsley (600 g picked)", "4 bunches, 120 g once picked": the second weight is what is left.
+      def left_of_it?(roles, index)
+        return false unless roles.keys.intersect?(%w[trims cuts]) && item.food? && item.counted?
+        return false if roles["trims"] == UNPEELED
+
+        index -= 1 if ONCE.include?(@around.word_before(index))
+        before = @around.before(index)
+        before&.kind == :amount && before.value.unit == :g && !before.value.estimated
       end
 
       # "Chopped in cubes", "chopped into batons"
@@ -98,6 +110,14 @@ module Scullion
         item.food? && !back.nil? && @around.before(index - 1 - back)&.kind != :food
       end
 
+      # "Tomatoes, seeded, diced, drained": from no tin, unless that is said too.
+      def drains_only(token, roles)
+        return unless roles["states"] == "tinned"
+
+        alone = token.folded.include?("drained") && item.words["states"].nil? && item.container.nil?
+        alone ? item.flags << :drains_only : item.flags.delete(:drains_only)
+      end
+
       # "Quinoa, cooked in 1¾ cups of water" was weighed dry.
       def to_be_cooked?(index)
         @tokens[index].folded == %w[cooked] && COOKED_HOW.include?(Around.word(@tokens[index + 1]))
@@ -117,6 +137,12 @@ module Scullion
         began = @around.sentence_begins(index) or return false
         item.food? && item.from < began.at && began.text.match?(/\A[[:upper:]]/) && began.value.is_a?(Hash) &&
           began.value["places"] == "dressing"
+      end
+
+      # "3 bunches of mint, dressing 1.5 l mayonnaise": said of what follows.
+      def heads_next?(roles, index)
+        roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
+          @around.before(index)&.text == "," && @tokens[index + 1]&.kind == :amount
       end
 
       # "French beans, top, boil 4 min": off with their ends.

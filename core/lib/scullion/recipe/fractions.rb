@@ -13,6 +13,14 @@ module Scullion
 
       private
 
+      def plain_number(text)
+        whole, part = text.split(/[\s-]/)
+        return whole.to_f + fraction(part) if part
+        return fraction(text) if text.include?("/")
+
+        text.match?(/\A\d{1,3}(?:,\d{3})+\z/) ? text.delete(",").to_f : text.tr(",", ".").to_f
+      end
+
       # "half a", "½ of a", "a third of a" before what is counted.
       def fraction_of
         from = @scan.pos

@@ -10,6 +10,16 @@ module Scullion
 
       private
 
+      # "2 pomegranates (300 g seeds)": so much of them is eaten.
+      def seeds_alone(items)
+        items.each_cons(2) do |whole, seeds|
+          next unless whole.food? && whole.counted? && seeds.amount&.unit == :g
+          next unless seeds.foods.first.to_s.start_with?("#{whole.foods.first}-")
+
+          items.delete(whole) unless @plain.byteslice(whole.from...seeds.from).to_s.match?(/\+|\band\b|&/)
+        end
+      end
+
       # "A squeeze of lime", "lemon, a squeeze"
       def squeezed?(item)
         return false unless item.food? && item.amount && item.parts.empty?

@@ -20,6 +20,8 @@ module Scullion
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
       FORM =
         /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
+      # "Par 32 ptns   shelf life D+1"
+      KEPT_TILL = /\b(?:shelf[\s-]?life|use[\s-]by|best[\s-]before|day\s?\+\s?\d|D\s?\+\s?\d)\b/i.freeze
 
       private
 
@@ -37,7 +39,7 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
-        return true if text.match?(NEXT_TIME) && !weighed?(text)
+        return true if text.match?(Regexp.union(NEXT_TIME, KEPT_TILL)) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)

@@ -24,7 +24,10 @@ module Scullion
 
       # What is whisked stands before what it then goes on.
       BEFORE_IT_GOES =
-        /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b)/i.freeze
+        /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b
+            |[,;]\s+(?:then\s+|and\s+)?(?:put|pour|toss|dress|tip|spoon|fold)\b)/ix.freeze
+      # What boils is no part of it, unless it is made smooth with it.
+      SMOOTH = /\b(?:blitz|whizz|blend|pur[ée]|mash|pound)/i.freeze
 
       SALT_THEM =
         /\bsalt\s+(?:them|it|both|each|these|those)\b
@@ -134,6 +137,8 @@ module Scullion
       # Whisked; what is not poured only behind the verb: not "boil 5 eggs and beat the yolks".
       def sauced?(item, sentence)
         at = sentence =~ SAUCE or return false
+        return false if @items.lexicon.boiled?(item.foods.first) && !sentence.match?(SMOOTH)
+
         @items.poured?(item) || @items.lexicon.aromatic?(item.foods.first) || item.parts.any? ||
           sentence.downcase.index(item.name.downcase).to_i > at
       end

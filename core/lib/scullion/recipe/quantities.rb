@@ -71,6 +71,10 @@ module Scullion
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
       BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
+      # "Three big tablespoons": a spoon is a spoon.
+      BIG_SPOONS =
+        /(?:small|large|big|fat|decent)\s+
+          (?=(?:(?:table|tea|dessert)[\s-]?spoons?|[Tt]?bsps?|tsps?|cups?)\b)/ix.freeze
 
       private
 
@@ -158,14 +162,6 @@ module Scullion
         @scan.check(/\s+[[:alpha:]]/) && !@scan.check(/\s+(?:bit|few|little|lot|while|minute|time)\b/i)
       end
 
-      def plain_number(text)
-        whole, part = text.split(/[\s-]/)
-        return whole.to_f + fraction(part) if part
-        return fraction(text) if text.include?("/")
-
-        text.match?(/\A\d{1,3}(?:,\d{3})+\z/) ? text.delete(",").to_f : text.tr(",", ".").to_f
-      end
-
       def kind_of(from, low, high)
         return push(:time, from) if @scan.skip(SPOKEN_TIME)
 
@@ -187,6 +183,7 @@ module Scullion
         from = @scan.pos
         @scan.skip(/\s*-?\s*/)
         fill = fill_word
+        @scan.skip(BIG_SPOONS)
         unit, factor = unit_word
         unless unit
           @scan.pos = from

@@ -3,12 +3,19 @@
 module Scullion
   module Recipe
     # A prep list that gives each amount at several scales side by side ("x10   x40", "10 ptn   40 ptn"): the
-    # last of them is the batch that is made, in grams where no unit stands.
+    # last of them is the batch that is made, in grams where no unit stands. Also behind strokes: "serves 1 / 10"
+    # over "80 g / 800 g".
     class Scales
       SO_MANY = "(?:(?:x|×|for|per|@)\\s*)?\\d{1,4}(?:\\s?#{Servings::THEM})?".freeze
       HEAD = /\A\s*(?:(?:ingredients?|items?|foods?|what)\b:?\s+)?#{SO_MANY}(?:\s+#{SO_MANY})+\s*\z/i.freeze
       # A cell of its own, two spaces off.
       APART = '\s{2,}(\d[\d.,]*\s?[[:alpha:]]*)'.freeze
+      # "Serves 1 / 10 / 40"
+      STROKES =
+        %r{\b(?:serves|portions?|feeds|for|yields?|covers|pax|makes)\s*:?\s*
+           (?<scales>\d{1,4}(?:\s*/\s*\d{1,4})+)\b(?!\s*(?:k?g|m?l)\b)}ix.freeze
+      CELL = '(\d[\d.,]*)\s?(k?g|m?l|tbsp|tsp|ea)?\b'.freeze
+      THOUSAND = %w[kg l].freeze
       # Share that a row may be off the scales of the head, by rounding.
       OFF = 0.1
 
@@ -16,12 +23,15 @@ module Scullion
       def initialize(lines)
         @head = lines.find { |line| line.match?(HEAD) }
         @scales = @head.to_s.scan(/\d+/).map(&:to_i)
-        @scales = [] unless @scales.size > 1 && @scales.each_cons(2).all? { |one, other| one < other }
+        @stroked = lines.find { |line| line.match?(STROKES) } unless rising?
+        @scales = @stroked[STROKES, :scales].scan(/\d+/).map(&:to_i) if @stroked
+        @scales = [] unless rising?
       end
 
       # @return [String, nil] the line at the last scale; nil where it has none
       def last(line)
         return if @scales.empty?
+        return behind_strokes(line) if @stroked
         return "Serves #{@scales.last}" if line.equal?(@head)
 
         of_bare(line) || of_cells(line)
@@ -39,6 +49,21 @@ module Scullion
         cells = line.match(/\S#{APART * @scales.size}\s*\z/) or return
         "#{cells.captures.last} #{named(line, cells)}"
       end
+
+      # Its amounts in their places, and where each row has none of them as it is.
+      def behind_strokes(line)
+        return line.sub(line[STROKES, :scales], @scales.last.to_s) if line.equal?(@stroked)
+
+        cells = line.match(/#{([CELL] * @scales.size).join('\s*/\s*')}/i) or return
+        grams =
+          cells
+            .captures
+            .each_slice(2)
+            .map { |number, unit| number.to_f * (THOUSAND.include?(unit) ? 1000 : 1) }
+        line.sub(cells[0], cells[0][%r{[^/]*\z}].strip) if in_step?(grams)
+      end
+
+      def rising? = @scales.size > 1 && @scales.each_cons(2).all? { |one, other| one < other }
 
       def named(line, cells) = line[0..cells.begin(0)].strip
 

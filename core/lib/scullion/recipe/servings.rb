@@ -22,7 +22,8 @@ module Scullion
         %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|every\s|[\d.,/])
            (?<number>#{DOZENS}|\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
-        /(?:servings?|portions?|people|persons?|covers|couverts|guests|ppl|pax|of\ us|containers|lunches|
+        /(?:servings?|portions?|helpings|people|persons?|covers|couverts|guests|
+            raciones|personas|personnes|persone|porzioni|portionen|personen|ppl|pax|of\ us|containers|lunches|
             dinners|units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|seats|cov|kids|children|pupils|residents|diners|patients|adults|
@@ -33,7 +34,7 @@ module Scullion
       # What stands between the number and those who are served.
       SORT =
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
-               hungry)\s+)?/ix.freeze
+               decent|hungry)\s+)?/ix.freeze
       NOT_THEM =
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|pounds?|
@@ -129,7 +130,8 @@ module Scullion
              servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:makes\s+(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:makes\s+(?:(?:about|around|roughly)\s+)?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
+          #{NUMBER}\b#{NOT_THEM}/ix,
         %r{\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
@@ -164,6 +166,7 @@ module Scullion
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix,
         ALONE,
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
+        /\(\s*(?:there\s+are\s+|about\s+)?#{NUMBER}\s+of\s+them\s*\)/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /\bcall\s+it\s+#{NUMBER}\b#{NOT_THEM}/ix,

@@ -23,6 +23,8 @@ module Scullion
                 |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))
             |,[^()]*\b(?:in\s+all|in\s+total|altogether|all\s+told)\b)/ix.freeze
 
+      EACH_OF_THEM = /\d\s*(?:k?g|m?l)\s+(?:each|apiece)\b/i.freeze
+
       private
 
       # "Feta (200 g x 3)"
@@ -76,7 +78,7 @@ module Scullion
           part = item.counted? && item.amount.value < 1 ? item.amount.value : 1
           item.size ||= Amount.new(amount.low * part, amount.high * part, :g)
           item.flags |= [:each] if item.piece
-        elsif (item.amount.nil? && !item.container) || in_millilitres?(amount)
+        elsif (item.amount.nil? && !item.container) || in_millilitres?(amount) || guessed_before?(amount)
           item.amount = amount
         elsif amount.unit != :piece
           @sized = @clauses.number
@@ -91,6 +93,12 @@ module Scullion
       def counted_in_one?(amount)
         amount.unit == :piece && item.container && item.counted? && item.food? && amount.value < MOST_EACH &&
           @text.match?(COUNTED_EACH) && @lexicon.one_known?(item.foods.first)
+      end
+
+      # "A glug of oil (about 60 ml)", "a handful of parsley (20 g)": measured, where it was guessed at.
+      def guessed_before?(amount)
+        item.amount&.estimated && !amount.estimated && %i[g ml].include?(amount.unit) &&
+          !@text.match?(EACH_OF_THEM)
       end
 
       # "A tin (400)", "punnet (250) x 3"

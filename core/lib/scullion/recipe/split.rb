@@ -10,6 +10,17 @@ module Scullion
       AT_TABLE = /\b(?:jugs?|tables?|on the side|bottle|pass (?:the )?(?:rest|remaining))\b/i.freeze
       REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
       USED = /\buse (?:only |just )?(?:half|a third|two[- ]thirds|a quarter|three[- ]quarters)\b/i.freeze
+      NUMBER = "(?:an?|\\d+(?:[.,]\\d+)?)".freeze
+      # Of each unit, g or ml.
+      UNITS = { "g" => 1, "kg" => 1000, "ml" => 1, "cl" => 10, "l" => 1000 }.freeze
+      UNIT = "kg|g|ml|cl|l|ltrs?|lit(?:re|er)s?|cups?|pints?|quarts?|oz".freeze
+      # "Makes 1 litre, use about 700 ml"
+      MADE_USED =
+        /\b(?:makes?|yields?|gives?)\s+(?:(?:about|around|roughly|approx\w*\.?)\s+)?
+          (?<made>#{NUMBER})\s*(?<in>#{UNIT})\b[^.]{0,40}?
+          \b(?:use|using|takes?|needs?|you'll\s+(?:need|use))\s+
+          (?:(?:about|around|roughly|only|just|approx\w*\.?)\s+)*
+          (?<used>#{NUMBER})\s*(?<of>#{UNIT})\b/ix.freeze
       # What comes behind a share of it: not "half a pint of oil", "half the onions".
       OF_THAT =
         /\A\s*(?:
@@ -80,6 +91,7 @@ module Scullion
 
       def share_in(sentence)
         return unless sentence.match?(OF_IT)
+        return share_used(sentence) if sentence.match?(MADE_USED)
 
         Shares::PATTERNS.each do |pattern, share|
           at = sentence =~ pattern or next
@@ -87,6 +99,22 @@ module Scullion
           return share.to_f if around.match?(OF_IT) && sentence[at..].sub(pattern, "").match?(OF_THAT)
         end
         nil
+      end
+
+      # @return [Float, nil] of what is made, where the two are measured alike and some of it is left
+      def share_used(sentence)
+        found = sentence.match(MADE_USED)
+        made, used = [%i[made in], %i[used of]].map { |number, unit| measured(found[number], found[unit]) }
+        share = used.first / made.first
+        share if made.last == used.last && share < 1
+      end
+
+      # @return [Array(Float, String)] how much, and of which unit
+      def measured(number, unit)
+        many = number.match?(/\d/) ? number.tr(",", ".").to_f : 1.0
+        unit = unit.downcase.sub(/\A(?:ltrs?|lit(?:re|er)s?)\z/, "l").chomp("s")
+        of = unit.end_with?("g") ? "g" : "ml"
+        UNITS.key?(unit) ? [many * UNITS[unit], of] : [many, unit]
       end
 
       def first_stage(sentence, share)
@@ -137,7 +165,9 @@ module Scullion
       # On the table, kept where only half is used and nothing is said of the rest, else tossed.
       def rest_into(sentence)
         return "rest", "On the table", "table" if sentence&.match?(AT_TABLE)
-        return "rest", "Kept back", "back" if sentence.nil? && said.first.match?(USED)
+        if sentence.nil? && said.first.match?(Regexp.union(USED, MADE_USED))
+          return "rest", "Kept back", "back"
+        end
 
         %w[rest Toss bowl]
       end

@@ -58,6 +58,7 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
+        seeds_alone(all)
         oil_by_volume(all)
         into_places(all)
         toasted_by_the_slice(all)

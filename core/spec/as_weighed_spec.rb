@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "read_texts"
+require_relative "taken_lines"
+
+# What is measured beside what is only counted or guessed at: the weight that is written goes before.
+RSpec.describe "Weights as they are written" do
+  include ReadTexts
+  include TakenLines
+
+  def reads(text) = Scullion::Recipe::Draft.new(text, house)
+
+  # [key, g as prepared, where to] of a text of its own, "?" where it is asked.
+  def all(text)
+    draft = reads(text)
+    draft.reads.map do |read|
+      food = draft.taken(read)
+      draft.settled?(read) ? [food.ingredient.key, food.prepared.round, food.into] : "?"
+    end
+  end
+
+  def one(line) = all("Serves 20\n#{line}").first
+
+  {
+    "Parsley: 6 large bunches (600g picked)" => ["parsley", 600],
+    "Dill - 4 bunches, 120 g once picked" => ["dill", 120],
+    "basil, 3 bunches = 150 g picked" => ["basil", 150],
+    "cauliflower, 3 large (2.4 kg trimmed)" => ["cauliflower", 2400],
+    "corn, 6 cobs (900g off the cob)" => ["corn-cob", 900],
+    "3 bunches radishes (450g trimmed)" => ["radish", 450],
+    "3 mangoes (600 g flesh)" => ["mango", 600],
+    "2 grapefruit, 300 g segments" => ["grapefruit", 300],
+    "2 pomegranates (300 g seeds)" => ["pomegranate-seeds", 300]
+  }.each do |line, (key, grams)|
+    it "has what is left once it is trimmed of “#{line}”" do
+      expect(one(line).first(2)).to eq [key, grams]
+      expect(all("Serves 20\n#{line}").size).to eq 1
+    end
+  end
+
+  it "has as bought what no line says is trimmed, and of each what is nearer to one of them" do
+    expect(one("parsley, 600 g, picked")[1]).to be < 600
+    expect(one("3 burrata (125 g)")[1]).to eq 375
+    expect(one("2 pomegranates and 300 g pomegranate seeds")[1]).to eq 1000
+  end
+
+  it "takes what is measured, in whatever unit, for what is guessed at" do
+    vinegar = one("50 ml red wine vinegar")
+    expect(one("red wine vinegar - a good splash (50ml?)")).to eq vinegar
+    expect(one("a good glug of oil (about 60 ml)")).to eq one("60 ml oil")
+    expect(one("a handful of parsley (20 g)")[1]).to eq 20
+    expect(one("salt, a big pinch (5 g)")[1]).to eq 5
+    expect(one("3 handfuls parsley (20 g each)")[1]).not_to eq 20
+  end
+
+  it "counts every spoon of those that are called big, in a row and in what is told" do
+    expect(one("three big tablespoons of mayo")).to eq one("3 tbsp mayo")
+    told = "Lunch for 18. I boil 2 kg potatoes. I make the dressing: three big tablespoons of mayo, "
+    expect(all("#{told}2 tsp mustard.")[1]).to eq all("Serves 18\n3 tbsp mayo").first
+  end
+
+  it "takes what is drained after it was cut for what grows, and from a tin what says so" do
+    expect(one("Tomatoes: 1kg, finely diced, drained").first).to eq "tomato"
+    expect(one("800 g drained tinned tomatoes").first).to eq "tinned-tomatoes"
+    expect(one("sweetcorn, drained, 600 g").first).to eq "sweetcorn"
+    expect(one("chickpeas, drained 800 g").first).to eq "chickpeas"
+    expect(one("3 kg tinned beans")).to eq "?"
+  end
+
+  it "takes the last of several scales behind strokes, where every row is in step with them" do
+    rows = "harissa  5g / 50g / 200g\nchickpeas, tinned 80g / 800g / 3.2kg"
+    expect(all("Salad (V) serves 1 / 10 / 40\n#{rows}").map { |each| each[1] }).to eq [200, 3200]
+    expect(all("Salad serves 1 / 10 / 40\nharissa 5g / 50g / 300g")).to eq ["?"]
+    expect(reads("Salad serves 1 / 10 / 40\n#{rows}").to_h["servings"]).to eq 40
+  end
+
+  it "uses of a dressing what its heading says is used, where both are measured alike" do
+    share = ->(said) do
+      text = "Serves 25\n2 kg kale\nDressing (#{said})\n500 g mayo\n250 g yoghurt"
+      reads(text).to_h["told"].find { |fact| fact["key"] == "dressing/split" }&.fetch("what")
+    end
+    expect(share["makes 1 litre - use about 700 ml"]).to start_with "70 %"
+    expect(share["makes 2 kg, use 500 g"]).to start_with "25 %"
+    expect(share["makes 1 litre, use 500 g"]).to be_nil
+    expect(share["makes 1 litre, use 1 litre"]).to be_nil
+  end
+
+  it "puts neither what boils nor what stands before a dressing into it" do
+    text =
+      "Serves 24\n1.2 kg pearl barley\n200 ml oil\nWhisk the dressing, toss the barley with half while warm."
+    expect(all(text).map(&:last)).to eq %w[salad dressing]
+    said = "Serves 80\n2kg peas, 3 bunches of mint, dressing 1.5 litres of mayonnaise"
+    expect(all(said).map(&:last)).to eq %w[salad salad dressing]
+  end
+end
