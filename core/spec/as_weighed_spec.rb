@@ -8,17 +8,6 @@ RSpec.describe "Weights as they are written" do
   include ReadTexts
   include TakenLines
 
-  def reads(text) = Scullion::Recipe::Draft.new(text, house)
-
-  # [key, g as prepared, where to] of a text of its own, "?" where it is asked.
-  def all(text)
-    draft = reads(text)
-    draft.reads.map do |read|
-      food = draft.taken(read)
-      draft.settled?(read) ? [food.ingredient.key, food.prepared.round, food.into] : "?"
-    end
-  end
-
   def one(line) = all("Serves 20\n#{line}").first
 
   {
@@ -91,5 +80,40 @@ RSpec.describe "Weights as they are written" do
     expect(all(text).map(&:last)).to eq %w[salad dressing]
     said = "Serves 80\n2kg peas, 3 bunches of mint, dressing 1.5 litres of mayonnaise"
     expect(all(said).map(&:last)).to eq %w[salad salad dressing]
+  end
+
+  it "halves what is weighed of two that share a name, and asks where it may be of each" do
+    expect(all("Serves 9\n150 g sunflower + pumpkin seeds").map { |each| each[1] }).to eq [75, 75]
+    expect(all("Serves 9\n300 g mint and parsley")).to eq %w[? ?]
+    expect(all("Serves 9\nwalnuts and hazelnuts, 200 g")).to eq %w[? ?]
+    expect(all("Serves 9\n50 g each mint and parsley").map { |each| each[1] }).to eq [50, 50]
+    expect(all("Serves 9\n200 g feta and 1 bunch parsley").first).to eq ["brined-white-cheese", 200, "salad"]
+  end
+
+  it "takes no second weight behind a stroke for the same in another system, unless it is" do
+    expect(one("200g/7oz feta")[1]).to eq 200
+    expect(one("fennel 1.5 kg/3.3 lb")[1]).to eq 1500
+    expect(one("Fennel, 1.5 kg / 1.1 kg, shaved")).to eq "?"
+    expect(one("Lemons 8 / 300 ml juice").first(2)).to eq ["lemon-juice", 309]
+  end
+
+  it "reads a sheet whose cells are parted by strokes, and whose heads say what its numbers are of" do
+    rows = "Fennel / 1.5 kg / 1.1 kg / shave\nFarro / 1 kg / 1 kg / boil"
+    expect(all("Serves 20\nIngredients / Qty AP / Qty EP / Method\n#{rows}").map { |each| each[1] }).to eq(
+      [1100, 1000]
+    )
+    sheet =
+      "| Component | Per cover (g) | x 85 (kg) |\n|---|---|---|\n| Feta | 25 | 2.125 |\n| Kale | 15 | 1.275 |"
+    expect(all(sheet).map { |each| each[1] }).to eq [2125, 1275]
+    expect(reads(sheet).to_h["servings"]).to eq 85
+  end
+
+  it "asks of all that stands behind a label that says by what weight" do
+    expect(all("Serves 85\nDressing per kg: 550 g rapeseed oil, 200 g cider vinegar")).to eq %w[? ?]
+  end
+
+  it "asks about what no scale would show, from below 50 mg on" do
+    expect(one("0.05 g saffron")[1]).to eq 0
+    expect(one("0.04 g saffron")).to eq "?"
   end
 end

@@ -5,6 +5,11 @@
 RSpec.describe Scullion::Recipe::Servings do
   let(:titles) { <<~TEXT.lines(chomp: true) }
       Potato salad for 24
+      Potato salad for the office (24 of them)
+      Potato salad for the camp - 24 of em - from memory
+      Potato salad (there'll be 24-odd)
+      Potato salad, 24 raciones
+      Potato salad, 24 porties
       Potato salad (24)
       Potato salad (canteen, 24 port.)
       staff tea thurs 24 head

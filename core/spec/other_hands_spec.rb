@@ -8,17 +8,6 @@ RSpec.describe "Recipes in other hands" do
   include ReadTexts
   include TakenLines
 
-  def reads(text) = Scullion::Recipe::Draft.new(text, house)
-
-  # [key, g as prepared, where to] of a text of its own, "?" where it is asked.
-  def all(text)
-    draft = reads(text)
-    draft.reads.map do |read|
-      food = draft.taken(read)
-      draft.settled?(read) ? [food.ingredient.key, food.prepared.round, food.into] : "?"
-    end
-  end
-
   it "reads a row whose leaders are short as those of the others, and none where there are no others" do
     list = ->(dots) { "Serves 20\nRed onions .... 1 kg\nCelery ...... 2 kg\nSweetcorn, tinned #{dots} 4 kg" }
     expect(all(list["."])).to eq all(list["....."])

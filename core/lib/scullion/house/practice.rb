@@ -35,6 +35,7 @@ module Scullion
       "evaporating" => [1500, 3000, "kJ per kg"],
       "mm" => [0.5, 400, "mm"],
       "grams" => [1, 50_000, "g"],
+      "milligrams" => [1, 1000, "mg"],
       "watts" => [300, 5000, "W"],
       "per_minute" => [1, 1000, "g a minute"],
       "per_k" => [0.5, 100, "kJ per K"],

@@ -234,7 +234,7 @@ module Scullion
         return item.amount = amount if scaled_to?(amount, index)
         return item.amount = sum(amount, index) if summed?(amount, index)
 
-        twice = @around.joined?(index) || another_weight?(amount)
+        twice = @around.joined?(index) || another_weight?(amount) || weighed_behind_stroke?(amount, index)
         return item.flags << :contradicts if twice && !@prose
         return bracketed(amount) unless !item.counted? && amount.unit == :piece && times_three?(index)
 

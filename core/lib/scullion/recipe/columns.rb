@@ -47,7 +47,8 @@ module Scullion
       # @param gross, food, net [String, nil] cells @return [Array<String>] in the order of a line
       def self.trimmed(gross, food, net)
         left = net.to_s[WEIGHT]
-        return [gross, food].compact if left.nil? || left == gross
+        said = "(#{net})" if left.nil? && net.to_s.match?(/\d.*[[:alpha:]]{3}/) && net != gross
+        return [gross, food, said].compact if left.nil? || left == gross
 
         gross.to_s.match?(WEIGHT) ? [gross, food, "(#{left} net)"] : ["#{left} EP", food]
       end

@@ -58,7 +58,15 @@ module Scullion
         return unless @plain.match?(BY_WEIGHT)
 
         weighed = items.select(&:amount)
+        return weighed.each { |item| item.flags << :for_some } if labelled?(weighed)
+
         (weighed.any? ? together(weighed) : items).each { |item| item.flags << :for_some }
+      end
+
+      # "Dressing per kg: 550 g oil, 200 g vinegar": said of all that follows.
+      def labelled?(items)
+        label = @plain[/\A[^\d:]*(?:1\s*)?[^\d:]*:/] or return false
+        items.size > 1 && label.match?(BY_WEIGHT)
       end
 
       # So much for so many of those who are served: the one of them has that share of it.

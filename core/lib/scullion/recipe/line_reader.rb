@@ -210,6 +210,7 @@ module Scullion
         return "Out of what is listed elsewhere, or as well?" if item.said?(:out_of_it)
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
+        return "So much of both together, or of each?" if item.said?(:both)
         return left_over(item.left) if item.left
 
         many = too_many(item, amount) unless counted.bare? || ingredient.family == COUNTED

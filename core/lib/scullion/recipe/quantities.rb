@@ -12,7 +12,9 @@ module Scullion
       FRACTIONS = Amount::Words::FRACTIONS
       WORDS = Amount::Words::NUMBERS.except(*Amount::Words::PARTS.keys).freeze
       # "1-1/2" is one and a half.
-      NUMBER = %r{\d+-\d/\d{1,2}(?!\d)|\d+\s+\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+|\d+(?:[.,]\d+)?|\.\d+}.freeze
+      NUMBER =
+        %r{\d+-\d/\d{1,2}(?!\d)|\d+\s+\d+/\d+|\d+/\d{1,2}(?!\d)|\d{1,3}(?:,\d{3})+
+          |\d+(?:[.,]\d+)?|\.\d+}x.freeze
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       SPELLED = /#{Amount::Words::SPELLED}/i.freeze
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
@@ -192,7 +194,7 @@ module Scullion
 
         low, high = [low, high].map { |each| each * factor * fill }
         more = (and_a_part * factor) + grams_behind(unit, factor) + smaller_part(unit, factor)
-        skip_double
+        skip_double(unit, high + more)
         Amount.new(low + more, high + more, unit)
       end
 
@@ -241,10 +243,13 @@ module Scullion
         0.0
       end
 
-      # "200g/7oz": the same said in the other system.
-      def skip_double
+      # "200g/7oz": the same said in the other system; not "1.5 kg / 1.1 kg".
+      def skip_double(unit, many)
         from = @scan.pos
-        return if @scan.skip(%r{\s*/\s*}) && one && @scan.skip(/\s*/) && unit_word
+        if @scan.skip(%r{\s*/\s*}) && (again = one) && @scan.skip(/\s*/) && (other = unit_word) &&
+             !(other.first == unit && ((again * other.last / many) - 1).abs > Amounted::SAME)
+          return
+        end
 
         @scan.pos = from
       end

@@ -41,6 +41,7 @@ module Scullion
       # Between the foods of a list in one line.
       BARS = 2
       SERVED_OR_TIMED = /\b(?:serves|servings|portions|prep|cook|hands-on|mins?|hrs?)\b/i.freeze
+      STROKE = %r{\s+/\s+}.freeze
       DOT = /\s+[·•]\s+/.freeze
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
       # "Monday: cook 3 kg quinoa", "Tue 11.30: feta 1.5 kg": when it is done.
@@ -163,8 +164,15 @@ module Scullion
         [*first.split(/(?<=\w):\s+(?=[^:]*\d)/, 2), *others]
       end
 
+      # "Ingredient / AP / EP / method" stands over rows that are parted so too.
+      def stroked?(line)
+        @stroked = @text.lines.any? { |each| Table.head?(each.strip.split(STROKE)) } if @stroked.nil?
+        @stroked && line.scan(STROKE).size >= BARS
+      end
+
       # A table in Markdown is a sheet, its rule no row.
       def cells(line)
+        return line.strip.split(STROKE).join("\t") if stroked?(line)
         return line unless line.match?(/\A\s*\|.*\|\s*\z/)
         return "" if line.match?(/\A[\s|:-]+\z/)
 

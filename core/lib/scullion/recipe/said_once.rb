@@ -6,6 +6,7 @@ module Scullion
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
       include MadeUp
+      include OfBoth
       include SameUnit
 
       ALL_DONE =
@@ -45,6 +46,7 @@ module Scullion
         done_ahead(items)
         each_as_much(items)
         the_same(items)
+        of_both(items)
         strangers_among(items)
         mix(items)
         one_size(items)

@@ -19,12 +19,13 @@ module Scullion
       DOZENS = "(?:\\d{1,2}|two|three|four|five|six|eight|ten)\\s+doz(?:en)?\\b".freeze
       SAID_IN_WORDS = [Amount::Words::SPELLED, *WORDS.keys].join("|").freeze
       NUMBER =
-        %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|every\s|[\d.,/])
+        %r{(?<!wk\s|week\s|\bday\s|no\.\s|page\s|every\s|aside\s|[\d.,/])
            (?<number>#{DOZENS}|\d{1,5}|#{SAID_IN_WORDS.gsub(" ", "\\s")})}ix.freeze
       THEM =
         /(?:servings?|portions?|helpings|people|persons?|covers|couverts|guests|
-            raciones|personas|personnes|persone|porzioni|portionen|personen|ppl|pax|of\ us|containers|lunches|
-            dinners|units|tubs(?!\s+of)|eaters|mains?|starters?|(?:plates|boxes|bowls)(?!\s+of)|
+            raciones|personas|personnes|persone|porzioni|portionen|personen|porties|pessoas|
+            ppl|pax|of\ us|containers|lunches|dinners|units|tubs(?!\s+of)|eaters|mains?|
+            starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
             hungry|seats|cov|kids|children|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
@@ -39,7 +40,8 @@ module Scullion
         %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|pounds?|
                  cans?|tins?|packs?|packets?|bags?|bunch(?:es)?|cartons?|bottles?|blocks?|
-                 kcals?|cals?|calories|kj|weeks?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b
+                 kilos?|kilograms?|grams?|kcals?|cals?|calories|kj|
+                 weeks?|pints?|litres?|quarts?|qts?|gal(?:lon)?s?)\b
                |times?\b(?!\s*:?\s*\d)|[%°"]))
             (?!\d|[.,/]\d)}ix.freeze
       # A row that says this and nothing else.
@@ -152,7 +154,7 @@ module Scullion
         /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
-          (?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
+          (?:-?(?:odd|ish)|\s+or\s+so)?(?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
       ].freeze
       # What the dish is called by, or a row near the top that says nothing else, goes before what a line
       # further down may mean: "8 portions of fries".
@@ -183,6 +185,7 @@ module Scullion
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
+        /[-–—,(:]\s*#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
         /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)

@@ -62,6 +62,12 @@ module Scullion
         item.flags << :drained_size
       end
 
+      # "1.5 kg / 1.1 kg": as bought and as it is left, or for two?
+      def weighed_behind_stroke?(amount, index)
+        @around.before(index)&.text == "/" && @around.before(index - 1)&.kind == :amount &&
+          [item.amount, amount].all? { |each| each.unit == :g && !each.estimated }
+      end
+
       # Something has been taken off, or it has been cut.
       def less_of_it?
         item.words.key?("cuts") || ![nil, DoneToIt::UNPEELED].include?(item.words["trims"])

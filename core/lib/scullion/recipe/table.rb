@@ -8,6 +8,7 @@ module Scullion
         "amount" =>
           /\A(?:(?:(?:ep|ap|net|raw|total|prepped|trimmed|cooked)\s+)?(?:qty|quantity|amt|amount|weight|wt)
               |gross|net|ep|ap|usage|how\s+(?:much|many)|\#)
+            (?:\s+(?:ep|ap|net|gross|raw|trimmed|prepped))?
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
         "food" =>
@@ -22,8 +23,11 @@ module Scullion
       NUMBERS_ROWS = /\A(?:#|no\.?|nr\.?)\z/i.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What there is before it is trimmed, beside what is left of it.
-      AS_BOUGHT = /\A(?:gross|ap|raw)\b/i.freeze
-      TRIMMED = /\A(?:net|ep|trimmed|prepped)\b/i.freeze
+      AS_BOUGHT = /\b(?:gross|ap|raw)\b(?!\s+mat)/i.freeze
+      TRIMMED = /\b(?:net|ep|trimmed|prepped)\b/i.freeze
+      # "x 85 (kg)", "Qty, g": what the numbers of a column are of.
+      OF_UNIT = /(?:\s*\((?<unit>kg|g|ml|l)\)|,\s*(?<unit>kg|g|ml|l))\z/i.freeze
+      BARE = /\A\d[\d.,]*\z/.freeze
       AN_AMOUNT =
         %r{\A[\d½¼¾][\d.,½¼¾/]*\s?(?:k?g|ml|l|lbs?|oz|pcs?|ea|each|bunch(?:es)?|tins?)?\.?\z}i.freeze
       # What a sheet makes of "1/2".
@@ -37,14 +41,17 @@ module Scullion
       # @param cells [Array<String>] @return [Array<String, nil>] what each column is
       #   "item", "how much", "what": a second column of foods says how
       def self.heads(cells)
+        cells = unitless(cells)
         heads = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
         first = heads.index("food")
         heads.each_with_index.map { |head, at| head == "food" && at != first ? "how" : head }
       end
 
+      def self.unitless(cells) = cells.map { |cell| cell.sub(OF_UNIT, "") }
+
       # Is that a row of heads?
       def self.head?(cells)
-        heads = heads(cells)
+        heads, cells = heads(cells), unitless(cells)
         known = heads.compact.size + cells.count { |cell| cell.match?(PER_SO_MANY) }
         known >= 2 && heads.include?("food")
       end
@@ -84,8 +91,10 @@ module Scullion
       def head?(cells) = Table.head?(cells)
 
       def head(number, cells)
-        @heads = heads(cells)
-        many = cells[@heads.index("amount").to_i][PER_SO_MANY, :many]
+        @heads = heads(Table.unitless(cells))
+        counted = cells[@heads.index("amount").to_i]
+        @unit = counted[OF_UNIT, :unit]
+        many = counted.sub(OF_UNIT, "")[PER_SO_MANY, :many]
         return Rows::Row.new(number: number, text: "Serves #{many}") if many
 
         Rows::Row.new(number: number, text: joined(cells), kind: "note")
@@ -114,7 +123,12 @@ module Scullion
       end
 
       # A date stands where a fraction was written: no amount at all, which is asked about.
-      def amount(by) = by["amount"].to_s.match?(DATED) ? nil : joined([by["amount"], by["unit"]].compact)
+      def amount(by)
+        return if by["amount"].to_s.match?(DATED)
+
+        unit = by["unit"] || (@unit if by["amount"].to_s.match?(BARE))
+        joined([by["amount"], unit].compact)
+      end
     end
   end
 end

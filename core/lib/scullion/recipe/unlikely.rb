@@ -36,6 +36,12 @@ module Scullion
         Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
       end
 
+      # Written, and less than can be weighed of it in all: a number misread.
+      def nothing?(taken)
+        !passed?(taken) && !taken.weighed.nil? &&
+          taken.weighed * 1000 < @practice.fetch("reading/nothing_milligrams")
+      end
+
       # A whole salad that nobody has on a plate, where somebody says how many it serves.
       # @return [String, nil] g a serving, in words
       def plate

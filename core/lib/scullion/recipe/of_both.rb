@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # One amount beside two foods of a kind: "150 g sunflower and pumpkin seeds", "300 g mint and parsley".
+    # For SaidOnce, which it is a part of.
+    module OfBoth
+      # So much, one name and the other, with nothing between them.
+      BOTH =
+        %r{\A(?:[\d½¼¾]|an?\s|handfuls?\s|bunch(?:es)?\s|big\s|large\s|small\s)
+            [^,;:()]*\s(?:and|&|\+|/)\s*\z}ix.freeze
+      JOINED = %r{\A[^\d,;:()]*\s(?:and|&|\+|/)\s*\z}i.freeze
+      KIND_OF_BOTH = %w[herb nut-or-seed leaf cheese mushroom].freeze
+
+      private
+
+      # "150 g sunflower and pumpkin seeds": half of it is each; "300 g mint and parsley" may be
+      # so much of each.
+      def of_both(items)
+        items.each_cons(2) do |one, other|
+          next unless one.food? && other.food? && other.place.nil? && of_one_kind?(one, other)
+
+          between = @plain.byteslice(one.from...other.from).to_s.scrub
+          next other.flags << :both if one.amount.nil? && other.amount && between.match?(JOINED)
+          next unless one.amount && other.amount.nil? && between.match?(BOTH)
+
+          headed?(one, other) && one.amount.unit != :piece ? halved(one, other) : one.flags << :both
+        end
+      end
+
+      def of_one_kind?(one, other)
+        kinds = [one, other].map { |item| lexicon.family(item.foods.first) }
+        kinds.uniq.one? && KIND_OF_BOTH.include?(kinds.first)
+      end
+
+      # The name of the first ends in the word that stands behind the second alone.
+      def headed?(one, other)
+        head = Lexicon.singular(Lexicon.fold(other.name).split.last.to_s)
+        Lexicon.singular(Lexicon.fold(one.name).split.last.to_s) != head &&
+          lexicon.in_name?(one.foods.first, head)
+      end
+
+      def halved(one, other)
+        one.amount = other.amount = one.amount.times(0.5)
+        [one, other].each { |item| item.flags << :shared }
+      end
+    end
+  end
+end
