@@ -95,6 +95,12 @@ module Scullion
         before(index)&.kind == :amount && index > 1 && word_before(index - 1) == "or"
       end
 
+      # Nothing in the bracket that opens here, and right behind it the one amount there is.
+      def bracket_then?(index, amounts)
+        closed = (index...@tokens.size).find { |at| @tokens[at].text == ")" } or return false
+        amounts.one? && @tokens[closed + 1].equal?(amounts.first)
+      end
+
       private
 
       def bracketed(tokens) = tokens.take_while { |token| token.text != ")" }

@@ -9,6 +9,9 @@ module Scullion
       PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
       BUNCHED = %w[bunch head punnet loaf bulb].freeze
 
+      # Of that size whatever it is called beside: "1 tin chickpeas, A10".
+      CATERING = %w[a10 no10].freeze
+
       private
 
       # "Celery sticks": more than one, and nobody says how many.
@@ -39,13 +42,14 @@ module Scullion
 
       # "In the jar" says only where they come from.
       def packed(roles, index)
+        item.container = nil if CATERING.include?(roles["containers"])
         item.container ||= roles["containers"] unless @around.out_of?(index)
         roles["states"]&.then { |state| item.words["states"] ||= state }
       end
 
       # Said before the food, or with the amount behind it; not "mine came in a 90 g packet".
       def holds?(index)
-        return true unless item.food?
+        return true if !item.food? || CATERING.include?(@tokens[index].value["containers"])
         return false if @around.could?(index)
         return true if sized_or_counted?(index)
         return false if item.counted? && !@around.count_before?(index)

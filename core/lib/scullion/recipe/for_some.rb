@@ -41,6 +41,7 @@ module Scullion
       STEEPED_IN =
         /\b(?:pickled?|(?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+
+         |\bpickled\s*[–—:(-]+\s*(?=[\d½¼])
          |\binto\s+(?=[^;()]*?\bfor\s+(?:an?\s+hour|half\s+an\s+hour|\d+\s*(?:min|h))|[^;()]*?\bovernight)
          |\b(?:whip(?:ped)?|beaten|whizzed|blitzed|blended)\s+(?:up\s+)?with\s+/ix.freeze
 

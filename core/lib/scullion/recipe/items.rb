@@ -271,8 +271,11 @@ module Scullion
 
       # "0.9 kg dressing (lemon and tahini)" is no lemon.
       def made_itself?(word, index)
-        MADE_OF_IT.include?(word) && !@prose && !item.food? && !item.amount.nil? &&
-          @tokens[index + 1]&.text == "(" && @tokens.drop(index).none? { |token| token.kind == :amount }
+        return false unless MADE_OF_IT.include?(word) && !@prose && !item.food?
+        return false unless @tokens[index + 1]&.text == "("
+
+        amounts = @tokens.drop(index).select { |token| token.kind == :amount }
+        item.amount ? amounts.empty? : @around.bracket_then?(index + 1, amounts)
       end
 
       # Beside the name, or between it and its amount, a word may make another food of it.

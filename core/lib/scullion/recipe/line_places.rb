@@ -21,9 +21,15 @@ module Scullion
           (?!.*\d)[^;]*/ix.freeze
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
+      # Foods joined by "+" in which all that is not poured is mixed.
+      MIXED = 3
       SAUCE_LABEL =
         /\A(?!\W*(?:quick[- ])?(?:pickled|candied|cured|confit|marinated)\b)
           (?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
+      # "2.4 kg tahini sauce, tahini 1 kg, lemon 300 ml, water 900 ml"
+      SAUCE_WEIGHED =
+        /\A\W*\d[\d.,]*\s*(?:k?g|m?l)\s+[^\d,]{0,30}
+          \b(?:sauce|sce|dressing|drsg|vinaigrette)\b\s*[,(:–-]/ix.freeze
       # "2 tbsp oil, 1 tsp cumin → roast 220"
       INTO_HEAT =
         /(?:→|->|=>)\s*(?:roast|fry|bake|grill|oven|pan)\b
@@ -82,6 +88,7 @@ module Scullion
         salts_the_water(items)
         draws_water(items)
         sauce_row(items)
+        mixed_with(items)
       end
 
       # "Roasted with 100 ml oil and 2 tbsp paprika", "roasted w/ cumin 30 g, oil 250 ml": fat and spice go
@@ -119,9 +126,13 @@ module Scullion
         end
 
         foods = items.select(&:food?)
+        # "Cauliflower 9 kg, oil 300 ml, cumin 20 g, 230C 20 min": what is listed behind what is roasted.
+        foods = foods.drop(1) if foods.size > 1 && !seasoning?(foods.first.foods.first) && !dressed?
         only = foods.all? { |item| item.words.empty? && seasoning?(item.foods.first) }
         foods.each { |item| item.place ||= "cook" } if only
       end
+
+      def dressed? = @plain.match?(/\b(?:dress|drsg|vinaigrette|whisk|sauce|toss\w*\s+(?:in|with|through))/i)
 
       def seasoning?(key) = lexicon.fat?(key) || lexicon.seasons?(key)
 
@@ -158,7 +169,7 @@ module Scullion
       # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.
       def sauce_row(items)
         foods = items.select(&:food?)
-        return unless foods.size >= SAUCE_ROW && @plain.match?(SAUCE_LABEL)
+        return unless foods.size >= SAUCE_ROW && @plain.match?(Regexp.union(SAUCE_LABEL, SAUCE_WEIGHED))
 
         return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 
@@ -166,6 +177,21 @@ module Scullion
         return if poured < foods.size * MOSTLY
 
         foods.each { |item| item.place ||= "dressing" }
+      end
+
+      # "200 g crème fraîche + 40 g horseradish + lemon + salt": all but one of them is poured or seasons.
+      def mixed_with(items)
+        foods = items.select(&:food?)
+        return unless foods.size >= MIXED && @plain.scan(/\s\+\s/).size >= foods.size - 1
+
+        others = foods.reject { |item| in_a_dressing?(item) }
+        return if others.size > 1 || !lexicon.poured?(foods.first.foods.first)
+
+        foods.each { |item| item.place ||= "dressing" }
+      end
+
+      def in_a_dressing?(item)
+        item.parts.any? || sauced?(item.foods.first) || lexicon.seasons?(item.foods.first)
       end
 
       # "Cauliflower: 9 heads, tossed with 180 ml oil, 30 g salt": it is called by what is in it.

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require_relative "taken_lines"
+
+# Rows that hold a part of the dish with all that is in it: what is roasted with its oil, a sauce with what it
+# is made of, what is pickled with its vinegar.
+RSpec.describe "A row with a part of its own" do
+  include TakenLines
+
+  def places(text) = all("Serves 60\n#{text}").map { |each| each == "?" ? each : each.last }
+
+  it "has on the tray what is listed behind what is roasted, and only what seasons" do
+    expect(places("9 kg cauliflower florets, oil 300 ml, cumin 20 g, salt 60 g. 230C, 20 min")).to eq(
+      %w[salad cook cook cook]
+    )
+    expect(places("9 kg cauliflower, oil 300 ml, cumin 20 g").last(2)).to eq %w[dressing dressing]
+    expect(places("9 kg cauliflower, 230C 20 min, dressing: oil 300 ml, cumin 20 g").last(2)).to eq(
+      %w[dressing dressing]
+    )
+  end
+
+  it "has in the dressing all that a sauce is made of, its water too" do
+    row = "2.4 kg tahini sauce, tahini 1 kg, lemon 300 ml, water 900 ml, garlic 40 g"
+    expect(places(row)).to eq %w[? dressing dressing dressing dressing]
+  end
+
+  it "mixes what is joined by plus signs, where all but one of it is poured or seasons" do
+    mixed = "200 g crème fraîche + 40 g horseradish + squeeze of lemon + salt"
+    expect(places(mixed)).to eq %w[dressing dressing dressing dressing]
+    expect(places("200 g yoghurt + 2 kg carrots + 1 kg peas").drop(1)).to eq %w[salad salad]
+    expect(places("2 kg carrots + 40 g horseradish + salt").first).to eq "salad"
+  end
+
+  it "asks whether what something is pickled in dresses, behind a dash too" do
+    expect(places("600 g red onion, pickled - 300 ml red wine vinegar, 60 g sugar").drop(1)).to eq %w[? ?]
+  end
+
+  it "asks what a dressing is made of that is weighed in one, with the weight on either side" do
+    expect(places("Dressing (bought-in, harissa & lemon) 600 g")).to eq %w[?]
+    expect(places("0.9 kg dressing (lemon and tahini)")).to eq %w[?]
+  end
+
+  it "takes a catering tin for one wherever that is said" do
+    catering = all("Serves 60\n1 A10 tin chickpeas, drained")
+    expect(all("Serves 60\n1 tin Chickpeas A10 drained")).to eq catering
+    expect(catering.first[1]).to be > 1000
+  end
+end
