@@ -27,7 +27,7 @@ module Scullion
         return if @around.word_before(index) == "not" || @around.may?(index) || @around.other_amount?(index)
 
         counted = roles["pieces"] || roles["containers"]
-        begin_item(token) if counted && item.food? && @around.of_food?(index)
+        begin_item(token) if item.food? && ((counted && @around.of_food?(index)) || told_next?(token, index))
         if roles["pieces"] && counts?(index, roles)
           # "3 thick slices"
           item.big ||= @sizes[token.folded.first] if token.folded.size > 1
@@ -108,6 +108,12 @@ module Scullion
       def leaves_of_it?(index)
         back = @around.clause_before(index).index { |word| PARTS_OF_IT.include?(word) }
         item.food? && !back.nil? && @around.before(index - 1 - back)&.kind != :food
+      end
+
+      # "Slice two avocados and shred half a cabbage": done to what follows.
+      def told_next?(token, index)
+        @prose && token.value["cuts"] && @around.word_before(index) == "and" &&
+          @tokens[index + 1]&.kind == :amount && @lexicon.verbs.key?(token.folded.first)
       end
 
       # "Tomatoes, seeded, diced, drained": from no tin, unless that is said too.

@@ -169,7 +169,7 @@ module Scullion
       # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.
       def sauce_row(items)
         foods = items.select(&:food?)
-        return unless foods.size >= SAUCE_ROW && @plain.match?(Regexp.union(SAUCE_LABEL, SAUCE_WEIGHED))
+        return unless foods.size >= SAUCE_ROW && (@plain.match?(SAUCE_LABEL) || @plain.match?(SAUCE_WEIGHED))
 
         return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 

@@ -22,6 +22,8 @@ module Scullion
         /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
       # "Par 32 ptns   shelf life D+1"
       KEPT_TILL = /\b(?:shelf[\s-]?life|use[\s-]by|best[\s-]before|day\s?\+\s?\d|D\s?\+\s?\d)\b/i.freeze
+      ANOTHER_TIME = Regexp.union(NEXT_TIME, KEPT_TILL).freeze
+      TOTAL = /\A\W*(?:[\d.,]+\s*(?:k?g|m?l)\s+)?(?:sub-?|grand\s+)?totals?\b[^[:alpha:]]*\z/i.freeze
 
       private
 
@@ -39,7 +41,8 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
-        return true if text.match?(Regexp.union(NEXT_TIME, KEPT_TILL)) && !weighed?(text)
+        return true if text.match?(TOTAL)
+        return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)

@@ -117,6 +117,7 @@ module Scullion
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # Said anywhere, the surest first.
       ANYWHERE = [
+        /[,;.(–-]\s*(?:do|make|prep|cook|cater|plan)\s+(?:it\s+)?for\s+#{NUMBER}\b#{NOT_THEM}/ix,
         /\A(?!.*\bstaff\b)[^\d]{0,12}\bper\s+#{NUMBER}\s*#{THEM}\s*[:,-]/ix,
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
         /\borders?\s*[:=]?\s*#{NUMBER}\W*\z/ix,

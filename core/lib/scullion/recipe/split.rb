@@ -165,7 +165,7 @@ module Scullion
       # On the table, kept where only half is used and nothing is said of the rest, else tossed.
       def rest_into(sentence)
         return "rest", "On the table", "table" if sentence&.match?(AT_TABLE)
-        if sentence.nil? && said.first.match?(Regexp.union(USED, MADE_USED))
+        if sentence.nil? && (said.first.match?(USED) || said.first.match?(MADE_USED))
           return "rest", "Kept back", "back"
         end
 

@@ -27,6 +27,7 @@ module Scullion
       TRIMMED = /\b(?:net|ep|trimmed|prepped)\b/i.freeze
       # "x 85 (kg)", "Qty, g": what the numbers of a column are of.
       OF_UNIT = /(?:\s*\((?<unit>kg|g|ml|l)\)|,\s*(?<unit>kg|g|ml|l))\z/i.freeze
+      UNIT_ALONE = /\A(?:kg|g|ml|l)\z/i.freeze
       BARE = /\A\d[\d.,]*\z/.freeze
       AN_AMOUNT =
         %r{\A[\d½¼¾][\d.,½¼¾/]*\s?(?:k?g|ml|l|lbs?|oz|pcs?|ea|each|bunch(?:es)?|tins?)?\.?\z}i.freeze
@@ -41,16 +42,26 @@ module Scullion
       # @param cells [Array<String>] @return [Array<String, nil>] what each column is
       #   "item", "how much", "what": a second column of foods says how
       def self.heads(cells)
+        return sheet_of(cells) if unnamed?(cells)
+
         cells = unitless(cells)
         heads = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
         first = heads.index("food")
         heads.each_with_index.map { |head, at| head == "food" && at != first ? "how" : head }
       end
 
+      # "", "g", "%": nothing stands over the names, and a unit over their weights.
+      def self.unnamed?(cells) = cells.first.to_s.empty? && cells.one? { |cell| cell.match?(UNIT_ALONE) }
+      def self.sheet_of(cells)
+        ["food", *cells.drop(1).map { |cell| "amount" if cell.match?(UNIT_ALONE) }]
+      end
+
       def self.unitless(cells) = cells.map { |cell| cell.sub(OF_UNIT, "") }
 
       # Is that a row of heads?
       def self.head?(cells)
+        return true if unnamed?(cells)
+
         heads, cells = heads(cells), unitless(cells)
         known = heads.compact.size + cells.count { |cell| cell.match?(PER_SO_MANY) }
         known >= 2 && heads.include?("food")
@@ -93,7 +104,7 @@ module Scullion
       def head(number, cells)
         @heads = heads(Table.unitless(cells))
         counted = cells[@heads.index("amount").to_i]
-        @unit = counted[OF_UNIT, :unit]
+        @unit = counted[OF_UNIT, :unit] || counted[UNIT_ALONE]
         many = counted.sub(OF_UNIT, "")[PER_SO_MANY, :many]
         return Rows::Row.new(number: number, text: "Serves #{many}") if many
 

@@ -22,7 +22,8 @@ module Scullion
       MAKES_SO_MUCH = /\s[—–-]\s*(?:makes|yields?|enough\s+for)\b.*\z/i.freeze
       # "Makes 3 litres" is how much of it all there is.
       MADE =
-        /\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
+        /\b(?:\d\s+)?batch\s*=.*\z
+         |\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze

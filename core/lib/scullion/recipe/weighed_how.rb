@@ -25,7 +25,8 @@ module Scullion
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))/ix.freeze
       # "2 kg squash (peeled weight 1.5 kg)"
       TRIMMED_WEIGHT = /\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?\s*(?<left>#{WEIGHT})/i.freeze
-      COOKED = /\bcooked\b/i.freeze
+      # Also "roast sweet potato (from 3.2 kg raw)".
+      COOKED = /\bcooked\b|\(\s*from\s+#{WEIGHT.source}\s+(?:raw|dry|dried|uncooked)\b/i.freeze
       # "1 kg cooked orzo (dry weight 450 g)", "2.1 kg cooked quinoa (700 g dry)": so much of it is bought.
       DRY =
         /[(=,;–-]\s*(?:(?:about|from|is|i\.e\.)\s+)?
