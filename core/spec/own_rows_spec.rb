@@ -45,4 +45,10 @@ RSpec.describe "A row with a part of its own" do
     expect(all("Serves 60\n1 tin Chickpeas A10 drained")).to eq catering
     expect(catering.first[1]).to be > 1000
   end
+
+  it "ends a part that is told in one row with the blank line below it, and not where it is listed on" do
+    rows = "Dressing: 100 ml oil, 50 ml vinegar"
+    expect(places("#{rows}\n\n2 kg hazelnuts").last).to eq "salad"
+    expect(places("Dressing: 100 ml oil\n40 g mustard\n30 g hazelnuts").last).to eq "dressing"
+  end
 end

@@ -124,7 +124,7 @@ module Scullion
         following = rows.to_a.drop(1)
         rows.each_with_index.flat_map do |row, place|
           # The next column begins: what stands above it in the text is not its heading.
-          @heading = @into = nil if row.number < last
+          @heading = @into = nil if row.number < last || (@in_one_row && row.number > last + 1)
           last = row.number
           row, for_others = without_number(row)
           kind = "heading" if over_list?(row, following[place])
@@ -232,6 +232,7 @@ module Scullion
         @section = @kinds.steps_heading?(plain) ? "steps" : "list"
         @heading, @into = heading, @kinds.into(plain)
         @per_head = @all_each || heading.match?(EACH_PLATE) || heading.match?(FOR_A_PLATE)
+        @in_one_row = false
       end
 
       # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
@@ -252,7 +253,9 @@ module Scullion
 
         listed = foods(row, rest)
         # All of it stands behind its heading: what follows at the margin is not of it.
+        # A blank line ends it too, where there are several.
         weighed = listed.count { |each| each.item&.amount }
+        @in_one_row = weighed > 1
         @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
       end

@@ -3,8 +3,8 @@
 module Scullion
   module Recipe
     # A prep list that gives each amount at several scales side by side ("x10   x40", "10 ptn   40 ptn"): the
-    # last of them is the batch that is made, in grams where no unit stands. Also behind strokes: "serves 1 / 10"
-    # over "80 g / 800 g".
+    # last of them is the batch that is made, in grams where no unit stands. Also behind strokes:
+    # "serves 1 / 10" over "80 g / 800 g".
     class Scales
       SO_MANY = "(?:(?:x|×|for|per|@)\\s*)?\\d{1,4}(?:\\s?#{Servings::THEM})?".freeze
       HEAD = /\A\s*(?:(?:ingredients?|items?|foods?|what)\b:?\s+)?#{SO_MANY}(?:\s+#{SO_MANY})+\s*\z/i.freeze
