@@ -116,4 +116,33 @@ RSpec.describe "Weights as they are written" do
     expect(one("0.05 g saffron")[1]).to eq 0
     expect(one("0.04 g saffron")).to eq "?"
   end
+
+  it "has what is left by a bare number in a bracket, in the unit before it or in grams" do
+    expect(one("carrot 2.4kg (1.6 peeled)")).to eq ["carrot", 1600, "salad"]
+    expect(one("kale curly 1 kg bag (700 stripped)")[1]).to eq 700
+    expect(one("edamame in pods 800g, podded = 400g")[1]).to eq 400
+  end
+
+  it "asks about as much again that is done otherwise" do
+    expect(all("Serves 9\nbeetroot raw 1kg grated, 1kg cooked cubed")).to eq ["?"]
+    expect(all("Serves 9\n4 burrata (1 per 2 people)")).to eq ["?"]
+    expect(all("Serves 8\n4 burrata (4 per 8 people)").first[1]).to eq 500
+  end
+
+  it "has so much of each that a bracket lists, and by the ratio of all that is named behind it" do
+    expect(all("Serves 40\nherbs (dill, chervil, chives) 20g each").map { |each| each[1] }).to eq [20, 20, 20]
+    named = all("Serves 24\n1:2:6 honey / sherry vinegar / walnut oil. 360 ml total")
+    expect(named).to eq all("Serves 24\n40 ml honey\n80 ml sherry vinegar\n240 ml walnut oil")
+  end
+
+  it "spoons seed of what is leaf by weight or chopped" do
+    expect(one("2 tsp coriander").first).to eq "coriander-seed"
+    expect(one("2 tsp coriander, chopped").first).to eq "coriander"
+    expect(one("fresh turmeric, 20 g")).to eq "?"
+  end
+
+  it "weighs baby ones by their own share of one" do
+    expect(one("10 baby carrots")[1]).to be < one("10 small carrots")[1]
+    expect(one("2 baby gems")).to eq one("2 little gems")
+  end
 end

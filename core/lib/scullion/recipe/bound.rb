@@ -17,6 +17,8 @@ module Scullion
       COOKING = %w[method minutes celsius cut_after].freeze
       IN_OVEN = /\b(?:oven|trays?|bak(?:e|ed|ing)|roast\w*)\b|\b\d{3}\s?(?:°|º|C\b|F\b|fan\b)/i.freeze
       OVER_FLAME = /\b(?:pan|skillet|wok|hob|fry|fried|frying)\b/i.freeze
+      MINUTES = /(?<![\d.,])(?<whole>\d{1,2}(?:[.,]\d)?)\s?(?<half>½)?\s?m(?:ins?|inutes?)?\b/i.freeze
+      YOLKS = %w[soft hard].freeze
       SETS = %w[method minutes celsius warm cold cut_after treat].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
@@ -81,7 +83,7 @@ module Scullion
         component.merge(
           "cook" => {
             **(cook || { "method" => method }),
-            **figures(told, method, ingredient, on(told, method, read)),
+            **figures(told, method, ingredient, read),
             **served(told, method),
             **on(told, method, read),
             **cut_after(told, component, read, ingredient)
@@ -208,9 +210,10 @@ module Scullion
       end
 
       # The later end of a range: what is not done by the first is looked at again.
-      def figures(told, method, ingredient, chosen)
-        return { "yolk" => yolk(told) }.compact if method == "eggs"
+      def figures(told, method, ingredient, read)
+        return { "yolk" => yolk(told, read) }.compact if method == "eggs"
 
+        chosen = on(told, method, read)
         %w[minutes celsius]
           .filter_map do |name|
             fact = told.find { |each| each.fact == name }
@@ -251,13 +254,26 @@ module Scullion
         component["cut"] && said && ingredient.figures.key?("density/whole") ? { "cut_after" => true } : {}
       end
 
-      # The yolk that so many minutes give.
-      def yolk(told)
-        minutes = told.find { |each| each.fact == "minutes" }&.value&.last or return
+      # The yolk that so many minutes give, or that is called so by its line or by a step.
+      def yolk(told, read)
+        minutes = told.find { |each| each.fact == "minutes" }&.value&.last || minutes_alone(read.line.text)
+        return yolk_said(read.line.text.to_s, told.map(&:text)) unless minutes
 
         @house.practice.schools("eggs")["yolk"].keys.min_by do |yolk|
           (@house.practice.fetch("eggs/minutes/#{yolk}") - minutes).abs
         end
+      end
+
+      # "12 eggs, 6½ min"
+      def minutes_alone(text)
+        found = text.to_s.match(MINUTES) or return
+        found[:whole].to_f + (found[:half] ? 0.5 : 0)
+      end
+
+      # "Eggs 12 (soft)" is said of them alone by their own line.
+      def yolk_said(line, texts)
+        said = [line, *texts].lazy.flat_map { |text| @house.lexicon.yolks(text) }.first
+        said || (YOLKS.find { |yolk| line.match?(/\b#{yolk}\b/i) })
       end
     end
   end

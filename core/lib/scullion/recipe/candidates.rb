@@ -28,6 +28,8 @@ module Scullion
       # Counted like this it is what grows, spooned it is dried.
       GROWS = %w[bunch sprig leaf head ear stick stalk].freeze
       SPOONFUL = 20
+      # Of one name, and of one plant.
+      SPOONED = { "coriander" => "coriander-seed" }.freeze
       # Of which one may stand for the others until somebody says otherwise.
       ANY = %w[red-chilli mixed-olives farro freekeh quinoa fig tomato plum-tomato green-beans].freeze
       FRESH = %w[fresh raw].freeze
@@ -67,7 +69,7 @@ module Scullion
 
       # Where nothing is said of a pulse, it is dry.
       def in_order
-        keys = fresh_ones || as_it_comes || @item.foods
+        keys = fresh_ones || as_it_comes || spooned_spice || @item.foods
         return keys if keys.size < 2
         return keys.sort_by.with_index { |key, index| [key.start_with?("dry-") ? 0 : 1, index] } unless state
 
@@ -113,6 +115,14 @@ module Scullion
 
       # "Beans, tinned 3 kg": of any kind.
       def any_beans? = state == "tinned" && ANY_BEANS.include?(@item.name.to_s.downcase)
+
+      # "1 tsp coriander", with nothing said of how it is cut: the seed.
+      def spooned_spice
+        spice = SPOONED[@item.foods.first] or return
+        return if @amount&.unit != :ml || @amount.value > SPOONFUL || @item.words["cuts"]
+
+        [spice, *@item.foods]
+      end
 
       # What is simmered, or takes so long, is dry; not half a bunch of thyme.
       def boiled?

@@ -19,6 +19,7 @@ module Scullion
         end
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
         return "Bought so, or made here?" if made_here?(item, ingredient)
+        return "Fresh? The larder has it dried and ground." if fresh_spice?(item, ingredient)
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
 
         return "The larder has no juice of it: which stands in?" if juice_else?(item, ingredient)
@@ -31,6 +32,11 @@ module Scullion
       def made_here?(item, ingredient)
         ingredient.family == "pickle" && item.words.key?("cooks") && !item.counted? &&
           !item.name.to_s.downcase.include?(WrittenWay.said(item.words["cooks"], @house.practice).to_s)
+      end
+
+      # "Turmeric, fresh, 10 g"
+      def fresh_spice?(item, ingredient)
+        ingredient.family == "spice" && Candidates::FRESH.include?(item.words["states"])
       end
 
       # "3 blood oranges, juiced": the fruit is not eaten.

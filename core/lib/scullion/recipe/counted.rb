@@ -192,14 +192,14 @@ module Scullion
         as_much[size.value / amount.value] && packs.none? { |pack| (size.value / pack).between?(*A_PACK) }
       end
 
-      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is, and not nearer to all, as "3
-      # mangoes (600 g flesh)".
+      # "3 burrata, 125 g", "3 loaves (800 g)": as much as one of them is; of what is trimmed only where
+      # that is nearer than all of them, not "3 mangoes (600 g flesh)".
       def sized_as_one?(amount)
         one = one_of_them or return false
         least, most = %w[least most].map { |name| @practice.fetch("reading/one/#{name}_times") }
         each = size.value / one
         amount.value > 1 && !@item.said?(:sized_in_all) && size.unit == :g && each.between?(least, most) &&
-          (@item.said?(:each) || Math.log(each).abs <= Math.log(each / amount.value).abs)
+          (!@item.said?(:prepared) || Math.log(each).abs <= Math.log(each / amount.value).abs)
       end
 
       # g, of what is trimmed without its peel and stone. @return [Float, nil]

@@ -44,6 +44,7 @@ module Scullion
       def packed(roles, index)
         item.container = nil if CATERING.include?(roles["containers"])
         item.container ||= roles["containers"] unless @around.out_of?(index)
+        item.piece = nil if item.container && item.piece && in_its_name?
         roles["states"]&.then { |state| item.words["states"] ||= state }
       end
 
@@ -54,8 +55,12 @@ module Scullion
         return true if sized_or_counted?(index)
         return false if item.counted? && !@around.count_before?(index)
 
-        (item.amount.nil? || item.counted?) && item.piece.nil? && @clauses.number <= item.clause + 1
+        (item.amount.nil? || item.counted?) && (item.piece.nil? || in_its_name?) &&
+          @clauses.number <= item.clause + 1
       end
+
+      # "Palm hearts 1 tin": no hearts are counted.
+      def in_its_name? = Lexicon.fold(item.name.to_s).split.any? { |word| @lexer.piece(word) == item.piece }
 
       # "Chickpeas 2 x 400 g tins", "chickpeas, drained (2 tins)": right behind its own size or number.
       def sized_or_counted?(index)

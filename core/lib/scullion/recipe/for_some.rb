@@ -14,6 +14,7 @@ module Scullion
         /\b#{PER}\s+
           (?<heads>#{EVERY_OTHER.keys.join("|")}|\d{1,4}
             |#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
+      SHARE_OF_HEADS = /\((?<own>\d+|an?|one|half)\s+(?=#{FOR_SOME})/i.freeze
       # "10 tomatoes per table (6 tables)"
       PER_GROUP =
         /\b#{PER}\s+(?<group>table|platter|board|coach|class|boat)\b
@@ -76,9 +77,16 @@ module Scullion
         heads = EVERY_OTHER[said.downcase] || (said.match?(/\d/) ? said.to_i : Amount::Words.spelled(said))
         item = items.last
         return item&.flags&.push(:for_some) unless item&.amount && heads.positive?
+        return item.flags << :contradicts if another_share?(item)
 
         item.amount = item.amount.times(1.0 / heads)
         item.flags << :per_head
+      end
+
+      # "4 burrata (1 per 2 people)": which of the two holds?
+      def another_share?(item)
+        each = @plain[SHARE_OF_HEADS, :own] or return false
+        item.counted? && item.amount.value != (Amount::Words::NUMBERS[each.downcase] || each.to_f)
       end
 
       # For so many tables so often; nobody knows for how many where it does not say.

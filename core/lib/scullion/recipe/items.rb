@@ -206,10 +206,13 @@ module Scullion
           return if @lexicon.eaten?(item.foods.first)
 
           item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
-        elsif @around.for?(index) && @lexicon.poured?(item.foods.first)
+        elsif @around.for?(index) && @lexicon.poured?(item.foods.first) && !dressing?(token)
           item.place ||= @lexicon.cooked_in?(item.foods.first) ? "pot" : "cook"
         end
       end
+
+      # "300 ml oil for mayo": what it is for dresses.
+      def dressing?(token) = @lexicon.sections[Lexicon.singular(token.folded.last)] == "dressing"
 
       # "Roasted in foil with thyme": to taste, on what it is roasted with.
       def cooked_with(token)

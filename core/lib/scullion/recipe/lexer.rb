@@ -65,6 +65,11 @@ module Scullion
       # One kind of fraction and dash.
       def plain(text) = @plain[text] ||= in_one_writing(text)
 
+      # "Herbs (dill, chervil, chives) 20 g each": so much of each that is listed.
+      KIND_LISTED =
+        /\A(\W*)[[:alpha:]][[:alpha:] ]{2,20}\(([^()\d]+,[^()\d]+)\)\s*[:-]?\s*
+          (\d[\d.,]*\s*[[:alpha:]]+)\s+(?:of\s+)?each\b/x.freeze
+
       private
 
       def in_one_writing(text)
@@ -76,6 +81,7 @@ module Scullion
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(SAY, '\1')
+          .sub(KIND_LISTED, '\1\3 each \2')
           .gsub(SWAP, '(\1)')
           .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")
           .gsub(/[–—‒−]/, "-")

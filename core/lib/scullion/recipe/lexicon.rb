@@ -130,6 +130,14 @@ module Scullion
       def cooked_in?(key) = words("kept").fetch("pot").include?(key)
       def aromatic?(key) = words("kept").fetch("dressing").include?(key)
 
+      # How the yolk of an egg is wanted. @param text [String] @return [Array<String>]
+      def yolks(text)
+        said = " #{Lexicon.fold(text)} "
+        words("yolks").select { |words, _| said.include?(" #{words} ") }.values.uniq
+      end
+
+      def strewn?(key) = words("kept").fetch("strewn").include?(key)
+
       # Is it here without the shell that it is bought in?
       def shelled?(key) = words("kept").fetch("shelled").include?(key)
 

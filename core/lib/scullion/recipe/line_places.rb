@@ -209,12 +209,19 @@ module Scullion
         said_of(items)
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
           .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
+        herb_on_tray(items)
         return with_oil(items) if @plain.match?(TOSSED_WITH)
 
         # "3 tbsp oil and 1 tsp each fennel seed and chilli flakes for roasting"
         return unless items.first&.place == "cook" && @plain.match?(/#{FOR_COOKING}\W*\z/o)
 
         items.each { |item| item.place ||= "cook" if lexicon.seasons?(item.foods.first) }
+      end
+
+      # "Thyme 6 sprigs for roasting"
+      def herb_on_tray(items)
+        only = items.one? && items.first.place.nil? && @plain.match?(/#{FOR_COOKING}\W*\z/o)
+        items.first.place = "cook" if only && lexicon.seasons?(items.first.foods.first)
       end
 
       # "100 ml oil + 50 ml for frying": of two of one food it is said of the one that it stands behind.

@@ -33,6 +33,7 @@ module Scullion
         end
 
       GUESSES = 3
+      TWO_YOLKS = "Some soft and some hard: which are these? Take them as one?".freeze
       FOR_WHAT = "Its juice, or whole?".freeze
       LEFT_OUT_OR_NOT = "It says to leave it out: does it go in?".freeze
       LEFT_OUT =
@@ -211,6 +212,7 @@ module Scullion
         return "It stands in no list, only in what is told: does it go in?" if item.said?(:told_alone)
 
         return "So much of both together, or of each?" if item.said?(:both)
+        return TWO_YOLKS if ingredient.family == COUNTED && @house.lexicon.yolks(@line.text.to_s).size > 1
         return left_over(item.left) if item.left
 
         many = too_many(item, amount) unless counted.bare? || ingredient.family == COUNTED

@@ -9,7 +9,23 @@ module Scullion
         /\b(?:to\s+make(?:\s+(?:it\s+)?up\s+to)?|made?\s+up\s+to|(?:topped|top|made|make)\s+up\s+with\s+
             [^,;]{2,40}?\s+to)\s+\z/ix.freeze
 
+      RATIO_AHEAD = /\A[^\d]*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)\s+(?=[[:alpha:]])/.freeze
+
       private
+
+      # "1:2:6 honey / sherry vinegar / walnut oil, 360 ml total": by the ratio, in the order of their names.
+      def chain_ahead(items)
+        parts = @plain[RATIO_AHEAD, :parts].to_s.split(":").map { |part| part.tr(",", ".").to_f }
+        foods = items.select(&:food?)
+        return unless parts.size > 1 && parts.size == foods.size && parts.sum.positive?
+        return unless foods.all? { |item| lexicon.poured?(item.foods.first) }
+
+        whole = foods.filter_map(&:amount).find { |amount| amount.unit != :piece } or return
+        foods.zip(parts) do |item, part|
+          item.amount, item.size = whole.times(part / parts.sum), nil
+          item.flags = item.flags - %i[contradicts] + %i[shared]
+        end
+      end
 
       # "Tuna oil 1 cup + oil to make 1 pint", "100 ml vinegar, topped up with oil to 500 ml": what is missing
       # to it. It is asked where nobody knows how much stands before.

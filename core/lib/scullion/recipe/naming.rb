@@ -207,6 +207,8 @@ module Scullion
 
         head = item.name
         item.foods, item.name = keys, "#{token.text} #{head}"
+        # "Puy lentils, 2 pouches"
+        item.container ||= token.value["containers"] if token.kind == :word
         kinds_behind(token, head)
         true
       end

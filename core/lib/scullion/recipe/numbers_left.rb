@@ -34,6 +34,8 @@ module Scullion
         /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
          |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
       GOES = /\A\s*(?:to\s+)?(?:go(?:es)?\s+)?(?:through|over|under|underneath|on\s+top|into|for)\b/i.freeze
+      # "1 kg grated, 1 kg cooked, cubed"
+      DONE_TO_IT = /\A\s*(?:cooked|raw|\w+(?:ed|ced|ted))\b/i.freeze
       KIND_BETWEEN = /\d\s+(?-i:[[:alpha:]]{3,})\s+\z/.freeze
       OF_A_DRESSING =
         /\A\s*(?!in\s)(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
@@ -112,7 +114,7 @@ module Scullion
         return false unless token.value.value == @numbers.first.value.value
         return before(token).match?(KIND_BETWEEN) if token.value.unit == :piece
 
-        before(token).match?(/[,;]\s*\z/) && after(token).match?(GOES)
+        before(token).match?(/[,;]\s*\z/) && (after(token).match?(GOES) || after(token).match?(DONE_TO_IT))
       end
 
       def known?(number)

@@ -39,7 +39,7 @@ module Scullion
       # "Mayo 200 g (check label: egg)"
       OWN_AMOUNT =
         /\A[\s:]*[\d½¼¾][\d.,]*\s?
-          (?:kg?|g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*(?:[,;(]|\z)/ix.freeze
+          (?:kg?|g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*(?:[,;(+&]|\z)/ix.freeze
       # "All weights per pot.": a row that says nothing else holds for what stands above it too.
       ALL_EACH = /\A\W*(?:(?:all|note|nb)\b\W*)*#{AMOUNTS_EACH.source}\W*\z/ix.freeze
       PART_FOR =

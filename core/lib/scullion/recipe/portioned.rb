@@ -6,7 +6,7 @@ module Scullion
     # then through trim, cut, treatment and cooking, unless it is written as cooked.
     class Portioned
       # How the thing itself is counted, and what it then is, the likeliest first.
-      ITSELF = %w[each small medium large head heart].freeze
+      ITSELF = %w[each baby small medium large head heart].freeze
       WHOLE = %w[medium each head fillet loaf bulb].freeze
       AS_EATEN = %w[drained boned].freeze
       STONES = %w[pitted shelled].freeze

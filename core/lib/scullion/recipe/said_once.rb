@@ -53,6 +53,7 @@ module Scullion
         unit_behind(items)
         bare_row(items)
         chain(items)
+        chain_ahead(items)
         share_out(items)
         made_up(items)
         items.each_cons(2) { |one, other| same_measure(one, other) }

@@ -54,6 +54,8 @@ module Scullion
         return said if said
         return "pot" if lexicon.cooked_in?(ingredient.key) && !thins?
 
+        return "salad" if lexicon.strewn?(ingredient.key)
+
         lexicon.poured?(ingredient.key) || (lexicon.aromatic?(ingredient.key) && raw?) ? "dressing" : "salad"
       end
 
@@ -216,7 +218,8 @@ module Scullion
       end
 
       def in_words(worked)
-        cooked = WrittenWay.said(worked["cook"], practice)
+        cooked = component.dig("cook", "yolk")&.then { |yolk| "#{yolk} boiled" }
+        cooked = WrittenWay.said(worked["cook"], practice) unless cooked && worked["cook"]
         words = [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ")
         words unless words.empty?
       end

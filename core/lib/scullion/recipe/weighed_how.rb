@@ -8,7 +8,7 @@ module Scullion
       UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
       UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
       WEIGHT = /(?<![\d.,])(?<many>\d{1,4}(?:[.,]\d{1,2})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
-      DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp)/i.freeze
+      DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp|stripp)/i.freeze
       NET = /(?:[Nn]et|NET|EP|edible\s+portion)\b/.freeze
       ONCE = /(?:after|once|when)\s+(?:(?:it's|it\s+is|they're|they\s+are)\s+)?(?:being\s+)?/i.freeze
       # "2 kg net", "2 kg leeks after trimming", "weighed trimmed", "(net)"; a net of oranges is none.
@@ -24,7 +24,13 @@ module Scullion
         /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))/ix.freeze
       # "2 kg squash (peeled weight 1.5 kg)"
-      TRIMMED_WEIGHT = /\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?\s*(?<left>#{WEIGHT})/i.freeze
+      TRIMMED_WEIGHT =
+        /\b(?:(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?|#{DONE}(?:ed|d)\s*=)
+          \s*(?<left>#{WEIGHT})/ix.freeze
+      # "Carrot 2.4 kg (1.6 peeled)", "kale 1 kg (700 stripped)": in the unit before it, or in grams.
+      LEFT_BARE =
+        /#{WEIGHT}[^(]*\(\s*(?:(?:about|makes|gives)\s+)?
+          (?<left>\d{1,4}(?:[.,]\d{1,2})?)\s+(?:#{ONCE})?#{DONE}(?:ed|d)\b/ix.freeze
       # Also "roast sweet potato (from 3.2 kg raw)".
       COOKED = /\bcooked\b|\(\s*from\s+#{WEIGHT.source}\s+(?:raw|dry|dried|uncooked)\b/i.freeze
       # "1 kg cooked orzo (dry weight 450 g)", "2.1 kg cooked quinoa (700 g dry)": so much of it is bought.
@@ -66,8 +72,7 @@ module Scullion
         item.words.delete("states") if cooked && @plain.match?(THEN_COOKED)
         return as_bought(item) if @plain.match?(COOKED) && @plain.match?(DRY)
 
-        if (left = @plain[THEN_TRIMMED, :left] || @plain[TRIMMED_WEIGHT, :left])
-          grams = WeighedHow.grams(left.match(WEIGHT))
+        if (grams = left)
           item.amount = Amount.new(grams, grams, :g)
           item.flags << :prepared
         elsif @plain.match?(TRIMMED)
@@ -76,6 +81,18 @@ module Scullion
       end
 
       private
+
+      # @return [Float, nil] g that are left, where it says so
+      def left
+        said = @plain[THEN_TRIMMED, :left] || @plain[TRIMMED_WEIGHT, :left]
+        return WeighedHow.grams(said.match(WEIGHT)) if said
+
+        found = @plain.match(LEFT_BARE) or return
+        whole, bare = WeighedHow.grams(found), found[:left].tr(",", ".").to_f
+        [bare * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase)), bare].find do |each|
+          each < whole
+        end
+      end
 
       def as_bought(item)
         grams = WeighedHow.grams(@plain[DRY, :dry].match(WEIGHT))
