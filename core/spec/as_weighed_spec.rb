@@ -59,7 +59,8 @@ RSpec.describe "Weights as they are written" do
   it "takes the last of several scales behind strokes, where every row is in step with them" do
     rows = "harissa  5g / 50g / 200g\nchickpeas, tinned 80g / 800g / 3.2kg"
     expect(all("Salad (V) serves 1 / 10 / 40\n#{rows}").map { |each| each[1] }).to eq [200, 3200]
-    expect(all("Salad serves 1 / 10 / 40\nharissa 5g / 50g / 300g")).to eq ["?"]
+    expect(all("Salad serves 1 / 10 / 40\n#{rows}\noil 5g / 50g / 300g").last).to eq "?"
+    expect(all("Salad serves 1 / 10 / 40\nharissa 5g / 50g / 200g")).to eq ["?"]
     expect(reads("Salad serves 1 / 10 / 40\n#{rows}").to_h["servings"]).to eq 40
   end
 
@@ -133,6 +134,7 @@ RSpec.describe "Weights as they are written" do
     expect(all("Serves 40\nherbs (dill, chervil, chives) 20g each").map { |each| each[1] }).to eq [20, 20, 20]
     named = all("Serves 24\n1:2:6 honey / sherry vinegar / walnut oil. 360 ml total")
     expect(named).to eq all("Serves 24\n40 ml honey\n80 ml sherry vinegar\n240 ml walnut oil")
+    expect(all("Serves 24\noil 3:1 with vinegar, 400 ml")).to eq all("Serves 24\n300 ml oil\n100 ml vinegar")
   end
 
   it "spoons seed of what is leaf by weight or chopped" do

@@ -242,13 +242,6 @@ module Scullion
         item.flags << :each
       end
 
-      # "Carrots 1.25": nobody counts so.
-      def weighed_bare?(token)
-        number = token.value
-        number.unit == :piece && number.value > 1 && token.text.match?(/\d[.,]\d/) &&
-          (number.value % 0.5).positive?
-      end
-
       # "Lardons 1.6 + 2.4 kg", "eggs 27 + 40": for two services, and one of them has the unit; "2 tbsp oil +
       # 1 tbsp".
       def summed?(amount, index)

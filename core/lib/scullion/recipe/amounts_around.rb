@@ -95,6 +95,19 @@ module Scullion
         before(index)&.kind == :amount && index > 1 && word_before(index - 1) == "or"
       end
 
+      # The word before the bracket that this stands in. @return [Lexer::Token, nil]
+      def before_opening(index)
+        opened = @tokens.first(index).rindex { |token| token.text == "(" } or return
+        word = opened.zero? ? nil : @tokens[opened - 1]
+        word if word&.kind == :word
+      end
+
+      # No amount stands in the bracket that this is in.
+      def bracket_of_names?(index)
+        opened = @tokens.first(index).rindex { |token| token.text == "(" } or return false
+        bracketed(@tokens.drop(opened + 1)).none? { |token| token.kind == :amount }
+      end
+
       # Nothing in the bracket that opens here, and right behind it the one amount there is.
       def bracket_then?(index, amounts)
         closed = (index...@tokens.size).find { |at| @tokens[at].text == ")" } or return false

@@ -11,10 +11,14 @@ module Scullion
 
       # @param text [String] the line
       def initialize(text)
-        @text, @number, @depth, @or = text, 0, 0, false
+        @text, @number, @depth, @or, @opened = text, 0, 0, false, 0
       end
 
       def bracketed? = @depth.positive?
+      # Right behind that clause, or in the bracket that is.
+      def behind?(clause) = [@number, *(@opened if bracketed?)].min <= clause + 1
+      # Is that a clause of the bracket that is open?
+      def in_bracket?(clause) = bracketed? && clause.to_i >= @opened
       def or? = @or
       def open_or = @or = true
       def close_or = @or = false
@@ -25,6 +29,7 @@ module Scullion
         when "(", "["
           @depth += 1
           @number += 1
+          @opened = @number if @depth == 1
         when ")", "]"
           @depth = [@depth - 1, 0].max
           @number += 1

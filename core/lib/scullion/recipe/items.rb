@@ -53,7 +53,7 @@ module Scullion
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @wholes = {}.compare_by_identity
-        @sized = @drained = @said_size = nil
+        @sized = @drained = @said_size = @turned = nil
         @said = -1
         @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
@@ -145,6 +145,7 @@ module Scullion
       # Another food on the line: one of its own, something that the first is done with, or its other name.
       def more_food(token, index)
         return kind_behind(token) if @around.before(index).kind == :amount && !@prose && same_kind?(token)
+        return listed_in_bracket(token) if listed_in_bracket?(index)
         return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
         return kind_of_it(token) if @clauses.bracketed?
         return listed_too(token) if lies_in_so_much?(token, index)

@@ -199,7 +199,9 @@ module Scullion
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
-        return "#{amount.value.round} of what: by weight, or pieces?" if which_unit?(item, amount)
+        if which_unit?(item, amount)
+          return "#{amount.value.round(2).to_s.delete_suffix(".0")} of what: by weight, or pieces?"
+        end
         return "So heavy whole, or its meat?" if whole?(item, ingredient)
         unless item.said?(:instead)
           return CHANGED_OR_NOT if @line.text.match?(CHANGED)

@@ -9,18 +9,23 @@ module Scullion
         /\b(?:to\s+make(?:\s+(?:it\s+)?up\s+to)?|made?\s+up\s+to|(?:topped|top|made|make)\s+up\s+with\s+
             [^,;]{2,40}?\s+to)\s+\z/ix.freeze
 
+      # "Honey 1:1 with lemon, 100 ml"
+      RATIO_BETWEEN = /[[:alpha:]]\s+(?<parts>\d+\s*:\s*\d+)\s+(?:with|and|&|to)\s+(?=[[:alpha:]])/i.freeze
       RATIO_AHEAD = /\A[^\d]*(?<parts>\d+(?:[.,]\d+)?(?:\s*:\s*\d+(?:[.,]\d+)?)+)\s+(?=[[:alpha:]])/.freeze
 
       private
 
       # "1:2:6 honey / sherry vinegar / walnut oil, 360 ml total": by the ratio, in the order of their names.
       def chain_ahead(items)
-        parts = @plain[RATIO_AHEAD, :parts].to_s.split(":").map { |part| part.tr(",", ".").to_f }
+        said = @plain[RATIO_AHEAD, :parts] || @plain[RATIO_BETWEEN, :parts]
+        parts = said.to_s.split(":").map { |part| part.tr(",", ".").to_f }
         foods = items.select(&:food?)
         return unless parts.size > 1 && parts.size == foods.size && parts.sum.positive?
-        return unless foods.all? { |item| lexicon.poured?(item.foods.first) }
+        return unless foods.all? { |item| sauced?(item.foods.first) }
 
-        whole = foods.filter_map(&:amount).find { |amount| amount.unit != :piece } or return
+        whole = foods.flat_map { |item| [item.amount, item.size] }.compact.find { |each| each.unit != :piece }
+        return unless whole
+
         foods.zip(parts) do |item, part|
           item.amount, item.size = whole.times(part / parts.sum), nil
           item.flags = item.flags - %i[contradicts] + %i[shared]
@@ -38,6 +43,8 @@ module Scullion
           left ? item.amount = left : item.left ||= token_of(item).text
         end
       end
+
+      def sauced?(key) = lexicon.poured?(key) || lexicon.squeezed?(key)
 
       def made_up?(item)
         token = token_of(item)

@@ -7,6 +7,7 @@ module Scullion
     module Naming
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
+      LISTED = %w[, /].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
       # "Oil, garlic" are two.
       INFUSED = %w[infused-oil].freeze
@@ -29,6 +30,7 @@ module Scullion
 
       def named(token)
         name(token)
+        head_over_bracket(token)
         name_over_bracket(token)
         named_along(token)
         kinds_of_it(token)
@@ -95,8 +97,48 @@ module Scullion
         item.words["trims"] ||= "rind only" if item.parts.delete("zest")
       end
 
+      # "Root veg (carrot, parsnip, swede) 2 kg": several that stand for one word, none of which is lost.
+      def listed_in_bracket?(index)
+        !@prose && @clauses.in_bracket?(item.clause) && !item.said?(:made_itself) &&
+          (@around.joined?(index) || LISTED.include?(@around.before(index)&.text))
+      end
+
+      def listed_in_bracket(token)
+        return listed_too(token) unless @around.bracket_of_names?(@tokens.index(token))
+
+        item.flags << :both
+        begin_item(token).flags << :both
+        name(token)
+        head_over_bracket(token)
+      end
+
+      # "Seeds (pumpkin, sunflower)": the head stands before the bracket.
+      def head_over_bracket(token)
+        return unless @clauses.bracketed?
+
+        head = @around.before_opening(@tokens.index(token)) or return
+        keys = @lexicon.food([*token.folded, *head.folded])
+        return if keys.nil? || keys == item.foods
+
+        @items.each { |each| each.unknown.reject! { |unknown, *| unknown == head.text } }
+        item.foods, item.name = keys, "#{token.text} #{head.text}"
+      end
+
+      # "Cheese (feta or goat) 200 g": one of them, and the others are asked about.
+      def listed_names?(token)
+        index = @tokens.index(token)
+        !@prose && @around.bracket_of_names?(index) && !@around.opens?(index)
+      end
+
+      def kind_in_bracket(token)
+        head = Lexicon.fold(item.name.to_s).split.last.to_s
+        item.foods = @lexicon.food([*token.folded, head]) || token.value[:keys]
+        item.name, @turned = "#{token.text} #{head}", item
+      end
+
       # "Mixed nuts (walnuts)", "mush (chestnut)"
       def kind_of_it(token)
+        return kind_in_bracket(token) if item.foods.size >= GENERIC && listed_names?(token)
         return unless @around.opens?(@tokens.index(token))
 
         keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
@@ -181,7 +223,8 @@ module Scullion
 
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
-        return false unless item.food? && item.piece.nil? && @clauses.number <= item.clause + 1
+        return true if @clauses.bracketed? && (@turned.equal?(item) || @clauses.or?) && other_kind(token)
+        return false unless item.food? && item.piece.nil? && @clauses.behind?(item.clause)
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
@@ -206,10 +249,20 @@ module Scullion
         return false if keys.nil? || keys == item.foods || (token.kind == :food && keys == INFUSED)
 
         head = item.name
+        @turned = item if @clauses.bracketed?
         item.foods, item.name = keys, "#{token.text} #{head}"
         # "Puy lentils, 2 pouches"
         item.container ||= token.value["containers"] if token.kind == :word
         kinds_behind(token, head)
+        true
+      end
+
+      # "Tomatoes (plum, cherry) 2 kg": another kind than the one it was taken for.
+      def other_kind(token)
+        keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
+        return false if keys.nil? || keys == item.foods || item.others.intersect?(keys)
+
+        item.others.concat(keys)
         true
       end
 

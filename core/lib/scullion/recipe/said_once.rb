@@ -52,8 +52,7 @@ module Scullion
         one_size(items)
         unit_behind(items)
         bare_row(items)
-        chain(items)
-        chain_ahead(items)
+        chain_ahead(items) || chain(items)
         share_out(items)
         made_up(items)
         items.each_cons(2) { |one, other| same_measure(one, other) }

@@ -15,6 +15,8 @@ module Scullion
         %r{\b(?:serves|portions?|feeds|for|yields?|covers|pax|makes)\s*:?\s*
            (?<scales>\d{1,4}(?:\s*/\s*\d{1,4})+)\b(?!\s*(?:k?g|m?l)\b)}ix.freeze
       CELL = '(\d[\d.,]*)\s?(k?g|m?l|tbsp|tsp|ea)?\b'.freeze
+      # So many rows at least have an amount for each of them.
+      ROWS = 2
       THOUSAND = %w[kg l].freeze
       # Share that a row may be off the scales of the head, by rounding.
       OFF = 0.1
@@ -23,8 +25,7 @@ module Scullion
       def initialize(lines)
         @head = lines.find { |line| line.match?(HEAD) }
         @scales = @head.to_s.scan(/\d+/).map(&:to_i)
-        @stroked = lines.find { |line| line.match?(STROKES) } unless rising?
-        @scales = @stroked[STROKES, :scales].scan(/\d+/).map(&:to_i) if @stroked
+        find_strokes(lines) unless rising?
         @scales = [] unless rising?
       end
 
@@ -38,6 +39,15 @@ module Scullion
       end
 
       private
+
+      # Where rows are in step with it: "for 3/4 hour" has no scales.
+      def find_strokes(lines)
+        @stroked = lines.find { |line| line.match?(STROKES) } or return
+        @scales = @stroked[STROKES, :scales].scan(/\d+/).map(&:to_i)
+        return if rising? && lines.count { |line| !line.equal?(@stroked) && behind_strokes(line) } >= ROWS
+
+        @stroked, @scales = nil, []
+      end
 
       def of_bare(line)
         cells = line.match(/\S#{'\s+([\d.]+)' * @scales.size}\s*\z/) or return

@@ -23,6 +23,8 @@ module Scullion
                 |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))
             |,[^()]*\b(?:in\s+all|in\s+total|altogether|all\s+told)\b)/ix.freeze
 
+      # Of one thing nobody writes a smaller share with a point.
+      LEAST_PART = 0.25
       EACH_OF_THEM = /\d\s*(?:k?g|m?l)\s+(?:each|apiece)\b/i.freeze
 
       private
@@ -66,6 +68,13 @@ module Scullion
       def weighed_behind_stroke?(amount, index)
         @around.before(index)&.text == "/" && @around.before(index - 1)&.kind == :amount &&
           [item.amount, amount].all? { |each| each.unit == :g && !each.estimated }
+      end
+
+      # "Carrots 1.25": nobody counts so.
+      def weighed_bare?(token)
+        number = token.value
+        number.unit == :piece && (number.value > 1 || number.value < LEAST_PART) &&
+          token.text.match?(/[.,]\d/) && (number.value % 0.5).positive?
       end
 
       # Something has been taken off, or it has been cut.
