@@ -51,4 +51,25 @@ RSpec.describe "A row with a part of its own" do
     expect(places("#{rows}\n\n2 kg hazelnuts").last).to eq "salad"
     expect(places("Dressing: 100 ml oil\n40 g mustard\n30 g hazelnuts").last).to eq "dressing"
   end
+
+  it "heads nothing with a dressing that is weighed itself, nor a salad with one" do
+    expect(places("dressing 1.5L (bottled)\nanchovy 60 fillets")).to eq %w[? salad]
+    expect(places("dressing 1.5 l (oil 1 l, vinegar 500 ml)\nham 2 kg")).to eq %w[dressing dressing salad]
+    listed = "oil 500 ml\nvinegar 200 ml\ncucumbers 8\ncos 4\nchicken breast 3 kg\neggs 12"
+    expect(places("Dressing\n#{listed}")).to eq %w[dressing dressing salad salad salad salad]
+    # Two that are eaten are in many a dressing.
+    expect(places("Dressing\noil 500 ml\nvinegar 200 ml\n4 eggs\n30 g anchovies").last(2)).to eq(
+      %w[dressing dressing]
+    )
+  end
+
+  it "takes the amount for all where each row has one before its name for few" do
+    rows =
+      "1kg tomatoes             10kg\n1 cucumber               10\n50g basil                500g\n120ml oil                1.2L"
+    expect(all("Serves 6  x 10 batch = 60\n#{rows}").map { |each| each[1] }).to eq [10_000, 3200, 500, 1096]
+  end
+
+  it "takes a flat top for no place on the salad" do
+    expect(places("2 kg frozen sweetcorn, char on flat top, no oil").first).to eq "salad"
+  end
 end

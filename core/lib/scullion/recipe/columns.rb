@@ -20,6 +20,8 @@ module Scullion
       SPACED =
         /\A(?<food>\S.*?\S)\s{3,}(?<amount>(?:\d|½|¼|¾|to\ taste)\S*(?:\ \S+){0,4}?)
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
+      # Rows from which amounts on both sides of a name are for few and for all: "1 kg tomatoes    10 kg".
+      TWICE = 4
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       AMOUNT =
@@ -59,6 +61,8 @@ module Scullion
         @scales = Scales.new(lines.map(&:last))
         @unit = unit_said(lines.map(&:last))
         @net = lines.any? { |_, line| line.match?(GROSS_NET) }
+        @scaled_up =
+          lines.count { |_, line| line.strip.match(SPACED)&.[](:food)&.match?(AMOUNT_FIRST) } >= TWICE
         @led = lines.count { |_, line| line.strip.match?(LEADER) } >= LEADERS
       end
 
@@ -76,6 +80,8 @@ module Scullion
 
         # "Apples .... 15, in matchsticks": what is done to them stands behind their name.
         amount, done = found[:amount].split(/,\s+|\s+(?=\()/, 2)
+        return "#{amount} #{found[:food].sub(AMOUNT_FIRST, "").strip}" if @scaled_up && done.nil?
+
         left, how = @net ? found[:how].to_s.split(/\s{2,}/, 2) : [nil, found[:how]]
         named = Columns.trimmed(leading(amount), found[:food], left).join(" ")
         [named, done, how].compact.join(", ")

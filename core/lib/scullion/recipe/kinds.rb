@@ -29,7 +29,7 @@ module Scullion
       NAMED = /\A(?:item|dish|salad|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
-      CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{6,}:?\z}.freeze
+      CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
       TIME_ALONE =
         /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
@@ -213,7 +213,8 @@ module Scullion
 
       # "PICKLED CARROTS" among rows in small letters.
       def capitals?(text)
-        @small_letters && text.match?(CAPITALS) && text.scan(/[[:alpha:]]+/).size.between?(2, PART_WORDS)
+        words = text.match?(/\(\d/) ? 1 : 2
+        @small_letters && text.match?(CAPITALS) && text.scan(/[[:alpha:]]+/).size.between?(words, PART_WORDS)
       end
 
       # Near the top, where not all of the text is in capitals.

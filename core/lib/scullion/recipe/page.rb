@@ -47,7 +47,8 @@ module Scullion
           (?<many>\d{1,4})\s*:\s+/ix.freeze
       # "Vegan x9: white bean purée 60 g each", "NUT FREE x4: pumpkin seeds instead"
       FOR_DIET =
-        /\A\W*(?:vegans?|veggies?|veg|gf|df|coeliacs?|(?:nut|dairy|gluten|egg|fish)[- ]free)\s*
+        /\A\W*(?:gf|df|vegan|veggie|veg)\s+(?:pair|couple|one|two|lot|guests?|pax|option)\b.*:
+         |\A\W*(?:vegans?|veggies?|veg|gf|df|coeliacs?|(?:nut|dairy|gluten|egg|fish)[- ]free)\s*
           (?:[x×]\s?\d+|\(\d+\))[^:]{0,12}:/ix.freeze
       # "Veg per box: 80 g cabbage, 60 g carrot"
       PART_EACH = /\A\W*(?-i:[[:alpha:]]{2,12}\s+){1,2}(?:per|each)\s+(?:#{SERVED})\s*:/i.freeze
@@ -84,7 +85,8 @@ module Scullion
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         said = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
         @servings, @servings_row = said.number, said.row
-        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
+        laid = NoDressing.new(lay_out(rows), @lexicon).lines
+        listed = Divided.new(AmongLines.new(laid, @lexicon, @servings).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }
@@ -243,9 +245,7 @@ module Scullion
         found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part) || of_its_first(row.text)
         return part_and_foods_of(row) if row.text.match?(POT_OF)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
-        if [ASIDE_AND_AMOUNT, OWN_AMOUNT].any? { |each| found[:rest].match?(each) }
-          return foods(row, row.text)
-        end
+        return foods(row, row.text) if weighed_itself?(row.text, found)
 
         begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
@@ -258,6 +258,12 @@ module Scullion
         @in_one_row = weighed > 1
         @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
+      end
+
+      # "Dressing 1.5 l (bottled)", with nothing that it is made of.
+      def weighed_itself?(text, found)
+        rests = [found[:rest], *(text[found.end(:name)..] unless food?(found[:rest]))]
+        [ASIDE_AND_AMOUNT, OWN_AMOUNT].any? { |each| rests.any? { |rest| rest.match?(each) } }
       end
 
       # "Pickled raisins: raisins 120 g, vinegar 100 g": made of what it is called by.
