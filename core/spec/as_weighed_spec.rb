@@ -147,4 +147,13 @@ RSpec.describe "Weights as they are written" do
     expect(one("10 baby carrots")[1]).to be < one("10 small carrots")[1]
     expect(one("2 baby gems")).to eq one("2 little gems")
   end
+
+  it "asks how much of each of two that are poured, whichever side the amount is on" do
+    expect(all("Serves 9\nhoney & mustard 400 ml")).to eq %w[? ?]
+    expect(all("Serves 9\n1 tbsp oil and salt").first[1]).to eq 14
+  end
+
+  it "has so much per dozen of all there are" do
+    expect(all("Serves 24\nfeta 120 g per dozen").first[1]).to eq 240
+  end
 end

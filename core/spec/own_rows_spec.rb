@@ -64,12 +64,18 @@ RSpec.describe "A row with a part of its own" do
   end
 
   it "takes the amount for all where each row has one before its name for few" do
-    rows =
-      "1kg tomatoes             10kg\n1 cucumber               10\n50g basil                500g\n120ml oil                1.2L"
+    rows = "1kg tomatoes             10kg\n1 cucumber               10\n50g basil                500g\n"
+    rows += "120ml oil                1.2L"
     expect(all("Serves 6  x 10 batch = 60\n#{rows}").map { |each| each[1] }).to eq [10_000, 3200, 500, 1096]
   end
 
   it "takes a flat top for no place on the salad" do
     expect(places("2 kg frozen sweetcorn, char on flat top, no oil").first).to eq "salad"
+  end
+
+  it "heads nothing with what is drizzled, served or brushed on, and loses no row of it" do
+    expect(places("oil to drizzle\n2 kg kale")).to eq %w[dressing salad]
+    expect(places("chilli oil to drizzle\n2 kg kale")).to eq %w[top salad]
+    expect(places("Drizzle\n100 ml oil\n2 tbsp honey")).to eq %w[dressing dressing]
   end
 end

@@ -14,6 +14,7 @@ module Scullion
         /\b#{PER}\s+
           (?<heads>#{EVERY_OTHER.keys.join("|")}|\d{1,4}
             |#{Amount::Words::SPELLED}|#{Amount::Words::BELOW_HUNDRED})\s+#{HEADS}/ix.freeze
+      PER_DOZEN = /\b#{PER}\s+doz(?:en)?\b\.?/i.freeze
       SHARE_OF_HEADS = /\((?<own>\d+|an?|one|half)\s+(?=#{FOR_SOME})/i.freeze
       # "10 tomatoes per table (6 tables)"
       PER_GROUP =
@@ -73,7 +74,7 @@ module Scullion
 
       # So much for so many of those who are served: the one of them has that share of it.
       def share_of_heads(items)
-        said = @plain[FOR_SOME, :heads] or return
+        said = @plain[FOR_SOME, :heads] || (@plain.match?(PER_DOZEN) ? "12" : return)
         heads = EVERY_OTHER[said.downcase] || (said.match?(/\d/) ? said.to_i : Amount::Words.spelled(said))
         item = items.last
         return item&.flags&.push(:for_some) unless item&.amount && heads.positive?

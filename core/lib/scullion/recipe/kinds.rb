@@ -45,7 +45,7 @@ module Scullion
       AS_GARNISH =
         /\A(?<food>[^:]+?)
           (?:\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?|\s(?:to|for)\s(?:the\s)?)
-          (?:garnish|top|topping|finish)\z/x.freeze
+          (?:garnish|top|topping|finish|drizzle|serve|dress|brush|decorate|taste|thin|loosen)\z/x.freeze
       # What holds a food, and what is served of one.
       HOLDERS = /(?:tubs|boxes|bowls|plates|containers|pots|units)/i.freeze
       SERVED = /(?:portions?|mains|starters|sides)/i.freeze

@@ -10,6 +10,7 @@ module Scullion
         %r{\A(?:[\d½¼¾]|an?\s|handfuls?\s|bunch(?:es)?\s|big\s|large\s|small\s)
             [^,;:()]*\s(?:and|&|\+|/)\s*\z}ix.freeze
       JOINED = %r{\A[^\d,;:()]*\s(?:and|&|\+|/)\s*\z}i.freeze
+      RATIO = /\d\s*:\s*\d/.freeze
       KIND_OF_BOTH = %w[herb nut-or-seed leaf cheese mushroom].freeze
 
       private
@@ -29,8 +30,15 @@ module Scullion
       end
 
       def of_one_kind?(one, other)
-        kinds = [one, other].map { |item| lexicon.family(item.foods.first) }
-        kinds.uniq.one? && KIND_OF_BOTH.include?(kinds.first)
+        keys = [one, other].map { |item| item.foods.first }
+        kinds = keys.map { |key| lexicon.family(key) }
+        (kinds.uniq.one? && KIND_OF_BOTH.include?(kinds.first)) ||
+          (keys.all? { |key| dresses?(key) } && !@plain.match?(RATIO))
+      end
+
+      # Poured, and neither to taste nor for the pot.
+      def dresses?(key)
+        lexicon.poured?(key) && !lexicon.seasons?(key) && !lexicon.cooked_in?(key)
       end
 
       # The name of the first ends in the word that stands behind the second alone.

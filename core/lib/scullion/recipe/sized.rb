@@ -73,8 +73,15 @@ module Scullion
       # "Carrots 1.25": nobody counts so.
       def weighed_bare?(token)
         number = token.value
-        number.unit == :piece && (number.value > 1 || number.value < LEAST_PART) &&
-          token.text.match?(/[.,]\d/) && (number.value % 0.5).positive?
+        number.unit == :piece && (number.value > 1 || small_part?(token)) && token.text.match?(/[.,]\d/) &&
+          (number.value % 0.5).positive?
+      end
+
+      # "Sugar .10", not "0.2 bunch chives".
+      def small_part?(token)
+        following = @tokens[@tokens.index(token) + 1]
+        token.value.value < LEAST_PART &&
+          (following.nil? || following.kind != :word || following.value.empty?)
       end
 
       # Something has been taken off, or it has been cut.
