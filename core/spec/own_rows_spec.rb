@@ -78,4 +78,20 @@ RSpec.describe "A row with a part of its own" do
     expect(places("chilli oil to drizzle\n2 kg kale")).to eq %w[top salad]
     expect(places("Drizzle\n100 ml oil\n2 tbsp honey")).to eq %w[dressing dressing]
   end
+
+  it "loses no row that ends in where it goes, and nothing of a bracket with amounts of its own" do
+    expect(all("Serves 38\nsesame 100 g toasted top\nspring onion 5 bunches top").map(&:last)).to eq %w[
+         top
+         top
+       ]
+    row = "sushi rice 2.5 kg + seasoning (rice vinegar 300 ml, sugar 100 g, salt 30 g)"
+    expect(all("Serves 38\n#{row}").map { |each| each[1] }).to eq [2500, 303, 100, 30]
+    expect(places("8 carrots, grated on the big holes")).to eq %w[salad]
+  end
+
+  it "has on the tray the oil whose amount a step says again, and the other in the dressing" do
+    list = "6 onions\n2 tbsp olive oil\n50 ml olive oil\n50 ml vinegar"
+    steps = "Roast the onions, tossed in the 2 tbsp oil, until black. Mix everything."
+    expect(places("#{list}\n\nMethod\n#{steps}").values_at(1, 2)).to eq %w[cook dressing]
+  end
 end

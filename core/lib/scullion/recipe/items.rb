@@ -146,7 +146,7 @@ module Scullion
       def more_food(token, index)
         return kind_behind(token) if @around.before(index).kind == :amount && !@prose && same_kind?(token)
         return listed_in_bracket(token) if listed_in_bracket?(index)
-        return listed_too(token) if @clauses.bracketed? && @around.weighed_next?(index)
+        return listed_too(token) if @clauses.bracketed? && listed_with_amount?(token, index)
         return kind_of_it(token) if @clauses.bracketed?
         return listed_too(token) if lies_in_so_much?(token, index)
         return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)

@@ -195,10 +195,11 @@ module Scullion
         !word.include?(" ") && @lexicon.roles([word]).empty? && !@lexicon.part?(Lexicon.singular(word))
       end
 
-      # "Dressing: ¼ pt yoghurt"
+      # "Dressing: ¼ pt yoghurt", "spring onion 5 bunches top"
       def measured?(plain)
+        on_top = @lexicon.sections[plain[/[[:alpha:]]+\z/]] == "top"
         plain.match?(/[\d½¼¾⅓⅔⅛]/) &&
-          @items.of(plain).any? { |item| item.food? && item.amount && !item.counted? }
+          @items.of(plain).any? { |item| item.food? && item.amount && (on_top || !item.counted?) }
       end
 
       # "-- anchovy paste --" names a part, "--- forwarded ---" does not.

@@ -62,7 +62,7 @@ module Scullion
             lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
             (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
               (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias
-                |large|coarse|fine|small|box|micro\w*|grater|mandolin\w*|slicer)))
+                |large|big|coarse|fine|small|box|micro\w*|grater|mandolin\w*|slicer)))
          |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
 

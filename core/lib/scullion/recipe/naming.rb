@@ -5,9 +5,10 @@ module Scullion
     # What the food of a line is called, when its name stands in one piece, on both sides of a bracket, or is
     # turned by a word behind it.
     module Naming
+      include InBrackets
+
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
-      LISTED = %w[, /].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
       # "Oil, garlic" are two.
       INFUSED = %w[infused-oil].freeze
@@ -95,45 +96,6 @@ module Scullion
       # "The rind of 1 preserved lemon": what is not eaten of it is taken off.
       def rind_of_it
         item.words["trims"] ||= "rind only" if item.parts.delete("zest")
-      end
-
-      # "Root veg (carrot, parsnip, swede) 2 kg": several that stand for one word, none of which is lost.
-      def listed_in_bracket?(index)
-        !@prose && @clauses.in_bracket?(item.clause) && !item.said?(:made_itself) &&
-          (@around.joined?(index) || LISTED.include?(@around.before(index)&.text))
-      end
-
-      def listed_in_bracket(token)
-        return listed_too(token) unless @around.bracket_of_names?(@tokens.index(token))
-
-        item.flags << :both
-        begin_item(token).flags << :both
-        name(token)
-        head_over_bracket(token)
-      end
-
-      # "Seeds (pumpkin, sunflower)": the head stands before the bracket.
-      def head_over_bracket(token)
-        return unless @clauses.bracketed?
-
-        head = @around.before_opening(@tokens.index(token)) or return
-        keys = @lexicon.food([*token.folded, *head.folded])
-        return if keys.nil? || keys == item.foods
-
-        @items.each { |each| each.unknown.reject! { |unknown, *| unknown == head.text } }
-        item.foods, item.name = keys, "#{token.text} #{head.text}"
-      end
-
-      # "Cheese (feta or goat) 200 g": one of them, and the others are asked about.
-      def listed_names?(token)
-        index = @tokens.index(token)
-        !@prose && @around.bracket_of_names?(index) && !@around.opens?(index)
-      end
-
-      def kind_in_bracket(token)
-        head = Lexicon.fold(item.name.to_s).split.last.to_s
-        item.foods = @lexicon.food([*token.folded, head]) || token.value[:keys]
-        item.name, @turned = "#{token.text} #{head}", item
       end
 
       # "Mixed nuts (walnuts)", "mush (chestnut)"
@@ -254,15 +216,6 @@ module Scullion
         # "Puy lentils, 2 pouches"
         item.container ||= token.value["containers"] if token.kind == :word
         kinds_behind(token, head)
-        true
-      end
-
-      # "Tomatoes (plum, cherry) 2 kg": another kind than the one it was taken for.
-      def other_kind(token)
-        keys = @lexicon.food([*token.folded, Lexicon.fold(item.name.to_s).split.last.to_s])
-        return false if keys.nil? || keys == item.foods || item.others.intersect?(keys)
-
-        item.others.concat(keys)
         true
       end
 

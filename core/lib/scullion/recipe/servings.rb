@@ -27,7 +27,7 @@ module Scullion
             ppl|pax|of\ us|containers|lunches|dinners|units|tubs(?!\s+of)|eaters|mains?|
             starters?|(?:plates|boxes|bowls)(?!\s+of)|
             (?:(?:cold|hot|finger|fork)\s)?buffet|cvrs?|lunch\s?boxes|salads|as\ part\ of|
-            hungry|seats|cov|kids|children|pupils|residents|diners|patients|adults|
+            hungry|seats|to\ share|cov|kids|children|pupils|residents|diners|patients|adults|
             scoops|folks?|staff|crew|delegates|members|volunteers|campers|students|workers|walkers|
             pers\b\.?|ports?|platefuls?|ptns?|portns?|prtns?|
             (?:easy(?!\s+peel)|easily|comfortably|generously)\b

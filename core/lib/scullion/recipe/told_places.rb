@@ -59,7 +59,7 @@ module Scullion
       # Oil, honey and spice of which nothing else is told.
       def on_tray_alone?(item)
         if @items.poured?(item) && !@items.lexicon.spice?(item.foods.first)
-          return fried?(item) && !other_on_tray?(item)
+          return fried?(item) && !other_on_tray?(item) && meant_of_several?(item)
         end
         return false unless @items.lexicon.spice?(item.foods.first)
 
@@ -82,6 +82,19 @@ module Scullion
         @lines
           .filter_map(&:item)
           .any? { |other| !other.equal?(item) && other.place == "cook" && other.foods.intersect?(item.foods) }
+      end
+
+      # Of two lines of oil the one whose amount the step says again: "tossed in the 2 tbsp oil".
+      def meant_of_several?(item)
+        amounts =
+          @lines
+            .filter_map(&:item)
+            .select { |other| other.foods == item.foods }
+            .map { |other| other.amount&.value }
+        said = mentions(item).flat_map { |text| @items.of(text, prose: true) }
+        told =
+          said.select { |each| each.foods == item.foods }.filter_map { |each| each.amount&.value } & amounts
+        amounts.size < 2 || told.empty? || told.include?(item.amount&.value)
       end
 
       # "The cumin" of cumin seeds.
