@@ -156,4 +156,25 @@ RSpec.describe "Weights as they are written" do
   it "has so much per dozen of all there are" do
     expect(all("Serves 24\nfeta 120 g per dozen").first[1]).to eq 240
   end
+
+  it "asks about what nobody would meet in a serving, from below 1.5 g on" do
+    beetroot = ->(grams) do
+      all("Serves 20\n2 kg barley\n1 kg beans\n1 kg courgettes\n#{grams} g cooked beetroot").last
+    end
+    expect(beetroot[30]).to eq ["cooked-beetroot", 30, "salad"]
+    expect(beetroot[29]).to eq "?"
+    expect(all("Serves 20\n2 kg barley\n1 kg peas\n1 kg courgettes\n2 red chillies").last[1]).to eq 20
+    expect(all("2 kg barley\n1 kg peas\n1 kg courgettes\n5 g feta").last).not_to eq "?"
+  end
+
+  it "spoons leaves of what is called so, and counts each of two colours" do
+    expect(one("1 tbsp thyme leaves").first).to eq "thyme"
+    expect(all("Serves 10\n1 red and 1 green capsicum").map(&:first)).to eq %w[red-pepper green-pepper]
+    expect(one("pinch of salt - 2 tbsp each in little pots")[1]).to eq 0
+  end
+
+  it "asks about a word alone in a list of names" do
+    expect(all("Serves 9\nsalt, vitpeppar").first).to eq "?"
+    expect(all("Serves 9\nsalt, pepper, loads")).not_to include "?"
+  end
 end

@@ -17,7 +17,7 @@ module Scullion
           "it out.".freeze
 
       NEVER = "So much of it? It is more than it ever is.".freeze
-      NOTHING = "So little of it? No scale would show it.".freeze
+      LITTLE = "So little of it? It would not be met in a serving: is it for each, or misread?".freeze
 
       # @param text [String] @param house [House]
       # @param choices [Hash{Integer=>String}] line number => key, or "leave"
@@ -80,7 +80,7 @@ module Scullion
         @choices.key?(read.line.number) ||
           (
             read.status == "sure" && !taken.unweighed? && !unlikely.far_too_much?(taken) &&
-              !unlikely.nothing?(taken) && bound.lacking(read).nil?
+              !unlikely.so_little?(taken) && bound.lacking(read).nil?
           )
       end
 
@@ -204,7 +204,7 @@ module Scullion
         return if settled?(read)
         return ITSELF if itself?(read)
         return TOO_MUCH if taken(read)&.too_much?
-        return NOTHING if read.why.nil? && unlikely.nothing?(taken(read))
+        return LITTLE if read.why.nil? && unlikely.nothing?(taken(read))
         return NEVER if read.why.nil? && unlikely.far_too_much?(taken(read))
 
         way = bound.lacking(read)

@@ -39,7 +39,7 @@ module Scullion
         /\b(?:for|to\s+make)\s+(?:(?:the|an?)\s+)?
             (?:syrup|brine|brining|cure|curing|caramel|poaching|soaking|steeping)\b
          |\bto\s+(?:soak|steep|poach|brine|cure)\b
-         |\(\s*(?:syrup|brine|caramel|cure)\b/ix.freeze
+         |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
       STEEPED_IN =
         /\b(?:pickled?|(?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+

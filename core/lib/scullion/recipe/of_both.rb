@@ -10,6 +10,9 @@ module Scullion
         %r{\A(?:[\d½¼¾]|an?\s|handfuls?\s|bunch(?:es)?\s|big\s|large\s|small\s)
             [^,;:()]*\s(?:and|&|\+|/)\s*\z}ix.freeze
       JOINED = %r{\A[^\d,;:()]*\s(?:and|&|\+|/)\s*\z}i.freeze
+      NO_LIST = /[\d(:;.!?½¼¾]|\A[^,]*\z/.freeze
+      BETWEEN_NAMES = /\s*(?:,|\band\b|&|\+)\s*/i.freeze
+      ONE_WORD = /\A(?-i:[[:alpha:]-]{4,})\z/.freeze
       RATIO = /\d\s*:\s*\d/.freeze
       KIND_OF_BOTH = %w[herb nut-or-seed leaf cheese mushroom].freeze
 
@@ -39,6 +42,18 @@ module Scullion
       # Poured, and neither to taste nor for the pot.
       def dresses?(key)
         lexicon.poured?(key) && !lexicon.seasons?(key) && !lexicon.cooked_in?(key)
+      end
+
+      # "Salt, vitpeppar, dill": a word alone in a list of names may be a food that nobody here knows.
+      def strangers_listed(items)
+        return if @plain.match?(NO_LIST)
+
+        names = @plain.split(BETWEEN_NAMES)
+        unknown = items.flat_map { |item| item.unknown.map(&:first) } & names.grep(ONE_WORD)
+        unknown.reject! { |word| lexicon.verbs.key?(Lexicon.fold(word)) }
+        return if unknown.empty? || items.count(&:food?) != names.size - unknown.size
+
+        items.each { |item| item.left ||= item.unknown.map(&:first).find { |word| unknown.include?(word) } }
       end
 
       # The name of the first ends in the word that stands behind the second alone.

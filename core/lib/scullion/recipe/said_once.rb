@@ -48,6 +48,7 @@ module Scullion
         the_same(items)
         of_both(items)
         strangers_among(items)
+        strangers_listed(items)
         mix(items)
         one_size(items)
         unit_behind(items)

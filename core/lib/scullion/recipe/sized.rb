@@ -25,6 +25,7 @@ module Scullion
 
       # Of one thing nobody writes a smaller share with a point.
       LEAST_PART = 0.25
+      MEANS = /(?:[=~,]|\b(?:say|about|around|roughly|i\.?e\.?|so))\s*\z/i.freeze
       EACH_OF_THEM = /\d\s*(?:k?g|m?l)\s+(?:each|apiece)\b/i.freeze
 
       private
@@ -119,6 +120,8 @@ module Scullion
 
       # "A glug of oil (about 60 ml)", "a handful of parsley (20 g)": measured, where it was guessed at.
       def guessed_before?(amount)
+        return false unless @clauses.bracketed? || @text.byteslice(0...@token.at).to_s.scrub.match?(MEANS)
+
         item.amount&.estimated && !amount.estimated && %i[g ml].include?(amount.unit) &&
           !@text.match?(EACH_OF_THEM)
       end

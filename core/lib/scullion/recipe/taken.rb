@@ -26,6 +26,10 @@ module Scullion
       def zest? = read.amount&.part == "zest"
       def dressing? = into == "dressing"
       def beside? = BESIDE.include?(into)
+      # For itself, and not to season or to dress.
+      def eaten?
+        !dressing? && !beside? && !lexicon.poured?(ingredient.key) && !lexicon.seasons?(ingredient.key)
+      end
       def aromatic? = lexicon.aromatic?(ingredient.key)
 
       # g in the whole recipe, ready to serve. @return [Float, nil]

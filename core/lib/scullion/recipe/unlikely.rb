@@ -4,6 +4,8 @@ module Scullion
   module Recipe
     # Amounts of a recipe that their foods never have in so much salad, as one misread has.
     class Unlikely
+      LITTLE = %w[serving_grams usual_share].freeze
+
       # @param all [Array<Taken>] all that was taken
       # @param servings [Integer, nil] where somebody says how many
       def initialize(all, practice, servings)
@@ -34,6 +36,21 @@ module Scullion
 
         least = @practice.fetch("slips/asked/portion_grams") * @servings
         Salad::Slip.new(taken.ingredient, taken.grams, [whole, least].max, @practice).more?
+      end
+
+      def so_little?(taken) = nothing?(taken) || far_too_little?(taken)
+
+      # Of what is eaten for itself, so little to each that none of it would be met, and far under what it
+      # usually is of a salad: an amount for one taken for all, or a unit misread.
+      def far_too_little?(taken)
+        return false if passed?(taken) || !taken.eaten? || @servings.nil?
+        return false if @all.size < @practice.fetch("slips/asked/foods") || taken.grams.zero?
+
+        each, least, share =
+          taken.grams / @servings,
+          *LITTLE.map { |name| @practice.fetch("reading/little/#{name}") }
+        usual = taken.ingredient.figures["usual/low"].to_f / 100 * whole / @servings
+        each < least && each < usual * share
       end
 
       # Written, and less than can be weighed of it in all: a number misread.
