@@ -163,7 +163,7 @@ RSpec.describe "Weights as they are written" do
     end
     expect(beetroot[30]).to eq ["cooked-beetroot", 30, "salad"]
     expect(beetroot[29]).to eq "?"
-    expect(all("Serves 20\n2 kg barley\n1 kg peas\n1 kg courgettes\n2 red chillies").last[1]).to eq 20
+    expect(all("Serves 20\n2 kg barley\n1 kg peas\n1 kg courgettes\n2 red chillies").last[1]).to eq 30
     expect(all("2 kg barley\n1 kg peas\n1 kg courgettes\n5 g feta").last).not_to eq "?"
   end
 
