@@ -36,6 +36,7 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 guests, Friday
       Potato salad for Friday's 24
       Potato salad Friday 24 covers
+      Potato salad - 24 hd
       Potato salad for two dozen
       Potato salad for 24 kids
       Potato salad for around 24

@@ -94,4 +94,16 @@ RSpec.describe "A row with a part of its own" do
     steps = "Roast the onions, tossed in the 2 tbsp oil, until black. Mix everything."
     expect(places("#{list}\n\nMethod\n#{steps}").values_at(1, 2)).to eq %w[cook dressing]
   end
+
+  it "takes letters and stages for headings, and none of them for a food" do
+    rows = "Group A (base)\n2 kg carrots\nStage 2  Mayonnaise       600 g"
+    expect(all("Serves 60\n#{rows}").map { |each| each[1] }).to eq [2000, 600]
+  end
+
+  it "buys no vinaigrette that is made below, and takes for nobody's food whom it is for" do
+    made = "25 ml vinaigrette\nVinaigrette: 270 ml oil, 100 ml vinegar, 20 g dijon"
+    expect(places("2 kg tuna\n#{made}")[1]).to eq "?"
+    expect(all("Serves 45\nFeta 1.2 kg on half the trays (vegans!)").first.first).to eq "brined-white-cheese"
+    expect(all("Serves 36\nlardon fat 200 ml").first.first).to eq "goose-fat"
+  end
 end

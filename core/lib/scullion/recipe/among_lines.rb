@@ -14,6 +14,7 @@ module Scullion
       # "5 kg of lentils (= 100 %)": what the others are so many per cent of.
       WEIGHT = WeighedHow::WEIGHT
       WHOLE = /#{WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WEIGHT}/i.freeze
+      BOUGHT = "bought-".freeze
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -26,6 +27,7 @@ module Scullion
       # @return [Array<Page::Line>] the same, each with what the others say of it
       def lines
         dressed_over
+        made_here
         in_one_unit
         in_bare_numbers
         by_percent
@@ -124,6 +126,16 @@ module Scullion
 
             below.each { |line| line.into = "dressing" }
           end
+      end
+
+      # "25 ml vinaigrette" above a vinaigrette with all that is in it: none is bought.
+      def made_here
+        return if @lines.count { |line| line.into == "dressing" && line.heading && line.item&.food? } < 2
+
+        @lines.each do |line|
+          bought = line.into != "dressing" && line.item&.foods&.first.to_s.start_with?(BOUGHT)
+          line.item.flags << :made_itself if bought
+        end
       end
 
       # "Per tub: 120 g rice …" and then "sauce pot: 8 ml soy, 4 ml mirin": for all of them that were

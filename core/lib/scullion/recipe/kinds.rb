@@ -25,6 +25,10 @@ module Scullion
       NUMBERED_DISH =
         /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}
           (?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/ix.freeze
+      # "Group A (base)"
+      LETTERED =
+        /\A\W*(?:group|part|stage|section)\s+(?:[A-H]|\d{1,2})\b\s*[:.–-]?\s*
+          (?:\([^()\d]*\))?\W*\z/ix.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|salad|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
@@ -157,7 +161,7 @@ module Scullion
       def list_heading?(plain) = @lexicon.heading("list").include?(plain.sub(/\s*\(.*\)\z/, ""))
 
       def heading?(text)
-        return true if text.match?(NUMBERED_STEP) || text.match?(NUMBERED_DISH)
+        return true if [NUMBERED_STEP, NUMBERED_DISH, LETTERED].any? { |pattern| text.match?(pattern) }
         return false if amount?(text) || serves?(text)
 
         plain = bare(text)

@@ -9,6 +9,8 @@ module Scullion
 
       # Foods that a name may be from which it is one for a whole kind: cheese, nuts.
       GENERIC = 3
+      # For whom something is, and not what it is.
+      DIETS = %w[vegans veggies vegetarians coeliacs].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
       # "Oil, garlic" are two.
       INFUSED = %w[infused-oil].freeze
@@ -187,6 +189,7 @@ module Scullion
       def turned_name?(token)
         return true if @clauses.bracketed? && (@turned.equal?(item) || @clauses.or?) && other_kind(token)
         return false unless item.food? && item.piece.nil? && @clauses.behind?(item.clause)
+        return false if DIETS.include?(Around.word(token))
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"

@@ -49,6 +49,8 @@ module Scullion
         /\A(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s*
           (?:am|pm|eve\w*|morn\w*|noon|\d{1,2}(?:[.:]\d\d)?\s*(?:am|pm)?)?\s*[:–-]\s+(?=.*\d)/ix.freeze
 
+      # "Stage 1  Cabbage, white 2.4 kg"
+      STAGE = /\A\s*(?:stage|group)\s+(?:\d{1,2}|[a-h])\b[:.]?\s{2,}(?=[[:alpha:]].*\d)/i.freeze
       SERVED_FIRST = /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*:\s+([\d½¼¾].*)\z/i.freeze
       # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
       FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
@@ -106,7 +108,9 @@ module Scullion
             .each
             .with_index(1)
             .flat_map do |line, number|
-              barred(line).flat_map { |part| parts_within(part) }.map { |part| [number, cells(part)] }
+              barred(line)
+                .flat_map { |part| parts_within(part) }
+                .map { |part| [number, cells(part.sub(STAGE, ""))] }
             end
         lines = unspoken(Answered.new(Stacked.new(lines).lines).lines)
         lines =

@@ -186,6 +186,7 @@ module Scullion
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
+        /\A[^\d]{6,}[-–—,]\s*#{NUMBER}\s+h(?:ea)?ds?\W*\z/ix,
         /[-–—,(:]\s*#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
         /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
