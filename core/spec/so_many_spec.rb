@@ -21,7 +21,7 @@ RSpec.describe Scullion::Recipe::Counted do
     {
       "2 bunches of mint and one of coriander" => ["2 bunches of mint", "1 bunch of coriander"],
       "a bunch of dill and three of chives" => ["a bunch of dill", "3 bunches of chives"],
-      "a handful of rocket and two of spinach" => ["a handful of rocket", "2 handfuls of spinach"],
+      "3 handfuls of rocket and two of spinach" => ["3 handfuls of rocket", "2 handfuls of spinach"],
       "2 cups of walnuts and one of pecans" => ["2 cups of walnuts", "1 cup of pecans"],
       "2 kg carrots and 3 of parsnips" => ["2 kg carrots", "3 kg parsnips"],
       "2 tins of chickpeas and one of butter beans" => ["2 tins of chickpeas", "1 tin of butter beans"]

@@ -49,7 +49,7 @@ module Scullion
         return if @plain.match?(NO_LIST)
 
         names = @plain.split(BETWEEN_NAMES)
-        unknown = items.flat_map { |item| item.unknown.map(&:first) } & names.grep(ONE_WORD)
+        unknown = items.flat_map { |item| item.unknown.map(&:first) } & names.drop(1).grep(ONE_WORD)
         unknown.reject! { |word| lexicon.verbs.key?(Lexicon.fold(word)) }
         return if unknown.empty? || items.count(&:food?) != names.size - unknown.size
 
