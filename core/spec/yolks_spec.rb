@@ -16,6 +16,8 @@ RSpec.describe "Yolks as they are written" do
     expect(yolk("12 jammy eggs").first).to eq "jammy"
     expect(yolk("12 hard-boiled eggs")).to eq ["hard", "hard boiled"]
     expect(yolk("12 eggs").first).to be_nil
+    # What it stands in afterwards is no time of boiling.
+    expect(yolk("12 soft-boiled eggs, chill 10 min in ice").first).to eq "soft"
   end
 
   it "are by the minutes that stand beside them, and said so" do

@@ -14,7 +14,6 @@ module Scullion
       # "5 kg of lentils (= 100 %)": what the others are so many per cent of.
       WEIGHT = WeighedHow::WEIGHT
       WHOLE = /#{WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WEIGHT}/i.freeze
-      BOUGHT = "bought-".freeze
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -133,7 +132,7 @@ module Scullion
         return if @lines.count { |line| line.into == "dressing" && line.heading && line.item&.food? } < 2
 
         @lines.each do |line|
-          bought = line.into != "dressing" && line.item&.foods&.first.to_s.start_with?(BOUGHT)
+          bought = line.into != "dressing" && line.item&.food? && @lexicon.bought?(line.item.foods.first)
           line.item.flags << :made_itself if bought
         end
       end

@@ -254,10 +254,13 @@ module Scullion
         component["cut"] && said && ingredient.figures.key?("density/whole") ? { "cut_after" => true } : {}
       end
 
-      # The yolk that so many minutes give, or that is called so by its line or by a step.
+      # The yolk that so many minutes give, else the one that its line or a step calls by a word.
       def yolk(told, read)
-        minutes = told.find { |each| each.fact == "minutes" }&.value&.last || minutes_alone(read.line.text)
-        return yolk_said(read.line.text.to_s, told.map(&:text)) unless minutes
+        text = read.line.text.to_s
+        minutes = told.find { |each| each.fact == "minutes" }&.value&.last
+        word = yolk_said(text, told.map(&:text)) unless minutes
+        minutes ||= minutes_alone(text)
+        return word if word || minutes.nil?
 
         @house.practice.schools("eggs")["yolk"].keys.min_by do |yolk|
           (@house.practice.fetch("eggs/minutes/#{yolk}") - minutes).abs

@@ -48,6 +48,9 @@ module Scullion
       # What has a juice and a zest of its own.
       def fruit?(key) = family(key) == "fruit"
 
+      # A dressing that comes ready made.
+      def bought?(key) = key.start_with?("bought-")
+
       # Of one family?
       def kin?(one, other) = family(one) == family(other)
       # Is there something to dress with among these?

@@ -7,17 +7,13 @@ module Scullion
     module InBrackets
       # Between the foods of such a list.
       LISTED = %w[, /].freeze
-      # A dressing that is bought, unless its bracket says what it is made of.
-      BOUGHT = "bought-".freeze
 
       private
 
       # "Rice + seasoning (rice vin 300, sugar 100)": each has an amount of its own.
       def listed_with_amount?(token, index)
         return true if @around.weighed_next?(index)
-        if item.amount.nil? || same_kind?(token) || @prose || item.foods.first.start_with?(BOUGHT)
-          return false
-        end
+        return false if item.amount.nil? || same_kind?(token) || @prose || @lexicon.bought?(item.foods.first)
 
         ["(", *LISTED].include?(@around.before(index)&.text) && @tokens[index + 1]&.kind == :amount
       end

@@ -21,6 +21,7 @@ module Scullion
           (?!.*\d)[^;]*/ix.freeze
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
+      DRESSED = /\b(?:dress|drsg|vinaigrette|whisk|sauce|toss\w*\s+(?:in|with|through))/i.freeze
       # Foods joined by "+" in which all that is not poured is mixed.
       MIXED = 3
       SAUCE_LABEL =
@@ -132,7 +133,7 @@ module Scullion
         foods.each { |item| item.place ||= "cook" } if only
       end
 
-      def dressed? = @plain.match?(/\b(?:dress|drsg|vinaigrette|whisk|sauce|toss\w*\s+(?:in|with|through))/i)
+      def dressed? = @plain.match?(DRESSED)
 
       def seasoning?(key) = lexicon.fat?(key) || lexicon.seasons?(key)
 

@@ -111,7 +111,7 @@ module Scullion
         key = item.foods.first
         return oil_listed? if key == "jar-oil"
 
-        return @lines.any? { |line| line.into == "dressing" } if key.start_with?("bought-")
+        return @lines.any? { |line| line.into == "dressing" } if @items.lexicon.bought?(key)
         return true if kind_listed?(item)
 
         key.start_with?("mixed-") && @listed.each_key.any? { |each| @items.lexicon.kin?(key, each) }
