@@ -165,6 +165,14 @@ RSpec.describe "Weights as they are written" do
     expect(beetroot[29]).to eq "?"
     expect(all("Serves 20\n2 kg barley\n1 kg peas\n1 kg courgettes\n2 red chillies").last[1]).to eq 30
     expect(all("2 kg barley\n1 kg peas\n1 kg courgettes\n5 g feta").last).not_to eq "?"
+    asked =
+      reads("Serves 20\n2 kg barley\n1 kg beans\n1 kg courgettes\n9 g cooked beetroot").to_h["lines"].last
+    expect(asked["why"]).to start_with "So little of it?"
+    many = (1..22).map { |index| "1 kg courgettes, #{index} cm dice" }.join("\n")
+    expect(all("Serves 20\n#{many}\n2 kg barley\n1 kg beans\n9 g cooked beetroot").last).to eq "?"
+    expect(
+      all("Serves 20\n#{many}\n2 kg barley\n1 kg beans\n1 kg peas\n9 g cooked beetroot").last
+    ).not_to eq "?"
   end
 
   it "spoons leaves of what is called so, and counts each of two colours" do

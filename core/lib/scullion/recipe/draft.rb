@@ -204,7 +204,7 @@ module Scullion
         return if settled?(read)
         return ITSELF if itself?(read)
         return TOO_MUCH if taken(read)&.too_much?
-        return LITTLE if read.why.nil? && unlikely.nothing?(taken(read))
+        return LITTLE if read.why.nil? && unlikely.so_little?(taken(read))
         return NEVER if read.why.nil? && unlikely.far_too_much?(taken(read))
 
         way = bound.lacking(read)

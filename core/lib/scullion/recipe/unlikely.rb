@@ -41,10 +41,12 @@ module Scullion
       def so_little?(taken) = nothing?(taken) || far_too_little?(taken)
 
       # Of what is eaten for itself, so little to each that none of it would be met, and far under what it
-      # usually is of a salad: an amount for one taken for all, or a unit misread.
+      # usually is of a salad: an amount for one taken for all, or a unit misread. Where very many foods are
+      # listed, none is known to be too little.
       def far_too_little?(taken)
         return false if passed?(taken) || !taken.eaten? || @servings.nil?
-        return false if @all.size < @practice.fetch("slips/asked/foods") || taken.grams.zero?
+        few, many = %w[slips/asked/foods reading/little/foods].map { |at| @practice.fetch(at) }
+        return false if taken.grams.zero? || !@all.size.between?(few, many)
 
         each, least, share =
           taken.grams / @servings,
