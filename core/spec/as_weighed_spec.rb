@@ -185,4 +185,9 @@ RSpec.describe "Weights as they are written" do
     expect(all("Serves 9\nsalt, vitpeppar").first).to eq "?"
     expect(all("Serves 9\nsalt, pepper, loads")).not_to include "?"
   end
+
+  it "asks about a bare share under a quarter of one, and takes a quarter" do
+    expect(one("0.25 white cabbage").first).to eq "white-cabbage"
+    expect(one("0.24 white cabbage")).to eq "?"
+  end
 end

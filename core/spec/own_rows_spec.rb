@@ -106,4 +106,9 @@ RSpec.describe "A row with a part of its own" do
     expect(all("Serves 45\nFeta 1.2 kg on half the trays (vegans!)").first.first).to eq "brined-white-cheese"
     expect(all("Serves 36\nlardon fat 200 ml").first.first).to eq "goose-fat"
   end
+
+  it "leaves what is as much poured as eaten below a dressing's heading" do
+    eaten = "4 eggs\n30 g anchovies\n200 g tinned chickpeas"
+    expect(places("Dressing\n300 ml oil\n80 ml vinegar\n60 g mustard\n#{eaten}").uniq).to eq ["dressing"]
+  end
 end

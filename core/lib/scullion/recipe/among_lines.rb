@@ -14,6 +14,8 @@ module Scullion
       # "5 kg of lentils (= 100 %)": what the others are so many per cent of.
       WEIGHT = WeighedHow::WEIGHT
       WHOLE = /#{WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WEIGHT}/i.freeze
+      # So many foods at least that nobody dresses with.
+      EATEN = 3
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -25,6 +27,7 @@ module Scullion
 
       # @return [Array<Page::Line>] the same, each with what the others say of it
       def lines
+        eaten_below
         dressed_over
         made_here
         in_one_unit
@@ -125,6 +128,25 @@ module Scullion
 
             below.each { |line| line.into = "dressing" }
           end
+      end
+
+      # More of what is eaten than of what is poured below the heading of a dressing: it ends where the first
+      # of that stands, whatever parted them on paper.
+      def eaten_below
+        @lines
+          .chunk_while { |one, other| one.heading.equal?(other.heading) }
+          .each do |part|
+            foods = part.select { |line| line.into == "dressing" && line.item&.food? }
+            eaten = foods.count { |line| @lexicon.eaten?(line.item.foods.first) }
+            next if eaten < EATEN || eaten <= foods.count { |line| poured?(line) }
+
+            foods.drop_while { |line| poured?(line) }.each { |line| line.into = nil }
+          end
+      end
+
+      def poured?(line)
+        key = line.item.foods.first
+        @lexicon.sauced?(key) || @lexicon.seasons?(key) || line.item.parts.any?
       end
 
       # "25 ml vinaigrette" above a vinaigrette with all that is in it: none is bought.

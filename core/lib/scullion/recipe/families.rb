@@ -48,6 +48,9 @@ module Scullion
       # What has a juice and a zest of its own.
       def fruit?(key) = family(key) == "fruit"
 
+      # What a dressing is made of: poured, or giving it its taste.
+      def sauced?(key) = poured?(key) || aromatic?(key) || squeezed?(key)
+
       # A dressing that comes ready made.
       def bought?(key) = key.start_with?("bought-")
 

@@ -112,7 +112,7 @@ module Scullion
           .each_cons(2)
           .to_a
           .reverse_each do |food, poured|
-            way = poured.words["cooks"] if poured.food? && sauced?(poured.foods.first)
+            way = poured.words["cooks"] if poured.food? && lexicon.sauced?(poured.foods.first)
             next unless way && food.food? && food.words["cooks"].nil? && done_in?(poured)
 
             food.words["cooks"], poured.words = way, poured.words.except("cooks", "states")
@@ -174,7 +174,7 @@ module Scullion
 
         return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 
-        poured = foods.count { |item| item.parts.any? || sauced?(item.foods.first) }
+        poured = foods.count { |item| item.parts.any? || lexicon.sauced?(item.foods.first) }
         return if poured < foods.size * MOSTLY
 
         foods.each { |item| item.place ||= "dressing" }
@@ -192,15 +192,13 @@ module Scullion
       end
 
       def in_a_dressing?(item)
-        item.parts.any? || sauced?(item.foods.first) || lexicon.seasons?(item.foods.first)
+        item.parts.any? || lexicon.sauced?(item.foods.first) || lexicon.seasons?(item.foods.first)
       end
 
       # "Cauliflower: 9 heads, tossed with 180 ml oil, 30 g salt": it is called by what is in it.
       def labelled_by_food?(item)
-        @plain.match?(/\A\W*#{Regexp.escape(item.name)}\s*[:=]/i) && !sauced?(item.foods.first)
+        @plain.match?(/\A\W*#{Regexp.escape(item.name)}\s*[:=]/i) && !lexicon.sauced?(item.foods.first)
       end
-
-      def sauced?(key) = lexicon.poured?(key) || lexicon.aromatic?(key) || lexicon.squeezed?(key)
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)

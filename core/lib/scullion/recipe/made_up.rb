@@ -21,7 +21,7 @@ module Scullion
         parts = said.to_s.split(":").map { |part| part.tr(",", ".").to_f }
         foods = items.select(&:food?)
         return unless parts.size > 1 && parts.size == foods.size && parts.sum.positive?
-        return unless foods.all? { |item| sauced?(item.foods.first) }
+        return unless foods.all? { |item| lexicon.sauced?(item.foods.first) }
 
         whole = foods.flat_map { |item| [item.amount, item.size] }.compact.find { |each| each.unit != :piece }
         return unless whole
@@ -43,8 +43,6 @@ module Scullion
           left ? item.amount = left : item.left ||= token_of(item).text
         end
       end
-
-      def sauced?(key) = lexicon.poured?(key) || lexicon.squeezed?(key)
 
       def made_up?(item)
         token = token_of(item)

@@ -85,8 +85,7 @@ module Scullion
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         said = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
         @servings, @servings_row = said.number, said.row
-        laid = NoDressing.new(lay_out(rows), @lexicon).lines
-        listed = Divided.new(AmongLines.new(laid, @lexicon, @servings).lines, @items).lines
+        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }

@@ -11,9 +11,7 @@ module Scullion
       REST = /\b(?:rest|remainder|remaining|last of|other half|balance)\b/i.freeze
       USED = /\buse (?:only |just )?(?:half|a third|two[- ]thirds|a quarter|three[- ]quarters)\b/i.freeze
       NUMBER = "(?:an?|\\d+(?:[.,]\\d+)?)".freeze
-      # Of each unit, g or ml.
-      UNITS = { "g" => 1, "kg" => 1000, "ml" => 1, "cl" => 10, "l" => 1000 }.freeze
-      UNIT = "kg|g|ml|cl|l|ltrs?|lit(?:re|er)s?|cups?|pints?|quarts?|oz".freeze
+      UNIT = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
       # "Makes 1 litre, use about 700 ml"
       MADE_USED =
         /\b(?:makes?|yields?|gives?)\s+(?:(?:about|around|roughly|approx\w*\.?)\s+)?
@@ -112,9 +110,11 @@ module Scullion
       # @return [Array(Float, String)] how much, and of which unit
       def measured(number, unit)
         many = number.match?(/\d/) ? number.tr(",", ".").to_f : 1.0
-        unit = unit.downcase.sub(/\A(?:ltrs?|lit(?:re|er)s?)\z/, "l").chomp("s")
-        of = unit.end_with?("g") ? "g" : "ml"
-        UNITS.key?(unit) ? [many * UNITS[unit], of] : [many, unit]
+        unit = Amount::Units::SPELLINGS.fetch(unit.downcase)
+        grams, millilitres = [Amount::Units::GRAMS, Amount::Units::MILLILITRES].map { |units| units[unit] }
+        return many * grams, "g" if grams
+
+        millilitres ? [many * millilitres, "ml"] : [many, unit]
       end
 
       def first_stage(sentence, share)

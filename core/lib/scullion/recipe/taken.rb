@@ -222,7 +222,7 @@ module Scullion
       end
 
       def in_words(worked)
-        cooked = component.dig("cook", "yolk")&.then { |yolk| "#{yolk} boiled" }
+        cooked = component.dig("cook", "yolk")&.then { |yolk| lexicon.words("yolks").key(yolk) }
         cooked = WrittenWay.said(worked["cook"], practice) unless cooked && worked["cook"]
         words = [*worked.except("cook").values, cooked].compact.map { |word| word.tr("-", " ") }.join(", ")
         words unless words.empty?
