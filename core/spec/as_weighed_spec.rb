@@ -17,6 +17,12 @@ RSpec.describe "Weights as they are written" do
     "cauliflower, 3 large (2.4 kg trimmed)" => ["cauliflower", 2400],
     "corn, 6 cobs (900g off the cob)" => ["corn-cob", 900],
     "3 bunches radishes (450g trimmed)" => ["radish", 450],
+    "kale 2 kg AP / 1.2 kg EP" => ["kale", 1200],
+    "kale, AP 2 kg, EP 1.2 kg" => ["kale", 1200],
+    "kale EP 1.2 kg / AP 2 kg" => ["kale", 1200],
+    "kale 2 kg, net 1.2 kg" => ["kale", 1200],
+    "kale, 2 kg (EP 1,200 g)" => ["kale", 1200],
+    "40 g chervil picks" => ["chervil", 40],
     "3 mangoes (600 g flesh)" => ["mango", 600],
     "2 grapefruit, 300 g segments" => ["grapefruit", 300],
     "2 pomegranates (300 g seeds)" => ["pomegranate-seeds", 300]
@@ -46,6 +52,19 @@ RSpec.describe "Weights as they are written" do
     expect(one("three big tablespoons of mayo")).to eq one("3 tbsp mayo")
     told = "Lunch for 18. I boil 2 kg potatoes. I make the dressing: three big tablespoons of mayo, "
     expect(all("#{told}2 tsp mustard.")[1]).to eq all("Serves 18\n3 tbsp mayo").first
+  end
+
+  it "counts as large all those that one word calls so" do
+    both = all("Serves 20\na big bunch of mint\na big bunch of dill")
+    expect(all("Serves 20\nmint and dill, a big bunch of each")).to eq both
+    expect(one("half a Chinese leaf")[1]).to eq 450
+    expect(one("thyme, 5 spr")).to eq one("5 sprigs of thyme")
+  end
+
+  it "takes for dry what is weighed raw and eaten cooked" do
+    expect(one("puy lentils, raw 500 g").first).to eq "dry-puy-lentils"
+    expect(one("quinoa, raw, 500 g").first).to eq "quinoa"
+    expect(one("tinned chickpeas 500 g").first).to eq "chickpeas"
   end
 
   it "takes what is drained after it was cut for what grows, and from a tin what says so" do

@@ -25,6 +25,20 @@ RSpec.describe Scullion::Recipe::CutSize do
     }.each { |line, wanted| expect(cut(line)).to eq(wanted), "#{line}: #{cut(line)}" }
   end
 
+  # 30 mm ÷ 1.7 = 17.6, × 1.7 = 51.
+  it "cuts across what is long and slim" do
+    {
+      '500 g green beans, cut in 1" pieces' => "lengths",
+      "500 g asparagus in 2-inch lengths" => "lengths",
+      "500 g green beans in short lengths" => "lengths",
+      "500 g green beans, 3 mm slices" => "sliced",
+      "500 g carrots in 2 cm pieces" => "chunks"
+    }.each { |line, wanted| expect(cut(line)).to eq(wanted), "#{line}: #{cut(line)}" }
+    near = ->(text) { described_class.of(text).nearest(%w[sliced lengths], house.practice) }
+    at_the_limits = ["17.7 mm lengths", "17.6 mm lengths", "5.1 cm lengths", "5.2 cm lengths"]
+    expect(at_the_limits.map(&near)).to eq ["lengths", nil, "lengths", nil]
+  end
+
   # 6 mm × 1.7 = 10.2: the last that is called near.
   it "takes none that is nowhere near, and no length that is not a cut's" do
     near = ->(text) { described_class.of(text).nearest(%w[diced-small], house.practice) }

@@ -57,6 +57,15 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad yield 24
       Potato salad 24 servings
       Potato salad, 2 doz covers
+      Potato salad, staff and 10 walk-ins = say 24
+      potato salad for Sat, 24 inc kids
+      potato salad, it does about twenty-four
+      Potato salad, 24 for lunch
+      Potato salad 24pp
+      potato salad, order 24, Tuesday
+      Potato salad, we were 24 last time
+      Potato salad club, usually 24 of them
+      Potato salad, yields approx. 24 x 150g
       Lunch for 24 on the 12th - potato salad
       Potato salad for 24 @ 250 g
       24 covers: potato salad

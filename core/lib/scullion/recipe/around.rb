@@ -202,8 +202,10 @@ module Scullion
       # "Squash, any sort but spaghetti"
       def excepted?(index) = %w[but not except bar never].include?(word_before(index))
 
-      # "Red onion, pickled in lemon": what is done to it, and no name.
-      def done_in?(index) = %w[in with].include?(Around.word(@tokens[index + 1]))
+      # "Red onion, pickled in lemon", "green beans, cut": what is done to it, and no name.
+      def done_in?(index)
+        %w[in with].include?(Around.word(@tokens[index + 1])) || Around.word(@tokens[index]) == "cut"
+      end
 
       # "Peas, fresh or frozen"
       def or_other_state?(index) = @tokens[index + 1]&.folded == %w[or] && either_state?(index + 1)

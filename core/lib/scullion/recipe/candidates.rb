@@ -22,6 +22,7 @@ module Scullion
         "tinned" => %w[tinned-pulse],
         "cooked" => %w[tinned-pulse],
         "dry" => %w[pulse spice],
+        "raw" => %w[pulse],
         "jarred" => %w[pickle tinned-pulse]
       }.freeze
       CONTAINERS = { "tin" => "tinned", "a10" => "tinned", "no10" => "tinned", "jar" => "jarred" }.freeze

@@ -19,10 +19,13 @@ module Scullion
         /(?<low>#{NUMBER})(?:\s*(?:-|–|to)\s*(?<high>#{NUMBER}))?\s*-?
           (?<unit>mm|cm|inch(?:es)?|in\b|["″])/ix.freeze
       SHAPES = {
-        dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|bit|square)\w*/i,
+        dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|bit|square|lengths)\w*/i,
         slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick|slab|plank|steak|tranche)\w*/i,
         stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick|lardon|rod|log)\w*/i
       }.freeze
+      # What is long and slim is cut across only: "green beans in 1-inch pieces".
+      LENGTHS = "lengths"
+      ACROSS = /\A\s*-?\s*(?:lengths|piece)/i.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       # @param text [String] a line @return [CutSize, nil] nil where it says no size
@@ -56,12 +59,18 @@ module Scullion
       # @param cuts [Array<String>] that a food has @param practice [Practice]
       # @return [String, nil] the nearest of that shape, nil where none is near
       def nearest(cuts, practice)
+        times = practice.fetch("reading/nearest_cut_times")
+        return LENGTHS if cuts.include?(LENGTHS) && across? && differs(long(practice)) <= times
+
         sized = cuts.to_h { |cut| [cut, practice.cuts.fetch(cut)] }.reject { |_, facts| facts.key?("shape") }
         cut, facts = sized.select { |_, each| like?(each["mm"]) }.min_by { |_, each| differs(each["mm"].min) }
-        cut if cut && differs(facts["mm"].min) <= practice.fetch("reading/nearest_cut_times")
+        cut if cut && differs(facts["mm"].min) <= times
       end
 
       private
+
+      def across? = @found.post_match.match?(ACROSS)
+      def long(practice) = practice.cuts.dig(LENGTHS, "mm").max
 
       # Cut as thick in all directions, in one, or in two.
       def like?(sides)

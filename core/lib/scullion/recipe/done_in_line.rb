@@ -12,6 +12,9 @@ module Scullion
       SOAKED = /\b(?:soaked|moistened|bathed|dampened|wetted)\b/i.freeze
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
+      # What an order stands behind; what is said of it then.
+      ENDED = %i[mark amount].freeze
+      HOW_HOT = %w[hot hard till until at in on over under to well].freeze
       LEFT = %w[left kept leave keep stay stays boiled].freeze
 
       private
@@ -23,6 +26,37 @@ module Scullion
         label = @tokens.take_while { |token| !token.text.match?(/\A[:=]\z/) }
         cook = label.filter_map { |token| token.value["cooks"] if token.kind == :word }.first or return
         items.each { |item| item.words["cooks"] ||= cook unless lexicon.poured?(item.foods.first) }
+      end
+
+      # "Courgettes 3 kg, half moons, grill", "→ blanch 2 min": what is to be done stands behind it as an
+      # order. What is boiled anyway is not asked about its water.
+      def cooked_as_ordered(items)
+        @tokens.each_with_index do |token, index|
+          next unless order?(index)
+
+          food = items.reverse.find { |item| item.food? && item.from < token.at } or next
+          key = food.foods.first
+          next if seasoning?(key) || lexicon.poured?(key) || lexicon.boiled?(key)
+
+          way = lexicon.cooked_so(key, token.folded.join(" "))
+          food.words["cooks"] ||= way if way
+          food.left ||= token.text if way.nil? || way != food.words["cooks"]
+        end
+      end
+
+      def order?(index)
+        token, after = @tokens[index], @tokens[index + 1]
+        return false unless token.kind == :word && index.positive? && ENDED.include?(@tokens[index - 1].kind)
+        return false unless lexicon.words("kept").fetch("orders").include?(token.folded.join(" "))
+
+        case after&.kind
+        when :food
+          false
+        when :word
+          HOW_HOT.include?(after.word) || Around.joins?(after)
+        else
+          true
+        end
       end
 
       # "Toss: oil 60 g, honey 30 g, cumin 4 g": what is roasted is tossed in it.

@@ -70,6 +70,8 @@ module Scullion
         /\A(\W*)[[:alpha:]][[:alpha:] ]{2,20}\(([^()\d]+,[^()\d]+)\)\s*[:-]?\s*
           (\d[\d.,]*\s*[[:alpha:]]+)\s+(?:of\s+)?each\b/x.freeze
 
+      IN_OIL = %w[in oil].freeze
+
       private
 
       def in_one_writing(text)
@@ -80,6 +82,7 @@ module Scullion
           .gsub(/\ba couple(?: of)?\b/i, "2")
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
+          .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
           .gsub(SAY, '\1')
           .sub(KIND_LISTED, '\1\3 each \2')
           .gsub(SWAP, '(\1)')
@@ -134,7 +137,7 @@ module Scullion
 
             found = named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
-            next if told_to?(words.first(size), ends[size - 1])
+            next if told_to?(words.first(size), ends[size - 1]) || fried_in?(words.first(size))
 
             @scan.pos = ends[size - 1]
             return push(*found.first(1), from, found.last, folded: words.first(size))
@@ -206,6 +209,12 @@ module Scullion
       def told_to?(words, to)
         words.size == 1 && @lexicon.verbs.key?(words.first) && [nil, "."].include?(@tokens.last&.text) &&
           @scan.string.byteslice(to..).to_s.match?(/\A\s+(?:it|them|each|these|those)\b/i)
+      end
+
+      # "Fry in oil 200 ml": the oil is a food then, and no way to be kept.
+      def fried_in?(words)
+        words == IN_OIL && @tokens.last&.kind == :word &&
+          @lexicon.words("told").fetch("cook").key?(@tokens.last.folded.last)
       end
 
       def named(words)

@@ -151,7 +151,8 @@ module Scullion
 
       # What a word that is done to a food may mean of it: "fried" halloumi is seared. @return [String, nil]
       def cooked_so(key, word)
-        ways = word.end_with?("ed") ? words("told").fetch("cook").fetch(word, []) : []
+        done = word.end_with?("ed") || words("kept").fetch("orders").include?(word)
+        ways = done ? words("told").fetch("cook").fetch(word, []) : []
         ways.find { |way| @larder[key]&.facts&.key?(way) }
       end
 

@@ -215,7 +215,7 @@ module Scullion
 
         return "So much of both together, or of each?" if item.said?(:both)
         return TWO_YOLKS if ingredient.family == COUNTED && @house.lexicon.yolks(@line.text.to_s).size > 1
-        return left_over(item.left) if item.left
+        return left_over(item) if item.left
 
         many = too_many(item, amount) unless counted.bare? || ingredient.family == COUNTED
         return "#{many.value.round} of what: grams, or pieces?" if many
@@ -226,8 +226,12 @@ module Scullion
       end
 
       # A number or a way of the line that no food of it has.
-      def left_over(word)
-        way = @house.lexicon.roles([Lexicon.fold(word)]).keys.intersect?(WaysLeft::ROLES)
+      def left_over(item)
+        word, plain = item.left, Lexicon.fold(item.left)
+        ordered = @house.lexicon.words("kept").fetch("orders").include?(plain)
+        return WrittenWay.question(word) if ordered && !item.words.key?("cooks")
+
+        way = ordered || @house.lexicon.roles([plain]).keys.intersect?(WaysLeft::ROLES)
         way ? WaysLeft.question(word) : "What is “#{word}” here?"
       end
 

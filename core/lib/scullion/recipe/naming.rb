@@ -69,10 +69,14 @@ module Scullion
         Items::ROLES.each { |name| token.value[:roles][name]&.then { |value| item.words[name] ||= value } }
       end
 
-      # A garlic clove is one of them, flat leaf parsley is no leaf.
+      # A garlic clove is one of them, flat leaf parsley is no leaf; a Chinese leaf is a whole one.
       def counted_in_name(token)
-        item.piece = token.folded.values_at(-1, 0).filter_map { |word| @lexer.piece(word) }.first
-        several(token.text) if item.piece
+        piece = token.folded.values_at(-1, 0).filter_map { |word| @lexer.piece(word) }.first
+        return if piece.nil?
+        return if @lexicon.own?(token.folded) && !@lexicon.piece_known?(item.foods.first, piece)
+
+        item.piece = piece
+        several(token.text)
       end
 
       # "3 lemons' juice": so many lemons.

@@ -138,7 +138,9 @@ module Scullion
         last = each_of(items) or return
 
         others = items[0...items.index(last)].reverse.take_while { |item| item.food? && item.amount.nil? }
-        others.each { |item| item.amount, item.piece = last.amount, item.piece || last.piece }
+        others.each do |item|
+          item.amount, item.piece, item.big = last.amount, item.piece || last.piece, item.big || last.big
+        end
       end
 
       # The last of those that "each" is said of: at the end of the line, or of a clause.

@@ -120,7 +120,7 @@ module Scullion
         /[,;.(–-]\s*(?:do|make|prep|cook|cater|plan)\s+(?:it\s+)?for\s+#{NUMBER}\b#{NOT_THEM}/ix,
         /\A(?!.*\bstaff\b)[^\d]{0,12}\bper\s+#{NUMBER}\s*#{THEM}\s*[:,-]/ix,
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
-        /\borders?\s*[:=]?\s*#{NUMBER}\W*\z/ix,
+        /\borders?\s*[:=]?\s*#{NUMBER}(?:\W*\z|\s*,)/ix,
         /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
         /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,
@@ -130,12 +130,13 @@ module Scullion
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         /\b(?<!per\s)
           (?:serves["']?(?:\s+us)?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
-             servings?\s*:|serving|yields?\s*:?|portions?\s*:)\s*
+             servings?\s*:|serving|yields?\s*:?|portions?\s*[:–-])\s*
           (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:makes\s+(?:(?:about|around|roughly)\s+)?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
           #{NUMBER}\b#{NOT_THEM}/ix,
-        %r{\b(?:makes|yields?)\s*:?\s*#{NUMBER}(?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
+        %r{\b(?:makes|yields?)\s*:?\s*(?:approx\.?\s+|about\s+)?#{NUMBER}
+             (?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
         /\b(?:#{NUMBER}\s*[-–]\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:covers?|couverts|pax|bowls|plates|boxes|portions|guests|heads)
@@ -149,10 +150,12 @@ module Scullion
         /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:does|do|(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
+          \s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b#{NUMBER}\s+inc(?:l(?:uding)?)?\b\.?\s+(?:\d+\s+|the\s+)?
+          (?:us\b|them\b|me\b|#{PEOPLE}|#{DIETS})/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
         %r{[/|·,]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
-        /\bdid\s+us\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:did\s+us|we\s+were)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?:-?(?:odd|ish)|\s+or\s+so)?(?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
@@ -172,11 +175,12 @@ module Scullion
         /\(\s*(?:there\s+are\s+|about\s+)?#{NUMBER}\s+of\s+them\s*\)/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
-        /\bcall\s+it\s+#{NUMBER}\b#{NOT_THEM}/ix,
+        /(?:\bcall\s+it|(?:=|\bso|that['’]s)\s*(?:say|about|around))\s+#{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s+heads?\W*\z/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
-        /=\s*#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
+        /(?:=\s*|[[:alpha:]]\s+)#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
+        /\b#{NUMBER}\s+for\s+(?:lunch|dinner|supper|tea|brunch|breakfast|(?:a|the)\s+buffet)\b/ix,
         /\A\W*[x×]\s?#{NUMBER}\.(?=\s|\z)/ix,
         /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
@@ -187,7 +191,7 @@ module Scullion
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
         /\A[^\d]{6,}[-–—,]\s*#{NUMBER}\s+h(?:ea)?ds?\W*\z/ix,
-        /[-–—,(:]\s*#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
+        /[-–—,(:]\s*(?:usually\s+|about\s+)?#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
         /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)

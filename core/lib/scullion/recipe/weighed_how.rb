@@ -7,7 +7,9 @@ module Scullion
     class WeighedHow
       UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
       UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
-      WEIGHT = /(?<![\d.,])(?<many>\d{1,4}(?:[.,]\d{1,2})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
+      WEIGHT =
+        /(?<![\d.,])(?<many>\d{1,3},\d{3}(?=\s*g)|\d{1,4}(?:[.,]\d{1,2})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
+      THOUSANDS = /,\d{3}\z/.freeze
       DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp|stripp)/i.freeze
       NET = /(?:[Nn]et|NET|EP|edible\s+portion)\b/.freeze
       ONCE = /(?:after|once|when)\s+(?:(?:it's|it\s+is|they're|they\s+are)\s+)?(?:being\s+)?/i.freeze
@@ -19,10 +21,11 @@ module Scullion
           |\b(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\b
           |\bw(?:eigh)?t\s+(?:after|once|when)\b(?!\s+(?:cook|boil|roast|drain|soak))
           |\bweigh(?:ed|s|t)?\s+(?:#{ONCE})?#{DONE}(?:ed|ing|d)\b/ix.freeze
-      # A second weight of the same, as it is once trimmed.
+      # A second weight of the same, as it is once trimmed: "4 kg (3 kg peeled)", "2 kg AP / EP 1.2 kg".
       THEN_TRIMMED =
-        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
-          (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))/ix.freeze
+        %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
+          (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))
+          |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})}ix.freeze
       # "2 kg squash (peeled weight 1.5 kg)"
       TRIMMED_WEIGHT =
         /\b(?:(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?|#{DONE}(?:ed|d)\s*=)
@@ -54,7 +57,8 @@ module Scullion
 
       # @param found [MatchData] of WEIGHT @return [Float]
       def self.grams(found)
-        found[:many].tr(",", ".").to_f * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
+        many = found[:many].match?(THOUSANDS) ? found[:many].delete(",") : found[:many].tr(",", ".")
+        many.to_f * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
       end
 
       # @param plain [String] the line
@@ -85,7 +89,8 @@ module Scullion
       # @return [Float, nil] g that are left, where it says so
       def left
         said = @plain[THEN_TRIMMED, :left] || @plain[TRIMMED_WEIGHT, :left]
-        return WeighedHow.grams(said.match(WEIGHT)) if said
+        grams = said && WeighedHow.grams(said.match(WEIGHT))
+        return grams if grams && grams < WeighedHow.grams(@plain.match(WEIGHT))
 
         found = @plain.match(LEFT_BARE) or return
         whole, bare = WeighedHow.grams(found), found[:left].tr(",", ".").to_f

@@ -11,7 +11,8 @@ module Scullion
       # Not cut at all, where the line says so.
       WHOLE = "whole"
       NOT_RAW = "Raw? It is cooked here: take it so?"
-      BOUGHT_RAW, BEHIND_RAW = %w[meat fish cured egg nut-or-seed].freeze, /[,;]\s*raw\b/i.freeze
+      BOUGHT_RAW = %w[meat fish cured egg nut-or-seed grain pasta pulse].freeze
+      BEHIND_RAW = /[,;]\s*raw\b/i.freeze
       # Nuts are blanched for their skins.
       SKINNED = "blanch"
       FRIED = /(?:fried|crisped)\z/.freeze
