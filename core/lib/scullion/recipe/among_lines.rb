@@ -77,6 +77,7 @@ module Scullion
             item, before = line.item, above.item
             next unless item.said?(:same) && item.food? && before.food?
 
+            before.words["cuts"]&.then { |cut| item.words["cuts"] ||= cut } if item.amount
             item.flags.delete(:same) if take_over(item, before)
           end
       end

@@ -11,8 +11,6 @@ module Scullion
 
       TOWARDS = %w[in into for from under over on than like as of by].freeze
       JOINS = %w[and n w with plus also et und then].freeze
-      # "Beat in": that is added.
-      ADDED = %w[beat stir whisk mix fold throw put chuck pour tip add toss drizzle rub work drop].freeze
       MAY = %w[you u i we they one it that].freeze
       ARROW = %w[→ - > =].freeze
       # "plus extra to serve": that is said of what is not weighed.

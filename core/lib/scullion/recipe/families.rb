@@ -29,6 +29,8 @@ module Scullion
       SEASONS = %w[herb spice salt].freeze
       # What is boiled, and would stick.
       STICKS = %w[grain pasta].freeze
+      # What spice and oil are rubbed on before it is roasted.
+      ROASTED = %w[root squash brassica mushroom meat].freeze
       BOILED = %w[pulse grain pasta].freeze
       # What comes in a tin or a jar, with what it lies in.
       PRESERVED = %w[cured pickle fish].freeze
@@ -37,6 +39,7 @@ module Scullion
       def in_jugs?(key) = JUGS.include?(family(key))
       def eaten?(key) = EATEN.include?(family(key))
       def seasons?(key) = SEASONS.include?(family(key))
+      def roasted?(key) = ROASTED.include?(family(key))
       def sticks?(key) = STICKS.include?(family(key))
       def preserved?(key) = PRESERVED.include?(family(key))
       def sweet?(key) = family(key) == "sweetener"

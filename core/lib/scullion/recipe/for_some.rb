@@ -41,7 +41,8 @@ module Scullion
          |\bto\s+(?:soak|steep|poach|brine|cure)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
       STEEPED_IN =
-        /\b(?:pickled?|(?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
+        /\b(?:pickled?|(?:soak|steep|plump)(?=\s+in\b)|
+            (?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+
          |\bpickled\s*(?:raw\s*)?[–—:(-]+\s*(?=[\d½¼]|(?-i:[[:alpha:] ]+)\d)
          |\binto\s+(?=[^;()]*?\bfor\s+(?:an?\s+hour|half\s+an\s+hour|\d+\s*(?:min|h))|[^;()]*?\bovernight)
@@ -116,6 +117,7 @@ module Scullion
         at = @plain =~ STEEPED_IN or return
         from = @plain[0...(at + @plain[STEEPED_IN].length)].bytesize
         others, ahead = items.select(&:food?).partition { |item| item.from >= from - 1 }
+        soaks_in_water(others.first, ahead.first)
         return unless steeps?(others.first, ahead.first)
 
         also =
@@ -125,11 +127,20 @@ module Scullion
         [others.first, *also].each { |item| item.flags << :by_the_way if item.place.nil? }
       end
 
-      # Something poured that is no fat and no water, and not what is poured itself.
+      # "Raisins, plumped in 100 ml hot water", which nobody eats; that of saffron is.
+      def soaks_in_water(item, food)
+        return if item.nil? || food.nil? || lexicon.seasons?(food.foods.first)
+
+        item.place ||= "pot" if lexicon.cooked_in?(item.foods.first)
+      end
+
+      # Something poured, or the juice of so many, that is no fat and no water; not what is poured itself.
       def steeps?(item, food)
         return false if item&.amount.nil? || food.nil? || lexicon.poured?(food.foods.first)
 
         key = item.foods.first
+        return true if item.parts == %w[juice]
+
         lexicon.poured?(key) && !lexicon.seasons?(key) && !lexicon.fat?(key) && !lexicon.cooked_in?(key)
       end
 

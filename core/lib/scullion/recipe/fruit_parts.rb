@@ -8,6 +8,8 @@ module Scullion
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
 
+      JUICE_OF = /\bjuice\s*\((?:from\s+|of\s+|about\s+)?\z/i.freeze
+
       private
 
       # "2 pomegranates (300 g seeds)": so much of them is eaten.
@@ -23,10 +25,17 @@ module Scullion
       # "A squeeze of lime", "lemon, a squeeze"
       def squeezed?(item)
         return false unless item.food? && item.amount && item.parts.empty?
+        return true if juice_ahead?(item)
         return false unless lexicon.squeezed?(item.foods.first)
         return true if item.counted? && item.words.empty? && @plain.match?(/\bsqueezed\b/i)
 
         @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
+      end
+
+      # "Raisins soaked in orange juice (1 orange)"
+      def juice_ahead?(item)
+        item.counted? && lexicon.fruit?(item.foods.first) &&
+          @plain.byteslice(0...item.from).to_s.scrub.match?(JUICE_OF)
       end
 
       # "4 lemons for the dressing"

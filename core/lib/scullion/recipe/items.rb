@@ -13,16 +13,13 @@ module Scullion
       include KindsOfIt
       include Naming
       include PartOfIt
+      include GoesWith
       include Sized
 
       # Behind an "or" that offers nothing else.
       NO_OTHER = %w[until till so more less longer].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
       JUICE = /\b(?:juice|jus|jce?)\b/i.freeze
-      # Water to soak in, to chill, to rinse with.
-      OTHER_WATER =
-        /\b(?:soak\w*|plump\w*|steep\w*|cold|iced?|rins\w*|chg|lots|plenty|loads|spring
-           |acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/ix.freeze
 
       attr_reader :lexicon
 
@@ -202,27 +199,6 @@ module Scullion
         item.flags.push(:each, :each_of)
       end
 
-      def spoken_of(token, index)
-        if @lexicon.cooked_in?(token.value[:keys].first)
-          return if @lexicon.eaten?(item.foods.first)
-
-          item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
-        elsif @around.for?(index) && @lexicon.poured?(item.foods.first) && !dressing?(token)
-          item.place ||= @lexicon.cooked_in?(item.foods.first) ? "pot" : "cook"
-        end
-      end
-
-      # "300 ml oil for mayo": what it is for dresses.
-      def dressing?(token) = @lexicon.sections[Lexicon.singular(token.folded.last)] == "dressing"
-
-      # "Roasted in foil with thyme": to taste, on what it is roasted with.
-      def cooked_with(token)
-        begin_item(token)
-        name(token)
-        item.place = "cook"
-        item.flags << :taste
-      end
-
       # --- words
 
       def word(token, index)
@@ -238,7 +214,7 @@ module Scullion
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
           @around.count_before?(index) || @around.clause_alone?(index)
         @flags[word]&.then { |flag| item.flags << flag.to_sym unless so_many_each?(flag, index) }
-        item.flags << :each_of if item.said?(:each) && !item.food?
+        item.flags << :each_of if @flags[word] == "each" && item.said?(:each) && !item.food?
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
         return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"

@@ -71,6 +71,10 @@ module Scullion
           (\d[\d.,]*\s*[[:alpha:]]+)\s+(?:of\s+)?each\b/x.freeze
 
       IN_OIL = %w[in oil].freeze
+      ORDERED = %w[cuts trims treats].freeze
+      ORDERED_BEHIND = %i[mark amount].freeze
+      QUARTER = /quarter\s*(?=[,;.)+]|\z|and\b)/i.freeze
+      ORDER_ENDS = %r{\A\s*(?:[,;.)+|/→-]|\z|(?:and|then|n)\b)}.freeze
 
       private
 
@@ -135,7 +139,8 @@ module Scullion
             # A word with a hyphen is not taken apart.
             next if ends[size] == ends[size - 1]
 
-            found = named(words.first(size))
+            roles = ordered(words, ends.first) if size == 1
+            found = roles ? [:word, roles] : named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
             next if told_to?(words.first(size), ends[size - 1]) || fried_in?(words.first(size))
 
@@ -146,6 +151,21 @@ module Scullion
         folded = words.first(ends.count(ends.first))
         push(:word, from, cooked_so(folded), folded: folded)
       end
+
+      def quarter_them? = ORDERED_BEHIND.include?(@tokens.last&.kind) && @scan.check(QUARTER)
+
+      # "Leeks 2 kg, trim", "tomatoes, quarter": an order behind a food says what "trimmed" does.
+      # @return [Hash, nil] its roles
+      def ordered(words, to)
+        return if !ORDERED_BEHIND.include?(@tokens.last&.kind) || @tokens.last.text == "("
+        return unless @scan.string.byteslice(to..).match?(ORDER_ENDS)
+
+        found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?)
+        found unless @lexicon.food(words) || @lexicon.roles(words).any?
+      end
+
+      # @return [Array<String>] the participles that a verb may have
+      def done(verb) = ["#{verb}ed", "#{verb}d", "#{verb}#{verb[-1]}ed"]
 
       # "Slow-roasted", "char-grilled": how it is cooked stands last, where nobody knows the whole word.
       def cooked_so(words)

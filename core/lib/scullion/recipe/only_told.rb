@@ -69,7 +69,8 @@ module Scullion
 
         name = Regexp.escape(item.name)
         sentence.match?(
-          /#{name}\s+(?:salad|slaw|soup|bowl|sandwich|thing|dish)|\b(?:the|that|this)\s+#{name}\s+one\b/i
+          /#{name}\s+(?:salad|slaw|soup|bowl|sandwich|thing|dish)
+            |\b(?:the|that|this)\s+#{name}\s+one\b|\A\W*#{name}\s+one\W*\z/ix
         )
       end
 

@@ -118,7 +118,7 @@ module Scullion
       end
 
       def lay_out(rows)
-        @section, @heading, @into, @signed = "list", nil, nil, false
+        @section, @heading, @into, @signed, @texts = "list", nil, nil, false, rows.texts
         @all_each = rows.any? { |row| row.text.match?(ALL_EACH) }
         @per_head, @listed = @all_each, Set.new
         last = 0
@@ -179,7 +179,7 @@ module Scullion
       end
 
       # Is it told of what was listed above, or how that is laid?
-      def done_with?(text) = said_again?(text) || done_with_listed?(text) || plated?(text)
+      def done_with?(text) = done_again?(text) || plated?(text)
 
       # Said of all that is listed, below its headings too.
       def each_of_all?(text, kind)

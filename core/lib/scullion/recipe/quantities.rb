@@ -82,7 +82,7 @@ module Scullion
 
       def number
         from = @scan.pos
-        return false if @scan.check(HALVES)
+        return false if @scan.check(HALVES) || quarter_them?
         return push(:word, from, { "aside" => true }, folded: %w[share]) if @scan.skip(SHARE_GOES)
 
         return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?

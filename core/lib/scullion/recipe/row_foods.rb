@@ -6,12 +6,18 @@ module Scullion
     module RowFoods
       DONE_WITH = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}?))\s+[-–—]\s+(?=[[:alpha:]])/i.freeze
 
+      SHARE_OF_IT =
+        /\b(?:#{Shares::ANY})\s+(?:of\s+)?(?:the|your|that|this)\s+(?:dressing|sauce|vinaigrette)\b/i.freeze
+      # Foods from which a list stands above.
+      LISTED = 4
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:(?-i:[[:alpha:]]+)\s+)?\z/i.freeze
       KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 
       private
+
+      def done_again?(text) = said_again?(text) || done_with_listed?(text) || timed_again?(text)
 
       # "Eggs quartered on top" below the steps, of eggs that were listed above.
       def said_again?(text)
@@ -31,6 +37,31 @@ module Scullion
         return again.size > 1 if @lexicon.part?(name.downcase.strip)
 
         text.match?(Told::TIMED) && items.none?(&:amount) && again.include?(items.first)
+      end
+
+      # "Bulgur covered w boiling water 15 min, lid on, fork it" in a thread: a time, no amount, and nothing
+      # that does not have its amount elsewhere.
+      def timed_again?(text)
+        if @section == "steps" || @listed.size < LISTED || text.split.size < StepRows::PROSE_WORDS
+          return false
+        end
+        return false unless text.match?(Told::TIMED)
+
+        items = @items.of(text.gsub(SHARE_OF_IT, "")).select(&:food?)
+        eaten, beside = items.partition { |item| !beside?(item) }
+        eaten.any? && items.none?(&:amount) &&
+          eaten.all? { |item| listed?(item) || weighed_elsewhere.intersect?(item.foods) } &&
+          beside.none? { |item| item.foods.intersect?(@lexicon.words("kept").fetch("dressing")) }
+      end
+
+      def beside?(item) = @lexicon.poured?(item.foods.first) || @lexicon.seasons?(item.foods.first)
+
+      def weighed_elsewhere
+        @weighed_elsewhere ||=
+          @texts
+            .flat_map { |text| @items.of(text, prose: true) }
+            .select { |item| item.food? && item.amount }
+            .flat_map(&:foods)
       end
 
       def listed?(item)

@@ -26,6 +26,32 @@ module Scullion
         them
       ].freeze
 
+      # "Beat in", "soaked in": that is not what it is cooked in.
+      ADDED = %w[
+        beat
+        stir
+        whisk
+        mix
+        fold
+        throw
+        put
+        chuck
+        pour
+        tip
+        add
+        toss
+        drizzle
+        rub
+        work
+        drop
+        soak
+        soaked
+        steep
+        steeped
+        plump
+        plumped
+      ].freeze
+
       # "Toss in a big tin with 2 tbsp oil": what it is done in, and not what it comes in.
       def vessel?(index)
         at = @sizes.key?(word_before(index)) ? index - 1 : index
@@ -42,8 +68,10 @@ module Scullion
       # "Garlic 1 crushed with salt": what it is done with is not counted.
       def seasoned_with?(token)
         at = @tokens.index(token)
-        %w[with w].include?(Around.word(token)) && at > 1 && before(at).kind == :word &&
-          before(at).value.key?("cuts") && before(at - 1)&.kind == :amount && @tokens[at - 3]&.kind == :food
+        return false unless %w[with w].include?(Around.word(token)) && at > 1
+
+        at -= 1 if before(at).kind == :word && before(at).value.key?("cuts")
+        before(at).kind == :amount && @tokens[at - 2]&.kind == :food
       end
 
       # "Mozzarella over, then the dressing"

@@ -46,6 +46,7 @@ module Scullion
         done_ahead(items)
         each_as_much(items)
         the_same(items)
+        cut_the_same(items)
         of_both(items)
         strangers_among(items)
         strangers_listed(items)
@@ -164,6 +165,14 @@ module Scullion
               list.include?(said) && (beside ? clause != item.clause : !named.include?(clause))
             end
           item.left ||= word
+        end
+      end
+
+      # "Two carrots in matchsticks and a red pepper the same": cut so, as its amount is said.
+      def cut_the_same(items)
+        items.each_cons(2) do |one, other|
+          cut = one.words["cuts"] if other.food? && other.amount && other.said?(:same)
+          other.words["cuts"] ||= cut if cut
         end
       end
 

@@ -37,7 +37,9 @@ module Scullion
       # Where the steps say that it goes. @return [String, nil]
       def told_into(line)
         return "salad" if spread_under?(line)
-        return "dressing" if whisked?(line.item) || part_whisked?(line) || zest_beside_juice?(line)
+        if (whisked?(line.item) && !other_whisked?(line)) || part_whisked?(line) || zest_beside_juice?(line)
+          return "dressing"
+        end
 
         return "pot" if discarded?(line.item)
         return "cook" if on_tray_alone?(line.item) || with_what_is_roasted?(line)
@@ -46,6 +48,15 @@ module Scullion
         return "salad" if above_dressing?(line)
 
         "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+      end
+
+      # "Blitz a handful of coriander", and further on "fold through 30 g coriander": that one is not.
+      def other_whisked?(line)
+        return false if @items.poured?(line.item) || line.item.parts.any?
+
+        @all.any? do |other|
+          !other.equal?(line) && other.into == "dressing" && other.item&.foods == line.item.foods
+        end
       end
 
       def spread_under?(line)

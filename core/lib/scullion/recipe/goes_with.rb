@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A food that a line only speaks of, and what goes with it: into its water, into its pan, onto it. For
+    # Items, which it is a part of.
+    module GoesWith
+      # Water to soak in, to chill, to rinse with.
+      OTHER_WATER =
+        /\b(?:soak\w*|plump\w*|steep\w*|cold|iced?|rins\w*|chg|lots|plenty|loads|spring
+           |acidulated|lemon\w*|ke?pt|held|hold|keep|sour)\b/ix.freeze
+      ON = %w[on onto].freeze
+      ALL_OF = %w[the all].freeze
+
+      private
+
+      # What stands before it goes where this food is.
+      def spoken_of(token, index)
+        if @lexicon.cooked_in?(token.value[:keys].first)
+          return if @lexicon.eaten?(item.foods.first)
+
+          item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
+        elsif @around.for?(index) && @lexicon.poured?(item.foods.first) && !dressing?(token)
+          item.place ||= @lexicon.cooked_in?(item.foods.first) ? "pot" : "cook"
+        elsif rubbed_on?(token, index)
+          item.place ||= "cook"
+        end
+      end
+
+      # "Cumin 1 tbsp on the squash"
+      def rubbed_on?(token, index)
+        before = @around.clause_before(index).find { |word| !ALL_OF.include?(word) }
+        ON.include?(before) && @lexicon.roasted?(token.value[:keys].first) &&
+          (@lexicon.spice?(item.foods.first) || @lexicon.fat?(item.foods.first))
+      end
+
+      # "300 ml oil for mayo": what it is for dresses.
+      def dressing?(token) = @lexicon.sections[Lexicon.singular(token.folded.last)] == "dressing"
+
+      # "Roasted in foil with thyme": to taste, on what it is roasted with.
+      def cooked_with(token)
+        begin_item(token)
+        name(token)
+        item.place = "cook"
+        item.flags << :taste
+      end
+    end
+  end
+end
