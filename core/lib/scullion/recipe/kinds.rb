@@ -65,6 +65,8 @@ module Scullion
         @lexicon, @items = lexicon, items
         loud = texts.count { |text| text.match?(/[[:upper:]]{3}/) && !text.match?(/[[:lower:]]/) }
         @small_letters = loud < texts.size * SHOUTING
+        below = texts[2].to_s
+        @standfirst = texts[1] if below.match?(Servings::LINE) || times_and_servings?(below)
         @numbered = NumberedSteps.among(texts) { |text| amount?(text) || text.match?(BEHIND) }
       end
 
@@ -76,7 +78,7 @@ module Scullion
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
-        return "note" if place == 1 && subtitle?(text)
+        return "note" if place == 1 && (subtitle?(text) || standfirst?(text))
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)

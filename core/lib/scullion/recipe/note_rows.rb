@@ -9,6 +9,10 @@ module Scullion
         /\A(?:hi|hello|hey|dear|hiya|(?:good\s+)?(?:morning|afternoon|evening))\b[^\d:]{0,40}\z/i.freeze
       # Said back in a thread.
       HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
+      # "Carl - please can you bring bread?", "who's bringing the wine?"
+      ASKED_TO_BRING =
+        /\b(?:can|could|will|would)\s+(?:you|someone|anyone|somebody)\b[^\d]*\bbring\b[^\d]*\z
+         |\bwho(?:'s|\s+is)\s+bringing\b[^\d]*\z/ix.freeze
       # "The nectarine one": which salad is meant.
       THE_ONE = /\Athe\s+(?:\S+\s+){1,2}(?:one|salad)\W*\z/i.freeze
       MINUTES =
@@ -45,7 +49,8 @@ module Scullion
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
-        if text.match?(MINUTES) || text.match?(THE_ONE) || text.match?(HEARD) || remark_in_brackets?(text)
+        if text.match?(ASKED_TO_BRING) || text.match?(MINUTES) || text.match?(THE_ONE) ||
+             text.match?(HEARD) || remark_in_brackets?(text)
           return true
         end
         return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)

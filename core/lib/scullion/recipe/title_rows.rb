@@ -71,6 +71,13 @@ module Scullion
           !amount?(text) && text.match?(FOR_SO_MANY)
       end
 
+      # "A winner with a smoky lime dressing that we'd happily drink.": between the title and how many it
+      # serves.
+      def standfirst?(text)
+        text == @standfirst && !text.match?(/\d/) && text.match?(/[.!…]\W*\z/) &&
+          text.split.size > SUBTITLE_WORDS && !weighed?(text)
+      end
+
       # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.
       def subtitle?(text)
         words = text.scan(/[[:alpha:]'’-]+|&/)
