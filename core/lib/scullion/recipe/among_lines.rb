@@ -19,6 +19,8 @@ module Scullion
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
+      MARINADE = /\bmarinade\b/i.freeze
+
       # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
       # @param servings [Integer, nil] where the text says how many
       def initialize(lines, lexicon, servings)
@@ -30,6 +32,7 @@ module Scullion
         eaten_below
         dressed_over
         made_here
+        marinades
         in_one_unit
         in_bare_numbers
         by_percent
@@ -80,6 +83,15 @@ module Scullion
             before.words["cuts"]&.then { |cut| item.words["cuts"] ||= cut } if item.amount
             item.flags.delete(:same) if take_over(item, before)
           end
+      end
+
+      # "Soy 50 ml (marinade)" beside a dressing that has a list of its own: is it poured too? It is asked.
+      def marinades
+        foods = @lines.select { |line| line.item&.food? }
+        marinade, others = foods.partition { |line| "#{line.heading} #{line.text}".match?(MARINADE) }
+        return if marinade.empty? || others.count { |line| line.into == "dressing" && line.heading } < 2
+
+        marinade.each { |line| line.item.flags << :by_the_way unless line.item.place == "cook" }
       end
 
       # "(All kg)": so is every number that has no unit.

@@ -13,6 +13,8 @@ module Scullion
       # "50 ml sesame": nobody pours a seed.
       POURED = /\A[\d½¼¾.,]+\s?(?:ml|cl|dl|l|lt|ltrs?|lit(?:re|er)s?)\z/i.freeze
 
+      STROKE_BETWEEN = %r{[/+&]\s*(?:[\d.,]+\s*(?:m?l|k?g)?\s+)?\z}.freeze
+
       private
 
       def in_all(items)
@@ -36,6 +38,18 @@ module Scullion
 
           oil = lexicon.food([*Lexicon.fold(item.name).split, "oil"]) or next
           item.foods, item.name = oil, "#{item.name} oil" if poured_as_written?(item)
+        end
+      end
+
+      # "Walnut oil 400 / sunflower 600": said of both.
+      def oil_beside_oil(items)
+        items.each_cons(2) do |one, other|
+          next unless one.food? && other.food? && lexicon.fat?(one.foods.first) && one.name.include?(" ")
+          next unless one.amount && other.amount && !other.amount.estimated && !other.name.match?(/\s|s\z/)
+
+          oil = lexicon.food([*Lexicon.fold(other.name).split, "oil"]) or next
+          between = @plain.byteslice(one.from...other.from).to_s.scrub
+          other.foods, other.name = oil, "#{other.name} oil" if between.match?(STROKE_BETWEEN)
         end
       end
 

@@ -18,7 +18,7 @@ module Scullion
       SHARE_OF_HEADS = /\((?<own>\d+|an?|one|half)\s+(?=#{FOR_SOME})/i.freeze
       # "10 tomatoes per table (6 tables)"
       PER_GROUP =
-        /\b#{PER}\s+(?<group>table|platter|board|coach|class|boat)\b
+        /\b#{PER}\s+(?<group>table|platter|board|coach|class|boat|tray|gastro|batch|bowl)\b
           (?:\s*\(\s*(?<groups>\d{1,3})\s+\k<group>(?:s|es)?\s*\))?/ix.freeze
       # "12 peaches less 2 for the staff", "feta (swap …)"
       LESS = /\b(?:less|minus|except)\s+(?:\d|one\b|two\b|three\b|an?\s|half\b)|#{Lexer::SWAPPED}/i.freeze
@@ -91,11 +91,17 @@ module Scullion
         item.counted? && item.amount.value != (Amount::Words::NUMBERS[each.downcase] || each.to_f)
       end
 
+      # "12 lettuce leaves, 2 per bowl", "sauce per bowl: 15 ml soy": no amount of it stands before that.
+      def of_another?(item, at)
+        amount = @tokens.reverse.find { |token| token.kind == :amount && token.at < at }
+        !amount&.value.equal?(item.amount)
+      end
+
       # For so many tables so often; nobody knows for how many where it does not say.
       def by_groups(items)
         found = @plain.match(PER_GROUP)
         item = items.last if found
-        return unless item&.amount
+        return if item&.amount.nil? || of_another?(item, found.pre_match.bytesize)
 
         item.place = nil if item.place == "table"
         groups = found[:groups].to_i

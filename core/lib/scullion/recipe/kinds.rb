@@ -30,7 +30,7 @@ module Scullion
         /\A\W*(?:group|part|stage|section)\s+(?:[A-H]|\d{1,2})\b\s*[:.–-]?\s*
           (?:\([^()\d]*\))?\W*\z/ix.freeze
       # "Item: charred broccoli salad"
-      NAMED = /\A(?:item|dish|salad|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
+      NAMED = /\A(?:item|dish|salad(?:\s[A-H1-9])?|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze

@@ -53,7 +53,12 @@ module Scullion
         return if item.foods.size < 2 || item.words.key?("states") || item.container
         return unless item.foods.any? { |key| key.start_with?("dry-") }
 
-        item.words["states"] = "dry" if by_name(item).any? { |text| text.match?(BOILED_DRY) }
+        timed = /\b#{Regexp.escape(head(item.name))}s?\s+(?:for\s+)?\d{1,3}\s*(?:min|h\b|hr|hour)/i
+        dry =
+          by_name(item).any? do |text|
+            text.match?(BOILED_DRY) || (text.match?(timed) && !text.match?(ToldPlaces::COOKING))
+          end
+        item.words["states"] = "dry" if dry
       end
 
       # Sentences with it, or with the last word of its name: "the lentils" of small dark lentils.

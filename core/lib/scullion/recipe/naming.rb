@@ -11,6 +11,8 @@ module Scullion
       GENERIC = 3
       # For whom something is, and not what it is.
       DIETS = %w[vegans veggies vegetarians coeliacs].freeze
+      HEADED = %w[, :].freeze
+      CANDIED = %w[candied glazed caramelised caramelized].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
       # "Oil, garlic" are two.
       INFUSED = %w[infused-oil].freeze
@@ -35,6 +37,7 @@ module Scullion
         name(token)
         head_over_bracket(token)
         name_over_bracket(token)
+        name_behind_head(token)
         named_along(token)
         kinds_of_it(token)
         kinds_behind(token, token.folded.first) if token.folded.size > 1
@@ -50,6 +53,16 @@ module Scullion
 
         item.foods, item.name = keys, "#{word.text} #{token.text}"
         item.unknown.reject! { |unknown, *| unknown == word.text }
+      end
+
+      # "Seeds, pumpkin 100 g", "powder: curry": its last word stands first.
+      def name_behind_head(token)
+        head, mark = @tokens.first(2)
+        return unless @tokens[2].equal?(token) && head.kind == :word && HEADED.include?(mark.text)
+
+        keys = @lexicon.food([*token.folded, *head.folded]) or return
+        item.foods, item.name = keys, "#{token.text} #{head.text}"
+        item.unknown.clear
       end
 
       def name_too(key, token)
@@ -202,7 +215,7 @@ module Scullion
           return false
         end
         return false if @around.joined?(@tokens.index(token)) || told_of_it?(token)
-        return false if @around.excepted?(@tokens.index(token)) || part_kept?(token)
+        return false if @around.excepted?(@tokens.index(token)) || part_kept?(token) || candied_here?(token)
         return false if @clauses.bracketed? && @around.or_not?(@tokens.index(token))
         if @around.some_before?(@tokens.index(token), item.amount) || cut_so_small?(token) ||
              @around.done_in?(@tokens.index(token)) || @around.or_other_state?(@tokens.index(token))
@@ -224,6 +237,11 @@ module Scullion
         item.container ||= token.value["containers"] if token.kind == :word
         kinds_behind(token, head)
         true
+      end
+
+      # "Pecans, candied (sugar 200, butter 50)": with what stands behind it, and not bought so.
+      def candied_here?(token)
+        CANDIED.include?(Around.word(token)) && @tokens[@tokens.index(token) + 1]&.text == "("
       end
 
       # "Carrots, tops left on": what becomes of a part, and no name.

@@ -21,6 +21,8 @@ module Scullion
       NEXT_TIME = /(?:\A\W*|[.;]\s+)(?:next|last)\s+time\b/i.freeze
       # What a portion counts as, by a canteen's own rules.
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
+      # "Macros/jar: 410 kcal, P38 C34 F12"
+      NUTRITION = /\A\W*(?:macros?|nutrition(?:al)?)\b.*\d\s?k?(?:cal|j)/i.freeze
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
       FORM =
         /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
@@ -45,7 +47,7 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
-        return true if text.match?(TOTAL)
+        return true if text.match?(TOTAL) || text.match?(NUTRITION)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1

@@ -16,7 +16,23 @@ module Scullion
       RATIO = /\d\s*:\s*\d/.freeze
       KIND_OF_BOTH = %w[herb nut-or-seed leaf cheese mushroom].freeze
 
+      HALF_AND_HALF = %r{\bhalf\s*(?:and|&|/|-|n)\s*half\b}i.freeze
+      CREAM = %w[half-and-half].freeze
+
       private
+
+      # "Wild rice / basmati, half & half, 4.5 kg": each is half of it, and no cream is in it.
+      def half_and_half(items)
+        return unless @plain.match?(HALF_AND_HALF)
+
+        foods, others = items.partition { |item| item.food? && item.foods != CREAM }
+        said = items.select(&:amount)
+        whole = [said.first.size, said.first.amount].compact.find { |each| each.unit != :piece } if said.one?
+        return unless whole && foods.size == 2
+
+        items.replace(items - others)
+        foods.each { |item| item.amount, item.size, item.piece = whole.times(0.5), nil, nil }
+      end
 
       # "150 g sunflower and pumpkin seeds": half of it is each; "300 g mint and parsley" may be
       # so much of each.

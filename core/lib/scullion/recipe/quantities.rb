@@ -67,8 +67,6 @@ module Scullion
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
       # "Blanch 1:30, shock"
       CLOCKED = /\d{1,2}:[0-5]\d(?![\d:])(?:\s*(?:mins?|h|hrs?)\b)?/i.freeze
-      # "200/25": so hot, so many minutes.
-      HEAT_AND_TIME = %r{(?:1[2-9]0|2[0-5]0)\s?/\s?\d{2}(?![\d/.,]|\s?(?:g|kg|ml|l)\b)}.freeze
       # A number before a bare C or F is heat from here on.
       HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
@@ -87,7 +85,7 @@ module Scullion
 
         return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?
         return push(:time, from) if @scan.skip(CLOCKED)
-        return push(:heat, from) if @scan.skip(HEAT_AND_TIME)
+        return push(:heat, from) if @scan.skip(TimeAndHeat::HEAT_AND_TIME)
 
         few = few_of_them
         return kind_of(from, *few) if few

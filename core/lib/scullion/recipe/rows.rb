@@ -51,6 +51,8 @@ module Scullion
 
       # "Stage 1  Cabbage, white 2.4 kg"
       STAGE = /\A\s*(?:stage|group)\s+(?:\d{1,2}|[a-h])\b[:.]?\s{2,}(?=[[:alpha:]].*\d)/i.freeze
+      # "**Veg**": heads what stands below it.
+      ALL_BOLD = /\A\*\*[^*\d]+\*\*:?\z/.freeze
       SERVED_FIRST = /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*:\s+([\d½¼¾].*)\z/i.freeze
       # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
       FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
@@ -206,6 +208,8 @@ module Scullion
 
       # Without the marks of a list that is ticked, struck out or set in bold.
       def unmarked(text)
+        return text if text.match?(ALL_BOLD)
+
         text
           .sub(/\A[-*]\s+\[[ xX]\]\s*/, "- ")
           .gsub(/~~[^~]*~~\s*/, "")

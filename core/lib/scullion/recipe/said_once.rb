@@ -47,6 +47,7 @@ module Scullion
         each_as_much(items)
         the_same(items)
         cut_the_same(items)
+        half_and_half(items)
         of_both(items)
         strangers_among(items)
         strangers_listed(items)

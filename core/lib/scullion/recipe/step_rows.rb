@@ -70,6 +70,7 @@ module Scullion
         return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return false if counted_behind_verb?(plain)
+        return true if verbs_alone?(plain)
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         if begins_step?(plain) && (words > 3 || plain.end_with?(".", "!") || text.match?(NUMBERED))
           return true
@@ -128,6 +129,12 @@ module Scullion
         first = plain[/\A[[:alpha:]]+/].to_s
         @lexicon.verbs.key?(first.downcase) && (!plain.match?(VERB_BESIDE) || two_verbs?(plain)) &&
           !food_by_name?(plain)
+      end
+
+      # "Rest, slice."
+      def verbs_alone?(plain)
+        verbs = plain.downcase.scan(/[[:alpha:]]+/) - %w[and then]
+        verbs.size > 1 && verbs.all? { |verb| @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? }
       end
 
       # "Rinse and cook the quinoa"; not "salt and pepper", "spice and toast".

@@ -39,6 +39,10 @@ module Scullion
         [/\bquarter of an h(?:ou)?r\b/i, 15.0],
         [%r{\bover(?:night|nite)\b|\bo/n\b}i, 720.0]
       ].freeze
+      # "200/25": so hot, so many minutes.
+      HEAT_AND_TIME =
+        %r{(?:1[2-9]0|2[0-5]0)
+           (?:\s?/\s?\d{2}(?![\d/.,]|\s?(?:g|kg|ml|l)\b)|\s\d{1,2}\s?min(?:ute)?s?\b)}ix.freeze
       COOKED = "simmer|boil|blanch|steam|poach|bake|roast|soak|grill".freeze
       BARE =
         %r{(?:\b(?:for|stand|rest(?:\s+\w+)?|last|cover|lid|low,|water|heat|another|h2o)\s+|~\s?)

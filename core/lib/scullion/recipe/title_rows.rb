@@ -11,7 +11,8 @@ module Scullion
       # "Three bean salad          60 portions x 3/4 cup"
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
-      FOR_SO_MANY = /\d\s*(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
+      FOR_SO_MANY =
+        /\d\s*(?:(?-i:[[:alpha:]]+)\s+)?(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
       # "A salad for the first warm evening"
       CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
       # "12 covers, Sunday, starter: burrata and broad beans"

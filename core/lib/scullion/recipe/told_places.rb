@@ -32,6 +32,10 @@ module Scullion
       DRUNK = /\b(?:cover(?:ed|ing)?\b(?!\s+the\s+plat)|absorb|fluff|fork\s+(?:up|through)|swell)/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
 
+      MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
+      # What is marinated before it is cooked.
+      RAW = %w[meat fish plant-protein].freeze
+
       private
 
       # Where the steps say that it goes. @return [String, nil]
@@ -43,6 +47,7 @@ module Scullion
 
         return "pot" if discarded?(line.item)
         return "cook" if on_tray_alone?(line.item) || with_what_is_roasted?(line)
+        return "cook" if marinates?(line) || with_its_part?(line)
         return "dressing" if poured_over?(line.item)
         return "cook" if cooked_on?(line)
         return "salad" if above_dressing?(line)
@@ -76,6 +81,35 @@ module Scullion
 
         said = mentions(item).any? ? mentions(item) : by_first_word(item)
         said.any? && said.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+      end
+
+      # "Marinate the chicken 2 hrs in yoghurt, curry paste", of what is cooked then.
+      def marinates?(line)
+        return false unless @items.poured?(line.item) || @items.lexicon.aromatic?(line.item.foods.first)
+
+        @marinades ||=
+          told
+            .select { |text, foods| text.match?(MARINATED) && foods.any? { |key| raw?(key) } }
+            .flat_map { |text, _| @items.of(text[MARINATED, :what], prose: true).flat_map(&:foods) }
+        @marinades.intersect?(line.item.foods)
+      end
+
+      def raw?(key) = RAW.include?(@items.lexicon.family(key))
+
+      # Oil and spice below "Veg" with what is roasted.
+      def with_its_part?(line)
+        return false if line.heading.nil? || line.into || !on_tray?(line.item) || line.item.place
+
+        part = @lines.select { |other| other.heading == line.heading && other.item&.food? }
+        part.any? { |other| @items.lexicon.roasted?(other.item.foods.first) && heated?(other.item) } &&
+          part.none? { |other| @items.lexicon.acid?(other.item.foods.first) || other.item.parts.any? }
+      end
+
+      def heated?(item)
+        item.words["cooks"] == "roast" || mentions(item).any? { |text| text.match?(COOKING) } ||
+          told
+            .each_cons(2)
+            .any? { |(one, _), (_, foods)| one.match?(COOKING) && foods.intersect?(item.foods) }
       end
 
       # "Ras el hanout, with the cauliflower", which is roasted.

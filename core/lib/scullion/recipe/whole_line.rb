@@ -8,13 +8,16 @@ module Scullion
       include DoneInLine
       include ForSome
       include FruitParts
+      include Labels
       include LinePlaces
       include PerCent
       include TakenApart
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD =
-        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest|box)\b(?! of)}i.freeze
+        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest|box)\b(?! of)
+           |(?:\b(?:per|each|every)\s|/\s?)(?<held>jar|pot|tub|wrap|roll|lunch\s?box|serving)\b
+             (?!\sof)}ix.freeze
 
       # "Figs, 3 each", "half a burrata each": of the only food of a line, and no size of it.
       EACH_HAS =
@@ -33,15 +36,12 @@ module Scullion
       AS_PURCHASED = /\b(?:#{DoneToIt::PURCHASED})\s*[:=]?\s*\d/.freeze
       # Counts that are the same.
       SLIGHT = 0.01
-      # Foods with an amount that make a row of them.
-      IN_ROW = 3
       TWO_KINDS =
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
       TAKEN_BACK = /\A[^?]{2,60}\?+\s*no\s*(?:→|->|,)/i.freeze
       # "2 tbsp of the pickle juice" is of no list.
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
-      FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
       OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
       ABOUT = /[,=]\s*(?:[~≈]|(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
@@ -53,13 +53,14 @@ module Scullion
 
       # @param items [Array<Item>] @return [Array<Item>]
       def of(items)
-        listed = without_origins(without_labels(not_taken_back(items.reject(&:nothing?))))
+        listed = without_origins(without_kinds(without_labels(not_taken_back(items.reject(&:nothing?)))))
         all = Halved.new(@plain, lexicon).of(of_fruit(listed))
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
         seeds_alone(all)
         oil_by_volume(all)
+        oil_beside_oil(all)
         into_places(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
@@ -100,39 +101,6 @@ module Scullion
         kept.each { |item| item.flags << :instead }
       end
 
-      # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
-      def without_labels(items)
-        named = named_by(items)
-        return items.drop(named) if named.positive?
-        return items unless @plain.match?(/\A[^\d,]*\s?(?:[-:]\s?\d|from\s)/)
-
-        items.reject.with_index { |item, index| label?(item, items[index + 1]) }
-      end
-
-      # "Lime & chipotle: juice 4 limes, 6 tbsp oil, 2 tsp chipotle paste": what the part is called by.
-      # One food that is not listed behind it may be meant itself.
-      # @return [Integer] foods of its name
-      def named_by(items)
-        name = @plain[/\A[^\d:,;.]{3,32}:(?=\s)/] or return 0
-        named, listed = items.partition { |item| item.from < name.bytesize }
-        return 0 unless named.all? { |item| item.amount.nil? && item.food? }
-        return 0 if listed.count { |item| item.food? && item.amount } < IN_ROW
-
-        named.size > 1 || listed.any? { |item| named.any? { |one| label?(one, item) } } ? named.size : 0
-      end
-
-      def label?(item, other)
-        return true if made_from?(item, other)
-
-        item.food? && item.amount.nil? && (item.words.keys - %w[cuts]).empty? && other&.food? &&
-          Lexicon.fold(item.name).split.any? { |word| lexicon.in_name?(other.foods.first, word) }
-      end
-
-      # "Croutons from 1 stale baguette": what is weighed is what they are made from.
-      def made_from?(item, other)
-        item.food? && item.amount.nil? && other&.amount && between(item, other).match?(FROM)
-      end
-
       # "60 ml lemon juice, from 2 lemons", "300 g cooked beetroot from about 4 beetroots": what it was before
       # is not there as well.
       def without_origins(items)
@@ -162,9 +130,9 @@ module Scullion
       def mark_heads(items)
         @plain
           .to_enum(:scan, A_HEAD)
-          .map { Regexp.last_match.begin(0) }
+          .map { Regexp.last_match }
           .first(MOST_HEADS)
-          .each { |chars| mark_head(items, @plain[0...chars].bytesize) }
+          .each { |found| mark_head(items, found.pre_match.bytesize, found[:held]) }
       end
 
       def each_has?(item)
@@ -234,10 +202,10 @@ module Scullion
         words.index(/\beach\b/i, named) ? words : ""
       end
 
-      def mark_head(items, at)
+      def mark_head(items, at, held)
         item = items.reverse.find { |each| each.from <= at }
         amount = @tokens.reverse.find { |token| token.kind == :amount && token.at < at }
-        return unless item && amount
+        return if item.nil? || amount.nil? || (held && holds_it?(item))
 
         # "Ricotta 2.75 (50 g a head)"
         item.amount, item.size = item.size, nil if amount.value.equal?(item.size)
@@ -245,6 +213,9 @@ module Scullion
 
         item.flags << :per_head unless @plain.byteslice(amount.at...at).scrub.match?(/[,;(]/)
       end
+
+      # "500 g yoghurt per tub", "olives 340 g per jar": what it comes in.
+      def holds_it?(item) = !item.container.nil? || lexicon.preserved?(item.foods.first)
 
       def ends(items)
         items.each_cons(2) { |one, other| one.to ||= other.from }
