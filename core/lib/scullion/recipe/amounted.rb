@@ -165,7 +165,7 @@ module Scullion
 
       # "2 tiger chillies, 60 ml water", "3 of those and 2 apples"
       def behind_stranger?(index)
-        return false unless item.unknown.any? && item.counted?
+        return false unless item.unknown.any? { |_, _, beside| beside } && item.amount
 
         @around.joined?(index) || (@around.before(index)&.text == "," && @around.food_follows?(index))
       end

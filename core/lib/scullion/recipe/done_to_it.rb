@@ -18,6 +18,7 @@ module Scullion
       # Of one food, one after the other.
       TAKEN_OFF = %w[cored peeled seeded].freeze
       COOKED_HOW = %w[in with for until till].freeze
+      OF_THE = %w[of the].freeze
       FOR_THE = %w[the for].freeze
       ONCE = %w[once when after].freeze
 
@@ -51,7 +52,8 @@ module Scullion
         return item.words["trims"] ||= "topped" if topped?(token, index)
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
-          leaves_of_it?(index) || sentence_of_dressing?(index) || heads_next?(roles, index) || lasts?(index)
+          leaves_of_it?(index) || sentence_of_dressing?(index) || heads_next?(roles, index) ||
+          lasts?(index) || top_of_it?(index)
         unknown(token, index) if known.empty? && roles.empty?
       end
 
@@ -104,6 +106,9 @@ module Scullion
       def half_of?(token, index)
         token.folded == %w[in half] && %w[the of].include?(Around.word(@tokens[index + 1]))
       end
+
+      # "The top of the milk" is what of it.
+      def top_of_it?(index) = @tokens[index + 1, 2].to_a.map { |token| Around.word(token) } == OF_THE
 
       # "With 1 tsp paprika for the last minute": so long it is in the pan.
       def lasts?(index) = @around.clause_before(index).first(2) == FOR_THE

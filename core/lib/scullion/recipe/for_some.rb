@@ -40,6 +40,7 @@ module Scullion
             (?:syrup|brine|brining|cure|curing|caramel|poaching|soaking|steeping)\b
          |\bto\s+(?:soak|steep|poach|brine|cure)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
+      PLUMPED = /\b(?:soak|plump)/i.freeze
       STEEPED_IN =
         /\b(?:pickled?|(?:soak|steep|plump)(?=\s+in\b)|
             (?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
@@ -137,7 +138,7 @@ module Scullion
       def soaks_in_water(item, food)
         return if item.nil? || food.nil? || lexicon.seasons?(food.foods.first)
 
-        item.place ||= "pot" if lexicon.cooked_in?(item.foods.first)
+        item.place ||= "pot" if item.foods.first == "water"
       end
 
       # Something poured, or the juice of so many, that is no fat and no water; not what is poured itself.
@@ -145,7 +146,7 @@ module Scullion
         return false if item&.amount.nil? || food.nil? || lexicon.poured?(food.foods.first)
 
         key = item.foods.first
-        return true if item.parts == %w[juice]
+        return @plain.match?(PLUMPED) if item.parts == %w[juice]
 
         lexicon.poured?(key) && !lexicon.seasons?(key) && !lexicon.fat?(key) && !lexicon.cooked_in?(key)
       end

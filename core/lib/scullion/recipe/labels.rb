@@ -25,7 +25,10 @@ module Scullion
       # "Pasta, wholemeal penne 3.5 kg", "3.5 kg pasta, wholemeal penne": the kind, and what of it.
       def without_kinds(items)
         items.each_cons(2) do |one, other|
-          next unless kind_said?(one, other) && between(one, other).match?(BEHIND_COMMA)
+          unless (one.amount.nil? || items.size == 2) && kind_said?(one, other) &&
+                   between(one, other).match?(BEHIND_COMMA)
+            next
+          end
 
           other.amount ||= one.amount
           return items - [one]

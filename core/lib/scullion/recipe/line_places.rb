@@ -59,6 +59,7 @@ module Scullion
         heated(items)
         behind_the_heat(items)
         in_its_water(items)
+        fat_in_water(items)
         loosened(items)
         bracketed_with(items)
         whisked_with(items)

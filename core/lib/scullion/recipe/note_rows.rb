@@ -57,7 +57,8 @@ module Scullion
         end
         return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)
 
-        !amount?(text) && @lexicon.note?(text)
+        # "Tip 2 x 400 g tins of beans into a bowl" is no tip.
+        !amount?(text) && @lexicon.note?(text) && !(begins_step?(text) && weighed?(text))
       end
     end
   end

@@ -74,12 +74,15 @@ module Scullion
           return
         end
 
-        foods = items.select(&:food?)
+        foods = items.select { |item| item.food? && (item.amount || given?(item)) }
         # "Cauliflower 9 kg, oil 300 ml, cumin 20 g, 230C 20 min": what is listed behind what is roasted.
-        foods = foods.drop(1) if foods.size > 1 && !seasoning?(foods.first.foods.first) && !dressed?
-        only = foods.all? { |item| item.words.empty? && seasoning?(item.foods.first) }
+        foods = foods.drop(1) if foods.size > 1 && !given?(foods.first) && !dressed?
+        only = foods.all? { |item| item.words.empty? && given?(item) }
         foods.each { |item| item.place ||= "cook" } if only
       end
+
+      # Fat, spice or garlic.
+      def given?(item) = seasoning?(item.foods.first) || lexicon.aromatic?(item.foods.first)
 
       def dressed? = @plain.match?(DRESSED)
 

@@ -18,7 +18,19 @@ module Scullion
       DRESSED_THEN = /\b(?:dress|toss|whisk|mix|stir)\b/i.freeze
       POT_ALONE = /\bfor\s+(?:the\s+)?(?:pot|stock|water|broth)\b|\bonly\b|\bbin\b|\bfished\b/i.freeze
 
+      WITH_FAT = /\bwith\s+(?:an?\s+(?:\S+\s+)?(?:glug|splash|drop|knob|dash)\s+of\s+)?\z/i.freeze
+
       private
+
+      # "Two litres of hot stock with a good glug of oil in it"
+      def fat_in_water(items)
+        items.each_cons(2) do |one, other|
+          next unless one.food? && lexicon.cooked_in?(one.foods.first) && lexicon.fat?(other.foods.first.to_s)
+
+          between = @plain.byteslice(one.from...other.from).to_s.scrub
+          other.place ||= "cook" if between.match?(WITH_FAT)
+        end
+      end
 
       # "An onion stuck with 2 cloves" is cooked along.
       def stuck(items)

@@ -17,6 +17,9 @@ module Scullion
            |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      LISTED_WITH =
+        /\bwith\b(?:(?!\b(?:then|drain\w*|add|toss\w*|stir\w*|until|till|while|when)\b)[^.;])*\z/i.freeze
+      STRANGER = /\A(?-i:[[:alpha:]]{4,})\z/.freeze
       # New foods with an amount from which a sentence is a list.
       LIST = 2
       # What a list of the sort does not add by its name alone: water, a dressing that is made here.
@@ -78,7 +81,7 @@ module Scullion
       def said_in(line)
         sentences(line).flat_map do |sentence|
           words = @items.plain(sentence)
-          new_in(sentence).map { |item| line_of(item, line, words, sentence) }
+          [*new_in(sentence), *strangers_in(sentence)].map { |item| line_of(item, line, words, sentence) }
         end
       end
 
@@ -90,10 +93,26 @@ module Scullion
         items.select { |item| fresh.include?(item) || beside_new?(item) }
       end
 
+      # "Add 200 g kohl": weighed, and nobody here knows it.
+      def strangers_in(sentence)
+        return [] unless @alone
+
+        @items.of(sentence, prose: true).select { |item| !item.food? && weighed_stranger?(item) }
+      end
+
+      def weighed_stranger?(item)
+        return false if !%i[g ml].include?(item.amount&.unit) || item.amount.estimated || item.of_dressing?
+
+        known = [@items.lexicon.verbs, @items.lexicon.words("kept").fetch("vessels")]
+        strange = item.unknown.select { |word, _, beside| beside && word.match?(STRANGER) }.map(&:first)
+        strange.any? { |word| known.none? { |each| each.include?(word.downcase) } }
+      end
+
       # "A big spoon of harissa, juice of 2 lemons, oil, honey": in a list, what is to taste.
       def beside_new?(item)
         new =
           item.food? && item.amount.nil? && item.foods.none? { |key| @listed.key?(key) } &&
+            !(@alone && item.foods.intersect?(@amounted)) &&
             NOT_BESIDE.none? { |key| item.foods.first.start_with?(key) } && !listed_head?(item) &&
             !of_the_list?(item)
         item.foods.each { |key| @listed[key] = true } if new
@@ -127,6 +146,7 @@ module Scullion
 
       # Whisked together it is a dressing; what is poured while something cooks is for cooking.
       def into(item, sentence)
+        return unless item.food?
         return "salad" if item.foods.first.end_with?("salt") && sentence.match?(SALT_THEM)
         return "dressing" if sauced?(item, sentence) || (item.parts == %w[zest] && sentence.match?(JUICED))
         return "cook" if @items.poured?(item) && in_heat?(sentence)
@@ -161,8 +181,15 @@ module Scullion
         named > at &&
           (
             thrown_out?(sentence, named) || goes_along?(item, sentence) ||
-              sentence[at...named].match?(/\bwith\b[^,;]*\z/i)
+              sentence[at...named].match?(/\bwith\b[^,;]*\z/i) ||
+              (one_of_it?(item) && sentence[at...named].match?(LISTED_WITH))
           )
+      end
+
+      # "Simmer them with an onion, a carrot and some parsley stalks": one of each, and nothing done to it.
+      def one_of_it?(item)
+        item.words.empty? && (item.amount.nil? || (item.counted? && item.amount.value <= 1)) &&
+          !@items.lexicon.eaten?(item.foods.first)
       end
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
@@ -229,7 +256,8 @@ module Scullion
       # A part with a name of its own that is whisked: "blitz the salsa verde".
       def part_whisked?(line)
         name = line.heading.to_s.downcase.delete("#*:").strip
-        return false if name.empty?
+        # "Whisk the dressing ingredients": those of the dressing, and not all.
+        return false if name.empty? || @items.lexicon.heading("list").include?(name)
 
         @parts_whisked ||= {}
         @parts_whisked.fetch(name) do

@@ -97,6 +97,11 @@ module Scullion
         talk.lines
       end
 
+      # What only asks, or says no, of all that is said on a row.
+      def asked?(number, text)
+        @asked.fetch(number, []).any? { |said| text == said.gsub(/[[:space:]]+/, " ").strip }
+      end
+
       # "Burrata 16. rocket 1.2k. speck 65 slices": so many things that are said, each with its number.
       def apart(line)
         said = line.split(/(?<=[[:alnum:])])\.\s+(?=[[:alnum:]])/)
@@ -187,7 +192,7 @@ module Scullion
 
       def written(number, line)
         text = line.gsub(/[[:space:]]+/, " ").strip.sub(CHAT, "").sub(DONE_ON, "")
-        return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || @asked.key?(number)
+        return Row.new(number: number, text: text, kind: "note") if text.match?(WHO) || asked?(number, text)
 
         text = undotted(unbarred(Scanned.mended(unmarked(text))))
         Row.new(number: number, text: text, indent: line[/\A[[:space:]]*/].size)

@@ -183,6 +183,7 @@ module Scullion
 
         items.each_cons(2) do |one, other|
           next unless one.amount && other.food? && other.amount.nil?
+          next unless @plain.byteslice(one.from...other.from).to_s.scrub.match?(THE_SAME)
 
           other.amount, other.piece, other.container = one.amount, other.piece || one.piece, one.container
           one.flags.delete(:same)

@@ -156,6 +156,7 @@ module Scullion
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
         %r{[/|·,]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
         /\b(?:did\s+us|we\s+were)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bfor\s+(?:the|our|my)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+,\s*#{NUMBER}\s+of\s+(?:them|us)\b/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?:-?(?:odd|ish)|\s+or\s+so)?(?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix

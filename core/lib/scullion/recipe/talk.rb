@@ -7,6 +7,8 @@ module Scullion
       ASKED =
         /\?\s*\z
          |\A(?:how\ (?:much|many)|what\ about|which|shall|should|(?:do|have)\ (?:we|you))\b/ix.freeze
+      # "Potato one. need 2.5 kilos": which salad it is.
+      THE_ONE = /\A(?:the\s+)?(?-i:[[:alpha:]]+)\s+one[.,:]\s+(?:(?:need|get|so)\s+)?(?=\S)/i.freeze
       HOW_MUCH = /\A(?:and\s+)?how\s+(?:much|many)\s+(?=\S)/i.freeze
       # Words to an answer that says only how much.
       ANSWER = 3
@@ -17,14 +19,14 @@ module Scullion
       # An amount that has no food behind it.
       AMOUNT = /\A(?:[\d½¼¾]|an?\b|one\b|two\b|three\b|half\b|few\b|couple\b)/i.freeze
 
-      # Numbers of the lines that ask, or say no.
+      # What asks, or says no, by the number of its line. @return [Hash{Integer=>Array<String>}]
       attr_reader :asked
 
       # @param lines [Array<Array(Integer, String)>] as they were said, with their numbers
       def initialize(lines)
-        @lines, @asked = lines, {}
+        @lines, @asked = lines.map { |number, text| [number, text.sub(THE_ONE, "")] }, {}
         @answers = {}
-        lines.each_cons(2) { |(number, text), (next_number, reply)| note(number, text, next_number, reply) }
+        @lines.each_cons(2) { |(number, text), (next_number, reply)| note(number, text, next_number, reply) }
       end
 
       # @return [Array<Array(Integer, String)>] each answer with what was asked
@@ -40,8 +42,8 @@ module Scullion
       def note(number, text, next_number, reply)
         return unless text.match?(ASKED) && !text.match?(NUMBER)
 
-        asked[number] = true
-        asked[next_number] = true if reply.match?(NO) && !reply.match?(NUMBER)
+        (asked[number] ||= []) << text
+        (asked[next_number] ||= []) << reply if reply.match?(NO) && !reply.match?(NUMBER)
         answer = reply.sub(YES, "")
         return unless (reply.match?(YES) || so_much?(text, reply)) && answer.match?(AMOUNT)
 
