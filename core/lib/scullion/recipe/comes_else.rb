@@ -55,7 +55,7 @@ module Scullion
 
       # "Pickled turnip" is bought so, or a part to be made.
       def pickled_else?(item, ingredient)
-        return false unless @line.text.match?(/pickled/i)
+        return false if ingredient.family == "pickle" || !@line.text.match?(/pickled/i)
 
         # "Onions, pickled": what is said behind a name that nobody needs to say.
         return true if item.name.to_s.match?(/\Apickled/i) && @line.text.match?(PICKLED_THEN)

@@ -44,6 +44,10 @@ module Scullion
       STROKE = %r{\s+/\s+}.freeze
       DOT = /\s+[·•]\s+/.freeze
       BAR = /\s+\|\s+|(?<=[[:alnum:])])\.\s+(?=[[:upper:]][[:alpha:] ]{2,20}:\s)/.freeze
+      # "Burrata: 75 balls, half each. Peaches: 60, stoned. Rocket: 3 kg": a list set as one paragraph.
+      NAMED_RUN = /(?:\A|\.\s+)[[:upper:]][[:alpha:] ]{2,20}:\s+(?:[\d½¼¾]|(?-i:[[:alpha:] ]+)\d)/.freeze
+      NAMED_TIMES = 3
+      NEXT_NAME = /(?<=[[:alnum:])])\.\s+(?=[[:upper:]])/.freeze
       # "Monday: cook 3 kg quinoa", "Tue 11.30: feta 1.5 kg": when it is done.
       DONE_ON =
         /\A(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\s*
@@ -165,6 +169,7 @@ module Scullion
 
       # "Soba for 10: soba 900 g | edamame 300 g | carrots 3. Dressing: tahini 150 g": a list in one line.
       def barred(line)
+        return line.split(NEXT_NAME) if line.scan(NAMED_RUN).size >= NAMED_TIMES
         return [line] if line.count("|") < BARS || line.match?(/\A\s*\||\|\s*\z/)
         return [line] if @text.scan(/^.*\|.*$/).size > 1
 
