@@ -19,6 +19,7 @@ module Scullion
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
+      MARINADE_OF = /\bmarinade\s*:?\W*\z/i.freeze
       MARINADE = /\bmarinade\b/i.freeze
 
       # @param lines [Array<Page::Line>] laid out @param lexicon [Lexicon]
@@ -88,10 +89,23 @@ module Scullion
       # "Soy 50 ml (marinade)" beside a dressing that has a list of its own: is it poured too? It is asked.
       def marinades
         foods = @lines.select { |line| line.item&.food? }
-        marinade, others = foods.partition { |line| "#{line.heading} #{line.text}".match?(MARINADE) }
-        return if marinade.empty? || others.count { |line| line.into == "dressing" && line.heading } < 2
+        marinade, others = foods.partition { |line| in_marinade?(line) }
+        return if marinade.empty? || others.none? { |line| line.into == "dressing" || sour?(line.item) }
 
         marinade.each { |line| line.item.flags << :by_the_way unless line.item.place == "cook" }
+      end
+
+      def sour?(item) = @lexicon.acid?(item.foods.first) || item.parts.include?("juice")
+
+      # "Tofu, 2 cm cubes, marinade: soy 300 ml, maple 100 ml": also what stands behind it on its row.
+      def in_marinade?(line)
+        @marinade_rows ||=
+          @lines.select { |each| each.text.match?(MARINADE_OF) }.to_h { |each| [each.row, each] }
+        ahead = @marinade_rows[line.row]
+        ahead = nil if ahead.equal?(line)
+        return @lines.index { |each| each.equal?(line) } > @lines.index { |each| each.equal?(ahead) } if ahead
+
+        "#{line.heading} #{line.text}".match?(MARINADE)
       end
 
       # "(All kg)": so is every number that has no unit.

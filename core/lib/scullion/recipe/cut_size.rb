@@ -19,13 +19,13 @@ module Scullion
         /(?<low>#{NUMBER})(?:\s*(?:-|–|to)\s*(?<high>#{NUMBER}))?\s*-?
           (?<unit>mm|cm|inch(?:es)?|in\b|["″])/ix.freeze
       SHAPES = {
-        dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|bit|square|lengths)\w*/i,
+        dice: /\A\s*-?\s*(?:dic|cub|chunk|piece|pcs?\b|bit|square|lengths)\w*/i,
         slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick|slab|plank|steak|tranche)\w*/i,
         stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick|lardon|rod|log)\w*/i
       }.freeze
       # What is long and slim is cut across only: "green beans in 1-inch pieces".
       LENGTHS = "lengths"
-      ACROSS = /\A\s*-?\s*(?:lengths|piece)/i.freeze
+      ACROSS = /\A\s*-?\s*(?:lengths|piece|pcs?\b)/i.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       # @param text [String] a line @return [CutSize, nil] nil where it says no size

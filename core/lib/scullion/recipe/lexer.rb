@@ -73,6 +73,7 @@ module Scullion
       IN_OIL = %w[in oil].freeze
       ORDERED = %w[cuts trims treats].freeze
       ORDERED_BEHIND = %i[mark amount].freeze
+      SO_MANY = %w[four six eight].freeze
       QUARTER = /quarter\s*(?=[,;.)+]|\z|and\b)/i.freeze
       ORDER_ENDS = %r{\A\s*(?:[,;.)+|/→-]|\z|(?:and|then|n)\b)}.freeze
 
@@ -143,6 +144,7 @@ module Scullion
             found = roles ? [:word, roles] : named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
             next if told_to?(words.first(size), ends[size - 1]) || fried_in?(words.first(size))
+            next if in_so_many?(words.first(size), ends[size - 1])
 
             @scan.pos = ends[size - 1]
             return push(*found.first(1), from, found.last, folded: words.first(size))
@@ -150,6 +152,12 @@ module Scullion
         @scan.pos = ends.first
         folded = words.first(ends.count(ends.first))
         push(:word, from, cooked_so(folded), folded: folded)
+      end
+
+      # "Eggs, in four"; not "stir in four tablespoons".
+      def in_so_many?(words, to)
+        words.size == 2 && words.first == "in" && SO_MANY.include?(words.last) &&
+          !@scan.string.byteslice(to..).match?(ORDER_ENDS)
       end
 
       def quarter_them? = ORDERED_BEHIND.include?(@tokens.last&.kind) && @scan.check(QUARTER)

@@ -67,10 +67,13 @@ module Scullion
         told > @listed.size
       end
 
-      # What stands in a row of its own, and not in the midst of what is told.
+      # What stands in a row of its own, and not in the midst of what is told; in two columns a row has both.
       def listed(lines)
-        told = lines.select { |line| line.kind == "step" }.to_h { |line| [line.row, true] }
-        lines.reject { |line| told.key?(line.row) }
+        told = lines.select { |line| line.kind == "step" }.group_by(&:row)
+        columns = lines.each_cons(2).any? { |one, other| other.row < one.row }
+        lines.reject do |line|
+          told.fetch(line.row, []).any? { |step| !columns || step.text.include?(line.text) }
+        end
       end
 
       # @return [Hash{String=>Array<String>}] what stands in the list by the last word of its name

@@ -24,8 +24,7 @@ module Scullion
         return false unless @section == "open"
 
         items = @items.of(text).select(&:food?)
-        items.any? && items.none?(&:amount) &&
-          items.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
+        items.any? && items.none?(&:amount) && items.all? { |item| listed?(item) }
       end
 
       # "Freekeh - toast dry 5 min, boil 25 min in 3 l water", "dressing - molasses, rest of the oil": what
