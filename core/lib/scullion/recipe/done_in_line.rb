@@ -44,9 +44,14 @@ module Scullion
         end
       end
 
+      # A mark, how much, or how it is cut: "almonds slivered tst".
+      def ends_before?(token)
+        ENDED.include?(token.kind) || (token.kind == :word && token.value.keys.intersect?(%w[cuts trims]))
+      end
+
       def order?(index)
         token, after = @tokens[index], @tokens[index + 1]
-        return false unless token.kind == :word && index.positive? && ENDED.include?(@tokens[index - 1].kind)
+        return false unless token.kind == :word && index.positive? && ends_before?(@tokens[index - 1])
         return false unless lexicon.words("kept").fetch("orders").include?(token.folded.join(" "))
 
         case after&.kind

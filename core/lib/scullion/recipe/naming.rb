@@ -11,6 +11,7 @@ module Scullion
       GENERIC = 3
       # For whom something is, and not what it is.
       DIETS = %w[vegans veggies vegetarians coeliacs].freeze
+      FRIED = %w[fried grilled roasted baked].freeze
       HEADED = %w[, :].freeze
       CANDIED = %w[candied glazed caramelised caramelized].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
@@ -206,7 +207,7 @@ module Scullion
       def turned_name?(token)
         return true if @clauses.bracketed? && (@turned.equal?(item) || @clauses.or?) && other_kind(token)
         return false unless item.food? && item.piece.nil? && @clauses.behind?(item.clause)
-        return false if DIETS.include?(Around.word(token))
+        return false if DIETS.include?(Around.word(token)) || cooked_here?(token)
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"
@@ -237,6 +238,12 @@ module Scullion
         item.container ||= token.value["containers"] if token.kind == :word
         kinds_behind(token, head)
         true
+      end
+
+      # "Tofu, fried": a way of cooking that it has here, and no other food.
+      def cooked_here?(token)
+        word = Around.word(token)
+        FRIED.include?(word) && !@lexicon.cooked_so(item.foods.first, word).nil?
       end
 
       # "Pecans, candied (sugar 200, butter 50)": with what stands behind it, and not bought so.
