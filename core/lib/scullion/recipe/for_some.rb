@@ -45,7 +45,7 @@ module Scullion
         /\b(?:pickled?|(?:soak|steep|plump)(?=\s+in\b)|
             (?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+
-         |\bpickled\s*(?:raw\s*)?[–—:(-]+\s*(?=[\d½¼]|(?-i:[[:alpha:] ]+)\d)
+         |\bpickled?\s*(?:raw\s*)?[–—:(-]+\s*(?=[\d½¼]|(?-i:[[:alpha:] ]+)\d)
          |\binto\s+(?=[^;()]*?\bfor\s+(?:an?\s+hour|half\s+an\s+hour|\d+\s*(?:min|h))|[^;()]*?\bovernight)
          |\b(?:whip(?:ped)?|beaten|whizzed|blitzed|blended)\s+(?:up\s+)?with\s+/ix.freeze
 

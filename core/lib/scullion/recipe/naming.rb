@@ -13,6 +13,7 @@ module Scullion
       DIETS = %w[vegans veggies vegetarians coeliacs].freeze
       FRIED = %w[fried grilled roasted baked].freeze
       HEADED = %w[, :].freeze
+      WITH_IT = %w[( w with].freeze
       CANDIED = %w[candied glazed caramelised caramelized].freeze
       PARTS_KEPT = %w[top tops leaves greens fronds stalks].freeze
       # "Oil, garlic" are two.
@@ -248,7 +249,8 @@ module Scullion
 
       # "Pecans, candied (sugar 200, butter 50)": with what stands behind it, and not bought so.
       def candied_here?(token)
-        CANDIED.include?(Around.word(token)) && @tokens[@tokens.index(token) + 1]&.text == "("
+        CANDIED.include?(Around.word(token)) &&
+          WITH_IT.include?(@tokens[@tokens.index(token) + 1]&.text.to_s.downcase)
       end
 
       # "Carrots, tops left on": what becomes of a part, and no name.

@@ -66,9 +66,12 @@ module Scullion
         @plain = plain
       end
 
-      # @param items [Array<Item>] of the line, of which nothing is said but where it is the only food
+      # Of several foods each by what stands behind it. @param items [Array<Item>] of the line
       def of(items)
-        item = items.find(&:food?) if items.one?(&:food?)
+        foods = items.select(&:food?)
+        return of_each(foods) if foods.size > 1
+
+        item = foods.first
         item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
 
@@ -85,6 +88,13 @@ module Scullion
       end
 
       private
+
+      def of_each(foods)
+        foods.each_with_index do |item, index|
+          to = foods[index + 1]&.from || @plain.bytesize
+          WeighedHow.new(@plain.byteslice(item.from...to).to_s.scrub).of([item]) if to > item.from
+        end
+      end
 
       # @return [Float, nil] g that are left, where it says so
       def left
