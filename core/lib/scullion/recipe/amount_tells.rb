@@ -31,6 +31,11 @@ module Scullion
         item.flags -= %i[per_head each contradicts]
       end
 
+      def oils(items)
+        oil_by_volume(items)
+        oil_beside_oil(items)
+      end
+
       def oil_by_volume(items)
         items.each do |item|
           next unless item.food? && item.amount&.unit == :ml && item.unknown.empty?

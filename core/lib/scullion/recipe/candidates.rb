@@ -100,7 +100,7 @@ module Scullion
       end
 
       def state
-        said = @item.words["states"] unless drains_only?
+        said = @item.words["states"] unless drains_only? || boiled_and_drained?
         return said if FITS.key?(said)
         return CONTAINERS[@item.container] if CONTAINERS.key?(@item.container)
         return "dry" if @item.words["treats"].nil? && @item.name.to_s.match?(/\A(?:dry|dried)\b/i)
@@ -113,6 +113,9 @@ module Scullion
         @item.said?(:drains_only) && !@item.foods.include?(FROM_TIN) &&
           @larder[@item.foods.first]&.trims.to_h.any?
       end
+
+      # "Peas, boiled, drained": out of the pot.
+      def boiled_and_drained? = @item.said?(:drains_only) && @item.words.key?("cooks")
 
       # "Beans, tinned 3 kg": of any kind.
       def any_beans? = state == "tinned" && ANY_BEANS.include?(@item.name.to_s.downcase)

@@ -8,6 +8,7 @@ module Scullion
       # What a fruit is cut into that is eaten, and not its zest alone.
       FLESH = %w[segmented wedges sliced sliced-thick diced diced-large].freeze
 
+      FRUIT_LABEL = /\A\W*\d+\s+(?-i:[[:alpha:]]+):\s/.freeze
       JUICE_OF = /\bjuice\s*\((?:from\s+|of\s+|about\s+)?\z/i.freeze
 
       private
@@ -30,6 +31,15 @@ module Scullion
         return true if item.counted? && item.words.empty? && @plain.match?(/\bsqueezed\b/i)
 
         @tokens.any? { |token| token.value.equal?(item.amount) && token.text.match?(/squeeze/i) }
+      end
+
+      # "4 oranges: zest 1, juice 2, segment 2": what becomes of all of them, and no more of them.
+      def shared_fruit(items)
+        whole, *parts = items
+        return unless whole&.counted? && parts.size > 1 && @plain.match?(FRUIT_LABEL)
+        return unless parts.all? { |item| item.foods == whole.foods }
+
+        whole.flags << :contradicts
       end
 
       # "Raisins soaked in orange juice (1 orange)"

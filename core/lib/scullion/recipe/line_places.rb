@@ -31,7 +31,8 @@ module Scullion
       FOR_WATER =
         /\b(?:for|in|into)\s+(?:(?:the|a|every|each|of|\d[\d.,]*\s*(?:l|lit(?:re|er)s?|ltrs?))\s+){0,4}
           (?!(?:iced?|cold|warm|rose|orange|lemon)\b)(?:(?-i:[[:alpha:]]+)\s+)?water\b/ix.freeze
-      BRACKETED_WITH = %r{\(\s*(?:w/|with\b)|\b(?:candied|glazed|caramelised|caramelized)\s*(?:\(|w/|with\b)}i.freeze
+      BRACKETED_WITH =
+        %r{\(\s*(?:w/|with\b)|\b(?:candied|glazed|caramelised|caramelized)\s*(?:\(|w/|with\b)}i.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
             lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?

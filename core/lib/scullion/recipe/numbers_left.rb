@@ -34,8 +34,10 @@ module Scullion
         /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
          |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
       GOES = /\A\s*(?:to\s+)?(?:go(?:es)?\s+)?(?:through|over|under|underneath|on\s+top|into|for)\b/i.freeze
+      BEHIND_ONE = /(?:[,;]|\band)\s*\z/i.freeze
+      GOES_TOO = /\A\s*(?:(?-i:[[:alpha:]]+)\s+){0,2}(?:in|into|for|on)\s+the\b/i.freeze
       # "1 kg grated, 1 kg cooked, cubed"
-      DONE_TO_IT = /\A\s*(?:cooked|raw|\w+(?:ed|ced|ted))\b/i.freeze
+      DONE_TO_IT = /\A\s*(?!red\b)(?:cooked|raw|\w+(?:ed|ced|ted))\b/i.freeze
       KIND_BETWEEN = /\d\s+(?-i:[[:alpha:]]{3,})\s+\z/.freeze
       OF_A_DRESSING =
         /\A\s*(?!in\s)(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
@@ -112,9 +114,14 @@ module Scullion
       # "300 g rocket to go under, 300 g through", "chicory red 12 white 12": as much again.
       def told_twice?(token)
         return false unless token.value.value == @numbers.first.value.value
-        return before(token).match?(KIND_BETWEEN) if token.value.unit == :piece
+        return before(token).match?(KIND_BETWEEN) || parted?(token) if token.value.unit == :piece
 
         before(token).match?(/[,;]\s*\z/) && (after(token).match?(GOES) || after(token).match?(DONE_TO_IT))
+      end
+
+      # "1 clove in the pot, 1 crushed in the dressing", "8 torn and 8 crisped"
+      def parted?(token)
+        before(token).match?(BEHIND_ONE) && [GOES_TOO, DONE_TO_IT].any? { |goes| after(token).match?(goes) }
       end
 
       def known?(number)

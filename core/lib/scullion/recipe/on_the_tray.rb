@@ -34,7 +34,9 @@ module Scullion
       LISTED_ON = /(?:,|\band|&|\+|\b(?:oil|butter|ghee|fat)\s+with)\s*\z/i.freeze
       # "Courgettes 3 kg, grill, oil 150 ml", "squash 3 kg - roast 200C 30 min; oil 150 ml"
       BEHIND_HEAT =
-        /\b(?:roast|bake|baked|fry|fried|(?:char)?grill|griddle|char|sear|saute|blister|brown)(?:ed|d|led|red)?\b
+        /\b
+          (?:roast|bake|baked|fry|fried|(?:char)?grill|griddle|char|sear|saute|blister|brown)
+          (?:ed|d|led|red)?\b
           (?:[\s,;:.–-]|\d|[°º]|[CF]\b|min(?:ute)?s?\b|a\sside\b
              |on\s(?:one|both|each)\ssides?\b|only\b|hard\b|hot\b|until\s\w+\b)*
           (?:[\d.,½¼¾]+\s*(?:m?l|g|dl|cl|tbsps?|tsps?)\b\.?\s*(?:of\s+)?)?\z/ix.freeze

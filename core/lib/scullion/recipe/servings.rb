@@ -158,7 +158,8 @@ module Scullion
         /\b(?:did\s+us|we\s+were)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
         /\bthere(?:['’]?s|\s+are|\s+were)\s+(?:about\s+)?#{NUMBER}\s+of\s+(?:them|us|you)\b/ix,
         /\A\W*(?:re|subject|event|function)\s*:[^\d]*,\s*#{NUMBER}\W*\z/ix,
-        /\bfor\s+(?:the|our|my)\s+(?-i:[[:alpha:]]+)(?:\s(?-i:[[:alpha:]]+))?,\s*#{NUMBER}\s+of\s+(?:them|us)\b/ix,
+        /\bfor\s+(?:the|our|my)\s+
+          (?-i:[[:alpha:]]+)(?:\s(?-i:[[:alpha:]]+))?,\s*#{NUMBER}\s+of\s+(?:them|us)\b/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
         /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
           (?:-?(?:odd|ish)|\s+or\s+so)?(?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix

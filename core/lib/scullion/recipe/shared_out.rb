@@ -36,7 +36,7 @@ module Scullion
 
       # @param item [Item] with an amount @return [Array<Item>]
       def of(item)
-        parts, unit = said || with_rest || of_it
+        parts, unit = said || with_rest || of_it || in_brackets
         return [item] unless parts&.all? { |part| part.much.positive? }
 
         whole = parts.sum(&:much)
@@ -72,6 +72,17 @@ module Scullion
         return unless all
 
         some /= SMALLER if part[:unit].nil? && some >= all
+        [[Part.new(some, part[:done]), Part.new(all - some, elsewhere(part[:done]))], unit]
+      end
+
+      # "6 tbsp (2 for roasting)": the rest of it is for the dressing.
+      def in_brackets
+        part, whole = @plain.match(/\(\s*#{PLACED}\s*\)\W*\z/o), @plain.match(WHOLE)
+        return unless part && whole && part.begin(0) >= whole.end(0) && part[:done].match?(HEAT)
+
+        (all, some), unit = in_one_unit([whole, part])
+        return if all.nil? || some >= all
+
         [[Part.new(some, part[:done]), Part.new(all - some, elsewhere(part[:done]))], unit]
       end
 

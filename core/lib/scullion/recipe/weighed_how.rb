@@ -46,6 +46,8 @@ module Scullion
         /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
           #{WEIGHT}\s+(?:(?:once|when|after)\s+)?cook(?:ed|ing)\b/ix.freeze
 
+      DRAINED_TO = /\d\s*[x×]\s*\d[^=]*\bdrained\s*(?:w(?:eigh)?t\.?\s*)?=\s*(?<left>#{WEIGHT})/i.freeze
+
       # "A 10 kg sack, 6 kg used", "5 l tub, use 3": there is more of it than goes in.
       USED =
         /\b(?:use|using|take)\s+(?:(?:only|about|just|up\s+to)\s+)?
@@ -72,6 +74,8 @@ module Scullion
         return of_each(foods) if foods.size > 1
 
         item = foods.first
+        return drained_to(item) if item && @plain.match?(DRAINED_TO)
+
         item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
 
@@ -88,6 +92,13 @@ module Scullion
       end
 
       private
+
+      # "2 x 400 g, drained = 480 g": so much is eaten of all of them.
+      def drained_to(item)
+        grams = WeighedHow.grams(@plain[DRAINED_TO, :left].match(WEIGHT))
+        item.amount, item.size, item.container = Amount.new(grams, grams, :g), nil, nil
+        item.flags << :prepared
+      end
 
       def of_each(foods)
         foods.each_with_index do |item, index|

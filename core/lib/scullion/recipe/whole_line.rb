@@ -59,12 +59,12 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         seeds_alone(all)
-        oil_by_volume(all)
-        oil_beside_oil(all)
+        oils(all)
         into_places(all)
         toasted_by_the_slice(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
+        shared_fruit(all)
         out_of_it(all)
         keep_back(all)
         not_cooked(all)
