@@ -166,10 +166,10 @@ module Scullion
       # @return [Hash, nil] its roles
       def ordered(words, to)
         return if !ORDERED_BEHIND.include?(@tokens.last&.kind) || @tokens.last.text == "("
-        return unless @scan.string.byteslice(to..).match?(ORDER_ENDS)
+        return if @lexicon.roles(words).any?
 
-        found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?)
-        found unless @lexicon.food(words) || @lexicon.roles(words).any?
+        found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?) or return
+        found if @lexicon.food(words).nil? && @scan.string.byteslice(to..).match?(ORDER_ENDS)
       end
 
       # @return [Array<String>] the participles that a verb may have
