@@ -127,6 +127,33 @@ RSpec.describe "All of it is there" do
     expect(all(row).last).to eq "?"
   end
 
+  it "has what is used where something is cancelled, and asks what is for some guests alone" do
+    cancelled = "Serves 120\nasparagus 30 bundles?? NO – 3 cases cancelled, use tenderstem 3 kg"
+    expect(all(cancelled).map { |food| food.first(2) }).to eq [["tenderstem", 3000]]
+    version = "Serves 16\ngiant couscous 900 g\nGF version: use 900 g cooked quinoa for 3 plates"
+    expect(all(version)).to eq [["giant-couscous", 900, "salad"], "?"]
+  end
+
+  it "holds back the share that is said behind the word, and has no mustard on top for what stands nearer" do
+    kept = reads("Serves 5\n20 g sesame seeds (hold back half for serving)").to_h
+    expect(kept["salad"]["components"].first["held_back"]).to eq 0.5
+    told = <<~TEXT
+      Herring and beetroot
+      This does six. Take four beetroots that you boiled yesterday, peel them and dice them small with two apples
+      and three pickled cucumbers. Stir together 200 ml soured cream and two teaspoons of mustard, and turn
+      everything in that except the herring, which goes on the top.
+    TEXT
+    expect(of(told, "pickled-cucumber").last).to eq "salad"
+    expect(of(told, "mustard").last).to eq "dressing"
+  end
+
+  it "takes either pint for the millilitres beside it, and no law's word for a food" do
+    expect(all("Serves 6\n150 ml / ¼ pint soured cream").first.first(2)).to eq ["sour-cream", 146]
+    expect(all("Serves 6\n150 ml / ½ pint soured cream")).to eq ["?"]
+    law = "Serves 6\nfeta 400 g\n\nDressing (SULPHITES, MUSTARD)\nolive oil 240 ml\nwine vinegar 90 ml"
+    expect(all(law).map(&:first)).not_to include "mustard"
+  end
+
   it "takes apart a list that is set as one paragraph" do
     run = "Re: Thurs, salad starter, 150\nBurrata: 75 balls, half each. Speck: 3 slices pp. Rocket: 3 kg."
     expect(all(run).map(&:first)).to eq %w[burrata speck rocket]

@@ -24,6 +24,8 @@ module Scullion
         "quart" => 1136.5225,
         "gallon" => 4546.09
       }.freeze
+      # A pint, and the other one in it.
+      IN_BOTH = (IMPERIAL.fetch("pint") / 473.176473).then { |times| [1.0, times, 1 / times].freeze }
       OF_THE_HOUSE = { "cup" => :cup, "tbsp" => :tablespoon, "tsp" => :teaspoon }.freeze
 
       SPELLINGS =

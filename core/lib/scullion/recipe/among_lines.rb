@@ -19,6 +19,7 @@ module Scullion
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
+      MARINADE_IN = /\(\s*marinade\b/i.freeze
       MARINADE_OF = /\bmarinade\s*:?\W*\z/i.freeze
       MARINADE = /\bmarinade\b/i.freeze
 
@@ -105,7 +106,9 @@ module Scullion
         ahead = nil if ahead.equal?(line)
         return @lines.index { |each| each.equal?(line) } > @lines.index { |each| each.equal?(ahead) } if ahead
 
-        "#{line.heading} #{line.text}".match?(MARINADE)
+        @all_marinade ||=
+          @lines.select { |each| each.text.match?(MARINADE_IN) }.to_h { |each| [each.row, true] }
+        @all_marinade.key?(line.row) || "#{line.heading} #{line.text}".match?(MARINADE)
       end
 
       # "(All kg)": so is every number that has no unit.

@@ -53,7 +53,7 @@ module Scullion
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
           leaves_of_it?(index) || sentence_of_dressing?(index) || heads_next?(roles, index) ||
-          lasts?(index) || top_of_it?(index)
+          lasts?(index) || top_of_it?(index) || said_of_another?(token)
         unknown(token, index) if known.empty? && roles.empty?
       end
 
@@ -105,6 +105,15 @@ module Scullion
       # "Tossed in half the dressing" halves nothing.
       def half_of?(token, index)
         token.folded == %w[in half] && %w[the of].include?(Around.word(@tokens[index + 1]))
+      end
+
+      # "Mustard, and turn all in that but the herring, which goes on top": of what stands nearer.
+      def said_of_another?(token)
+        return false unless @prose && item.food?
+        return true if @lexicon.poured?(item.foods.first) && @clauses.number > item.clause.to_i
+
+        spoken = @tokens.take_while { |each| !each.equal?(token) }.reverse.find { |each| each.kind == :food }
+        !spoken.nil? && spoken.at > item.from && !spoken.value[:keys].intersect?(item.foods)
       end
 
       # "The top of the milk" is what of it.

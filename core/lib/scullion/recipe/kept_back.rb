@@ -24,6 +24,9 @@ module Scullion
            |(?:the\s+)?other(?:\s+one)?|\d{1,2}|#{NUMBERS.keys.join("|")})\b
            #{NO_UNIT}#{BETWEEN}\b#{FOR_TOP}/ix.freeze
 
+      # "Hold back half for serving"
+      HOLD_SHARE =
+        /\b(?:keep|save|hold|reserve|set)\s+(?:back|aside)\s+(?:about\s+)?(?<share>#{Shares::ANY})\b/i.freeze
       # "200 g of them for the top", "of which 200 g to garnish"
       SOME_GRAMS =
         /(?:#{WeighedHow::WEIGHT}\s+of\s+(?:it|them|these|which)|of\s+which\s+#{WeighedHow::WEIGHT})\b
@@ -44,7 +47,7 @@ module Scullion
         @grams = plain.match(SOME_GRAMS)
         @some = plain[KEEP_SOME, :some]
         @kept = lexer.read(@some).find { |token| token.kind == :amount }&.value if @some
-        @found = plain.match(SAID)
+        @found = plain.match(SAID) || plain.match(HOLD_SHARE)
       end
 
       # @return [String, nil] what is kept, where nobody knows which share that is

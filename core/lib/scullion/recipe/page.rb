@@ -47,7 +47,7 @@ module Scullion
           (?<many>\d{1,4})\s*:\s+/ix.freeze
       # "Vegan x9: white bean purée 60 g each", "NUT FREE x4: pumpkin seeds instead"
       FOR_DIET =
-        /\A\W*(?:gf|df|vegan|veggie|veg)\s+(?:pair|couple|one|two|lot|guests?|pax|option)\b.*:
+        /\A\W*(?:gf|df|vegan|veggie|veg)\s+(?:pair|couple|one|two|lot|guests?|pax|option|version)\b.*:
          |\A\W*(?:vegans?|veggies?|veg|gf|df|coeliacs?|(?:nut|dairy|gluten|egg|fish)[- ]free)\s*
           (?:[x×]\s?\d+|\(\d+\))[^:]{0,12}:/ix.freeze
       # "Veg per box: 80 g cabbage, 60 g carrot"
@@ -128,6 +128,7 @@ module Scullion
           @heading = @into = nil if row.number < last || (@in_one_row && row.number > last + 1)
           last = row.number
           row, for_others = without_number(row)
+          kind = "ingredient" if weighed_for_diet?(row.text)
           kind = "heading" if over_list?(row, following[place])
           lines = laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
           lines.filter_map(&:item).each { |item| item.flags << :for_some } if for_others
@@ -248,7 +249,7 @@ module Scullion
 
         begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
-        return [line(row, row.text, "heading")] unless food?(rest)
+        return [line(row, row.text, "heading")] if rest.match?(CONTAINS) || !food?(rest)
 
         listed = foods(row, rest)
         # All of it stands behind its heading: what follows at the margin is not of it.

@@ -14,9 +14,12 @@ module Scullion
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|blend(?!\w|\s+of\b)
            |for\s(?:the|a|my|our|your|its)\s(?:dressing|vinaigrette)(?=\s+(?:I|we|you|use|take|it)\b)
            |(?:the|my|our)\s(?:dressing|vinaigrette)\s(?:is|has|gets|takes)
+           |make\s(?:the|a)\s(?:sauce|dressing|vinaigrette)\s(?:with|from|of)
            |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
+      # "That you boiled yesterday, peel and dice them with two apples"
+      DONE_BETWEEN = /\b(?:peel|dice|cut|slice|chop|toss|mix|fold|dress)\b/i.freeze
       LISTED_WITH =
         /\bwith\b(?:(?!\b(?:then|drain\w*|add|toss\w*|stir\w*|until|till|while|when)\b)[^.;])*\z/i.freeze
       STRANGER = /\A(?-i:[[:alpha:]]{4,})\z/.freeze
@@ -181,7 +184,7 @@ module Scullion
 
         at = sentence =~ BOILED or return false
         named = sentence.downcase.index(item.name.downcase) or return false
-        named > at &&
+        named > at && !sentence[at...named].match?(DONE_BETWEEN) &&
           (
             thrown_out?(sentence, named) || goes_along?(item, sentence) ||
               sentence[at...named].match?(/\bwith\b[^,;]*\z/i) ||

@@ -65,10 +65,6 @@ module Scullion
       SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze
       DEGREES = /\s*(?:°|º|degrees?\b)|\s*%/.freeze
-      # "Blanch 1:30, shock"
-      CLOCKED = /\d{1,2}:[0-5]\d(?![\d:])(?:\s*(?:mins?|h|hrs?)\b)?/i.freeze
-      # A number before a bare C or F is heat from here on.
-      HOT = 40
       BIG_WORDS = "very|small|large|big|good|generous|heaped|fat|decent|tiny|really"
       BIG = /(?:(?:very\s+)?(?:small|smallish|large|big|good|generous|heaped|fat|decent|tiny)\s+)?/i.freeze
       # "Three big tablespoons": a spoon is a spoon.
@@ -84,7 +80,7 @@ module Scullion
         return push(:word, from, { "aside" => true }, folded: %w[share]) if @scan.skip(SHARE_GOES)
 
         return push(:word, from, { "aside" => true }, folded: %w[tool]) if tool?
-        return push(:time, from) if @scan.skip(CLOCKED)
+        return push(:time, from) if @scan.skip(TimeAndHeat::CLOCKED)
         return push(:heat, from) if @scan.skip(TimeAndHeat::HEAT_AND_TIME)
 
         few = few_of_them
@@ -170,7 +166,7 @@ module Scullion
           return push(:length, from)
         end
         return push(:time, from) if @scan.skip(TIME) || minutes_alone?(low)
-        return push(:heat, from) if @scan.skip(high >= HOT ? HEAT : DEGREES) || oven_heat?(low)
+        return push(:heat, from) if @scan.skip(high >= TimeAndHeat::HOT ? HEAT : DEGREES) || oven_heat?(low)
 
         @scan.skip(/\s*x\b(?=\s*\d)/i)
         @scan.skip(/\s+(?:of\s+)?(?:an?|the)\b(?=\s+[[:alpha:]])/i) if high < 1
@@ -241,16 +237,21 @@ module Scullion
         0.0
       end
 
-      # "200g/7oz": the same said in the other system; not "1.5 kg / 1.1 kg".
+      # "200g/7oz": the same said in the other system, or by the other pint; not "1.5 kg / 1.1 kg".
       def skip_double(unit, many)
         from = @scan.pos
         if @scan.skip(%r{\s*/\s*}) && (again = one) && @scan.skip(/\s*/) && (other = unit_word) &&
-             !(other.first == unit && ((again * other.last / many) - 1).abs > Amounted::SAME)
+             (
+               other.first != unit ||
+                 Amount::Units::IN_BOTH.any? { |pint| as_much?(again * other.last * pint, many) }
+             )
           return
         end
 
         @scan.pos = from
       end
+
+      def as_much?(one, other) = ((one / other) - 1).abs <= Amounted::SAME
 
       def loose(low, high)
         from = @scan.pos

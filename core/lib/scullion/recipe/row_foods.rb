@@ -6,6 +6,8 @@ module Scullion
     module RowFoods
       DONE_WITH = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}?))\s+[-–—]\s+(?=[[:alpha:]])/i.freeze
 
+      # "Dressing (SULPHITES, MUSTARD)": what is in it, by the law.
+      CONTAINS = /\A[[:upper:]][[:upper:], &]{3,}\)\W*\z/.freeze
       SHARE_OF_IT =
         /\b(?:#{Shares::ANY})\s+(?:of\s+)?(?:the|your|that|this)\s+(?:dressing|sauce|vinaigrette)\b/i.freeze
       # Foods from which a list stands above.
@@ -61,6 +63,12 @@ module Scullion
             .flat_map { |text| @items.of(text, prose: true) }
             .select { |item| item.food? && item.amount }
             .flat_map(&:foods)
+      end
+
+      # "GF version: use 900 g cooked quinoa for 3 plates"
+      def weighed_for_diet?(text)
+        text.match?(Page::FOR_DIET) &&
+          @items.of(text).any? { |item| item.food? && item.amount && !item.counted? }
       end
 
       def listed?(item)

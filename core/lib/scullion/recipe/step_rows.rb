@@ -68,10 +68,10 @@ module Scullion
         words = plain.split.size
         return false if plain.match?(LABELLED) || part_listed?(plain) || named_list?(plain)
         return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
+        return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
         return false if counted_behind_verb?(plain)
         return true if verbs_alone?(plain)
-        return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         if begins_step?(plain) && (words > 3 || plain.end_with?(".", "!") || text.match?(NUMBERED))
           return true
         end

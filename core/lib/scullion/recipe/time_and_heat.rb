@@ -39,6 +39,10 @@ module Scullion
         [/\bquarter of an h(?:ou)?r\b/i, 15.0],
         [%r{\bover(?:night|nite)\b|\bo/n\b}i, 720.0]
       ].freeze
+      # "Blanch 1:30, shock"
+      CLOCKED = /\d{1,2}:[0-5]\d(?![\d:])(?:\s*(?:mins?|h|hrs?)\b)?/i.freeze
+      # A number before a bare C or F is heat from here on.
+      HOT = 40
       # "200/25": so hot, so many minutes.
       HEAT_AND_TIME =
         %r{(?:1[2-9]0|2[0-5]0)

@@ -144,8 +144,12 @@ module Scullion
 
       # "The cumin" of cumin seeds.
       def by_first_word(item)
-        word = Lexicon.fold(item.name).split.first.to_s
-        word.length < Lexicon::SHORTEST ? [] : told.map(&:first).grep(/\b#{Regexp.escape(word)}\b/i)
+        words = Lexicon.fold(item.name).split.values_at(0, -1).uniq
+        said =
+          words.map do |word|
+            word.length < Lexicon::SHORTEST ? [] : told.map(&:first).grep(/\b#{Regexp.escape(word)}\b/i)
+          end
+        said.find(&:any?) || []
       end
 
       # "Cook the lentils with bay and onion, drain, discard both": what they are cooked with.

@@ -39,7 +39,7 @@ module Scullion
       TWO_KINDS =
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
-      TAKEN_BACK = /\A[^?]{2,60}\?+\s*no\s*(?:→|->|,)/i.freeze
+      TAKEN_BACK = /\A[^?]{2,60}\?+\s*no\s*(?:→|->|,|[–—-][^?]{0,40}\buse\b)/i.freeze
       # "2 tbsp of the pickle juice" is of no list.
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
