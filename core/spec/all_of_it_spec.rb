@@ -127,6 +127,34 @@ RSpec.describe "All of it is there" do
     expect(all(row).last).to eq "?"
   end
 
+  it "takes no standfirst, no favour and nothing with a time for a food of the list" do
+    text = <<~TEXT
+      CORN BOWL
+      A winner with a smoky lime dressing that we'd happily drink.
+      SERVES 6 | PREP 25 MINS
+      300 g rice
+      2 aubergines
+      200 g feta
+      50 ml olive oil
+      aubergines in 2 cm dice, oil + salt, 220 for 25 mins
+      Carl - please can you bring bread?
+    TEXT
+    expect(all(text).map(&:first)).to eq %w[white-rice aubergine brined-white-cheese olive-oil]
+  end
+
+  it "reads the list beside the steps in two columns as a list" do
+    columns = <<~TEXT
+      Spiced cauliflower          serves 6
+
+      1 lg cauliflower, florets         Heat oven 220C.
+      2 x 250g pouch puy lentils        Warm lentils in the pouches.
+      150g baby spinach                 Yoghurt and chutney - stir.
+      150g natural yoghurt              Spinach on plates, lentils,
+      2 tbsp mango chutney              cauliflower over.
+    TEXT
+    expect(keys(columns)).to eq %w[cauliflower pouch-lentils spinach yoghurt mango-chutney]
+  end
+
   it "has what is used where something is cancelled, and asks what is for some guests alone" do
     cancelled = "Serves 120\nasparagus 30 bundles?? NO – 3 cases cancelled, use tenderstem 3 kg"
     expect(all(cancelled).map { |food| food.first(2) }).to eq [["tenderstem", 3000]]

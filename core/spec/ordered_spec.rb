@@ -58,6 +58,8 @@ RSpec.describe "Orders behind a food" do
   end
 
   it "takes for no order what only sounds like one" do
+    expect(all("Serves 9\ncoriander, seed, 10 g").first.first).to eq "coriander-seed"
+    expect(all("Serves 9\nfennel, seed, 10 g").first.first).to eq "fennel-seed"
     expect(part("six crisp apples, cored")["cook"]).to be_nil
     expect(part("1 preserved lemon (skin)")["trim"]).not_to eq "skinned"
     expect(all("pea shoots 100 g, top")).to eq all("pea shoots 100 g on top")
@@ -76,6 +78,8 @@ RSpec.describe "Orders behind a food" do
 
   it "cuts the same what is cut “the same”, on its line and on the one above" do
     expect(part("1 red pepper, diced\n1 yellow pepper, same")["cut"]).to eq "diced"
+    sized = draft("200 g carrots, diced\n1 tin kidney beans, same size")
+    expect(sized.to_h["salad"]["components"].last["cut"]).to be_nil
     both = draft("2 carrots in ribbons, 1 courgette the same").to_h["salad"]["components"]
     expect(both.map { |each| each["cut"] }).to eq %w[ribbons ribbons]
   end

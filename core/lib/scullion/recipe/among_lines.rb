@@ -19,6 +19,7 @@ module Scullion
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
+      # "(marinade, 30 min)" is said of its row, "marinade:" of what follows on it.
       MARINADE_IN = /\(\s*marinade\b/i.freeze
       MARINADE_OF = /\bmarinade\s*:?\W*\z/i.freeze
       MARINADE = /\bmarinade\b/i.freeze
@@ -82,9 +83,16 @@ module Scullion
             item, before = line.item, above.item
             next unless item.said?(:same) && item.food? && before.food?
 
-            before.words["cuts"]&.then { |cut| item.words["cuts"] ||= cut } if item.amount
+            cut_the_same(item, before, line.text)
             item.flags.delete(:same) if take_over(item, before)
           end
+      end
+
+      # "1 kg celeriac, ditto": cut so; not "1 tin, the same size".
+      def cut_the_same(item, before, text)
+        return if item.amount.nil? || text.match?(/\bsame[\s-]siz/i)
+
+        before.words["cuts"]&.then { |cut| item.words["cuts"] ||= cut }
       end
 
       # "Soy 50 ml (marinade)" beside a dressing that has a list of its own: is it poured too? It is asked.

@@ -19,6 +19,7 @@ module Scullion
       TAKEN_OFF = %w[cored peeled seeded].freeze
       COOKED_HOW = %w[in with for until till].freeze
       OF_THE = %w[of the].freeze
+      # The nearest first.
       FOR_THE = %w[the for].freeze
       ONCE = %w[once when after].freeze
 

@@ -169,7 +169,13 @@ module Scullion
         return if @lexicon.roles(words).any?
 
         found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?) or return
-        found if @lexicon.food(words).nil? && @scan.string.byteslice(to..).match?(ORDER_ENDS)
+        found if !names?(words) && @scan.string.byteslice(to..).match?(ORDER_ENDS)
+      end
+
+      # "Coriander, seed": the name goes on behind the mark.
+      def names?(words)
+        food = @tokens.reverse.find { |token| token.kind == :food }
+        [words, [*food&.folded, *words]].any? { |name| @lexicon.food(name) }
       end
 
       # @return [Array<String>] the participles that a verb may have
