@@ -43,6 +43,21 @@ RSpec.describe Scullion::Record::Lessons do
     expect(lesson["after"].to_f).to be < lesson["before"].to_f
   end
 
+  # Less than a twentieth of what was bought, or more than all of it, was something else on the scale.
+  it "learns what trimming leaves within what it can leave" do
+    prep = plan.preps.find { |each| each.component.trim }
+    share_learnt =
+      lambda do |share|
+        lessons do |service, _|
+          [["bought", 2000.0], ["trimmed", 2000.0 * share]].map do |of, grams|
+            entry(service, "weighed", prep.at, of: of, value: grams)
+          end
+        end.find { |each| each["at"].end_with?("trims/#{prep.component.trim}/yield") }
+      end
+    expect([0.05, 0.9, 1.0].map { |share| share_learnt[share].nil? }).to eq [false, false, false]
+    expect([0.049, 1.001].map { |share| share_learnt[share].nil? }).to eq [true, true]
+  end
+
   # Always 2.5 times its weight where the house takes 2.0: 0.5 ÷ 2.5 off before; after, as far as the house's
   # own figure still holds it back. Grain that takes up more each time drifts up, less each time down.
   it "says how far the figure was off, and which way it drifts" do

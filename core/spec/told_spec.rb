@@ -24,6 +24,9 @@ RSpec.describe Scullion::Recipe::Told do
       "1 1/2 hours" => "1 h 30",
       "1½ h" => "1 h 30",
       "half an hour" => "30 min",
+      "¼ hour" => "15 min",
+      "¾ hour" => "45 min",
+      "2¼ hours" => "2 h 15",
       "35–40 min" => "35 min to 40 min",
       "nine minutes" => "9 min",
       "an hour and a half" => "1 h 30"
