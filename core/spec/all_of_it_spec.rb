@@ -168,8 +168,8 @@ RSpec.describe "All of it is there" do
     told = <<~TEXT
       Herring and beetroot
       This does six. Take four beetroots that you boiled yesterday, peel them and dice them small with two
-      apples and three pickled cucumbers. Stir together 200 ml soured cream and two teaspoons of mustard, and turn
-      everything in that except the herring, which goes on the top.
+      apples and three pickled cucumbers. Stir together 200 ml soured cream and two teaspoons of mustard,
+      and turn everything in that except the herring, which goes on the top.
     TEXT
     expect(of(told, "pickled-cucumber").last).to eq "salad"
     expect(of(told, "mustard").last).to eq "dressing"
