@@ -175,6 +175,15 @@ RSpec.describe "All of it is there" do
     expect(of(told, "mustard").last).to eq "dressing"
   end
 
+  it "has the zest of as many fruit as are counted, however their juice is measured" do
+    zest = ->(line) { all("Serves 9\n#{line}").find { |food| food.first == "lime" }&.at(1) }
+    two = zest["zest and juice of 2 limes"]
+    expect(zest["zest and juice of 2 limes (60 ml)"]).to eq two
+    expect(zest["2 limes, zest and juice (60ml)"]).to eq two
+    expect(zest["lime zest 2 / juice 60 ml"]).to eq two
+    expect(all("Serves 9\nzest and juice of 2 limes (60 ml)").first).to eq ["lime-juice", 62, "dressing"]
+  end
+
   it "takes either pint for the millilitres beside it, and no law's word for a food" do
     expect(all("Serves 6\n150 ml / ¼ pint soured cream").first.first(2)).to eq ["sour-cream", 146]
     expect(all("Serves 6\n150 ml / ½ pint soured cream")).to eq ["?"]

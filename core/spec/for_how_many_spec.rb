@@ -212,6 +212,7 @@ RSpec.describe Scullion::Recipe::Servings do
   it "adds up all who are served, and not those who are among them" do
     {
       "Potato salad, 18 guests + 6 crew" => 24,
+      "Wedding hall – salad 3 – 14 adults 10 kids" => 24,
       "Potato salad for twenty adults and four children" => 24,
       "Potato salad, 10 guests and a crew of 14" => 24,
       "Potato salad - 20 pax + 4 veg" => 24,

@@ -106,8 +106,17 @@ module Scullion
           item.dup.tap do |each|
             each.parts = [part]
             each.amount = each.amount&.times(share_of(part))
+            zest_of_all(each) if part == "zest"
           end
         end
+      end
+
+      # "Zest and juice of 2 limes (60 ml)": so much is the juice, and the zest is of as many as there are.
+      def zest_of_all(item)
+        item.size = nil if item.size&.unit == :ml
+        return unless item.amount&.unit == :ml
+
+        item.amount = @tokens.find { |token| token.kind == :amount && token.value.unit == :piece }&.value
       end
 
       # "All the zest, half the juice"

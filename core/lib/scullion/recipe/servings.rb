@@ -91,6 +91,7 @@ module Scullion
       # "9 guests + 6 crew", "thirty adults and twelve kids"; not "60 guests, 6 veggie", who are among them.
       GROUPS =
         /\b(?:staff|crew|team|party|band)\sof\s#{COUNT}\s*(?:\+|&|and|plus)\s*#{COUNT}\b
+         |\b#{COUNT}\s+#{PEOPLE}\s+#{COUNT}\s+#{PEOPLE}(?!\s+(?:are|who|will))
          |\b#{COUNT}\s+#{PEOPLE}(?:\s*,\s*#{COUNT}\s+#{PEOPLE})*
           (?:\s*(?:\+|&|and|plus)\s*
             (?:#{COUNT}\s+(?:#{PEOPLE}|#{DIETS})
