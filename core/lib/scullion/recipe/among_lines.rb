@@ -83,16 +83,9 @@ module Scullion
             item, before = line.item, above.item
             next unless item.said?(:same) && item.food? && before.food?
 
-            cut_the_same(item, before, line.text)
+            item.cut_like(before, line.text)
             item.flags.delete(:same) if take_over(item, before)
           end
-      end
-
-      # "1 kg celeriac, ditto": cut so; not "1 tin, the same size".
-      def cut_the_same(item, before, text)
-        return if item.amount.nil? || text.match?(/\bsame[\s-]siz/i)
-
-        before.words["cuts"]&.then { |cut| item.words["cuts"] ||= cut }
       end
 
       # "Soy 50 ml (marinade)" beside a dressing that has a list of its own: is it poured too? It is asked.

@@ -39,6 +39,14 @@ module Scullion
         end
 
         def food? = foods.any?
+        # "Celeriac 1 kg, ditto": cut as what stands before it; not "1 tin, the same size".
+        # @param before [Item] @param text [String] that says so
+        def cut_like(before, text)
+          return unless food? && amount && said?(:same) && before.words.key?("cuts")
+
+          words["cuts"] ||= before.words["cuts"] unless text.match?(/\bsame[\s-]siz/i)
+        end
+
         def nothing? = !food? && unknown.empty? && parts.empty? && (amount.nil? || of_dressing?)
         # "Half the dressing"
         def of_dressing? = place == "dressing" && counted? && amount.value < 1

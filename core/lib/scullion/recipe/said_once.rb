@@ -171,14 +171,8 @@ module Scullion
 
       # "Two carrots in matchsticks and a red pepper the same": cut so, as its amount is said.
       def cut_the_same(items)
-        items.each_cons(2) do |one, other|
-          cut = one.words["cuts"] if other.food? && other.amount && other.said?(:same) && !sized_same?(@plain)
-          other.words["cuts"] ||= cut if cut
-        end
+        items.each_cons(2) { |one, other| other.cut_like(one, @plain) }
       end
-
-      # "1 tin kidney beans, same size"
-      def sized_same?(text) = text.match?(/\bsame[\s-]siz/i)
 
       # "A handful of dill and the same of parsley"
       def the_same(items)
