@@ -1,12 +1,14 @@
 import {
   api,
   ask,
+  type Answer,
   type IngredientSummary,
   type Judged,
   type Problem,
   type RecipeDraft,
   type RecipeLine,
 } from "../api/client";
+import { Latest } from "../state/latest";
 import { keyFor } from "../salad/components";
 
 // A written recipe on the desk: its text, what each line was taken for, and the salad that grows from it.
@@ -39,7 +41,7 @@ export class Desk {
   // The dressing as it is written where this is nothing, what is carried, or so many g a serving.
   grams = $state<number | "carried">();
   at = $state<string>();
-  private asked = 0;
+  private readonly asked = new Latest();
 
   constructor() {
     const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}") as Kept;
@@ -83,14 +85,21 @@ export class Desk {
   }
 
   async read(): Promise<void> {
-    const turn = ++this.asked;
-    if (!this.text.trim()) return void (this.draft = this.judged = this.problem = undefined);
-    let answer = await this.post([]);
-    if (answer.data && this.decided(answer.data.lines)) answer = await this.post(answer.data.lines);
-    if (turn !== this.asked) return;
+    if (!this.text.trim()) {
+      this.asked.letGo();
+      return void (this.draft = this.judged = this.problem = undefined);
+    }
+    const answer = await this.asked.of(this.readAsDecided());
+    if (!answer) return;
     this.draft = answer.data ?? (answer.problem ? undefined : this.draft);
     this.problem = answer.problem;
     await this.judge();
+  }
+
+  // What was decided is known by the lines as they are read.
+  private async readAsDecided(): Promise<Answer<RecipeDraft>> {
+    const answer = await this.post([]);
+    return answer.data && this.decided(answer.data.lines) ? this.post(answer.data.lines) : answer;
   }
 
   private post(lines: RecipeLine[]) {

@@ -18,6 +18,7 @@
   import DietsAndAllergens from "./DietsAndAllergens.svelte";
   import WorkingPanel from "../ui/WorkingPanel.svelte";
   import CutThrough from "../service/count/CutThrough.svelte";
+  import { Latest } from "../state/latest";
   import { go } from "../state/place.svelte";
   import { GOALS, SaladEditor, type Goal } from "./salad.svelte";
   import { units } from "../state/units.svelte";
@@ -33,6 +34,7 @@
   setContext("desk", () => editor);
   let menu = $state(false);
   let others = $state.raw<ShelfSalad[]>([]);
+  const beside = new Latest();
   let other = $state.raw<{ name: string; judged: Judged }>();
   void ask(api.GET("/api/shelf")).then(
     ({ data }) => (others = (data ?? []).filter((salad) => salad.key !== key)),
@@ -61,18 +63,28 @@
   }
 
   async function compare(chosen: string): Promise<void> {
-    if (!chosen) return void (other = undefined);
+    if (!chosen) {
+      beside.letGo();
+      return void (other = undefined);
+    }
+    const answer = await beside.of(judgedAs(chosen));
+    if (answer) other = answer;
+  }
+
+  async function judgedAs(chosen: string): Promise<typeof other> {
     const { data } = await ask(api.GET("/api/salads/{key}", { params: { path: { key: chosen } } }));
     if (!data) return;
     const { id: _id, version: _version, ...salad } = data;
     const judged = await ask(api.POST("/api/trials", { body: { salad } }));
-    other = judged.data && { name: data.name, judged: judged.data };
+    return judged.data && { name: data.name, judged: judged.data };
   }
 
   function keys(event: KeyboardEvent): void {
     if ((event.target as Element).closest?.("input, textarea, select, dialog[open]")) return;
     if ((event.ctrlKey || event.metaKey) && event.key === "z") editor.undo();
-    if (event.key === "Escape") [menu, editor.working] = [false, undefined];
+    if (event.key !== "Escape") return;
+    menu = false;
+    editor.close();
   }
 </script>
 

@@ -12,6 +12,7 @@ import {
   type Working,
 } from "../api/client";
 import type { Explains } from "../ui/explains";
+import { Latest } from "../state/latest";
 import { by } from "../state/who.svelte";
 
 export const GOALS = [
@@ -37,6 +38,7 @@ export class SaladEditor implements Explains {
   problem = $state.raw<Problem>();
   faults = $state<Record<string, string>>({});
   working = $state.raw<Working>();
+  private readonly asked = new Latest();
   past = $state.raw<SaladInput[]>([]);
   saved = $state("");
   larder = $state.raw<Record<string, Ingredient>>({});
@@ -182,11 +184,18 @@ export class SaladEditor implements Explains {
   }
 
   async explain(at: string): Promise<void> {
-    const { data, problem } = await ask(
-      api.POST("/api/trials/working", { params: { query: { at } }, body: { salad: this.salad! } }),
+    const body = { salad: this.salad! };
+    const answer = await this.asked.of(
+      ask(api.POST("/api/trials/working", { params: { query: { at } }, body })),
     );
-    this.working = data;
-    this.problem = problem;
+    if (!answer) return;
+    this.working = answer.data;
+    this.problem = answer.problem;
+  }
+
+  close(): void {
+    this.asked.letGo();
+    this.working = undefined;
   }
 
   // From a working: grams of a component, or a figure of the kitchen's own.

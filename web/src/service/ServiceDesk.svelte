@@ -60,7 +60,7 @@
 
     const chosen = STAGES[Number(event.key) - 1];
     if (chosen) go(`/services/${id}/${chosen}`);
-    else if (event.key === "Escape") desk.working = undefined;
+    else if (event.key === "Escape") desk.close();
     else if (event.key === "p") print();
     else if (event.key === "w")
       void desk.explain(target.dataset.at ?? desk.plan?.count[0]?.portion_grams.at ?? "");

@@ -10,6 +10,7 @@ import {
 } from "../api/client";
 import type { Explains, Keep } from "../ui/explains";
 import { DayOf } from "./day/day.svelte";
+import { Latest } from "../state/latest";
 import { by } from "../state/who.svelte";
 import { ChangeQueue, type Change, type Clash, type Outcome, type Value } from "./changes";
 
@@ -32,6 +33,7 @@ export class Desk implements Explains {
   silent = $state(false);
   busy = $state(false);
   working = $state.raw<Working>();
+  private readonly asked = new Latest();
 
   private readonly changes = new ChangeQueue<Service>(
     (change) => this.send(change),
@@ -105,11 +107,17 @@ export class Desk implements Explains {
   }
 
   async explain(at: string): Promise<void> {
-    const { data, problem } = await ask(
-      api.GET("/api/services/{id}/working", { params: { path: { id: this.id }, query: { at } } }),
+    const answer = await this.asked.of(
+      ask(api.GET("/api/services/{id}/working", { params: { path: { id: this.id }, query: { at } } })),
     );
-    this.working = data;
-    this.problem = problem;
+    if (!answer) return;
+    this.working = answer.data;
+    this.problem = answer.problem;
+  }
+
+  close(): void {
+    this.asked.letGo();
+    this.working = undefined;
   }
 
   solveSoon(): void {

@@ -31,7 +31,7 @@
       <p class="quiet">The working{working.of ? ` · ${working.of}` : ""}</p>
       <h2 id="working-title" class="text-xl">{working.label}</h2>
     </div>
-    <button class="btn btn-outline h-11" onclick={() => (desk.working = undefined)}>Close</button>
+    <button class="btn btn-outline h-11" onclick={() => desk.close()}>Close</button>
   </div>
   <p class="my-2 text-4xl font-bold" data-testid="working-value">{working.text}</p>
   {#if working.how}<p class="mb-2">= {working.how}</p>{/if}

@@ -7,5 +7,6 @@ export interface Explains {
   faults: Record<string, string>;
   working: Working | undefined;
   explain(at: string): void | Promise<void>;
+  close(): void;
   change(at: string, value: string | number | null, keep?: Keep): void;
 }

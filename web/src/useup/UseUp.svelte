@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, type Problem, type Schemas } from "../api/client";
+  import { Latest } from "../state/latest";
   import { listen, live } from "../state/live.svelte";
   import { go } from "../state/place.svelte";
   import Dot from "../ui/Dot.svelte";
@@ -35,15 +36,15 @@
 
   // A moment after the writing stands still, and again when the net is back; of several under way the latest
   // counts. Without a net what is written stays on this device, with what was worked out last.
-  let turn = 0;
+  const asking = new Latest();
   $effect(() => {
     const body = asked;
     localStorage.setItem(KEPT, body.left);
     if (!body.covers || live.lost) return;
-    const mine = ++turn;
+    asking.letGo();
     const soon = setTimeout(() => {
-      void ask(api.POST("/api/use-up", { params: query(), body })).then((said) => {
-        if (mine !== turn) return;
+      void asking.of(ask(api.POST("/api/use-up", { params: query(), body }))).then((said) => {
+        if (!said) return;
         answer = said.data ?? answer;
         if (said.data) localStorage.setItem(SAID, JSON.stringify(said.data));
         problem = said.problem;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, ask, plainly, type Schemas } from "../../api/client";
+  import { Latest } from "../../state/latest";
   import Fact from "../../ui/Fact.svelte";
 
   // How one salad goes out: waves, the pace of plating, what a bowl on display does, and five
@@ -7,6 +8,7 @@
   let { waves, id, line }: { waves: Schemas["Waves"]; id: number; line: number } = $props();
   let weights = $state("");
   let fault = $state("");
+  const asked = new Latest();
   let weighed = $state.raw<{
     mean: string;
     spread: string;
@@ -17,12 +19,20 @@
   }>();
 
   async function weigh(): Promise<void> {
-    if (!weights.trim()) return void ((weighed = undefined), (fault = ""));
-    const { data, problem } = await ask(
-      api.GET("/api/services/{id}/check-weigh", { params: { path: { id }, query: { line, weights } } }),
+    if (!weights.trim()) {
+      asked.letGo();
+      return void ((weighed = undefined), (fault = ""));
+    }
+    const answer = await asked.of(
+      ask(
+        api.GET("/api/services/{id}/check-weigh", {
+          params: { path: { id }, query: { line, weights } },
+        }),
+      ),
     );
-    weighed = data;
-    fault = problem ? plainly(problem) : "";
+    if (!answer) return;
+    weighed = answer.data;
+    fault = answer.problem ? plainly(answer.problem) : "";
   }
   const against = $derived(weighed && `against ${weighed.aim} (${weighed.off});`);
 </script>

@@ -7,21 +7,23 @@
   let { line, desk }: { line: Purchase; desk: Desk } = $props();
   let kilos = $state<number>();
   let problem = $state.raw<Problem>();
-  type Short = Awaited<ReturnType<typeof look>>;
+  type Short = Awaited<ReturnType<typeof look>>["data"];
   let short = $state.raw<Short>();
 
-  async function look(grams: number) {
-    const answer = await ask(
+  function look(grams: number) {
+    return ask(
       api.GET("/api/services/{id}/short", {
         params: { path: { id: desk.id }, query: { ingredient: line.ingredient, grams } },
       }),
     );
-    problem = answer.problem;
-    return answer.data;
   }
   $effect(() => {
-    if (kilos === undefined || kilos === null || kilos < 0) short = undefined;
-    else void look(kilos * 1000).then((found) => (short = found));
+    if (kilos === undefined || kilos === null || kilos < 0) return void (short = undefined);
+    let stale = false;
+    void look(kilos * 1000).then(({ data, problem: fault }) => {
+      if (!stale) [short, problem] = [data, fault];
+    });
+    return () => (stale = true);
   });
 </script>
 

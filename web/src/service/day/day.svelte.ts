@@ -1,7 +1,8 @@
+import { Latest } from "../../state/latest";
 import { Slow } from "../../state/slow.svelte";
 import { by } from "../../state/who.svelte";
 import { wallClock } from "../../ui/clock";
-import { api, ask, SILENCE, type Problem, type Schemas } from "../../api/client";
+import { api, ask, SILENCE, type Answer, type Problem, type Schemas } from "../../api/client";
 import { decideLater, waitingMarks, withId } from "../../state/sent.svelte";
 
 export type Roster = Schemas["Roster"];
@@ -51,18 +52,21 @@ export class DayOf {
     return this.roster?.tasks.find((task) => task.key === this.chosen);
   }
 
-  private asked = 0;
+  private readonly asked = new Latest();
   private deciding: Promise<void> | undefined;
 
   // Never beside a decision, whose answer it would undo on screen; of several under way only the
   // latest counts.
   async load(): Promise<void> {
-    const turn = ++this.asked;
+    const answer = await this.asked.of(this.lookAfterDecision());
+    if (answer) this.take(answer.data, answer.problem);
+  }
+
+  private async lookAfterDecision(): Promise<Answer<Roster>> {
     await this.deciding;
-    const { data, problem } = await ask(
+    return ask(
       api.GET("/api/services/{id}/day", { params: { path: { id: this.id }, query: this.query() } }),
     );
-    if (turn === this.asked) this.take(data, problem);
   }
 
   async decide(decision: DayDecision): Promise<void> {
@@ -71,7 +75,7 @@ export class DayOf {
   }
 
   private async send(decision: DayDecision): Promise<void> {
-    this.asked++;
+    this.asked.letGo();
     this.busy = true;
     const now = this.now();
     const body = withId({
