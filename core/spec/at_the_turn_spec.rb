@@ -63,7 +63,7 @@ RSpec.describe "At the turn" do
   # A slice is wider than three times its thickness, a dice as wide as one and a half of them.
   it "takes a cut for a slice by its sides" do
     cuts = house.practice.cuts
-    sized = Scullion::Recipe::CutSize.of("sliced 3 mm thick")
+    sized = Scullion::Recipe::CutSize.of("sliced 3 mm thick", "sliced")
     flat = cuts.select { |_, facts| facts["mm"] && !facts.key?("shape") }
     found = sized.nearest(flat.keys, house.practice)
     small, middle, = flat.fetch(found)["mm"].sort

@@ -34,17 +34,34 @@ RSpec.describe Scullion::Recipe::CutSize do
       "500 g green beans, 3 mm slices" => "sliced",
       "500 g carrots in 2 cm pieces" => "chunks"
     }.each { |line, wanted| expect(cut(line)).to eq(wanted), "#{line}: #{cut(line)}" }
-    near = ->(text) { described_class.of(text).nearest(%w[sliced lengths], house.practice) }
+    near = ->(text) { described_class.of(text, "diced").nearest(%w[sliced lengths], house.practice) }
     at_the_limits = ["17.7 mm lengths", "17.6 mm lengths", "5.1 cm lengths", "5.2 cm lengths"]
     expect(at_the_limits.map(&near)).to eq ["lengths", nil, "lengths", nil]
   end
 
   # 6 mm × 1.7 = 10.2: the last that is called near.
   it "takes none that is nowhere near, and no length that is not a cut's" do
-    near = ->(text) { described_class.of(text).nearest(%w[diced-small], house.practice) }
+    near = ->(text) { described_class.of(text, "diced").nearest(%w[diced-small], house.practice) }
     expect([near.call("10.2 mm dice"), near.call("10.3 mm dice")]).to eq ["diced-small", nil]
-    expect(described_class.of("1 cucumber, 30 cm, peeled")).to be_nil
-    expect(described_class.of("3 cm of ginger")).to be_nil
-    expect(described_class.of("a 20 cm tin")).to be_nil
+    expect(described_class.of("1 cucumber, 30 cm, peeled", nil)).to be_nil
+    expect(described_class.of("3 cm of ginger", nil)).to be_nil
+    expect(described_class.of("a 20 cm tin", nil)).to be_nil
+  end
+
+  # A size alone was read, and nothing was cut.
+  it "cuts by a size with no shape, thin into slices and else into pieces, unless a cut is named" do
+    {
+      "1.5 kg red onions, 2 mm" => "shaved",
+      "1 kg carrots (1 cm)" => "diced",
+      "sweet potato 6 kg – 2 cm, roast" => "chunks",
+      "3 kg potatoes 3cm" => "chunks",
+      "500 g green beans, 3 cm" => "lengths",
+      "leeks 2 kg, 2 cm, halved" => "wedges",
+      "carrots 2 kg julienne, 4 cm" => "strips",
+      "ginger, 5 cm, grated" => "grated"
+    }.each { |line, wanted| expect(cut(line)).to eq(wanted), "#{line}: #{cut(line)}" }
+    shapes = ["carrots 2 kg, 4.9 mm", "carrots 2 kg, 5 mm", "carrots 2 kg, 60 mm", "carrots 2 kg, 61 mm"]
+    expect(shapes.map { |text| described_class.of(text, nil)&.shape }).to eq [:slice, :dice, :dice, nil]
+    expect(described_class.of("carrots 2 kg, 2 cm", "grated")).to be_nil
   end
 end

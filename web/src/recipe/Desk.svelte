@@ -136,6 +136,20 @@
     {#if desk.draft && !desk.draft.servings_said && !desk.servings}<p class="mb-2">
         The text does not say how many it serves: {desk.draft.servings} is a guess.
       </p>{/if}
+    {#if desk.draft?.servings_others && !desk.servings}
+      <p class="mb-2 flex flex-wrap items-center gap-2">
+        The text also says
+        {#each desk.draft.servings_others as many (many)}<button
+            class="btn btn-outline h-9 px-3"
+            aria-label="For {many}"
+            onclick={() => (desk.servings = many)}>{many}</button
+          >{/each}: which is it?
+        <button
+          class="btn btn-outline h-9 px-3"
+          onclick={() => (desk.servings = desk.draft!.servings)}>{desk.draft.servings} is right</button
+        >
+      </p>
+    {/if}
     {#if desk.draft?.plate}<p class="mb-2">
         For {desk.draft.servings} that is {desk.draft.plate}: how many does it feed?
       </p>{/if}

@@ -32,6 +32,7 @@ module Scullion
 
       # @return [Array<Page::Line>] the same, each with what the others say of it
       def lines
+        tempered
         eaten_below
         dressed_over
         made_here
@@ -47,6 +48,16 @@ module Scullion
       end
 
       private
+
+      # What crackles in hot oil is the seed.
+      def tempered
+        headings, meant = @lexicon.words("kept").fetch("tempering").values_at("headings", "meant")
+        @lines.each do |line|
+          next unless line.item && headings.intersect?(line.heading.to_s.downcase.scan(/[[:alpha:]]+/))
+
+          line.item.foods = line.item.foods.map { |key| meant.fetch(key, key) }
+        end
+      end
 
       # "Bread torn, oil, 14 min" below 1.6 kg of focaccia: a kind without an amount is what of it is listed
       # above.

@@ -23,13 +23,20 @@ module Scullion
         slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick|slab|plank|steak|tranche)\w*/i,
         stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick|lardon|rod|log)\w*/i
       }.freeze
+      # A size with no shape, behind a weight, a word or a mark and before one or the end: slices while thin.
+      BARE =
+        /(?:[,;(@–—-]|\d\s?(?:kg|g)\b|(?-i:[[:alpha:]]{3}))\s*(?<!\bof\s)
+          (?<length>#{LENGTH.source.sub("|in\\b", "")})(?=\s*(?:[,;)–—-]|\z))/ix.freeze
+      # mm; longer than the largest is the whole thing: "1 cucumber, 30 cm".
+      THIN, LARGEST = 5, 60
       # What is long and slim is cut across only: "green beans in 1-inch pieces".
       LENGTHS = "lengths"
       ACROSS = /\A\s*-?\s*(?:lengths|piece|pcs?\b)/i.freeze
       QUARTERS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
-      # @param text [String] a line @return [CutSize, nil] nil where it says no size
-      def self.of(text)
+      # @param text [String] a line @param cut [String, nil] the cut that it names
+      # @return [CutSize, nil] nil where it says no size
+      def self.of(text, cut)
         text
           .to_enum(:scan, LENGTH)
           .each do
@@ -37,14 +44,26 @@ module Scullion
             shape = SHAPES.find { |_, behind| found.post_match.match?(behind) }&.first
             return new(shape, found) if shape
           end
-        nil
+        bare(text) unless cut
       end
+
+      # "Red onion 1.5 kg, 2 mm": so thin are slices, else it is how large the pieces are.
+      def self.bare(text)
+        found = text.match(BARE) or return
+        length = found[:length].match(LENGTH)
+        size = new(:slice, length)
+        return size if size.mm < THIN
+
+        new(:dice, length, across: true) if size.mm <= LARGEST
+      end
+      private_class_method :bare
 
       # @return [Symbol] dice, slice or stick
       attr_reader :shape
 
-      def initialize(shape, found)
-        @shape, @found = shape, found
+      # across: it may be cut across only, and be so long
+      def initialize(shape, found, across: found.post_match.match?(ACROSS))
+        @shape, @found, @across = shape, found, across
       end
 
       # @return [String] as it is written: "1 cm slabs"
@@ -60,7 +79,7 @@ module Scullion
       # @return [String, nil] the nearest of that shape, nil where none is near
       def nearest(cuts, practice)
         times = practice.fetch("reading/nearest_cut_times")
-        return LENGTHS if cuts.include?(LENGTHS) && across? && differs(long(practice)) <= times
+        return LENGTHS if cuts.include?(LENGTHS) && @across && differs(long(practice)) <= times
 
         sized = cuts.to_h { |cut| [cut, practice.cuts.fetch(cut)] }.reject { |_, facts| facts.key?("shape") }
         cut, facts = sized.select { |_, each| like?(each["mm"]) }.min_by { |_, each| differs(each["mm"].min) }
@@ -69,7 +88,6 @@ module Scullion
 
       private
 
-      def across? = @found.post_match.match?(ACROSS)
       def long(practice) = practice.cuts.dig(LENGTHS, "mm").max
 
       # Cut as thick in all directions, in one, or in two.

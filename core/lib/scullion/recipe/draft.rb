@@ -44,6 +44,7 @@ module Scullion
           "title" => @page.title,
           "servings" => @servings,
           "servings_said" => !@page.servings.nil?,
+          "servings_others" => (@page.served.others if @page.served.others.any?),
           "plate" => unlikely.plate,
           "lines" => @page.lines.map { |line| line_to_h(line) },
           "steps" => @page.steps.map { |line| Step.new(line.text).to_h },

@@ -42,10 +42,10 @@ module Scullion
          |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
       PLUMPED = /\b(?:soak|plump)/i.freeze
       STEEPED_IN =
-        /\b(?:pickled?|(?:soak|steep|plump)(?=\s+in\b)|
+        /\b(?:pickled?|pkle?d?|(?:soak|steep|plump)(?=\s+in\b)|
             (?:pickl|plump|soak|steep|poach|macerat|infus|rehydrat)(?:ed|ing))\b
           [^;()]*?\b(?:in|with|into)\s+
-         |\bpickled?\s*(?:raw\s*)?[–—:(-]+\s*(?=[\d½¼]|(?-i:[[:alpha:] ]+)\d)
+         |\b(?:pickled?|pkle?d?)\s*(?:raw\s*)?[–—:(-]+\s*(?=[\d½¼]|(?-i:[[:alpha:] ]+)\d)
          |\binto\s+(?=[^;()]*?\bfor\s+(?:an?\s+hour|half\s+an\s+hour|\d+\s*(?:min|h))|[^;()]*?\bovernight)
          |\b(?:whip(?:ped)?|beaten|whizzed|blitzed|blended)\s+(?:up\s+)?with\s+/ix.freeze
 

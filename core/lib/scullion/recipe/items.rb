@@ -199,10 +199,28 @@ module Scullion
         item.flags.push(:each, :each_of)
       end
 
+      def as_much_again(token)
+        same = item
+        begin_item(token)
+        item.amount, item.piece, item.container = same.amount.dup, same.piece, same.container
+        item.size, item.big, item.place = same.size, same.big, same.place
+      end
+
+      # "Dry mustard 1 tsp, same of sugar"
+      def same_of_another?(index)
+        return false unless item.food? && item.amount
+
+        other = @around.food_next(index)
+        !other.nil? && other.value[:keys] != item.foods
+      end
+
       # --- words
 
       def word(token, index)
         word = Around.word(token)
+        return item.flags << token.value["flag"] if token.value.key?("flag")
+
+        return as_much_again(token) if @flags[word] == "same" && same_of_another?(index)
         return item.unknown << [token.text, item.clause, true] if made_of_it?(word, index)
 
         return item.amount = item.amount.times(@lexicon.fills[word]) if filled?(word, index)

@@ -32,6 +32,12 @@ module Scullion
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|salad(?:\s[A-H1-9])?|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
+      # "Dressing in the jam jar"
+      HELD_IN = /\A(?:the\s+)?(?<part>[^\s\d,]+)\s+(?:in|for)\s+(?:the|an?|its)\s+[^\d,:;()]{3,24}\z/.freeze
+      # "REMOULADE, makes 700 g", "Tahini dressing (yield 4 L, need 3)": how much there is of a part.
+      MADE_OF_IT =
+        /\A(?<part>[^\d:,(]{3,40}?)(?:,|\s[–—-]|\s?\()\s*(?:makes|yields?|gives)\s+(?:about\s+|approx\.?\s+)?
+          \d[\d.,]*\s?(?:g|kg|ml|l|lit(?:re|er)s?|oz|lbs?|pints?|cups?)\b[^:]{0,30}\z/ix.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
@@ -65,7 +71,7 @@ module Scullion
         @lexicon, @items = lexicon, items
         loud = texts.count { |text| text.match?(/[[:upper:]]{3}/) && !text.match?(/[[:lower:]]/) }
         @small_letters = loud < texts.size * SHOUTING
-        below = texts[2].to_s
+        @texts, below = texts, texts[2].to_s
         @standfirst = texts[1] if below.match?(Servings::LINE) || times_and_servings?(below)
         @numbered = NumberedSteps.among(texts) { |text| amount?(text) || text.match?(BEHIND) }
       end
@@ -78,7 +84,7 @@ module Scullion
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
-        return "note" if place == 1 && (subtitle?(text) || standfirst?(text))
+        return "note" if place == 1 && (subtitle?(text) || standfirst?(text) || named_by_its_foods?(text))
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
@@ -171,7 +177,8 @@ module Scullion
         # "☐ Sumac to finish" is ticked off, and heads nothing.
         return false if text.match?(TICKED) && !text.end_with?(":")
 
-        marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text)
+        marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text) ||
+          so_much_made?(text)
       end
 
       def marked?(text) = text.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || text.end_with?(":")
@@ -183,6 +190,7 @@ module Scullion
         return false if garnish && (@items.of(garnish).any?(&:food?) || unheard?(garnish))
         return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
         return true if plain.match?(/\Afor the [^\s:]+(?: \S+){0,3}\z/)
+        return true if (held = plain[HELD_IN, :part]) && @lexicon.part?(held)
 
         return part_for_all?(plain) if plain.include?(",")
 
@@ -194,6 +202,13 @@ module Scullion
         words.size.between?(1, PART_WORDS) && @lexicon.part?(words.last) &&
           (words.one? || @lexicon.food(Lexicon.fold(plain).split).nil?) &&
           !plain.match?(/\d\s*(?:g|ml|tsp|tbsp)\b(?!\s*=)/) && !measured?(plain)
+      end
+
+      # Of a part, or of what no food is called by or that stands in capitals alone.
+      def so_much_made?(text)
+        part = text[MADE_OF_IT, :part] or return false
+        @lexicon.part?(part.downcase.split.last) || !part.match?(/[[:lower:]]/) ||
+          @items.of(part).none?(&:food?)
       end
 
       # "Wimbleberries to finish": one word that nobody knows is a food, and heads nothing.
@@ -226,7 +241,7 @@ module Scullion
 
       # Near the top, where not all of the text is in capitals.
       def capitals_alone?(text)
-        @small_letters && text.match?(/\A[^[:lower:]\d]{8,}\z/) && text.match?(%r{[ /]})
+        @small_letters && text.match?(/\A[^[:lower:]\d]{7,}\z/) && text.match?(%r{[ /]})
       end
 
       # "SATURDAY - in separate tubs"

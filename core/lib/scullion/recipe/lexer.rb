@@ -50,7 +50,8 @@ module Scullion
 
       # Words that mean one thing or another by what stands around them are told.
       # @param text [String] @return [Array<Token>]
-      def read(text) = @read[text] ||= Cloves.of(Pots.of(tokens(text), text), plain(text))
+      def read(text) =
+        @read[text] ||= Corrected.of(Cloves.of(Pots.of(tokens(text), text), plain(text)), @lexicon)
 
       # The spoon or measure that so many of were meant. @param amount [Amount] in ml
       def spoon(amount)

@@ -41,7 +41,8 @@ module Scullion
          |\?\s*no\b|\ballergic\b/ix.freeze
       # "Carrots (sorry, parsnips)", "600 g – no, make that 800 g"
       CHANGED =
-        /\bsorry,?\s+[[:alnum:]]|\bscratch\s+that\b|\bmake\s+that\b|\bcorrection\b|\boops\b
+        /\bsorry,?\s+[[:alnum:]]|\bscratch\s+that\b
+         |\bmake\s+that\s+(?:[\d½¼¾]|an?\b|one\b|two\b|three\b|four\b|half\b)|\bcorrection\b|\boops\b
          |\bactually,?\s+(?:make|use|do)\b|[–—-]\s*no,\s|\?+\s*no\s*(?:,|→|->)/ix.freeze
       CHANGED_OR_NOT = "It is changed in the same line: which is meant?".freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
@@ -204,7 +205,7 @@ module Scullion
         end
         return "So heavy whole, or its meat?" if whole?(item, ingredient)
         unless item.said?(:instead)
-          return CHANGED_OR_NOT if @line.text.match?(CHANGED)
+          return CHANGED_OR_NOT if item.said?(:changed) || @line.text.match?(CHANGED)
           return LEFT_OUT_OR_NOT if @line.text.match?(LEFT_OUT)
         end
         return "So much for some of them: how much is that in all?" if for_some?(item)

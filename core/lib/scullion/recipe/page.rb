@@ -5,6 +5,7 @@ module Scullion
     # A written recipe laid out line by line: title, servings, headings, ingredients and steps.
     # Every line that is not blank is one of these; none is dropped.
     class Page
+      include PartsInRows
       include RowFoods
       include ToldOnPage
 
@@ -34,12 +35,6 @@ module Scullion
       AMOUNTS_EACH =
         /\b(?:amounts?|quantities|weights?|everything)\s+(?:(?:is|are)\s+)?(?:per|for\s+(?:each|one))\s+
           (?:#{SERVED})\b|\bunit\s+weights?\b/ix.freeze
-      # "Pesto (nut free) 1.8 kg" heads nothing.
-      ASIDE_AND_AMOUNT = /\A[^()]*\)\s*[\d½¼¾⅓⅔]/.freeze
-      # "Mayo 200 g (check label: egg)"
-      OWN_AMOUNT =
-        /\A[\s:]*[\d½¼¾][\d.,]*\s?
-          (?:kg?|g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*(?:[,;(+&]|\z)/ix.freeze
       # "All weights per pot.": a row that says nothing else holds for what stands above it too.
       ALL_EACH = /\A\W*(?:(?:all|note|nb)\b\W*)*#{AMOUNTS_EACH.source}\W*\z/ix.freeze
       PART_FOR =
@@ -52,26 +47,16 @@ module Scullion
           (?:[x×]\s?\d+|\(\d+\))[^:]{0,12}:/ix.freeze
       # "Veg per box: 80 g cabbage, 60 g carrot"
       PART_EACH = /\A\W*(?-i:[[:alpha:]]{2,12}\s+){1,2}(?:per|each)\s+(?:#{SERVED})\s*:/i.freeze
-      # "8. Dressing: oil 2 l / vinegar 1 l"
-      NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
-      POT_OF =
-        /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
-          (?=(?-i:[[:alpha:] ]*)\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
-      # Foods behind a heading from which all of its part is there.
-      WHOLE_PART = 3
       # A kitchen's own list, whose weights are of what is trimmed and cut already.
       NET =
         /\bprep\s+list\b|\b(?:wts?|weights?)\b[^\n.]{0,20}\b(?:trimmed|net|prepped|prepared|EP)\b
           |\b(?:net|prepped|trimmed|EP)\s+(?:wts?|weights?|g)\b/ix.freeze
 
-      CALLED_BY_IT =
-        /\A\W*(?<name>(?:quick[- ])?(?:pickled|candied|spiced|cured|caramelised|caramelized|soused)\s
-          (?-i:[[:alpha:] ]{3,24}))(?<rest>:\s+.*\d.*)\z/ix.freeze
-
       # What is said on a row with a weight is said of that row.
       HEAVY = /\d\s*(?:#{WeighedHow::UNIT})\b/i.freeze
 
-      attr_reader :lines, :title, :servings, :lexer
+      # served: what is said of whom it serves
+      attr_reader :lines, :title, :served, :lexer
 
       # @param text [String] @param house [House]
       # @raise [UnreadableAmount] when there is nothing, or too much, to read
@@ -83,14 +68,16 @@ module Scullion
         @items = Items.new(@lexer)
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
-        said = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
-        @servings, @servings_row = said.number, said.row
-        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, @servings).lines, @items).lines
+        @served = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
+        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, servings).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }
         @title = titled
       end
+
+      # @return [Integer, nil]
+      def servings = served.number
 
       def ingredients = lines.select { |line| line.kind == "ingredient" }
       def steps = lines.select { |line| line.kind == "step" }
@@ -153,7 +140,7 @@ module Scullion
 
         found = row.text.match(PART_FOR) or return row, false
         part = row.dup.tap { |own| own.text = "#{found[:name]}: #{found.post_match}" }
-        [part, found[:many].to_i != @servings]
+        [part, found[:many].to_i != servings]
       end
 
       def laid(row, kind)
@@ -237,62 +224,8 @@ module Scullion
         @in_one_row = false
       end
 
-      # "Dressing: 3 Tbsp oil, 1 Tbsp vinegar" is a heading and what stands below it.
-      def part_and_foods(row)
-        formula = Formula.in(row.text, @lexicon)
-        return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
-
-        found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part) || of_its_first(row.text)
-        return part_and_foods_of(row) if row.text.match?(POT_OF)
-        return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
-        return foods(row, row.text) if weighed_itself?(row.text, found)
-
-        begin_part(found[:name], row.indent)
-        rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
-        return [line(row, row.text, "heading")] if rest.match?(CONTAINS) || !food?(rest)
-
-        listed = foods(row, rest)
-        # All of it stands behind its heading: what follows at the margin is not of it.
-        # A blank line ends it too, where there are several.
-        weighed = listed.count { |each| each.item&.amount }
-        @in_one_row = weighed > 1
-        @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
-        [line(row, found[:name], "heading"), *listed]
-      end
-
-      # "Dressing 1.5 l (bottled)", with nothing that it is made of.
-      def weighed_itself?(text, found)
-        rests = [found[:rest], *(text[found.end(:name)..] unless food?(found[:rest]))]
-        [ASIDE_AND_AMOUNT, OWN_AMOUNT].any? { |each| rests.any? { |rest| rest.match?(each) } }
-      end
-
-      # "Pickled raisins: raisins 120 g, vinegar 100 g": made of what it is called by.
-      def of_its_first(text)
-        found = text.match(CALLED_BY_IT) or return
-        named = @items.of(found[:name]).flat_map(&:foods)
-        found if named.intersect?(@items.of(found[:rest]).flat_map(&:foods))
-      end
-
-      # "Pot of dressing 25 ml: for the batch 450 ml oil": what it comes in heads nothing.
-      def part_and_foods_of(row)
-        part_and_foods(row.dup.tap { |own| own.text = row.text.sub(POT_OF, "") })
-      end
-
-      # "Dressing 35 g (mayo 40 %, soured cream 60 %)": a part, and what is in it.
-      def by_formula(row, formula)
-        each = @per_head
-        begin_part(formula.name, row.indent)
-        @set_in, @per_head = true, each
-        [line(row, formula.name, "heading"), *foods(row, formula.parts)]
-      end
-
       # Is there a food or an amount in it?
       def weighed?(text) = @items.of(text).any? { |item| item.food? || item.amount }
-
-      # "Hoisin sauce: ½ cup" is no heading, "brown butter vinaigrette: butter 350 g" is one.
-      def part_name?(found)
-        food?(found[:rest]) || !food?(found[:name])
-      end
 
       def food?(name) = @items.of(name).any?(&:food?)
     end

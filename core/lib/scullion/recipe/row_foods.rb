@@ -6,8 +6,6 @@ module Scullion
     module RowFoods
       DONE_WITH = /\A\W*(?<name>(?-i:[[:alpha:]][[:alpha:] ]{2,30}?))\s+[-–—]\s+(?=[[:alpha:]])/i.freeze
 
-      # "Dressing (SULPHITES, MUSTARD)": what is in it, by the law.
-      CONTAINS = /\A[[:upper:]][[:upper:], &]{3,}\)\W*\z/.freeze
       SHARE_OF_IT =
         /\b(?:#{Shares::ANY})\s+(?:of\s+)?(?:the|your|that|this)\s+(?:dressing|sauce|vinaigrette)\b/i.freeze
       # Foods from which a list stands above.
@@ -80,7 +78,7 @@ module Scullion
       def foods(row, text)
         plain = text.sub(Rows::BULLET, "")
         items = @items.of(plain).reject { |item| !item.food? && nothing_of?(item, plain) }
-        return [line(row, text, "servings")] if row.text == @servings_row && items.none?(&:food?)
+        return [line(row, text, "servings")] if row.text == served.row && items.none?(&:food?)
         return [without_food(row, text, plain)] if items.empty?
 
         items.each { |item| @listed.merge(item.foods) }

@@ -215,7 +215,7 @@ module Scullion
       def cut_written = cut_to_size || WrittenWay.cut(read.words["cut"], ingredient, @house.lexicon)
 
       # "In 2 cm dice": the cut that comes nearest to the size that is written.
-      def cut_to_size = CutSize.of(read.line.text.to_s)&.nearest(ingredient.cuts, practice)
+      def cut_to_size = CutSize.of(read.line.text.to_s, read.words["cut"])&.nearest(ingredient.cuts, practice)
 
       def worked
         component.slice("trim", "cut", "treat").merge("cook" => component.dig("cook", "method")).compact

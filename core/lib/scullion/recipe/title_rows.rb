@@ -36,6 +36,8 @@ module Scullion
       TITLE_WORDS = 10
       # Words to a name below the title.
       SUBTITLE_WORDS = 4
+      # Letters by which a word is the same in one and in many.
+      STEM = 6
       SMALL_WORDS = %w[and with the of in on a an & for].freeze
 
       private
@@ -77,6 +79,15 @@ module Scullion
       def standfirst?(text)
         text == @standfirst && !text.match?(/\d/) && text.match?(/[.!…]\W*\z/) &&
           text.split.size > SUBTITLE_WORDS && !weighed?(text)
+      end
+
+      # "Beetroot, lentil, horseradish" below what it is for, and above the list that has each of them.
+      def named_by_its_foods?(text)
+        names = text.split(/\s*(?:,|&|\band\b)\s*/)
+        return false if names.size <= 2 || text.match?(/[\d:;½¼¾]/)
+
+        listed = @texts.drop(2).grep(/[\d½¼¾]/).join("\n").downcase
+        names.all? { |name| (word = name.downcase[/[[:alpha:]]{4,}\z/]) && listed.include?(word[0, STEM]) }
       end
 
       # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.

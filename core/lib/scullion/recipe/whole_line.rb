@@ -226,7 +226,7 @@ module Scullion
       def out_of_it(items)
         items
           .select { |item| item.food? && item.amount && lexicon.poured?(item.foods.first) }
-          .reject { |item| item.name.match?(LIQUOR) }
+          .reject { |item| item.name.match?(LIQUOR) || item.name.match?(/\bof the\b/) }
           .each do |item|
             ahead =
               @plain.byteslice(item.from..).to_s.scrub[

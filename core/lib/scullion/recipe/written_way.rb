@@ -142,7 +142,8 @@ module Scullion
       def cut_not_here(item, food)
         return if food.cuts.empty?
 
-        size, cut = CutSize.of(@line.text), item.words["cuts"]
+        cut = item.words["cuts"]
+        size = CutSize.of(@line.text, cut)
         near = size&.nearest(food.cuts, @house.practice)
         return size&.to_s || StrangeCut.of(@line.text, strange_words(item)) unless near || cut
         return as_written("cuts", cut) unless near || cut_here?(cut, food)
