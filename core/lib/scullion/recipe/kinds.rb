@@ -207,7 +207,7 @@ module Scullion
       # Of a part, or of what no food is called by or that stands in capitals alone.
       def so_much_made?(text)
         part = text[MADE_OF_IT, :part] or return false
-        @lexicon.part?(part.downcase.split.last) || !part.match?(/[[:lower:]]/) ||
+        @lexicon.part?(Lexicon.fold(part).split.last) || !part.match?(/[[:lower:]]/) ||
           @items.of(part).none?(&:food?)
       end
 
