@@ -1,8 +1,6 @@
 # frozen_string_literal: true
 
 RSpec.describe Scullion::Recipe::Corrected do
-  let(:house) { Scullion::House.shipped }
-
   # @return [Array<Array(String, Integer, String)>] foods, g as prepared, and whether they are sure
   def read(line)
     draft = Scullion::Recipe::Draft.new("Salad for 20\n\n#{line}", house)

@@ -15,22 +15,26 @@ module Scullion
 
       # @param tokens [Array<Lexer::Token>] of a line @param lexicon [Lexicon] @return [Array<Lexer::Token>]
       def self.of(tokens, lexicon)
-        phrases = lexicon.words("kept").fetch("taken_back").map(&:split)
-        at = tokens.each_index.find { |each| said(tokens, each, phrases) } or return tokens
+        at, words = back(tokens, lexicon.taken_back)
+        return tokens unless at
 
-        size = said(tokens, at, phrases).size
-        back = tokens[at].dup.tap { |token| token.value = CHANGED }
-        taken_back = [*tokens[0...at], back, *tokens[(at + size)..]]
-        new(taken_back, at).tokens || (PLAINLY.include?(tokens[at].word) ? taken_back : tokens)
+        flagged = tokens[at].dup.tap { |token| token.value = CHANGED }
+        taken_back = [*tokens[0...at], flagged, *tokens[(at + words.size)..]]
+        new(taken_back, at).tokens || (PLAINLY.include?(words.first) ? taken_back : tokens)
       end
 
-      # @return [Array<String>, nil] the words with which something is taken back here
-      def self.said(tokens, at, phrases)
-        phrases
-          .select { |words| words.each_with_index.all? { |word, index| tokens[at + index]&.word == word } }
-          .max_by(&:size)
+      # @return [Array(Integer, Array<String>), nil] where something is taken back, and with which words
+      def self.back(tokens, phrases)
+        tokens.each_with_index do |token, at|
+          said =
+            phrases[token.word]&.find do |words|
+              words.each_with_index.all? { |word, index| tokens[at + index]&.word == word }
+            end
+          return at, said if said
+        end
+        nil
       end
-      private_class_method :said
+      private_class_method :back
 
       # @param at [Integer] of what takes it back
       def initialize(tokens, at)

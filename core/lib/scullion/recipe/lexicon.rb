@@ -136,6 +136,12 @@ module Scullion
         words("yolks").select { |words, _| said.include?(" #{words} ") }.values.uniq
       end
 
+      # @return [Hash{String=>Array<Array<String>>}] words that take back what was said, by their first
+      def taken_back
+        @taken_back ||=
+          words("kept").fetch("taken_back").map(&:split).sort_by { |said| -said.size }.group_by(&:first)
+      end
+
       def strewn?(key) = words("kept").fetch("strewn").include?(key)
 
       # Is it here without the shell that it is bought in?

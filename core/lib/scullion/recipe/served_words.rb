@@ -118,6 +118,24 @@ module Scullion
       FOR_ONE =
         /\bper\s+portion\b
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
+      # The ways that are not often meant otherwise.
+      SERVES =
+        /\b(?<!per\s)
+          (?:serves["']?(?:\s+us)?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
+             servings?\s*:|serving|yields?\s*:?|portions?\s*[:–-])\s*
+          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
+          #{NUMBER}\b#{NOT_THEM}/ix.freeze
+      SO_MANY =
+        /\b#{DISHES}(?:#{NUMBER}\s*(?:[-–]|to\b|or\b)\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*
+          #{SORT}#{THEM}/ix.freeze
+      EVENT_FOR =
+        /\b(?:(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
+             banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
+          \s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix.freeze
+      FOR =
+        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
+          #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix.freeze
+      PLAIN = [SERVES, SO_MANY, EVENT_FOR, FOR].freeze
       # Said anywhere, the surest first.
       ANYWHERE = [
         /[,;.(–-]\s*(?:do|make|prep|cook|cater|plan)\s+(?:it\s+)?for\s+#{NUMBER}\b#{NOT_THEM}/ix,
@@ -131,16 +149,12 @@ module Scullion
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
-        /\b(?<!per\s)
-          (?:serves["']?(?:\s+us)?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
-             servings?\s*:|serving|yields?\s*:?|portions?\s*[:–-])\s*
-          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
-          #{NUMBER}\b#{NOT_THEM}/ix,
+        SERVES,
         /\b(?:makes\s+(?:(?:about|around|roughly)\s+)?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
           #{NUMBER}\b#{NOT_THEM}/ix,
         %r{\b(?:makes|yields?)\s*:?\s*(?:approx\.?\s+|about\s+)?#{NUMBER}
              (?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
-        /\b#{DISHES}(?:#{NUMBER}\s*(?:[-–]|to\b|or\b)\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*#{SORT}#{THEM}/ix,
+        SO_MANY,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
         /\b(?:covers?|couverts|pax|bowls|plates|boxes|portions|guests|heads)
           (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
@@ -155,9 +169,7 @@ module Scullion
         /\bdo\s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}
           (?!\s+(?!as\b|if\b|for\b|with\b|when\b|at\b|on\b|or\b|and\b|but\b|to\b|easily\b
              |#{THEM})(?-i:[[:alpha:]]))/ix,
-        /\b(?:(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
-             banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
+        EVENT_FOR,
         /\b#{NUMBER}\s+inc(?:l(?:uding)?)?\b\.?\s+(?:\d+\s+|the\s+)?
           (?:us\b|them\b|me\b|#{PEOPLE}|#{DIETS})/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
@@ -179,8 +191,7 @@ module Scullion
       SAID_ALONE = [/\A\W*for\s+(?:about\s+|around\s+)?#{NUMBER}\W*\z/ix].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [
-        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
-          #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix,
+        FOR,
         ALONE,
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
         /\(\s*(?:there\s+are\s+|about\s+)?#{NUMBER}\s+of\s+them\s*\)/ix,

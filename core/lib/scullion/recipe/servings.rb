@@ -28,9 +28,8 @@ module Scullion
       def others
         return [] if @near.nil? || @number.nil?
 
-        (AS_CALLED + ANYWHERE + NEAR_THE_TOP)
-          .flat_map { |pattern| @near.flat_map { |row| others_in(row, pattern) } }
-          .uniq
+        rows = looked_at(@near)
+        PLAIN.flat_map { |pattern| rows.flat_map { |row| others_in(row, pattern) } }.uniq
       end
 
       private
@@ -97,6 +96,8 @@ module Scullion
 
       # Not the other end of "6-8".
       def others_in(row, pattern)
+        return [] unless row[0, LONGEST].match?(pattern)
+
         row[0, LONGEST]
           .to_enum(:scan, pattern)
           .map { number_of(Regexp.last_match[:number].downcase) }
