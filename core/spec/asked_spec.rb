@@ -249,9 +249,10 @@ RSpec.describe "Amounts, states and places that are not taken blindly" do
   it "asks which is meant where a line takes back what it says" do
     {
       "1 kg carrots (sorry, parsnips)" => true,
-      "600 g feta – no, make that 800 g" => true,
+      "600 g feta – no, make that 800 g" => false,
       "500 g quinoa, actually make it bulgur" => true,
-      "20 eggs, scratch that, 24" => true,
+      "20 eggs, scratch that, 24" => false,
+      "20 eggs, scratch that, they sold out" => true,
       "1 kg carrots, no need to peel" => false,
       "600 g feta - no brine" => false
     }.each do |line, taken_back|
