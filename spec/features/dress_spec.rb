@@ -34,6 +34,19 @@ RSpec.describe "The dressing", :journey, type: :feature do
     expect(page).to have_content("Zzorp")
   end
 
+  it "offers each number that a text says of whom it feeds, and goes by the one that is chosen" do
+    visit "/paste"
+    find("textarea").set(
+      "Quay oats salad for 24 covers\nSERVES 30\n\n3 kg cherry tomatoes, halved\n600 g rocket\n300 ml olive oil"
+    )
+    expect(page).to have_content("The text says more than one number.")
+    expect(page).to have_content("One portion, 156")
+    click_button "30"
+    expect(page).to have_content("One portion, 125")
+    expect(page).to have_no_content("more than one number")
+    expect(page).to have_field("feeds", with: "30")
+  end
+
   it "is as written on the desk, beside what is carried, and goes straight into a service" do
     visit "/paste"
     find("textarea").set(

@@ -2822,6 +2822,8 @@ export interface components {
             title?: string;
             servings: number;
             servings_said: boolean;
+            /** @description Other numbers that the text says of whom it serves */
+            servings_others?: number[];
             /** @description What comes to a serving, where no salad is so small or so large: how many is it for? */
             plate?: string;
             lines: components["schemas"]["RecipeLine"][];

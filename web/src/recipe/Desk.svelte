@@ -138,16 +138,12 @@
       </p>{/if}
     {#if desk.draft?.servings_others && !desk.servings}
       <p class="mb-2 flex flex-wrap items-center gap-2">
-        The text also says
-        {#each desk.draft.servings_others as many (many)}<button
-            class="btn btn-outline h-9 px-3"
-            aria-label="For {many}"
+        The text says more than one number. It feeds
+        {#each [desk.draft.servings, ...desk.draft.servings_others] as many (many)}<button
+            class="btn btn-outline h-9 px-3 tabular-nums"
+            aria-label="It feeds {many}"
             onclick={() => (desk.servings = many)}>{many}</button
-          >{/each}: which is it?
-        <button
-          class="btn btn-outline h-9 px-3"
-          onclick={() => (desk.servings = desk.draft!.servings)}>{desk.draft.servings} is right</button
-        >
+          >{/each}
       </p>
     {/if}
     {#if desk.draft?.plate}<p class="mb-2">
