@@ -38,4 +38,45 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 25\n4 dry red chillies").first.first).to eq "dried-chilli"
     expect(all("Serves 25\n12 pomegranates, seeds only, 1.2 kg yld").first[1]).to eq 1200
   end
+
+  it "takes who wrote it, a mail's head and a page of a book for no food, and the next row for its name" do
+    list = "3 kg beetroot\n1 kg feta"
+    title = ->(text) { Scullion::Recipe::Draft.new(text, house).to_h.values_at("title", "servings") }
+    before = ["From the kitchen of: Dottie", "From: Priya\nTo: Jan", "120", "Recipe by Dottie"]
+    expect(before.map { |rows| title["#{rows}\nBeetroot salad, serves 60\n#{list}"] }.uniq).to eq [
+         ["Beetroot salad", 60]
+       ]
+    mail = "From: Priya\nTo: Jan\nSent: Monday\n\nHi Jan,\n\nNumbers: 58 pupils + 4 of us\n\n#{list}"
+    expect(title[mail].last).to eq 62
+  end
+
+  it "asks what a diet's own tray gets, and shares out by the box" do
+    expect(all("Serves 48\n5 kg potatoes\nVEGAN TRAY (6 of the 48): plain oil").last).to eq "?"
+    expect(all("Serves 6\n1 avocado per 2 boxes").first[1]).to eq all("Serves 6\n3 avocados").first[1]
+    expect(all("Serves 6\n1 cup dry brown rice → 3 cups cooked")).to eq all("Serves 6\n1 cup dry brown rice")
+  end
+
+  it "weighs what is measured cut as it lies when cut so, by whichever word" do
+    ways =
+      ["shredded", "grated", "finely grated"].map { |cut| all("Serves 6\n2 cups #{cut} cheddar").first[1] }
+    expect(ways.uniq.size).to eq 1
+    expect(ways.first).to be < 260
+    packed = [
+      "2 bunches cavolo nero, shredded (about 10 packed cups)",
+      "10 packed cups cavolo nero, shredded"
+    ]
+    expect(packed.map { |line| all("Serves 10\n#{line}").first[1] }).to eq [400, 400]
+  end
+
+  it "counts garlic by the clove, also where that is cut short" do
+    lines = ["garlic 12 cl", "garlic, 12cl, crushed", "12 cl garlic", "12 cl. of garlic"]
+    grams = lines.to_h { |line| [line, all("Serves 60\n2 kg carrots\n#{line}").last[1].round(-1)] }
+    expect(grams.values.uniq).to eq([50]), grams.inspect
+    expect(all("Serves 60\n2 kg carrots\n12 cl white wine vinegar").last[1]).to be_within(5).of(120)
+  end
+
+  it "takes what is of a style for what it is like, unless it has a name of its own" do
+    expect(all("Serves 60\n2 kg puy-style lentils")).to eq all("Serves 60\n2 kg puy lentils")
+    expect(all("Serves 60\n2 kg greek-style yoghurt").first.first).to eq "strained-yoghurt"
+  end
 end

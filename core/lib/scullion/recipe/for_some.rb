@@ -7,8 +7,11 @@ module Scullion
     # is for so many heads goes by how many are served, all the others are asked about.
     module ForSome
       # "A handful per 10 people", "two mangoes for every twenty"
-      HEADS = /(?:#{Servings::PEOPLE}|(?:guest|cover|portions?|plates?|heads?)\b)/i.freeze
+      HEADS =
+        /(?:#{Servings::PEOPLE}|(?:guest|cover|portions?|plates?|heads?|box(?:es)?|lunch(?:es)?|bowls?)\b)/i.freeze
       PER = "(?:per|(?:for|to)\\s+(?:every|each))".freeze
+      # What is handed out, and nothing that a food comes in.
+      BOXED = /(?:box(?:es)?|bowls?)\z/i.freeze
       EVERY_OTHER = { "other" => 2, "second" => 2, "third" => 3, "fourth" => 4 }.freeze
       FOR_SOME =
         /\b#{PER}\s+
@@ -83,6 +86,7 @@ module Scullion
         return item.flags << :contradicts if another_share?(item)
 
         item.amount = item.amount.times(1.0 / heads)
+        item.container = nil if @plain[FOR_SOME].to_s.match?(BOXED)
         item.flags << :per_head
       end
 

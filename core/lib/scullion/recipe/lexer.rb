@@ -50,8 +50,9 @@ module Scullion
 
       # Words that mean one thing or another by what stands around them are told.
       # @param text [String] @return [Array<Token>]
-      def read(text) =
+      def read(text)
         @read[text] ||= Corrected.of(Cloves.of(Pots.of(tokens(text), text), plain(text)), @lexicon)
+      end
 
       # The spoon or measure that so many of were meant. @param amount [Amount] in ml
       def spoon(amount)
@@ -71,6 +72,13 @@ module Scullion
         /\A(\W*)[[:alpha:]][[:alpha:] ]{2,20}\(([^()\d]+,[^()\d]+)\)\s*[:-]?\s*
           (\d[\d.,]*\s*[[:alpha:]]+)\s+(?:of\s+)?each\b/x.freeze
 
+      # "(about 10 packed cups)"
+      PACKED_CUPS =
+        %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze
+      # "Garlic 12 cl", and no wine by the centilitre.
+      CLOVES_CUT_SHORT = /\bgarlic\W{0,3}\d{1,3}\s?cl\b|\b\d{1,3}\s?cl\b\.?\s(?:of\s)?garlic\b/i.freeze
+      # "Puy-style lentils", "ranch-type dressing": as what it is like, where it has no name of its own.
+      OF_A_STYLE = /(?-i:[[:alpha:]]{3,})-(?:style|type)\s+(?-i:[[:alpha:]]+)/i.freeze
       IN_OIL = %w[in oil].freeze
       ORDERED = %w[cuts trims treats].freeze
       ORDERED_BEHIND = %i[mark amount].freeze
@@ -90,6 +98,9 @@ module Scullion
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
           .gsub(SAY, '\1')
+          .gsub(PACKED_CUPS, '\1 \3 \2')
+          .gsub(CLOVES_CUT_SHORT) { |said| said.sub(/\s?cl\b/i, " cloves") }
+          .gsub(OF_A_STYLE) { |said| of_a_style(said) }
           .sub(KIND_LISTED, '\1\3 each \2')
           .gsub(SWAP, '(\1)')
           .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")
@@ -101,6 +112,12 @@ module Scullion
           .gsub(UNIT_BETWEEN, '\1.\3 \2')
           .squeeze(" ")
           .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }
+      end
+
+      def of_a_style(said)
+        return said if @lexicon.food(Lexicon.fold(said).split)
+
+        said.sub(/-(?:style|type)\b/i, "")
       end
 
       def tokens(text)

@@ -7,6 +7,11 @@ module Scullion
     module NoteRows
       GREETING =
         /\A(?:hi|hello|hey|dear|hiya|(?:good\s+)?(?:morning|afternoon|evening))\b[^\d:]{0,40}\z/i.freeze
+      # Who wrote it down, and to whom: a card's first row, a mail's head.
+      WRITTEN_BY =
+        /\A\W*(?:from\s+the\s+(?:kitchen|recipe\s+box)\s+of|recipe\s+(?:by|from)
+          |(?:from|to|cc|bcc|sent|date)\s*:)/ix.freeze
+      PAGE = /\A\W*(?:p(?:age|\.)?\s*)?\d{1,3}\W*\z/i.freeze
       # Said back in a thread.
       HEARD = /\A(?:fine|ok|okay|great|thanks|ta|perfect|cool|noted|will do|got it|lovely|done)\W*\z/i.freeze
       # "Carl - please can you bring bread?", "who's bringing the wine?"
@@ -31,7 +36,12 @@ module Scullion
       ANOTHER_TIME = Regexp.union(NEXT_TIME, KEPT_TILL).freeze
       TOTAL = /\A\W*(?:[\d.,]+\s*(?:k?g|m?l)\s+)?(?:sub-?|grand\s+)?totals?\b[^[:alpha:]]*\z/i.freeze
 
+      # Does it stand before what the dish is called: who wrote it, or the page of a book?
+      def before_title?(text) = text.match?(PAGE) || written_by?(text)
+
       private
+
+      def written_by?(text) = text.match?(WRITTEN_BY) && !weighed?(text)
 
       # "Item   Amt   Notes"
       def heads?(text)
@@ -47,7 +57,7 @@ module Scullion
 
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
-        return true if text.match?(TOTAL) || text.match?(NUTRITION)
+        return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1

@@ -9,7 +9,7 @@ module Scullion
       # "Half of them" is a number too.
       SHARE = /\A(?:half|an?\s+third|two\s+thirds|an?\s+quarter)\s+of\z/i.freeze
       # Behind a bare number that is no amount of the food.
-      PEOPLE = "people|guest|cover|portion|serv|plate|head|person|of\\sus\\b".freeze
+      PEOPLE = "people|guest|box|lunch|cover|portion|serv|plate|head|person|of\\sus\\b".freeze
       WHEN = "min|days?\\b|week|month|years?\\b|yr|old\\b|times?\\b|am\\b|pm\\b|(?:th|st|nd|rd)\\b".freeze
       NUTRITION = "k?cal|prot|carb|ct\\b".freeze
       PIECES = "slic|piec|wedge|wdg|bit|chunk|hal[fv]|fillet|ball|sprig|side|ways?\\b|parts?\\b|batch".freeze
@@ -130,12 +130,15 @@ module Scullion
 
       def said_else?(token)
         before, after = before(token), after(token)
-        return true if token.text.match?(CELSIUS) || before.match?(AGAIN)
+        return true if token.text.match?(CELSIUS) || before.match?(AGAIN) || then_cooked?(before, after)
         return true if [EACH, SAID_AGAIN, OF_A_DRESSING].any? { |pattern| after.match?(pattern) }
 
         bare = token.value.unit == :piece && (after.match?(ELSE) || before.match?(ELSE_BEFORE))
         bare || measured_too?(token, after)
       end
+
+      # "1 cup dry rice → 3 cups cooked"
+      def then_cooked?(before, after) = before.match?(/→\s*\z/) && after.match?(/\A\s*(?:when\s+)?cooked\b/i)
 
       # "12 eggs (6 boiled, 6 for mayonnaise)": parts in a bracket that are all of it together.
       def part_of_all?(token, items)

@@ -42,7 +42,8 @@ module Scullion
           (?<many>\d{1,4})\s*:\s+/ix.freeze
       # "Vegan x9: white bean purée 60 g each", "NUT FREE x4: pumpkin seeds instead"
       FOR_DIET =
-        /\A\W*(?:gf|df|vegan|veggie|veg)\s+(?:pair|couple|one|two|lot|guests?|pax|option|version)\b.*:
+        /\A\W*(?:gf|df|vegan|veggie|veg)\s+(?:pair|couple|one|two|lot|guests?|pax|option
+              |version|tray|platter|bowl|plate|batch|table)\b.*:
          |\A\W*(?:vegans?|veggies?|veg|gf|df|coeliacs?|(?:nut|dairy|gluten|egg|fish)[- ]free)\s*
           (?:[x×]\s?\d+|\(\d+\))[^:]{0,12}:/ix.freeze
       # "Veg per box: 80 g cabbage, 60 g carrot"
@@ -100,7 +101,10 @@ module Scullion
         title
           .text
           .sub(Servings::IN_TITLE, "")
-          .gsub(/\A(?:title|recipe|dish|item|recipe name):\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i, "")
+          .gsub(
+            /\A(?:title|subject|re|recipe|dish|item|recipe name):\s*|\A[^[:alnum:]]+|[^[:alnum:])!?]+\z/i,
+            ""
+          )
           .sub(/\s*[^[:alnum:]\s]*\s+(?:per|yields?|serves|makes|feeds|portions?)\z/i, "")
       end
 
@@ -110,13 +114,16 @@ module Scullion
         @per_head, @listed = @all_each, Set.new
         last = 0
         following = rows.to_a.drop(1)
-        rows.each_with_index.flat_map do |row, place|
+        said_before = rows.take_while { |row| @kinds.before_title?(row.text) }.size
+        rows.each_with_index.flat_map do |row, index|
+          place = index - said_before
           # The next column begins: what stands above it in the text is not its heading.
           @heading = @into = nil if row.number < last || (@in_one_row && row.number > last + 1)
           last = row.number
           row, for_others = without_number(row)
           kind = "ingredient" if weighed_for_diet?(row.text)
-          kind = "heading" if over_list?(row, following[place])
+          kind = "heading" if over_list?(row, following[index])
+          kind = "note" if place.negative?
           lines = laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
           lines.filter_map(&:item).each { |item| item.flags << :for_some } if for_others
           lines

@@ -49,9 +49,10 @@ module Scullion
 
       private
 
-      # "4 cups kale, packed": leaf that lies loose in a cup is pressed into it.
+      # "4 cups kale, packed": leaf that lies loose in a cup is pressed into it; cut, it lies close already.
       def pressed
         return 1.0 unless @read.amount.unit == :ml && @read.line.item.said?(:pressed)
+        return 1.0 if @read.words["cut"]
 
         loose = @ingredient.density(form) < @practice.fetch("reading/pressed/loose_density")
         loose ? @practice.fetch("reading/pressed/times") : 1.0
@@ -84,13 +85,16 @@ module Scullion
       def form
         spooned = @read.amount.unit == :ml
         wanted = [
-          *([@read.words["cut"], ALIKE[@read.words["cut"]]] if spooned),
+          *([@read.words["cut"], ALIKE[@read.words["cut"]], cut_here] if spooned),
           ("cooked" if @read.words["cooked"]),
           ("drained" if @ingredient.facts.key?("tinned")),
           *FORMS
         ].compact
         wanted.find { |each| @ingredient.figures.key?("density/#{each}") } || "whole"
       end
+
+      # "Shredded" cheddar is grated here.
+      def cut_here = (@component["cut"] if @read.words["cut"])
 
       # The thing itself is counted, not a part of it of which nobody knows the weight.
       def piece?(amount) = ITSELF.include?(amount.piece)

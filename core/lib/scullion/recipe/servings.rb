@@ -13,14 +13,15 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
-        @number = together(rows.first(NEAR_TOP)) || by_portion(rows) || scaled(rows.first(NEAR_TOP)) and
-          return
+        top = rows.drop_while { |row| row.match?(NoteRows::WRITTEN_BY) }
+        top = top.grep_v(NoteRows::GREETING).first(NEAR_TOP)
+        @number = together(top) || by_portion(rows) || scaled(top) and return
 
-        @near = [*rows.first(NEAR_TOP), *rows.last(1)]
+        @near = [*top, *rows.last(1)]
         @number =
-          found(AS_CALLED, rows.first(1)) || found(SAID_ALONE, rows.first(NEAR_TOP)) ||
-            found(ANYWHERE, looked_at(rows)) || found(NEAR_THE_TOP, @near) || found(FIRST_ROW, rows.first(1))
-        @number ||= 1 if rows.first(NEAR_TOP).any? { |row| row.match?(FOR_ONE) }
+          found(AS_CALLED, top.first(1)) || found(SAID_ALONE, top) || found(ANYWHERE, looked_at(rows)) ||
+            found(NEAR_THE_TOP, @near) || found(FIRST_ROW, top.first(1))
+        @number ||= 1 if top.any? { |row| row.match?(FOR_ONE) }
       end
 
       # What the rows near the top and the last one say as well, and so may be meant: "24 covers, for 30".

@@ -26,6 +26,7 @@ module Scullion
         /\b(?:\d\s+)?batch\s*=.*\z
          |\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
+         |\b\d+\s*(?:portions?|ptns?|covers|pax)\s*(?:@|of|[x×])?\s*\d+\s?(?:g|ml)\b
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
          |\b\d+\s*[x×]\s*\d+\s?(?:g|ml)\b\s*(?:pots|tubs|portions?|boxes|bowls|servings|scoops)?/ix.freeze
       # "The big salad with 400 g rocket"
