@@ -37,7 +37,8 @@ RSpec.describe "The dressing", :journey, type: :feature do
   it "offers each number that a text says of whom it feeds, and goes by the one that is chosen" do
     visit "/paste"
     find("textarea").set(
-      "Quay oats salad for 24 covers\nSERVES 30\n\n3 kg cherry tomatoes, halved\n600 g rocket\n300 ml olive oil"
+      "Quay oats salad for 24 covers\nSERVES 30\n\n3 kg cherry tomatoes, halved\n600 g rocket\n" \
+        "300 ml olive oil"
     )
     expect(page).to have_content("The text says more than one number.")
     expect(page).to have_content("One portion, 156")

@@ -8,7 +8,8 @@ module Scullion
     module ForSome
       # "A handful per 10 people", "two mangoes for every twenty"
       HEADS =
-        /(?:#{Servings::PEOPLE}|(?:guest|cover|portions?|plates?|heads?|box(?:es)?|lunch(?:es)?|bowls?)\b)/i.freeze
+        /(?:#{Servings::PEOPLE}
+            |(?:guest|cover|portions?|plates?|heads?|box(?:es)?|lunch(?:es)?|bowls?)\b)/ix.freeze
       PER = "(?:per|(?:for|to)\\s+(?:every|each))".freeze
       # What is handed out, and nothing that a food comes in.
       BOXED = /(?:box(?:es)?|bowls?)\z/i.freeze
