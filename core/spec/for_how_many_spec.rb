@@ -210,6 +210,10 @@ RSpec.describe Scullion::Recipe::Servings do
       "Potato salad for 24 covers, order of 30" => [24, [30]],
       "Potato salad, buffet for 90 (3 salads, this is no. 2)" => [90, nil],
       "Potato salad\nSERVES 24\nDo it for 140" => [140, [24]],
+      "Bowl menu – bowl 3 of 5 – 150 bowls" => [150, [5]],
+      "Potato salad – church barbecue (60+)" => [60, nil],
+      "Potato salad, 6-24 people" => [6, nil],
+      "Potato salad, 6-25 people" => [25, [6]],
       "Potato salad, serves 6-8" => [6, nil],
       "Potato salad, 6 to 8 people" => [6, nil],
       "Potato salad, serves 24" => [24, nil]

@@ -79,4 +79,25 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 60\n2 kg puy-style lentils")).to eq all("Serves 60\n2 kg puy lentils")
     expect(all("Serves 60\n2 kg greek-style yoghurt").first.first).to eq "strained-yoghurt"
   end
+
+  it "takes the number behind a doubted one, and what there is of left-overs in all" do
+    expect(all("Serves 60\nspring onions 40 bunches? -> 12 bunches is plenty")).to eq all(
+         "Serves 60\nspring onions 12 bunches"
+       )
+    expect(all("Serves 20\nhalf a tray roast squash (1.8 kg left)").first[1]).to eq 1800
+    expect(all("Serves 20\n2 tubs houmous (1 kg each)").first[1]).to eq 2000
+  end
+
+  it "counts yolks behind a weight, and knows one name on both sides of a bracket" do
+    mayonnaise = "Serves 8\nmayonnaise about 400 g, home made: 2 yolks, 300 ml sunflower oil"
+    expect(all(mayonnaise).find { |food| food.first == "pasteurised-yolk" }[1]).to eq 36
+    expect(all("Serves 4\n1 hispi (sweetheart) cabbage, about 800 g, shredded").map(&:first)).to eq [
+         "pointed-cabbage"
+       ]
+  end
+
+  it "heads a part by a word in capitals with how many it is for, near the top as well" do
+    text = "From: Tamsin\nSubject: lunch\n\nRICE (60)\n3 kg brown rice\n12 red peppers"
+    expect(all(text).map(&:first)).to eq %w[brown-rice red-pepper]
+  end
 end

@@ -178,9 +178,14 @@ module Scullion
         @around.measured_behind?(index, weighed ? %i[ml g] : %i[ml])
       end
 
+      # "1 hispi (pointed) cabbage"
+      def name_goes_on?(token)
+        @lexicon.food([*Lexicon.fold(item.name).split, *token.folded]) == item.foods
+      end
+
       # "Asian (nashi) pears"
       def over_bracket?(token, index)
-        @around.before(index)&.text == ")" && item.amount.nil? && own_name?(token)
+        @around.before(index)&.text == ")" && ((item.amount.nil? && own_name?(token)) || name_goes_on?(token))
       end
 
       def listed_too(token)

@@ -91,7 +91,7 @@ module Scullion
         if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)
           return "servings"
         end
-        return "heading" if place >= SHOUTED && capitals?(text)
+        return "heading" if (place >= SHOUTED || (place.positive? && text.match?(/\(\d/))) && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
         return "ingredient" if section != "steps" && food_by_weight?(text)
 

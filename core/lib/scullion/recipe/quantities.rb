@@ -20,7 +20,7 @@ module Scullion
       TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT =
         /(fl\.?\s?oz|fluid\s+ounces?|(?:table|tea|dessert)[\s-]spoon\w*|dessertsp\w*|desertsp\w*
-          |dsp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
+          |dsp|desp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
       # "A walnut of butter": as big as one.
       AS_BIG = /(?:wal)?nut(?=\s+of\s)/i.freeze
       # What is done too, and measures only "of" something: "a grating of nutmeg".
@@ -56,7 +56,7 @@ module Scullion
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze
-      DESSERTSPOON = /\A(?:dess?erts|dsp)/i.freeze
+      DESSERTSPOON = /\A(?:dess?erts|dsp|desp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
       TIME =
         /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h(?![[:alpha:]])|m\b|['′″]

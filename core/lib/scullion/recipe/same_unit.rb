@@ -50,6 +50,8 @@ module Scullion
         bare = other.counted? && !other.amount.estimated && other.food?
         return unless bare && [other.piece, other.container].none?
         return unless lexicon.poured?(other.foods.first) && one.amount && !one.counted?
+        # "Mayonnaise 400 g: 2 yolks"
+        return if lexicon.one_known?(other.foods.first) && !lexicon.acid?(other.foods.first)
 
         step = steps[one.amount] || step(one) or return
         # "3 tbsp horseradish + crème fraîche 300": not so many spoons.

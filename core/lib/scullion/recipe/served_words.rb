@@ -73,7 +73,7 @@ module Scullion
       IN_TITLE =
         /[^[:alnum:])\]!?]*\b(?:serves|servings?|feeds|makes)\s*:?\s*
            (?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
-         |\s*\(\d{1,4}\)\z
+         |\s*\(\d{1,4}\+?\)\z
          |[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
          |[^[:alnum:])\]!?]*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
       GROUP =
@@ -216,7 +216,8 @@ module Scullion
         /[-–—,(:]\s*(?:usually\s+|about\s+)?#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
         /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
-        %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
+        %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]
+           |\(#{NUMBER}\+\)|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
            |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze

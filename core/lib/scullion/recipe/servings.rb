@@ -6,6 +6,9 @@ module Scullion
     class Servings
       include ServedWords
 
+      # So many times the least is the most of a range.
+      WIDEST = 4
+
       # number: nil where it does not say; row: in which it does
       # @return [Integer, nil] @return [String, nil]
       attr_reader :number, :row
@@ -89,8 +92,14 @@ module Scullion
 
       def number_in(row, pattern)
         found = row[0, LONGEST].match(pattern) or return
-        number = number_of(found[:number].downcase)
+        number = to_the_end(number_of(found[:number].downcase), found[0])
         number unless year?(number, row)
+      end
+
+      # "Bowl 3 of 5 – 150 bowls" is no range from five.
+      def to_the_end(number, said)
+        other = said[/\b#{number}\s*[-–]\s*(\d+)/, 1].to_i
+        other > number * WIDEST ? other : number
       end
 
       def year?(number, row) = YEAR.cover?(number) && !row.match?(/\b#{number}\s*#{THEM}/)

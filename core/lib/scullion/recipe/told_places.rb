@@ -6,8 +6,8 @@ module Scullion
     # part of.
     module ToldPlaces
       COOKING =
-        /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*|tray|foil|
-            gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
+        /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*
+           |char(?:s|red|ring)?|sear(?:s|ed|ing)?|blister\w*|tray|foil|gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
       TOP =
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
             scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
@@ -74,7 +74,8 @@ module Scullion
 
       # Oil, honey and spice of which nothing else is told.
       def on_tray_alone?(item)
-        if @items.poured?(item) && !@items.lexicon.spice?(item.foods.first)
+        fat = @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
+        if fat && !@items.lexicon.spice?(item.foods.first)
           return fried?(item) && !other_on_tray?(item) && meant_of_several?(item)
         end
         return false unless @items.lexicon.spice?(item.foods.first)

@@ -48,6 +48,11 @@ module Scullion
 
       DRAINED_TO = /\d\s*[x×]\s*\d[^=]*\bdrained\s*(?:w(?:eigh)?t\.?\s*)?=\s*(?<left>#{WEIGHT})/i.freeze
 
+      # "Half a tray of roast squash (1.8 kg left)": so much of it there is.
+      LEFT_OVER =
+        /\(\s*(?:(?:about|abt|c\.|~)\s*)?(?<there>#{WEIGHT})\s+
+          (?:left|left\s?over|over|remaining|in\s+all|in\s+total)\s*\)/ix.freeze
+
       # "A 10 kg sack, 6 kg used", "5 l tub, use 3": there is more of it than goes in.
       USED =
         /\b(?:use|using|take)\s+(?:(?:only|about|just|up\s+to)\s+)?
@@ -76,6 +81,8 @@ module Scullion
         item = foods.first
         return drained_to(item) if item && @plain.match?(DRAINED_TO)
 
+        return all_there(item) if item&.amount && @plain.match?(LEFT_OVER)
+
         item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
 
@@ -98,6 +105,11 @@ module Scullion
         grams = WeighedHow.grams(@plain[DRAINED_TO, :left].match(WEIGHT))
         item.amount, item.size, item.container = Amount.new(grams, grams, :g), nil, nil
         item.flags << :prepared
+      end
+
+      def all_there(item)
+        grams = WeighedHow.grams(@plain[LEFT_OVER, :there].match(WEIGHT))
+        item.amount, item.size, item.container = Amount.new(grams, grams, :g), nil, nil
       end
 
       def of_each(foods)

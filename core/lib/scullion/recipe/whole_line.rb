@@ -39,7 +39,7 @@ module Scullion
       TWO_KINDS =
         %r{(?-i:[[:alpha:]])\s?(?:[+&/]|\sand\s)\s?(?-i:[[:alpha:]]+),?
            \s+\d[\d.,]*\s?(?-i:[[:alpha:]]*)\s+each\W*\z}ix.freeze
-      TAKEN_BACK = /\A[^?]{2,60}\?+\s*no\s*(?:→|->|,|[–—-][^?]{0,40}\buse\b)/i.freeze
+      TAKEN_BACK = /\A[^?]{2,60}\?+\s*(?:no\s*(?:→|->|,|[–—-][^?]{0,40}\buse\b)|(?:→|->))/i.freeze
       # "2 tbsp of the pickle juice" is of no list.
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
@@ -96,9 +96,21 @@ module Scullion
       def not_taken_back(items)
         at = @plain[TAKEN_BACK]&.bytesize or return items
         kept = items.select { |item| item.from >= at }
+        return counted_otherwise(items, at) if kept.none?(&:food?)
         return items unless kept.any? { |item| item.food? && item.amount }
 
         kept.each { |item| item.flags << :instead }
+      end
+
+      # "Spring onions 40 bunches? → 12 bunches": so many of the same.
+      def counted_otherwise(items, at)
+        food = items.find(&:food?)
+        other = @tokens.find { |token| token.kind == :amount && token.at >= at }
+        return items unless food && other
+
+        food.amount = other.value
+        food.flags = food.flags - [:contradicts] + [:instead]
+        items.select { |item| item.from < at }
       end
 
       # "60 ml lemon juice, from 2 lemons", "300 g cooked beetroot from about 4 beetroots": what it was before
