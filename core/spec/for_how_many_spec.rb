@@ -205,33 +205,6 @@ RSpec.describe Scullion::Recipe::Servings do
     expect(read["lines"].count { |line| line["kind"] == "ingredient" }).to eq 1
   end
 
-  it "says what other number may be meant, but for the far end of a range" do
-    may_be = {
-      "Potato salad for 24 covers, order of 30" => [24, [30]],
-      "Potato salad, buffet for 90 (3 salads, this is no. 2)" => [90, nil],
-      "Potato salad\nSERVES 24\nDo it for 140" => [140, [24]],
-      "Bowl menu – bowl 3 of 5 – 150 bowls" => [150, [5]],
-      "Potato salad – church barbecue (60+)" => [60, nil],
-      "Potato salad, 6-24 people" => [6, nil],
-      "Potato salad, 6-25 people" => [25, [6]],
-      "Potato salad, serves 6-8" => [6, nil],
-      "Potato salad, 6 to 8 people" => [6, nil],
-      "Potato salad, serves 24" => [24, nil]
-    }
-    read =
-      may_be.to_h do |top, _|
-        draft = Scullion::Recipe::Draft.new("#{top}\n2 kg waxy potatoes\n300 g feta", house).to_h
-        [top, draft.values_at("servings", "servings_others")]
-      end
-    expect(read).to eq may_be
-  end
-
-  it "takes what somebody does with two of a food for none who is served" do
-    text = "Bulgur for the hall\nyou do two cucumbers and 1 kg bulgur. it's for about thirty"
-    expect(Scullion::Recipe::Draft.new(text, house).to_h["servings"]).to eq 30
-    expect(served("Potato salad. Does four")).to eq 4
-  end
-
   it "takes neither a year nor a date, a page, a heat nor hours for it" do
     expect(others.select { |title| served(title) }).to eq []
   end

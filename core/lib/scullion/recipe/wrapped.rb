@@ -25,8 +25,7 @@ module Scullion
       AND_MORE = /\A(?:and|with|&)\s+[[:upper:]][[:lower:]]+\z/.freeze
       # "2 bulbs fennel, fronds" and "reserved, each cut into 8"
       DONE_TO_IT =
-        /\A(?:reserved|deseeded|halved|quartered|washed|rinsed|trimmed|stoned|pitted|overnight|drained|skinned
-             |peeled|grated|chopped|sliced|crumbled|toasted)
+        /\A(?:reserved|deseeded|halved|quartered|washed|rinsed|trimmed|stoned|pitted|overnight)
           (?:[,;]|\s+and\b|\z)/x.freeze
       # A text is set to a width where so many rows come within so many letters of its longest.
       SET_ROWS, NEAR = 3, 12
