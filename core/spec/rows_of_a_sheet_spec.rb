@@ -100,4 +100,26 @@ RSpec.describe "Rows of a recipe's sheet" do
     text = "From: Tamsin\nSubject: lunch\n\nRICE (60)\n3 kg brown rice\n12 red peppers"
     expect(all(text).map(&:first)).to eq %w[brown-rice red-pepper]
   end
+
+  it "counts all that is in one case, and asks how much a piece of something long is" do
+    expect(all("Serves 60\n1 case baby kale (4 x 1.5 kg)").first[1]).to eq 6000
+    expect(all("Serves 60\nbox of cherry tomatoes (9 × 250 g)").first[1]).to eq 2250
+    expect(all("Serves 60\n2 tins chickpeas (2 x 400 g)").first[1]).to be < 900
+    expect(all("Serves 6\na 5 cm piece of cucumber")).to eq ["?"]
+    expect(all("Serves 6\na 5 cm piece of ginger").first.first).to eq "ginger"
+  end
+
+  it "asks about the green part alone, crisps bread for croutons, and fries in what sets" do
+    parts = [
+      "4 spring onions, greens only",
+      "4 spring onions – green bits only",
+      "4 scallions, white part only"
+    ]
+    expect(parts.map { |line| all("Serves 6\n#{line}").first == "?" }).to eq [true, true, false]
+    crisp = ["2 slices bread for croutons", "300 g bread, made into croutons"]
+    done = ->(line) { Scullion::Recipe::Draft.new("Salad for 6\n#{line}", house).to_h["lines"].last["done"] }
+    expect(crisp.map(&done).uniq).to eq ["crisp"]
+    expect(all("Serves 6\n1 kg potatoes\n25 g butter").last.last).to eq "cook"
+    expect(all("Serves 6\n1 kg potatoes\n\nDressing\n25 g butter").last.last).to eq "dressing"
+  end
 end

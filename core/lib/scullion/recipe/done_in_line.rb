@@ -11,6 +11,7 @@ module Scullion
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
       SOAKED = /\b(?:soaked|moistened|bathed|dampened|wetted)\b/i.freeze
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
+      CROUTONS = /(?:\b(?:for|as|into|make|to)|→|->|=)\s*(?:the\s+)?croutons?\b/i.freeze
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
       # What an order stands behind; what is said of it then.
       ENDED = %i[mark amount].freeze
@@ -73,6 +74,11 @@ module Scullion
         foods.each { |item| item.place ||= "cook" } if rubbed
       end
 
+      def bread(items)
+        toasted_by_the_slice(items)
+        into_croutons(items)
+      end
+
       # "Sourdough toast, one each"
       def toasted_by_the_slice(items)
         return unless @plain.match?(/\btoasts?\b/i)
@@ -80,6 +86,13 @@ module Scullion
         items.each do |item|
           item.piece ||= "slice" if item.counted? && lexicon.piece_known?(item.foods.first, "slice")
         end
+      end
+
+      # "2 slices of bread for croutons", "bread 500 g → croutons"
+      def into_croutons(items)
+        return unless @plain.match?(CROUTONS) && items.one?(&:food?)
+
+        items.each { |item| item.words["cooks"] ||= "crisp" if lexicon.bread?(item.foods.first) }
       end
 
       # "Frozen peas, defrosted not cooked"

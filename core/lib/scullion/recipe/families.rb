@@ -65,6 +65,9 @@ module Scullion
       # What is cooked in water by itself.
       def boiled?(key) = BOILED.include?(family(key))
 
+      # Fat that sets, and fries rather than dresses.
+      def fried_in?(key) = words("kept").fetch("cook").include?(key)
+
       # @return [String, nil]
       def family(key) = @larder[key]&.family
     end

@@ -45,6 +45,8 @@ module Scullion
          |\bmake\s+that\s+(?:[\d½¼¾]|an?\b|one\b|two\b|three\b|four\b|half\b)|\bcorrection\b|\boops\b
          |\bactually,?\s+(?:make|use|do)\b|[–—-]\s*no,\s|\?+\s*no\s*(?:,|→|->)/ix.freeze
       CHANGED_OR_NOT = "It is changed in the same line: which is meant?".freeze
+      # "A 5 cm piece of cucumber" is no cucumber.
+      CUT_OFF = /\A\W*(?:an?\s+)?[\d½.,]+[\s-]?(?:cm|inch|")[\s-]*(?:piece|length|chunk)\s/i.freeze
       MADE_ITSELF = "A dressing of its own: what is it made of?".freeze
       # Weighed without its shell.
       MEAT =
@@ -197,6 +199,7 @@ module Scullion
           item.words.empty? && item.place.nil? && item.container.nil? && item.piece.nil?
       end
 
+      def cut_off?(key) = @line.text.match?(CUT_OFF) && !@house.lexicon.piece_known?(key, "thumb")
       def how_much(item, amount, ingredient, counted)
         return "Two amounts in one line: which is it?" if item.said?(:contradicts)
         return item.said?(:same) ? "The same as what?" : "No amount could be read." if amount.nil?
@@ -223,7 +226,7 @@ module Scullion
 
         return FOR_WHAT if for_what?(item, amount, ingredient)
 
-        "How much is in one?" if counted.unsized?(amount, ingredient)
+        "How much is in one?" if counted.unsized?(amount, ingredient) || cut_off?(ingredient.key)
       end
 
       # A number or a way of the line that no food of it has.

@@ -59,6 +59,7 @@ module Scullion
         return "pot" if lexicon.cooked_in?(ingredient.key) && !thins?
 
         return "salad" if lexicon.strewn?(ingredient.key)
+        return "cook" if lexicon.fried_in?(ingredient.key)
 
         lexicon.poured?(ingredient.key) || (lexicon.aromatic?(ingredient.key) && raw?) ? "dressing" : "salad"
       end

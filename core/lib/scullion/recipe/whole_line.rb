@@ -61,7 +61,7 @@ module Scullion
         seeds_alone(all)
         oils(all)
         into_places(all)
-        toasted_by_the_slice(all)
+        bread(all)
         SaidOnce.new(@plain, @lexer).of(all)
         all.each { |item| item.parts << "juice" if squeezed?(item) || for_dressing?(item) }
         shared_fruit(all)

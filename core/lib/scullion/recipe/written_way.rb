@@ -17,7 +17,7 @@ module Scullion
       SKINNED = "blanch"
       FRIED = /(?:fried|crisped)\z/.freeze
       # What leaves a part of a food, and not all that is good of it.
-      PARTS_LEFT = ["crusts off", "rind only", "pale heart"].freeze
+      PARTS_LEFT = ["crusts off", "rind only", "pale heart", "green part"].freeze
       # Bread is rubbed with garlic, nuts in a cloth.
       RUBBED = "massage"
 

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # A line in one writing: one kind of fraction, dash and apostrophe, short words in full, what is said in a
+    # roundabout way said straight. For Lexer, which it is a part of.
+    module OneWriting
+      # Where a scanner may have taken a letter for another.
+      READ_WRONG =
+        /(?<![[:alnum:]])(?=[[:alnum:]]*[lIi105])
+          [[:alpha:]0-9]*[[:alpha:]]{2}[[:alpha:]0-9]*(?![[:alnum:]])/x.freeze
+      # "Feta (swap for vegan block for six)": the feta is meant, and what the others get is asked about.
+      SWAP = /\((swap|sub|substitute|replace)\b[^()]*\)/i.freeze
+      SWAPPED = '\((?:swap|sub|substitute|replace)\)'.freeze
+      # "A splash, say a tablespoon, of": what is said second is how much.
+      SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
+
+      # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
+      THOUSANDS = /(?<![\d.,])(\d{1,3})\.(\d{3})(?=\s*(?:g|gr|grams?|grammes?|ml)\b)/.freeze
+      UNIT_BETWEEN = /(?<![\d.,])(\d{1,2})(l|kg)(\d)(?![\d[:alpha:]])/.freeze
+
+      # "Herbs (dill, chervil, chives) 20 g each": so much of each that is listed.
+      KIND_LISTED =
+        /\A(\W*)[[:alpha:]][[:alpha:] ]{2,20}\(([^()\d]+,[^()\d]+)\)\s*[:-]?\s*
+          (\d[\d.,]*\s*[[:alpha:]]+)\s+(?:of\s+)?each\b/x.freeze
+
+      # "1 case baby kale (4 x 1.5 lb)"
+      CASE_OF =
+        /\A(?<ahead>\W*(?:(?:1|an?|one)\s+)?(?:case|box|tray|crate|carton|sleeve|multipack)(?:\sof)?\s
+           [^()\d]{3,40}\(\s*)(?<many>\d{1,3})\s*[x×]\s*(?<each>\d[\d.]*)
+           (?=\s?(?:kg|g|lbs?|oz|ml|l)\b)/ix.freeze
+      # "(about 10 packed cups)"
+      PACKED_CUPS =
+        %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze
+      # "Garlic 12 cl", and no wine by the centilitre.
+      CLOVES_CUT_SHORT = /\bgarlic\W{0,3}\d{1,3}\s?cl\b|\b\d{1,3}\s?cl\b\.?\s(?:of\s)?garlic\b/i.freeze
+      # "Puy-style lentils", "ranch-type dressing": as what it is like, where it has no name of its own.
+      OF_A_STYLE = /(?-i:[[:alpha:]]{3,})-(?:style|type)\s+(?-i:[[:alpha:]]+)/i.freeze
+
+      private
+
+      def in_one_writing(text)
+        @lexicon
+          .initials(text)
+          .gsub(/[#{Amount::Words::FRACTIONS.keys.join}]/o) { |char| " #{Amount::Words::FRACTIONS[char]} " }
+          .tr("⁄×", "/x")
+          .gsub(/\ba couple(?: of)?\b/i, "2")
+          .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
+          .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
+          .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
+          .gsub(SAY, '\1')
+          .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
+          .gsub(PACKED_CUPS, '\1 \3 \2')
+          .gsub(CLOVES_CUT_SHORT) { |said| said.sub(/\s?cl\b/i, " cloves") }
+          .gsub(OF_A_STYLE) { |said| of_a_style(said) }
+          .sub(KIND_LISTED, '\1\3 each \2')
+          .gsub(SWAP, '(\1)')
+          .gsub(%r{\(\s*z(?:est)?\s*[+&/]\s*j(?:uice)?\s*\)}i, "zest and juice")
+          .gsub(/[–—‒−]/, "-")
+          .gsub(/(\d)\s+-\s+(?=\d)/, '\1-')
+          .tr("’‘", "''")
+          .gsub(%r{(\d+)\s+/\s*(\d)}, '\1/\2')
+          .gsub(THOUSANDS, '\1\2')
+          .gsub(UNIT_BETWEEN, '\1.\3 \2')
+          .squeeze(" ")
+          .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }
+      end
+
+      # All that is in it.
+      def multiplied(found)
+        whole = found[:many].to_i * found[:each].to_f
+        "#{found[:ahead]}#{whole.round(3).to_s.delete_suffix(".0")}"
+      end
+
+      def of_a_style(said)
+        return said if @lexicon.food(Lexicon.fold(said).split)
+
+        said.sub(/-(?:style|type)\b/i, "")
+      end
+    end
+  end
+end
