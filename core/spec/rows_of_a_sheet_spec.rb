@@ -122,4 +122,25 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 6\n1 kg potatoes\n25 g butter").last.last).to eq "cook"
     expect(all("Serves 6\n1 kg potatoes\n\nDressing\n25 g butter").last.last).to eq "dressing"
   end
+
+  it "takes the last of several scales, with how it is done in a cell behind them" do
+    sheet =
+      "Pasta salad\n                     10 ptn     100 ptn\nFusilli, dry         600 g      6 kg\n" \
+        "Cherry tomatoes      500 g      5 kg      halve\nMozzarella pearls    400 g      4 kg      drained"
+    expect(all(sheet).map { |food| food[1] }).to eq [6000, 5000, 4000]
+  end
+
+  it "takes a weighed row of a list for no step, and part of a tray for what it weighs" do
+    list = ->(row) { "Left, for 14\n\n- #{row}\n- pumpkin seeds 100 g\n- yoghurt 500 g" }
+    expect(all(list["roast carrots from Sunday, call it 1 kg"]).first.first(2)).to eq ["carrot", 1000]
+    expect(all(list["roast zorblax from Sunday, call it 1.2 kg"]).first).to eq "?"
+    trays = ["half a tray roast squash, 1.8 kg", "half a tray roast squash (1800)"]
+    expect(trays.map { |row| all(list[row]).first[1] }).to eq [1800, 1800]
+    expect(all(list["half a tub houmous (400 g)"]).first[1]).to eq 200
+  end
+
+  it "weighs what is left by a fraction of a pound" do
+    expect(all("Serves 6\n1 lb asparagus, trimmed (3/4 lb after)").first[1]).to eq 340
+    expect(all("Serves 6\n1 1/2 lb leeks (1 lb trimmed)").first[1]).to eq 454
+  end
 end

@@ -49,6 +49,7 @@ module Scullion
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
           .gsub(SAY, '\1')
+          .gsub(/(?<=,\s)call it (?=\d)/i, "about ")
           .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
           .gsub(PACKED_CUPS, '\1 \3 \2')
           .gsub(CLOVES_CUT_SHORT) { |said| said.sub(/\s?cl\b/i, " cloves") }

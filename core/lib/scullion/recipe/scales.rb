@@ -10,6 +10,8 @@ module Scullion
       HEAD = /\A\s*(?:(?:ingredients?|items?|foods?|what)\b:?\s+)?#{SO_MANY}(?:\s+#{SO_MANY})+\s*\z/i.freeze
       # A cell of its own, two spaces off.
       APART = '\s{2,}(\d[\d.,]*\s?[[:alpha:]]*)'.freeze
+      # How it is done, in a cell behind them.
+      HOW = '(?:\s{2,}([[:alpha:]].*?))?'.freeze
       # "Serves 1 / 10 / 40"
       STROKES =
         %r{\b(?:serves|portions?|feeds|for|yields?|covers|pax|makes)\s*:?\s*
@@ -56,8 +58,9 @@ module Scullion
 
       # With units of their own they are a column each.
       def of_cells(line)
-        cells = line.match(/\S#{APART * @scales.size}\s*\z/) or return
-        "#{cells.captures.last} #{named(line, cells)}"
+        cells = line.match(/\S#{APART * @scales.size}#{HOW}\s*\z/) or return
+        *, last, how = cells.captures
+        ["#{last} #{named(line, cells)}", how].compact.join(", ")
       end
 
       # Its amounts in their places, and where each row has none of them as it is.

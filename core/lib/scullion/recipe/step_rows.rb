@@ -61,12 +61,15 @@ module Scullion
       SHARE_DONE =
         /\A(?:[½⅓⅔¼¾]|half|a third|two thirds|most)\s+(?:dress|toss|go(?:es)?|on|over|now)\b/i.freeze
 
+      DASHED_ROW = /\A\s*[-–•*]\s+[[:alpha:]]/.freeze
+
       private
 
       def step?(text, section)
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
         return false if plain.match?(LABELLED) || part_listed?(plain) || named_list?(plain)
+        return false if section == "list" && listed_weight?(text)
         return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)
         return words >= LONG_PROSE && Sentences.ends?(plain) if listed_food?(plain)
@@ -78,6 +81,12 @@ module Scullion
         return true if words >= LONG_PROSE || told?(plain, words)
 
         section == "open" && words > 3 && plain.end_with?(".")
+      end
+
+      # "- roast carrots from Sunday, call it 1 kg": one of a list, and nothing that is done.
+      def listed_weight?(text)
+        text.match?(DASHED_ROW) && text.match?(WeighedHow::WEIGHT) && !text.match?(Told::TIMED) &&
+          !text.match?(/\b\d{3}\b(?!\s?(?:k?g|ml)\b)|[.;]\s/)
       end
 
       # "Top on the day: sesame (1 tsp each), nori.": nothing but foods behind a label.

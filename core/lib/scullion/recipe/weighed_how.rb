@@ -8,7 +8,8 @@ module Scullion
       UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
       UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
       WEIGHT =
-        /(?<![\d.,])(?<many>\d{1,3},\d{3}(?=\s*g)|\d{1,4}(?:[.,]\d{1,2})?)\s*(?<unit>#{UNIT})\b\.?/i.freeze
+        %r{(?<![\d.,/])(?<many>\d{1,3},\d{3}(?=\s*g)|(?:\d\s+)?\d/\d|\d{1,4}(?:[.,]\d{1,2})?)
+          \s*(?<unit>#{UNIT})\b\.?}ix.freeze
       THOUSANDS = /,\d{3}\z/.freeze
       DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp|stripp)/i.freeze
       NET = /(?:[Nn]et|NET|EP|edible\s+portion)\b/.freeze
@@ -24,7 +25,7 @@ module Scullion
       # A second weight of the same, as it is once trimmed: "4 kg (3 kg peeled)", "2 kg AP / EP 1.2 kg".
       THEN_TRIMMED =
         %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
-          (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}))
+          (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}|after(?=\s*\))))
           |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})}ix.freeze
       # "2 kg squash (peeled weight 1.5 kg)"
       TRIMMED_WEIGHT =
@@ -62,10 +63,16 @@ module Scullion
           |\d\s*(?:#{UNIT}|l|ltrs?|lit(?:re|er)s?|ml)\s+(?:of\s+(?:it|them)\s+)?(?:(?:is|are)\s+)?
             (?:used|needed)\b/ix.freeze
 
+      # "Half a tray of roast squash, 1.8 kg"
+      PART_OF_TRAY =
+        %r{\b(?:half|quarter|third|[½¼⅓¾⅔]|\d/\d)\s+(?:of\s+)?(?:an?\s+)?(?:tray|gastro|hotel\s+pan|pan)\b
+           [^\d(,]{3,40}[(,]\s*(?<there>#{WEIGHT}|\d{3,4}(?=\s*\??\s*\)))}ix.freeze
+
       # @param found [MatchData] of WEIGHT @return [Float]
       def self.grams(found)
         many = found[:many].match?(THOUSANDS) ? found[:many].delete(",") : found[:many].tr(",", ".")
-        many.to_f * Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
+        many.split.sum { |part| Rational(part).to_f } *
+          Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
       end
 
       # @param plain [String] the line
@@ -81,7 +88,8 @@ module Scullion
         item = foods.first
         return drained_to(item) if item && @plain.match?(DRAINED_TO)
 
-        return all_there(item) if item&.amount && @plain.match?(LEFT_OVER)
+        there = @plain[LEFT_OVER, :there] || @plain[PART_OF_TRAY, :there]
+        return all_there(item, there) if item&.amount && there
 
         item.flags << :contradicts if item&.amount && @plain.match?(USED)
         return unless item&.amount&.unit == :g && item.container.nil?
@@ -107,8 +115,8 @@ module Scullion
         item.flags << :prepared
       end
 
-      def all_there(item)
-        grams = WeighedHow.grams(@plain[LEFT_OVER, :there].match(WEIGHT))
+      def all_there(item, there)
+        grams = there.match?(WEIGHT) ? WeighedHow.grams(there.match(WEIGHT)) : there.to_f
         item.amount, item.size, item.container = Amount.new(grams, grams, :g), nil, nil
       end
 
