@@ -143,4 +143,16 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 6\n1 lb asparagus, trimmed (3/4 lb after)").first[1]).to eq 340
     expect(all("Serves 6\n1 1/2 lb leeks (1 lb trimmed)").first[1]).to eq 454
   end
+
+  it "takes a dish with so many portions of so much for its name, below a heading for the week" do
+    text =
+      "WEEK 3 TUES – SALAD BAR\nColeslaw, no mayo     Portions: 180 x 60 g\n\n6.5 kg white cabbage\n30 g salt"
+    expect(all(text).map(&:first)).to eq %w[white-cabbage fine-salt]
+    expect(Scullion::Recipe::Draft.new(text, house).to_h["servings"]).to eq 180
+  end
+
+  it "puts spice and oil that go on before roasting onto the tray" do
+    on = ["2 tsp cumin seed, crushed, on before roasting", "30 ml oil, rubbed in before baking"]
+    expect(on.map { |line| all("Serves 6\n1 kg cauliflower\n#{line}").last.last }).to eq %w[cook cook]
+  end
 end

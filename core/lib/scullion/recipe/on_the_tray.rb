@@ -11,6 +11,7 @@ module Scullion
           (?:(?:shallow|deep|stir|pan)[ -]?)?
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
          |\bto\s+(?:(?:shallow|deep|stir|pan)[ -])?(?:roast|fry|sear|brush|grease|grill)\b
+         |\b(?:on|over|rubbed\s+in)\s+before\s+(?:roasting|baking|grilling|frying|searing|cooking)\b
          |\((?:roast|fry|grill|sear|toast|roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "4 tbsp oil, plus extra for roasting": that is said of what is not weighed.
       MORE_OF_IT =

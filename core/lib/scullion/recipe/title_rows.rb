@@ -12,7 +12,8 @@ module Scullion
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
       FOR_SO_MANY =
-        /\d\s*(?:(?-i:[[:alpha:]]+)\s+)?(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z/io.freeze
+        /\d\s*(?:(?-i:[[:alpha:]]+)\s+)?(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z
+         |\bportions?\s*[:–-]\s*\d/ixo.freeze
       # "A salad for the first warm evening"
       CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
       # "12 covers, Sunday, starter: burrata and broad beans"
@@ -71,7 +72,7 @@ module Scullion
 
       # "Quinoa salad for the school trip - 12 lunchboxes"
       def dish?(text)
-        text.match?(/\b(?:salad|slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
+        text.match?(/\b(?:salad|(?:cole)?slaw)s?\b(?!\s(?:leaves|leaf|onion|cream|oil|dressing))/i) &&
           !amount?(text) && text.match?(FOR_SO_MANY)
       end
 
@@ -87,8 +88,12 @@ module Scullion
         names = text.split(/\s*(?:,|&|\band\b)\s*/)
         return false if names.size <= 2 || text.match?(/[\d:;½¼¾]/)
 
-        listed = @texts.drop(2).grep(/[\d½¼¾]/).join("\n").downcase
-        names.all? { |name| (word = name.downcase[/[[:alpha:]]{4,}\z/]) && listed.include?(word[0, STEM]) }
+        rows = @texts.drop(2).grep(/[\d½¼¾]/)
+        listed, keys = rows.join("\n").downcase, rows.flat_map { |row| @items.of(row).flat_map(&:foods) }
+        names.all? do |name|
+          word = name.downcase[/[[:alpha:]]{4,}\z/]
+          (word && listed.include?(word[0, STEM])) || @items.of(name).flat_map(&:foods).intersect?(keys)
+        end
       end
 
       # "Buckwheat with Beetroot, Apple & Dill": a name written as one, with no amount.
