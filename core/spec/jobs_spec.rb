@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "delegate"
+
 # What the day is made of: each job with its minutes, its heat and what it waits for.
 RSpec.describe Scullion::Day::Jobs do
   def instance(progress = {}, **options, &change)
@@ -245,6 +247,18 @@ RSpec.describe Scullion::Day::Jobs do
       shelves, trays = described_class.new(plan.cooking[0], plan.brief).uses.map(&:amount)
       expect(shelves).to be_between(1, plan.brief.kitchen.chillers.map(&:shelves).max)
       expect(trays).to be_between(shelves, plan.brief.kitchen.trays.last.count)
+    end
+
+    it "begins another layer for the first millilitre that two do not hold" do
+      brief, pot = plan.brief, plan.cooking[0]
+      of_layer = brief.kitchen.trays.last.area * 10_000 * described_class.new(pot, brief).send(:depth)
+      shelves =
+        [2 * of_layer, 2.0001 * of_layer].map do |millilitres|
+          full = SimpleDelegator.new(pot)
+          full.define_singleton_method(:finished_ml) { millilitres }
+          described_class.new(full, brief).uses.find { |use| use.kind == "chiller" }.amount
+        end
+      expect(shelves).to eq [2, 3]
     end
   end
 

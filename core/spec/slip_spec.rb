@@ -64,7 +64,7 @@ RSpec.describe Scullion::Salad::Slip do
       expect(twice.map { |slip| slip.values_at("at", "what") }).to eq [
            ["components/7", "Dill stands here again: 4 g a serving before, 3 g here."]
          ]
-      expect(twice.first["reading"]).to include("factor" => 0, "name" => "said twice")
+      expect(twice.first["reading"]).to include("factor" => 0, "grams" => 0, "name" => "said twice")
     end
 
     it "lets one thing be there raw and cooked" do
