@@ -155,4 +155,17 @@ RSpec.describe "Rows of a recipe's sheet" do
     on = ["2 tsp cumin seed, crushed, on before roasting", "30 ml oil, rubbed in before baking"]
     expect(on.map { |line| all("Serves 6\n1 kg cauliflower\n#{line}").last.last }).to eq %w[cook cook]
   end
+
+  it "loses none of a bracket in what is told, and dresses with nothing that a dressing is spooned over" do
+    told =
+      "Couscous for 24. Pour 1.8 litres hot stock on 1.5 kg couscous. Roast 3 kg mixed veg (peppers, " \
+        "courgettes, red onion) in 1 cm dice, 25 min at 220."
+    expect(all(told)).to include "?"
+    over =
+      "Soba for 4. Cook 300 g soba. Whisk 3 tbsp soy sauce, 2 tbsp rice vinegar. Sprinkle with 2 tbsp " \
+        "sesame seeds and 20 g coriander, spoon over the remaining dressing."
+    expect(all(over).last).to eq ["coriander", 20, "top"]
+    soft = "Beans for 6. Cook 400 g dried butter beans. In the same fat soften two sliced red onions."
+    expect(all(soft).last).to eq "?"
+  end
 end

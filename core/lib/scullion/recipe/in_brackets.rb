@@ -20,7 +20,8 @@ module Scullion
 
       # "Root veg (carrot, parsnip, swede) 2 kg": several that stand for one word, none of which is lost.
       def listed_in_bracket?(index)
-        !@prose && @clauses.in_bracket?(item.clause) && !item.said?(:made_itself) &&
+        told = @prose && !(item.amount && @around.bracket_of_names?(index))
+        !told && @clauses.in_bracket?(item.clause) && !item.said?(:made_itself) &&
           (@around.joined?(index) || LISTED.include?(@around.before(index)&.text))
       end
 

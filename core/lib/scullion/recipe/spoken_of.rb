@@ -9,6 +9,7 @@ module Scullion
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
+      POURS, OVER = %w[spoon pour drizzle ladle tip], %w[over on onto]
       DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
       TOGETHER = %w[in along together].freeze
       SHARE_OF_IT = /\A(?:half|some|most|rest|a\s(?:third|quarter|little|bit))\b/i.freeze
@@ -76,10 +77,11 @@ module Scullion
           BRUSHED.include?(word_before(index - 1))
       end
 
-      # "Tossed in 2 tbsp of" what comes.
+      # "Tossed in 2 tbsp of" what comes, "spoon over the remaining" one.
       def dressed_before?(index)
         clause = @tokens.first(index).reverse.take_while { |token| token.kind != :mark || token.text == "/" }
-        clause.any? { |token| DRESSED.include?(Around.word(token)) }
+        words = clause.map { |token| Around.word(token) }
+        words.intersect?(DRESSED) || (words.intersect?(POURS) && words.intersect?(OVER))
       end
 
       # "Half the dressing", and not "half in the dressing".
