@@ -78,6 +78,9 @@ RSpec.describe "Rows of a recipe's sheet" do
   it "takes what is of a style for what it is like, unless it has a name of its own" do
     expect(all("Serves 60\n2 kg puy-style lentils")).to eq all("Serves 60\n2 kg puy lentils")
     expect(all("Serves 60\n2 kg greek-style yoghurt").first.first).to eq "strained-yoghurt"
+    # Nobody who eats no meat gets any.
+    plant = ["ham-style slices", "chicken-style pieces", "cheddar-style slices", "tuna-style flakes"]
+    expect(plant.map { |name| all("Serves 60\n2 kg #{name}").first }.uniq).to eq ["?"]
   end
 
   it "takes the number behind a doubted one, and what there is of left-overs in all" do

@@ -3,14 +3,14 @@
 module Scullion
   module Recipe
     # What cooks along: at the pot bay and onion with the lentils and stock for the grain, on the tray or in
-    # the pan the spice and honey that stay on what is roasted. Water, and the fat of tray and pan, are the
-    # plan's own.
+    # the pan the spice and honey that stay on what is roasted, and the fat that somebody may not eat. Water,
+    # and other fat of tray and pan, are the plan's own.
     class Company
       # @param taken [Array<Taken>] all of the recipe @param servings [Integer]
       def initialize(taken, practice, servings)
         @practice, @servings = practice, servings
         @along = taken.select { |each| each.into == "pot" && each.ingredient.key != "water" }
-        @on_tray = taken.select { |each| each.into == "cook" && each.ingredient.family != "fat" }
+        @on_tray = taken.select { |each| each.into == "cook" && !own_fat?(each.ingredient) }
       end
 
       # @param solid [Array<Taken>] what is eaten
@@ -24,6 +24,14 @@ module Scullion
 
       private
 
+      # Oil that the house's own may stand in for: not butter, nor lard, nor the oil of sesame or nuts.
+      def own_fat?(ingredient)
+        ingredient.family == "fat" && !barred?(ingredient)
+      end
+
+      # Something that somebody may not eat?
+      def barred?(ingredient) = ingredient.allergens.any? || !ingredient.diets.include?("vegan")
+
       def in_pot(components)
         pots = components.each_index.select { |index| kind(components[index])&.in_pot? }
         at = pots.find { |index| !in_shell?(components[index]) } || pots.first
@@ -33,13 +41,18 @@ module Scullion
       # With what stands above it in the text, or else with the first that is cooked without water.
       def on_tray(components, solid)
         dry = components.each_index.select { |index| dry?(components[index]) }
-        return if dry.empty?
-
         @on_tray.each do |taken|
+          next kept_in_sight(components, taken) if dry.empty?
+
           at =
             dry.reverse.find { |index| solid[index].read.line.number < taken.read.line.number } || dry.first
           add(components, at, weighed(taken)&.merge("stays" => true))
         end
+      end
+
+      # Where nothing is roasted or fried, what somebody may not eat is eaten all the same.
+      def kept_in_sight(components, taken)
+        components << taken.served if barred?(taken.ingredient)
       end
 
       def kind(component) = Cook::Parcels.kind(component.dig("cook", "method"))
@@ -66,7 +79,8 @@ module Scullion
         component.merge("cook" => cook, "with" => (with unless with.empty?)).compact
       end
 
-      def stock?(taken) = taken.ingredient.family == "liquid"
+      # The house's own has no meat in it: stock of chicken or beef goes along by its name.
+      def stock?(taken) = taken.ingredient.family == "liquid" && taken.ingredient.diets.include?("vegan")
       def liquids(cook) = @practice.schools(cook["method"]).fetch("liquid", {}).keys
 
       def weighed(taken)

@@ -31,6 +31,8 @@ module Scullion
       STICKS = %w[grain pasta].freeze
       # What spice and oil are rubbed on before it is roasted.
       ROASTED = %w[root squash brassica mushroom meat].freeze
+      # What others are made in the style of that have none of it.
+      ANIMALS = %w[meat fish cured cheese dairy egg].freeze
       BOILED = %w[pulse grain pasta].freeze
       # What comes in a tin or a jar, with what it lies in.
       PRESERVED = %w[cured pickle fish].freeze
@@ -64,6 +66,9 @@ module Scullion
 
       # What is cooked in water by itself.
       def boiled?(key) = BOILED.include?(family(key))
+
+      # @param keys [Array<String>, nil] what a name may be
+      def of_animals?(keys) = keys.to_a.any? { |key| ANIMALS.include?(family(key)) }
 
       # Fat that sets, and fries rather than dresses.
       def fried_in?(key) = words("kept").fetch("cook").include?(key)

@@ -34,7 +34,8 @@ module Scullion
         %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze
       # "Garlic 12 cl", and no wine by the centilitre.
       CLOVES_CUT_SHORT = /\bgarlic\W{0,3}\d{1,3}\s?cl\b|\b\d{1,3}\s?cl\b\.?\s(?:of\s)?garlic\b/i.freeze
-      # "Puy-style lentils", "ranch-type dressing": as what it is like, where it has no name of its own.
+      # "Puy-style lentils", "ranch-type dressing": as what it is like, where it has no name of its own;
+      # not so what stands in for meat, fish or cheese: "ham-style slices".
       OF_A_STYLE = /(?-i:[[:alpha:]]{3,})-(?:style|type)\s+(?-i:[[:alpha:]]+)/i.freeze
 
       private
@@ -74,7 +75,8 @@ module Scullion
       end
 
       def of_a_style(said)
-        return said if @lexicon.food(Lexicon.fold(said).split)
+        words = Lexicon.fold(said).split
+        return said if @lexicon.food(words) || @lexicon.of_animals?(@lexicon.food(words.first(1)))
 
         said.sub(/-(?:style|type)\b/i, "")
       end
