@@ -26,6 +26,7 @@ RSpec.describe Scullion::Recipe::Company do
     rows = {
       "1 kg pearl barley\n2 l chicken stock" => false,
       "1 kg pearl barley\n2 l beef stock" => false,
+      "2 kg tomatoes\n200 ml chicken stock" => false,
       "2 kg carrots, roasted in 100 g lard" => false,
       "2 kg carrots, roasted in 100 g goose fat" => false,
       "1 kg pearl barley\n2 l vegetable stock" => true,

@@ -35,7 +35,9 @@ module Scullion
       def in_pot(components)
         pots = components.each_index.select { |index| kind(components[index])&.in_pot? }
         at = pots.find { |index| !in_shell?(components[index]) } || pots.first
-        components[at] = accompanied(components[at]) if at && @along.any?
+        return @along.each { |taken| kept_in_sight(components, taken) } unless at
+
+        components[at] = accompanied(components[at]) if @along.any?
       end
 
       # With what stands above it in the text, or else with the first that is cooked without water.
@@ -50,7 +52,7 @@ module Scullion
         end
       end
 
-      # Where nothing is roasted or fried, what somebody may not eat is eaten all the same.
+      # Where nothing is roasted or fried, or boiled, what somebody may not eat is eaten all the same.
       def kept_in_sight(components, taken)
         components << taken.served if barred?(taken.ingredient)
       end
