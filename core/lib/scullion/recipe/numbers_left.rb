@@ -138,7 +138,9 @@ module Scullion
       end
 
       # "1 cup dry rice → 3 cups cooked"
-      def then_cooked?(before, after) = before.match?(/→\s*\z/) && after.match?(/\A\s*(?:when\s+)?cooked\b/i)
+      def then_cooked?(before, after)
+        before.match?(/→\s*\z/) && after.match?(/\A\s*(?:when\s+)?cooked\b/i)
+      end
 
       # "12 eggs (6 boiled, 6 for mayonnaise)": parts in a bracket that are all of it together.
       def part_of_all?(token, items)

@@ -65,7 +65,8 @@ module Scullion
 
       # "Half a tray of roast squash, 1.8 kg"
       PART_OF_TRAY =
-        %r{\b(?:half|quarter|third|[½¼⅓¾⅔]|\d/\d)\s+(?:of\s+)?(?:an?\s+)?(?:tray|gastro|hotel\s+pan|pan)\b
+        %r{\b(?:half|quarter|third|[½¼⅓¾⅔]|\d/\d)\s+(?:of\s+)?
+           (?:an?\s+)?(?:tray|gastro|hotel\s+pan|pan)\b
            [^\d(,]{3,40}[(,]\s*(?<there>#{WEIGHT}|\d{3,4}(?=\s*\??\s*\)))}ix.freeze
 
       # @param found [MatchData] of WEIGHT @return [Float]
