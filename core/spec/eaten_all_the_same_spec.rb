@@ -35,9 +35,55 @@ RSpec.describe Scullion::Recipe::Company do
     expect(rows.to_h { |text, _| [text, eaten(text).diets["vegan"].empty?] }).to eq rows
   end
 
-  it "leaves oil that the house's own stands in for to the plan" do
-    salad =
-      Scullion::Recipe::Draft.new("Salad for 10\n2 kg carrots, roasted with 100 ml olive oil", house).to_h
-    expect(salad["salad"]["components"].first).not_to include "with"
+  # @return [Hash{String=>Array}] what goes along with each component, g a serving
+  def along(text)
+    salad = Scullion::Recipe::Draft.new("Salad for 10\n#{text}", house).to_h["salad"]
+    salad["components"].to_h do |component|
+      [
+        component["ingredient"],
+        (component["with"] || []).map { |with| with.values_at("ingredient", "grams") }
+      ]
+    end
+  end
+
+  # 100 ml × 0.913 ÷ 10
+  it "lets the oil that is written for the tray stay on it, as much as is written" do
+    expect(along("2 kg carrots, roasted with 100 ml olive oil")).to eq "carrot" => [["olive-oil", 9.13]]
+  end
+
+  it "leaves oil without an amount, and oil to fry in, to the plan" do
+    expect(
+      ["2 kg carrots, roasted in olive oil", "300 g bread, fried in 2 l sunflower oil"].map do |text|
+        along(text).values
+      end
+    ).to eq [[[]], [[]]]
+  end
+
+  it "shares oil among what is roasted, by what it weighs, and gives what is written for one to that one" do
+    both = "2 kg carrots, roasted\n2 kg carrots, roasted\n200 g walnuts, toasted\n"
+    expect(along("#{both}100 ml olive oil, to roast")).to eq(
+      "carrot" => [["olive-oil", 4.565]],
+      "walnuts" => []
+    )
+    other = "2 kg carrots, roasted\n2 kg squash, roasted\n"
+    expect(along("#{other}100 ml olive oil for the carrots, to roast")).to eq(
+      "carrot" => [["olive-oil", 9.13]],
+      "butternut" => []
+    )
+  end
+
+  it "plans and orders none of the house's own oil beside it" do
+    salad = Scullion::Recipe::Draft.new("Salad for 10\n2 kg carrots, roasted with 100 ml sesame oil", house)
+    made = plan { |data| data["salads"] = [salad.to_h["salad"].merge("key" => data["salads"].first["key"])] }
+    roast = made.cooking.find { |each| each.ingredient.key == "carrot" }
+    expect([roast.oil_grams, roast.own_fat?]).to eq [0.0, true]
+    expect(made.purchases.map { |each| each.ingredient.key } & %w[rapeseed-oil sesame-oil]).to eq [
+         "sesame-oil"
+       ]
+  end
+
+  it "keeps in sight what was written for food that is not cooked" do
+    text = "2 kg peppers, roasted\n200 g red onion, sliced\n1 tbsp sesame oil for the onion, to roast"
+    expect(along(text)).to include "sesame-oil"
   end
 end

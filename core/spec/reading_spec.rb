@@ -63,8 +63,12 @@ RSpec.describe "A recipe in its own words" do
       "⅓ cup lime juice (about 3 limes)" => [["lime-juice", nil]],
       "400 g carrots (roughly 4 carrots), diced" => [["carrot", nil]],
       "1 apple, chopped about the size of a sugar lump" => [["apple", nil]],
-      "6 chicken breasts, poached in stock with a bay leaf" => [["chicken-breast", nil], ["bay-leaf", nil]],
-      "500 g barley, simmered in stock" => [["pearl-barley", nil]],
+      "6 chicken breasts, poached in stock with a bay leaf" => [
+        ["chicken-breast", nil],
+        %w[vegetable-stock pot],
+        %w[bay-leaf pot]
+      ],
+      "500 g barley, simmered in stock" => [["pearl-barley", nil], %w[vegetable-stock pot]],
       "300 g green lentils, simmered in the stock" => [["green-lentils", nil]],
       "2 chicken thighs, for the pot only" => [%w[chicken-thigh pot]],
       "3 kg sweet potato, roasted with 100 ml oil and 2 tbsp smoked paprika" => [

@@ -6,6 +6,7 @@ module Scullion
     # crispness": it loses water and takes up oil.
     class Crisp < Method
       include OneLayer
+      include OwnFat
 
       shows at_the_stove: %i[
               raw_grams
@@ -38,16 +39,19 @@ module Scullion
         :g,
         how: "crisp ÷ (left of the bread + oil it takes up)"
       ) { |finished_grams, dried_share, oil_share| finished_grams / (dried_share + oil_share) }
-      figure(:oil_grams, "Oil", :g, how: "bread × oil it takes up") do |raw_grams, oil_share|
-        raw_grams * oil_share
-      end
+      figure(
+        :oil_grams,
+        "Oil",
+        :g,
+        how: "bread × oil it takes up, unless the salad names its own"
+      ) { |raw_grams, oil_share| own_fat? ? 0.0 : raw_grams * oil_share }
 
       assumption :bath_per_kg,
                  "Oil to fry a kilo in",
                  :g_per_kg,
                  book: :practice,
-                 none: [0.0, "Baked, without a bath."],
-                 at: -> { "crisp/fry/bath_per_kg" if over_flame? }
+                 none: [0.0, "Baked, or fried in what the salad names: without a bath."],
+                 at: -> { "crisp/fry/bath_per_kg" if over_flame? && !own_fat? }
       figure(
         :bath_grams,
         "Oil in the pan",

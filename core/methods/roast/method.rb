@@ -7,6 +7,7 @@ module Scullion
     # fan ovens run cooler. Smaller pieces heat through sooner (by the square of their thickness) and lose
     # more (by their surface); what dries and browns them goes with how much hotter the oven is than they.
     class Roast < Method
+      include OwnFat
       include InOven
       include Sides
 
@@ -65,7 +66,12 @@ module Scullion
                  :kg_per_m2,
                  book: :practice,
                  at: -> { "roast/#{school("shape")}/load" }
-      assumption :oil_per_kg, "Oil for roasting", :g_per_kg, book: :practice, at: "roast/oil_per_kg"
+      assumption :oil_per_kg,
+                 "Oil for roasting",
+                 :g_per_kg,
+                 book: :practice,
+                 none: OwnFat::NONE,
+                 at: -> { "roast/oil_per_kg" unless own_fat? }
       assumption :salt_per_kg, "Salt for roasting", :g_per_kg, book: :practice, at: "roast/salt_per_kg"
 
       figure(

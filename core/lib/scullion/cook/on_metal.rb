@@ -7,10 +7,16 @@ module Scullion
       extend Worksheet::Figures
 
       include ByThickness
+      include OwnFat
 
       assumption :gain, "Left after cooking", :factor, book: :ingredient, at: -> { "#{self.class.key}/gain" }
       assumption :load, "Pieces apart", :kg_per_m2, book: :practice, at: -> { "#{self.class.key}/load" }
-      assumption :oil_per_kg, "Oil", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/oil_per_kg" }
+      assumption :oil_per_kg,
+                 "Oil",
+                 :g_per_kg,
+                 book: :practice,
+                 none: OwnFat::NONE,
+                 at: -> { "#{self.class.key}/oil_per_kg" unless own_fat? }
       assumption :salt_per_kg, "Salt", :g_per_kg, book: :practice, at: -> { "#{self.class.key}/salt_per_kg" }
       assumption :heat_up_minutes,
                  "Heat the metal",

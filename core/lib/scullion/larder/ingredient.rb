@@ -97,6 +97,9 @@ module Scullion
     def hold_class(form) = holds[form] || holds["any"]
     def uptake_class(form) = carries[form] || carries["any"] || "none"
 
+    # May it be eaten by everybody: without an allergen, and by a vegan?
+    def for_anybody? = allergens.empty? && diets.include?("vegan")
+
     # Is this text one of its names? Case and a plural s are forgiven.
     def called?(text)
       [name, key.tr("-", " "), *aliases].any? { |known| plain(known) == plain(text) }

@@ -35,6 +35,7 @@ module Scullion
         return if (@clauses.or? && item.food? && item.amount) || @around.size_of?(index)
         return if priced?(index)
         return item.amount = item.amount.times(1 + (0.5 / item.amount.value)) if and_a_half?(index)
+        return item.amount = amount if item.food? && item.amount.nil? && @around.of_them?(index)
         return salted_with(token) if salted_with?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)

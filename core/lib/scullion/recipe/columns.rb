@@ -130,7 +130,15 @@ module Scullion
         return if long.size < BLOCK_ROWS || lines.any? { |line| line.include?("...") }
 
         at, rows = long.flat_map { |line| gaps(line) }.tally.max_by { |_, count| count }
-        at if at && at > 15 && rows >= least(long) && (told?(long, at) || headed?(lines, at))
+        return unless at && at > 15 && rows >= least(long) && !done_behind?(long, at)
+
+        at if told?(long, at) || headed?(lines, at)
+      end
+
+      # "Pears       8 ea   cored, 6 wedges each": what is done to each stands behind its amount.
+      def done_behind?(lines, at)
+        lines.count { |line| line[0...at].rstrip.match?(SPACED) && line[at].to_s.match?(/[[:lower:]]/) } >
+          lines.size * TOLD
       end
 
       # All of a short block, most of a longer one.

@@ -2,15 +2,18 @@
 
 module Scullion
   module Recipe
-    # What cooks along: at the pot bay and onion with the lentils and stock for the grain, on the tray or in
-    # the pan the spice and honey that stay on what is roasted, and the fat that somebody may not eat. Water,
-    # and other fat of tray and pan, are the plan's own.
+    # What cooks along: at the pot bay and onion with the lentils and stock for the grain; on the tray or in
+    # the pan the spice and honey that stay on what is roasted, and the fat that is written for it. Water, fat
+    # without an amount and fat to fry in are the plan's own, where anybody may eat them.
     class Company
+      FOR = /\bfor\s+(?:the\s+)?(?<what>(?-i:[[:alpha:]]{3,}))/i.freeze
+      STEM = 4
+
       # @param taken [Array<Taken>] all of the recipe @param servings [Integer]
       def initialize(taken, practice, servings)
         @practice, @servings = practice, servings
-        @along = taken.select { |each| each.into == "pot" && each.ingredient.key != "water" }
-        @on_tray = taken.select { |each| each.into == "cook" && !own_fat?(each.ingredient) }
+        poured, @on_tray = taken.select { |each| each.into == "cook" }.partition { |each| liquid?(each) }
+        @along = taken.select { |each| each.into == "pot" && each.ingredient.key != "water" } + poured
       end
 
       # @param solid [Array<Taken>] what is eaten
@@ -24,13 +27,15 @@ module Scullion
 
       private
 
-      # Oil that the house's own may stand in for: not butter, nor lard, nor the oil of sesame or nuts.
-      def own_fat?(ingredient)
-        ingredient.family == "fat" && !barred?(ingredient)
+      # Oil that the house's own may stand in for: of no amount, or more than stays on so much food; not
+      # butter, nor lard, nor the oil of sesame or nuts.
+      def own_fat?(taken, food)
+        return false unless fat?(taken) && taken.ingredient.for_anybody?
+
+        taken.grams.nil? || taken.grams > food * @practice.fetch("reading/stays_on_share")
       end
 
-      # Something that somebody may not eat?
-      def barred?(ingredient) = ingredient.allergens.any? || !ingredient.diets.include?("vegan")
+      def fat?(taken) = taken.ingredient.family == "fat"
 
       def in_pot(components)
         pots = components.each_index.select { |index| kind(components[index])&.in_pot? }
@@ -40,21 +45,61 @@ module Scullion
         components[at] = accompanied(components[at]) if @along.any?
       end
 
-      # With what stands above it in the text, or else with the first that is cooked without water.
       def on_tray(components, solid)
         dry = components.each_index.select { |index| dry?(components[index]) }
-        @on_tray.each do |taken|
-          next kept_in_sight(components, taken) if dry.empty?
+        @on_tray.each { |taken| onto(components, cooked_in(dry, components, solid, taken), taken) }
+      end
 
-          at =
-            dry.reverse.find { |index| solid[index].read.line.number < taken.read.line.number } || dry.first
-          add(components, at, weighed(taken)&.merge("stays" => true))
+      # The food that it is written for, or that of its own row, or what is cooked as the row says; else what
+      # stands above it in the text, or the first that is cooked without water, with all that is cooked the
+      # same way. What is toasted takes no fat, unless it is named.
+      def cooked_in(dry, components, solid, taken)
+        named = written_for(solid, taken)
+        return named & dry if named.any? || dry.empty?
+
+        own = dry.select { |index| solid[index].read.line.row == taken.read.line.row }
+        return own.last(1) if own.any?
+
+        ways = dry.group_by { |index| components[index]["cook"]["method"] }
+        said = ways.find { |way, _| words(taken.read.line.text).any? { |word| word.start_with?(way) } }
+        return said.last if said
+
+        oiled = fat?(taken) ? dry - ways.fetch("toast", []) : dry
+        at = oiled.reverse.find { |index| above?(solid[index], taken) } || oiled.first || dry.first
+        ways.fetch(components[at]["cook"]["method"])
+      end
+
+      # "2 tbsp more oil for the squash" @return [Array<Integer>]
+      def written_for(solid, taken)
+        what = taken.read.line.text.to_s[FOR, :what] or return []
+        stem = what.downcase[0, STEM]
+        solid.each_index.select { |index| words_of(solid[index]).any? { |word| word.start_with?(stem) } }
+      end
+
+      # Of its line, and of its name in the larder.
+      def words_of(taken) = words("#{taken.read.line.text} #{taken.ingredient.name}")
+      def words(text) = text.to_s.downcase.split(/[^[:alpha:]]+/)
+
+      # Shared among them by what they weigh as they are served.
+      def onto(components, all, taken)
+        food = all.sum { |index| components[index]["grams"] }
+        return if own_fat?(taken, food * @servings)
+        return kept_in_sight(components, taken) if all.empty? || taken.grams.nil?
+
+        all.each do |index|
+          with = weighed(taken, components[index]["grams"] / food)
+          add(components, index, with&.merge("stays" => true))
         end
       end
 
-      # Where nothing is roasted or fried, or boiled, what somebody may not eat is eaten all the same.
+      def above?(food, taken) = food.read.line.number < taken.read.line.number
+
+      # Where nothing is roasted or fried, or boiled, it is eaten all the same; also what somebody may not eat
+      # of which nobody knows how much.
       def kept_in_sight(components, taken)
-        components << taken.served if barred?(taken.ingredient)
+        return if own_fat?(taken, 0) || (taken.grams.nil? && taken.ingredient.for_anybody?)
+
+        components << taken.served
       end
 
       def kind(component) = Cook::Parcels.kind(component.dig("cook", "method"))
@@ -82,14 +127,16 @@ module Scullion
       end
 
       # The house's own has no meat in it: stock of chicken or beef goes along by its name.
-      def stock?(taken) = taken.ingredient.family == "liquid" && taken.ingredient.diets.include?("vegan")
+      def stock?(taken) = liquid?(taken) && taken.ingredient.diets.include?("vegan")
+      def liquid?(taken) = taken.ingredient.family == "liquid"
       def liquids(cook) = @practice.schools(cook["method"]).fetch("liquid", {}).keys
 
-      def weighed(taken)
+      # @param share [Numeric] of it that goes along here
+      def weighed(taken, share = 1)
         grams = taken.grams or return
         {
           "ingredient" => taken.ingredient.key,
-          "grams" => (grams / @servings).round(3).clamp(Salad::With::GRAMS)
+          "grams" => (grams * share / @servings).round(3).clamp(Salad::With::GRAMS)
         }
       end
     end

@@ -9,9 +9,13 @@ module Scullion
       OF_THE_OIL = "\\s+(?:of\\s+)?(?:the\\s+|your\\s+)?(?:(?-i:[[:alpha:]-]+)\\s+){0,2}oil\\b".freeze
       SHARE = /(?<![[:alnum:]])(?<share>#{Shares::ANY})#{OF_THE_OIL}/i.freeze
       SO_MUCH = /(?<much>\d[\d\s.,½¼¾⅓⅔]*\s*[[:alpha:]]+\.?)#{OF_THE_OIL}/.freeze
+      SOME_OF_THE_OIL = /\bof\s+(?:the|your)\s+(?:(?-i:[[:alpha:]-]+)\s+){0,2}oil\b/i.freeze
       LEFT =
         /\b(?:remaining|rest\s+of\s+(?:the|your)|remainder\s+of\s+the|other\s+half\s+of\s+the)
                \s+(?:(?-i:[[:alpha:]-]+)\s+){0,2}oil\b/ix.freeze
+
+      # "Whisk the rest with the lemon", where a share of the oil was cooked with.
+      REST = /\b(?:whisk|mix|shake|beat|dress|sauce|vinaigrette)\w*\b[^.;]*\bthe\s+rest\b(?!\s+of)/i.freeze
 
       COATED = /\b(?:toss|coat|rub|drizzl|brush|tumbl|turn|mix|pour|put|spread|lay)\w*\b/i.freeze
 
@@ -34,16 +38,18 @@ module Scullion
         line.kind == "ingredient" && line.item&.food? && line.item.foods.first.end_with?("-oil")
       end
 
-      # The share that is said to be cooked with, where the steps say what becomes of the rest of it, or the
-      # line that it is divided. @return [Rational, Float, nil] between none and all of it
+      # The share that is said to be cooked with, where the steps say what becomes of the rest of it, or that
+      # it is some of the oil. @return [Rational, Float, nil] between none and all of it
       def share_on_tray(item)
         return if item.amount.nil? || item.counted? || !(item.place.nil? || item.place == "dressing")
 
-        left, others = sentences.partition { |text| text.match?(LEFT) }
+        shared = sentences.any? { |text| text.match?(SHARE) && text.match?(COOKING) }
+        left, others = sentences.partition { |text| text.match?(LEFT) || (shared && text.match?(REST)) }
         cooked, whisked = others.partition { |text| text.match?(COOKING) || roasted_next?(text) }
-        on_tray = left.any? && left.none? { |text| text.match?(COOKING) }
+        on_tray = left.none? { |text| text.match?(COOKING) }
         share = (on_tray ? cooked : whisked).sum { |text| share_of(text, item.amount) }
-        return unless left.any? && share.positive? && share < 1
+        return unless share.positive? && share < 1
+        return if left.empty? && cooked.none? { |text| text.match?(SOME_OF_THE_OIL) }
 
         on_tray ? share : 1 - share
       end

@@ -73,6 +73,12 @@ module Scullion
       # Fat that sets, and fries rather than dresses.
       def fried_in?(key) = words("kept").fetch("cook").include?(key)
 
+      # Is it to be told of where it only goes along? What somebody may not eat, by allergens or by diet.
+      def told_of?(key) = (poured?(key) || family(key) == "egg") && !@larder[key].for_anybody?
+
+      # Stock of the house's own kind: as much of it as the method takes.
+      def own_stock?(key) = family(key) == "liquid" && cooked_in?(key) && @larder[key].diets.include?("vegan")
+
       # @return [String, nil]
       def family(key) = @larder[key]&.family
     end

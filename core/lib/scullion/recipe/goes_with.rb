@@ -37,12 +37,24 @@ module Scullion
       # "300 ml oil for mayo": what it is for dresses.
       def dressing?(token) = @lexicon.sections[Lexicon.singular(token.folded.last)] == "dressing"
 
-      # "Roasted in foil with thyme": to taste, on what it is roasted with.
+      # "Roasted in foil with thyme", "fried in butter": herbs to taste, and what somebody may not eat,
+      # however much it is, on what it is cooked with. The house's own stands in for oil that is only named.
+      def cooked_with?(token, index)
+        key = token.value[:keys].first
+        return @around.cooked_with?(index) if @lexicon.seasons?(key)
+
+        @lexicon.told_of?(key) && @around.only_named_in?(index, @lexicon.words("kept").fetch("cooked_in"))
+      end
+
+      # What is said behind the next comma is of what was cooked: "poached in milk, flaked".
       def cooked_with(token)
+        cooked = item
         begin_item(token)
+        @cooked = cooked
         name(token)
-        item.place = "cook"
-        item.flags << :taste
+        key = token.value[:keys].first
+        item.place = @lexicon.cooked_in?(key) ? "pot" : "cook"
+        item.flags << :taste if @lexicon.seasons?(key) || @lexicon.own_stock?(key)
       end
     end
   end

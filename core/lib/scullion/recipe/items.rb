@@ -19,6 +19,7 @@ module Scullion
       # Behind an "or" that offers nothing else.
       NO_OTHER = %w[until till so more less longer].freeze
       MADE_OF_IT = %w[dressing vinaigrette sauce powder puree mash soup jam jelly].freeze
+      ENDS = /\A[,;.]\z/.freeze
       JUICE = /\b(?:juice|jus|jce?)\b/i.freeze
 
       attr_reader :lexicon
@@ -50,7 +51,7 @@ module Scullion
         @around = Around.new(@tokens, @sizes)
         @items, @clauses = [Item.begun(0)], Clauses.new(text)
         @wholes = {}.compare_by_identity
-        @sized = @drained = @said_size = @turned = nil
+        @sized = @drained = @said_size = @turned = @host = @cooked = nil
         @said = -1
         @behind = @around.amounts_behind?
         @tokens.each_with_index { |token, index| take(token, index) }
@@ -59,7 +60,7 @@ module Scullion
         WholeLine.new(plain(text), @tokens, @lexer).of(@items)
       end
 
-      def item = @items.last
+      def item = @host || @items.last
 
       def take(token, index)
         return if index <= @said
@@ -70,6 +71,7 @@ module Scullion
         case token.kind
         when :mark
           item.unknown.clear if label?(token, index)
+          @host = @cooked if token.text.match?(ENDS)
           @clauses.pass(token)
         when :amount
           amount(token, index)
@@ -93,7 +95,8 @@ module Scullion
 
       def begin_item(token)
         @clauses.close_or
-        item.to = token.at
+        @items.last.to = token.at
+        @host = @cooked = nil
         @items << Item.begun(token.at)
         item
       end
@@ -149,9 +152,7 @@ module Scullion
         return if @around.kept?(index) || @around.size_of?(index) || over_bracket?(token, index)
         return item.words["states"] ||= "jarred" if lies_in?(token)
         return which(token) if which_of_them?(token)
-        if @around.cooked_with?(index) && @lexicon.seasons?(token.value[:keys].first)
-          return cooked_with(token)
-        end
+        return cooked_with(token) if cooked_with?(token, index)
         return spoken_of(token, index) if @around.towards?(index) || @around.brushed_with?(index)
         return(listed_too(token) unless steeped_in?(token, index)) if @around.apart?(index)
 

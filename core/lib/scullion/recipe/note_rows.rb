@@ -34,6 +34,10 @@ module Scullion
       # "Par 32 ptns   shelf life D+1"
       KEPT_TILL = /\b(?:shelf[\s-]?life|use[\s-]by|best[\s-]before|day\s?\+\s?\d|D\s?\+\s?\d)\b/i.freeze
       ANOTHER_TIME = Regexp.union(NEXT_TIME, KEPT_TILL).freeze
+      # "Low salt: no added salt"
+      NONE_ADDED =
+        /\A\W*(?:low(?:er)?|reduced)[\s-](?:salt|sodium|sugar|fat)\s*(?::|\W*\z)
+         |\A(?:[^,;.]*:\s*)?no\s+(?:added|extra|further)\b/ix.freeze
       TOTAL = /\A\W*(?:[\d.,]+\s*(?:k?g|m?l)\s+)?(?:sub-?|grand\s+)?totals?\b[^[:alpha:]]*\z/i.freeze
 
       # Does it stand before what the dish is called: who wrote it, or the page of a book?
@@ -59,6 +63,7 @@ module Scullion
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
+        return true if text.match?(NONE_ADDED) && !amount?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         if text.match?(ASKED_TO_BRING) || text.match?(MINUTES) || text.match?(THE_ONE) ||

@@ -19,7 +19,8 @@ module Scullion
       BOUNDS = { cup: 150.0..300.0, tablespoon: 10.0..25.0, teaspoon: 3.0..8.0 }.freeze
       BRITISH =
         /\b(?:gas\s(?:mark\s)?[1-9]|dess?ertsp\w*|yoghurt|swede|aubergines?|courgettes?|rocket|coriander|
-              beetroots?|caster|imperial|fan\s\d{3}|fête|tin(?:s|ned)?)\b/ix.freeze
+              beetroots?|caster|imperial|gills?|fan\s\d{3}|fête|tin(?:s|ned)?)\b
+          |\b(?:kilos?\b|kgs?\b)|\d\s?kgs?\b/ix.freeze
       AMERICAN =
         /\b(?:sticks?\sof|cilantro|arugula|zucchini|eggplants?|scallions?|cups?|quarts?|qts?|yogurt|
               \d{3}\s?°?F|degrees\sF)\b/ix.freeze
@@ -40,7 +41,7 @@ module Scullion
         said.empty? ? @usual : @usual.dup.tap { |own| said.each { |name, ml| own[name] = ml } }.freeze
       end
 
-      # By words of one side of the ocean and none of the other.
+      # By words of one side of the ocean and none of the other: who weighs in kilograms has no other pint.
       def imperial? = @text.match?(BRITISH) && !@text.match?(AMERICAN)
     end
   end

@@ -192,7 +192,14 @@ module Scullion
         return false if @listed.empty? || @per_head || !(text.match?(EACH_PLATE) || text.match?(PICKED_UP))
 
         foods = @items.of(text).select(&:food?)
-        foods.any? && foods.all? { |item| item.foods.any? { |key| @listed.include?(key) } }
+        listed =
+          foods.count { |item| item.foods.any? { |key| @listed.include?(key) || picked_up?(text, key) } }
+        foods.any? && (listed == foods.size || (text.match?(PICKED_UP) && listed * 2 > foods.size))
+      end
+
+      # At the pass cheese and nuts are called by their kind.
+      def picked_up?(text, key)
+        text.match?(PICKED_UP) && @listed.any? { |other| @lexer.lexicon.kin?(other, key) }
       end
 
       # What is set in below a heading ends where the text goes back to its margin.

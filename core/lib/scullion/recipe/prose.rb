@@ -39,6 +39,7 @@ module Scullion
         /\bsalt\s+(?:them|it|both|each|these|those)\b
           |\bsalt\b.*\b(?:squeeze\s+(?:it|them)|pour\s+off\s+the\s+water)\b/ix.freeze
       BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
+      IN_THE_OIL = /\bin\s+(?:all\s+)?(?:of\s+)?the\s+(?:(?-i:[[:alpha:]]+)\s+)?oil\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze
       JUICED = /\bjuic\w*/i.freeze
@@ -155,7 +156,7 @@ module Scullion
         return unless item.food?
         return "salad" if item.foods.first.end_with?("salt") && sentence.match?(SALT_THEM)
         return "dressing" if sauced?(item, sentence) || (item.parts == %w[zest] && sentence.match?(JUICED))
-        return "cook" if @items.poured?(item) && in_heat?(sentence)
+        return "cook" if @items.poured?(item) && in_heat?(sentence) && !afterwards?(sentence, item)
 
         "pot" if boiled_along?(item, sentence)
       end
@@ -226,7 +227,8 @@ module Scullion
       # Is all of it on the tray or in the pan, by the one sentence that speaks of it?
       def fried?(item)
         spoken = mentions(item)
-        spoken.any? && spoken.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+        spoken.any? &&
+          spoken.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) && !afterwards?(text, item) }
       end
 
       # Sentences of the steps with this food, the only oil also where just "oil" is said.
@@ -256,8 +258,11 @@ module Scullion
           @lines
             .select { |line| line.kind == "step" }
             .flat_map { |line| sentences(line) }
-            .map { |text| [text, @items.of(text, prose: true).flat_map(&:foods)] }
+            .map { |text| [text, @items.of(text, prose: true).flat_map(&:foods) + oil_in(text)] }
       end
+
+      # "Roast the carrots in the oil": which is no food of its own there.
+      def oil_in(text) = text.match?(IN_THE_OIL) ? ANY_OIL : []
 
       # A part with a name of its own that is whisked: "blitz the salsa verde".
       def part_whisked?(line)

@@ -13,6 +13,7 @@ module Scullion
       DRESSED = %w[tossed toss dressed dress folded fold mixed mix coated turned stirred bound].freeze
       TOGETHER = %w[in along together].freeze
       SHARE_OF_IT = /\A(?:half|some|most|rest|a\s(?:third|quarter|little|bit))\b/i.freeze
+      THEM = %w[it them those these].freeze
       OF_THE = %w[of the your].freeze
       COUNTS = %i[word amount].freeze
       NAMES = %i[word food].freeze
@@ -69,6 +70,25 @@ module Scullion
           @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) || token.text == "." }
         at = clause.index { |token| WITH.include?(Around.word(token)) } or return false
         clause.drop(at).any? { |token| token.kind == :word && token.value["cooks"] }
+      end
+
+      # "Sesame seeds, toast 4 tbsp of them"
+      def of_them?(index)
+        @tokens[index + 1, 2]
+          .to_a
+          .map { |token| Around.word(token) }
+          .then { |of, them| of == "of" && THEM.include?(them) }
+      end
+
+      # "Fried in hot butter", "marinated with yoghurt"; not "in the fat", which is listed, nor "in
+      # bouillon:". @param done [Array<String>] words that cook
+      def only_named_in?(index, done)
+        return false if word_before(index) == "the" || @tokens[index + 1]&.text == ":"
+
+        clause = @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) }
+        at = clause.index { |token| [*WITH, *INSIDE].include?(Around.word(token)) } or return false
+        by = clause[at + 1] or return false
+        by.kind == :word && (by.value.key?("cooks") || done.include?(Around.word(by)))
       end
 
       # "Brushed with oil": that is not listed.

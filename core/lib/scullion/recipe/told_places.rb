@@ -32,6 +32,10 @@ module Scullion
       DRUNK = /\b(?:cover(?:ed|ing)?\b(?!\s+the\s+plat)|absorb|fluff|fork\s+(?:up|through)|swell)/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
 
+      # "Roast until dark, toss with rocket and lemon juice": that is on no tray.
+      AFTERWARDS =
+        /[,;]\s+(?:and\s+|then\s+)*(?:toss|dress|mix|fold|finish|serve|scatter)\b
+          (?![^.;]*\b(?:roast|bake|fry)\b)/ix.freeze
       MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
       # What is marinated before it is cooked.
       RAW = %w[meat fish plant-protein].freeze
@@ -62,6 +66,12 @@ module Scullion
         @all.any? do |other|
           !other.equal?(line) && other.into == "dressing" && other.item&.foods == line.item.foods
         end
+      end
+
+      # Said behind what is done once it is cooked?
+      def afterwards?(text, item)
+        before = text.downcase.partition(Lexicon.fold(item.name).split.last.to_s).first
+        before.match?(COOKING) && before.match?(AFTERWARDS)
       end
 
       def spread_under?(line)
