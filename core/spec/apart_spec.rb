@@ -194,6 +194,13 @@ RSpec.describe Scullion::Recipe::Apart do
         [41, "cook"],
         [14, "dressing"]
       ],
+      "Toss the carrots in half of the oil and roast at 200 C. Whisk the rest with the lemon." => [
+        [27, "cook"],
+        [27, "dressing"]
+      ],
+      "Coat the carrots with 1 tbsp of the oil, roast at 200 C." => [[14, "cook"], [41, "dressing"]],
+      "Roast the carrots in the oil at 200 C. Stir in the lemon." => [[55, "cook"]],
+      "Roast the carrots at 200 C, then toss with the oil and lemon." => [[55, "dressing"]],
       "Roast the carrots. Whisk oil and lemon." => [[55, "dressing"]]
     }.each { |steps, parts| expect(oil[steps]).to eq(parts), steps }
   end

@@ -35,6 +35,28 @@ RSpec.describe Scullion::Recipe::Company do
     expect(rows.to_h { |text, _| [text, eaten(text).diets["vegan"].empty?] }).to eq rows
   end
 
+  it "asks how much there is of what a row only names, where somebody may not eat it" do
+    asked = ->(row) do
+      lines = Scullion::Recipe::Draft.new("Salad for 10\n500 g rocket\n#{row}", house).to_h["lines"]
+      lines.select { |line| line["status"] == "doubtful" }.map { |line| line["text"] }
+    end
+    {
+      "2 kg carrots, roasted in butter" => ["butter"],
+      "1.5 kg chicken breast, marinated with yoghurt" => ["yoghurt"],
+      "2 kg new potatoes, roasted with garlic butter" => ["butter"],
+      "300 g rice, boiled in chicken stock" => ["chicken stock"],
+      "2 kg carrots, roasted in olive oil" => [],
+      "2 kg carrots, roasted with thyme" => [],
+      "300 g rice, boiled in stock" => []
+    }.each { |row, foods| expect(asked[row]).to eq(foods), row }
+  end
+
+  it "knows stock of fish and of shellfish for what it is" do
+    expect(
+      %w[fish shellfish].map { |kind| eaten("1 kg pearl barley\n2 l #{kind} stock").allergens }
+    ).to match [include("fish"), include("crustaceans")]
+  end
+
   # @return [Hash{String=>Array}] what goes along with each component, g a serving
   def along(text)
     salad = Scullion::Recipe::Draft.new("Salad for 10\n#{text}", house).to_h["salad"]

@@ -50,6 +50,28 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(title[mail].last).to eq 62
   end
 
+  it "reads what is done behind the amount, a pass below the list, and what is not added for nothing" do
+    list = [
+      "Endive, white        12 hd   leaves separated",
+      "Pears, conference     8 ea   cored, 6 wedges ea",
+      "Feta                480 g    crumbled",
+      "Walnuts             300 g    chopped",
+      "Chives                1 bu   batons"
+    ].join("\n")
+    foods = all("Serves 24\n\n#{list}")
+    expect(foods.map(&:first)).to eq %w[belgian-endive pear brined-white-cheese walnuts chives]
+    below = "PU: 5 leaves, 2 wedges, cheese, nuts, 15 ml drsg, chives\nLow salt: no added salt."
+    expect(all("Serves 24\n\n#{list}\n\n#{below}").count { |food| food.first == "chives" }).to eq 1
+    expect(all("Serves 24\n\n#{list}\n\n#{below}").map(&:first)).not_to include "fine-salt"
+  end
+
+  it "takes so much of them for the food before, and a pint for a British one where kilos are weighed" do
+    seeds = all("Serves 25\n2 kg carrots\nsesame seeds, toast 4 tbsp of them")
+    expect(seeds.last).to eq all("Serves 25\n2 kg carrots\n4 tbsp sesame seeds, toasted").last
+    expect(all("Serves 25\n2 kg carrots\n1 pint milk").last[1]).to eq 585
+    expect(all("Serves 25\n2 lb carrots\n1 pint milk").last[1]).to eq 487
+  end
+
   it "asks what a diet's own tray gets, and shares out by the box" do
     expect(all("Serves 48\n5 kg potatoes\nVEGAN TRAY (6 of the 48): plain oil").last).to eq "?"
     expect(all("Serves 6\n1 avocado per 2 boxes").first[1]).to eq all("Serves 6\n3 avocados").first[1]
