@@ -51,6 +51,18 @@ RSpec.describe Scullion::Recipe::Company do
     }.each { |row, foods| expect(asked[row]).to eq(foods), row }
   end
 
+  it "takes what the steps alone name to cook in, and says what else of theirs bars somebody" do
+    read = ->(steps) do
+      draft = Scullion::Recipe::Draft.new("Salad for 10\n2 kg carrots\n500 g rocket\n\n#{steps}", house)
+      draft = draft.to_h
+      [draft["salad"]["components"].map { |each| each["ingredient"] }, draft["missing"], draft["settled"]]
+    end
+    expect(read["Roast the carrots in butter until dark."]).to eq [%w[carrot rocket butter], [], false]
+    expect(read["Roast the carrots with honey."]).to eq [%w[carrot rocket honey], [], false]
+    expect(read["Roast the carrots. Serve with yoghurt."][1]).to eq ["yoghurt (milk)"]
+    expect(read["Roast the carrots. Serve without yoghurt."][1]).to eq []
+  end
+
   it "knows stock of fish and of shellfish for what it is" do
     expect(
       %w[fish shellfish].map { |kind| eaten("1 kg pearl barley\n2 l #{kind} stock").allergens }

@@ -6,6 +6,7 @@ module Scullion
     class AgainstSteps
       EVERYTHING = /\b(?:everything|all (?:the )?ingredients|the rest)\b/
       MOST = 10
+      NONE = %w[no not without any].freeze
       # More than the list has, beyond rounding; and a teaspoon for a tablespoon.
       MORE = 1.02
       ANOTHER_SPOON = (2.9..4.1).freeze
@@ -21,17 +22,18 @@ module Scullion
         @mentions, @items, @writer = mentions, items, writer
       end
 
-      # In the steps and not in the list: names of the larder that stand there whole.
-      # @return [Array<String>]
+      # In the steps and not in the list: names of the larder that stand there whole, and whatever else
+      # somebody may not eat; with the allergens of each.
+      # @return [Array<String>] "butter (milk)"
       def missing
         return [] if @steps.empty?
 
         taken = @taken.to_h { |ingredient| [ingredient.key, true] }
-        @items
-          .lexicon
-          .named_in(Lexicon.words_of(@steps))
+        named = @items.lexicon.named_in(Lexicon.words_of(@steps))
+        named
+          .merge(barred.except(*named.keys))
           .reject { |key, name| taken.key?(key) || in_list.include?(name) }
-          .map(&:last)
+          .map { |key, name| [name, allergens(key)].compact.join(" ") }
           .uniq
           .first(MOST)
       end
@@ -57,6 +59,25 @@ module Scullion
       end
 
       private
+
+      # Foods of the steps that not everybody may eat, of a family that the list has none of.
+      # @return [Hash{String=>String}] names by key
+      def barred
+        listed, lexicon = @taken.map(&:family), @items.lexicon
+        @sentences
+          .flat_map { |sentence| [nil, *@items.tokens(sentence)].each_cons(2).to_a }
+          .select { |before, token| token.kind == :food && !NONE.include?(before&.word) }
+          .to_h { |_, token| [token.value[:keys].first, token.word] }
+          .reject do |key, name|
+            @larder[key].for_anybody? || listed.include?(@larder[key].family) || lexicon.bought?(key) ||
+              lexicon.verbs.key?(name)
+          end
+      end
+
+      def allergens(key)
+        found = @larder[key].allergens
+        "(#{found.join(", ")})" if found.any?
+      end
 
       def spoken_of?(read)
         read.name.split.any? { |word| in_steps?(word) } || mentioned.include?(read.line.item.foods)

@@ -123,8 +123,8 @@ module Scullion
 
       # What is seasoned or dressed with, a herb and what garnishes are to taste without an amount.
       def seasoning?
-        if @item.foods.empty? || @item.said?(:same) || (@item.piece && !sprigs?) || @item.container ||
-             @item.parts.any? || @item.long
+        if @item.foods.empty? || @item.said?(:same) || @item.said?(:cooked_in) || (@item.piece && !sprigs?) ||
+             @item.container || @item.parts.any? || @item.long
           return false
         end
 

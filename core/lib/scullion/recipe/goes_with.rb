@@ -54,7 +54,7 @@ module Scullion
         name(token)
         key = token.value[:keys].first
         item.place = @lexicon.cooked_in?(key) ? "pot" : "cook"
-        item.flags << :taste if @lexicon.seasons?(key) || @lexicon.own_stock?(key)
+        item.flags << (@lexicon.seasons?(key) || @lexicon.own_stock?(key) ? :taste : :cooked_in)
       end
     end
   end

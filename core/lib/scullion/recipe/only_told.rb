@@ -24,15 +24,16 @@ module Scullion
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
           return false
         end
-        unless @alone || item.piece || item.container || weighed?(item) || counted?(item, sentence)
-          return false
-        end
+        return false unless @alone || set_apart?(item) || weighed?(item) || counted?(item, sentence)
         return false if @alone && item.amount.nil? && !first_said?(item, sentence)
 
         (@heads[head(item.name)] ||= []).concat(item.foods)
         @told_amounts[item.foods] = [item.amount].compact
         item.foods.each { |key| @listed[key] = true }
       end
+
+      # By what it comes in, or as something that it is cooked in and somebody may not eat.
+      def set_apart?(item) = item.piece || item.container || item.said?(:cooked_in)
 
       # "400 ml oil" for the tray in one step, "900 ml oil" to dress with in another, in no list: both.
       # Less than before may be out of that, and is asked about.

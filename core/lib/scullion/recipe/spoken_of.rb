@@ -17,6 +17,7 @@ module Scullion
       OF_THE = %w[of the your].freeze
       COUNTS = %i[word amount].freeze
       NAMES = %i[word food].freeze
+      NAMES_AND_AMOUNTS = [*NAMES, :amount].freeze
       DONE = %w[cuts treats cooks trims].freeze
 
       # Said to be in it: "crumbled in barley water", not "a bit of water".
@@ -85,10 +86,11 @@ module Scullion
       def only_named_in?(index, done)
         return false if word_before(index) == "the" || @tokens[index + 1]&.text == ":"
 
-        clause = @tokens.first(index).reverse.take_while { |token| NAMES.include?(token.kind) }
+        clause = @tokens.first(index).reverse.take_while { |token| NAMES_AND_AMOUNTS.include?(token.kind) }
         at = clause.index { |token| [*WITH, *INSIDE].include?(Around.word(token)) } or return false
-        by = clause[at + 1] or return false
-        by.kind == :word && (by.value.key?("cooks") || done.include?(Around.word(by)))
+        clause
+          .drop(at + 1)
+          .any? { |by| by.kind == :word && (by.value.key?("cooks") || done.include?(Around.word(by))) }
       end
 
       # "Brushed with oil": that is not listed.
