@@ -27,10 +27,10 @@ RSpec.describe "A pasted recipe", :server do
     built_with, = WrittenRecipes.parts
     verdicts = built_with.flat_map { |path| recipes.verdicts(path) }
     share = ->(kind) { verdicts.count { |verdict| verdict.share == kind }.fdiv(verdicts.size) }
-    expect(share[:right]).to be >= 0.80
-    expect(share[:wrong]).to be <= 0.08
-    expect(share[:needless]).to be <= 0.04
-    expect(recipes.servings(built_with).values.count(true)).to be >= 45
+    expect(share[:right]).to be >= 0.86
+    expect(share[:wrong]).to be <= 0.018
+    expect(share[:needless]).to be <= 0.034
+    expect(recipes.servings(built_with).values).to all be(true)
     said, found, bound = WrittenSteps.new(ExampleBrief::SHIPPED, recipes).counted(built_with)
     expect(found).to be >= said * 0.72
     expect(bound).to be >= found * 0.79
