@@ -85,6 +85,30 @@ RSpec.describe "Any text at all" do
     expect(refused).to eq []
   end
 
+  # The constants of the core that are patterns.
+  def our_patterns
+    Zeitwerk::Loader.eager_load_all
+    ObjectSpace
+      .each_object(Module)
+      .select { |each| each.name.to_s.start_with?("Scullion") }
+      .flat_map { |each| each.constants(false).map { |name| each.const_get(name) } }
+      .grep(Regexp)
+      .uniq
+  end
+
+  # Where blanks set a pattern out, one between words is none: "(?! of)" is "(?!of)".
+  it "meets no pattern that has a blank between words, and is read without it" do
+    set_out = our_patterns.select { |pattern| pattern.options.anybits?(Regexp::EXTENDED) }
+    expect(set_out.size).to be > 100
+    blank =
+      set_out.select do |pattern|
+        plain =
+          pattern.source.gsub(/\[(?:\\.|[^\]])*\]/, "").gsub("\\ ", "").gsub(/\(\?[mi]*-[mix]*x.*?\)/m, "")
+        plain.match?(/\(\?<?[!=] \S|[[:alpha:]] [[:alpha:]]/)
+      end
+    expect(blank).to eq []
+  end
+
   # To Ruby "st" is one letter as well where case is forgiven ("ﬆ"), and twenty times "st" are a million
   # ways.
   it "meets no pattern that forgives the case of any letters, as many as there are" do

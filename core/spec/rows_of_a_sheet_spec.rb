@@ -65,6 +65,25 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 24\n\n#{list}\n\n#{below}").map(&:first)).not_to include "fine-salt"
   end
 
+  it "takes a head for one, and no guest, where it is of a food" do
+    heads = all("Serves 12\nhalf a head of celery\n½ head of celery\n1 head of celery")
+    expect(heads.map { |food| food[1] }).to eq [heads[0][1], heads[0][1], heads[0][1] * 2]
+    expect(all("Serves 12\nhalf a fig a head").first[1]).to eq all("Serves 12\n6 figs").first[1]
+  end
+
+  # What is cut, of each: all of one kind, or the last alone.
+  it "cuts all of one kind as is said behind the last, and others as is said of them" do
+    cuts = ->(row) { reads("Serves 20\n#{row}").reads.map { |read| read.line.item.words["cuts"] } }
+    {
+      "30 g each coriander, mint and dill, roughly chopped" => %w[chopped chopped chopped],
+      "200 g each carrots and beetroot, grated" => %w[grated grated],
+      "1 bunch mint and 1 bunch parsley (chopped)" => %w[chopped chopped],
+      "10 g each mint and chives, chives snipped" => [nil, "chopped"],
+      "100 g feta and 50 g walnuts, chopped" => [nil, "chopped"],
+      "200 g torn rocket and 200 g spinach, chopped" => %w[torn chopped]
+    }.each { |row, done| expect(cuts[row]).to eq(done), "#{row}: #{cuts[row]}" }
+  end
+
   it "takes so much of them for the food before, and a pint for a British one where kilos are weighed" do
     seeds = all("Serves 25\n2 kg carrots\nsesame seeds, toast 4 tbsp of them")
     expect(seeds.last).to eq all("Serves 25\n2 kg carrots\n4 tbsp sesame seeds, toasted").last

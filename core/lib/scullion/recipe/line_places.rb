@@ -14,7 +14,7 @@ module Scullion
       MIXED = 3
       SAUCE_LABEL =
         /\A(?!\W*(?:quick[- ])?(?:pickled|candied|cured|confit|marinated)\b)
-          (?!.*\b(?:rub|coating|seasoning|spice mix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
+          (?!.*\b(?:rub|coating|seasoning|spice\smix)\b)[^:=\d]{3,30}[:=]\s/ix.freeze
       # "2.4 kg tahini sauce, tahini 1 kg, lemon 300 ml, water 900 ml"
       SAUCE_WEIGHED =
         /\A\W*\d[\d.,]*\s*(?:k?g|m?l)\s+[^\d,]{0,30}

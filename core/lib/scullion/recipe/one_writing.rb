@@ -48,6 +48,7 @@ module Scullion
           .gsub(/\ba couple(?: of)?\b/i, "2")
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
+          .gsub(%r{(?<![[:alnum:]])s\s?/\s?p(?![[:alnum:]])}i, "s&p")
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
           .gsub(SAY, '\1')
           .gsub(/(?<=,\s)call it (?=\d)/i, "about ")

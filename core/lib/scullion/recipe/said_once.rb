@@ -6,6 +6,7 @@ module Scullion
     # pepper", "oil : vinegar = 3 : 1, make 400 ml", "2 tbsp vinegar, 5 oil".
     class SaidOnce
       include MadeUp
+      include DoneBehind
       include OfBoth
       include SameUnit
 
@@ -44,6 +45,7 @@ module Scullion
         name_heads(items)
         all_done(items)
         done_ahead(items)
+        done_behind(items)
         each_as_much(items)
         the_same(items)
         cut_the_same(items)

@@ -12,7 +12,7 @@ module Scullion
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
         "food" =>
-          /\A(?:item|ingredients?|food|what|components?|product|commodity|description|foodstuff|raw material)
+          /\A(?:item|ingredients?|food|what|components?|product|commodity|description|foodstuff|raw\smaterial)
             (?:\ (?:name|description))?\z/ix,
         "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i

@@ -8,7 +8,7 @@ module Scullion
       # Ways of cooking to a sentence.
       MOST_WAYS = 3
       # Before a way of cooking that is not meant.
-      NOT_TO = "(?:don't|do not|dont|doesn't|never|no need to|without|not)".freeze
+      NOT_TO = "(?:don't|do\\snot|dont|doesn't|never|no\\sneed\\sto|without|not)".freeze
       NOT = /\b#{NOT_TO}\s+(?:[^\s,;]+\s+){0,2}\z/i.freeze
       BOILED = %w[boil-cut simmer boil absorption].freeze
       DRUNK = %w[absorption].freeze

@@ -15,7 +15,7 @@ module Scullion
 
       TASTE = /\b(?:to taste|as needed|as required|q\.?\s?[sb]\.?|tt|if you like|how u like it)\b/i.freeze
       A_HEAD =
-        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest|box)\b(?! of)
+        %r{(?:\b(?:per|a|each|every)[ -]|/\s?)(?:person|head|plate|portion|cover|guest|box)\b(?!\sof)
            |(?:\b(?:per|each|every)\s|/\s?)(?<held>jar|pot|tub|wrap|roll|lunch\s?box|serving)\b
              (?!\sof)}ix.freeze
 
