@@ -65,6 +65,18 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 24\n\n#{list}\n\n#{below}").map(&:first)).not_to include "fine-salt"
   end
 
+  it "weighs raw what is cooked by the row, keeps fruit whose juice is saved, and reads a point in words" do
+    expect(
+      all("Serves 30\n5 kg beetroot, cooked whole in foil at 180C for 90 minutes").first.first(2)
+    ).to eq ["beetroot", 5000]
+    expect(all("Serves 30\n5 kg beetroot, cooked").first.first).to eq "cooked-beetroot"
+    expect(all("Serves 30\n10 oranges, sliced, juice saved").map(&:first)).to eq %w[orange]
+    expect(all("Serves 30\none point eight kilos feta").first[1]).to eq 1800
+    # As much as four tins hold.
+    tins = "sweetcorn four of the big catering tins drained, one point eight kilos drained each"
+    expect(all("Serves 120\n#{tins}").first[1]).to eq 7200
+  end
+
   it "takes a head for one, and no guest, where it is of a food" do
     heads = all("Serves 12\nhalf a head of celery\n½ head of celery\n1 head of celery")
     expect(heads.map { |food| food[1] }).to eq [heads[0][1], heads[0][1], heads[0][1] * 2]

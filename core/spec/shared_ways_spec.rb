@@ -32,11 +32,11 @@ RSpec.describe Scullion::Recipe::SharedWays do
         %w[florets roast],
         ["shaved", nil]
       ],
-      "2 kg tomatoes, a third roasted, two thirds raw in wedges" => [%w[diced roast], ["wedges", nil]],
+      "2 kg tomatoes, a third roasted, two thirds raw in wedges" => [%w[chunks roast], ["wedges", nil]],
       "1 kg red onions, 400 g diced, the rest roasted in wedges" => [["diced", nil], %w[wedges roast]],
       "400 g halloumi, half grilled, half fried" => [%w[crumbled grill], %w[crumbled sear]],
       "1 bunch parsley, half chopped, half left whole" => [["chopped", nil], [nil, nil]],
-      "2 kg carrots, half roasted at 200, half grated" => [%w[diced-small roast], ["grated", nil]]
+      "2 kg carrots, half roasted at 200, half grated" => [%w[chunks roast], ["grated", nil]]
     }.each { |line, done| expect(worked(line)).to eq(done), line }
   end
 

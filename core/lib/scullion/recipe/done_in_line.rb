@@ -13,6 +13,8 @@ module Scullion
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
       CROUTONS = /(?:\b(?:for|as|into|make|to)|→|->|=)\s*(?:the\s+)?croutons?\b/i.freeze
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
+      COOKED_HERE = /\bcooked\s+(?:#{Naming::HOW.join("|")})\b/i.freeze
+      IN_OVEN = /\b(?:foil|oven|trays?|gas\s\d)\b|\d{3}\s?°?\s?[CF]\b/i.freeze
       # What an order stands behind; what is said of it then.
       ENDED = %i[mark amount].freeze
       HOW_HOT = %w[hot hard till until at in on over under to well].freeze
@@ -43,6 +45,19 @@ module Scullion
           food.words["cooks"] ||= way if way
           food.left ||= token.text if way.nil? || way != food.words["cooks"]
         end
+      end
+
+      # "Beetroot, cooked whole in foil at 180 C": here, and it is not weighed cooked.
+      def cooked_here(items)
+        return unless @plain.match?(COOKED_HERE)
+
+        items
+          .select { |item| item.words["states"] == "cooked" }
+          .each do |item|
+            item.words = item.words.except("states")
+            roast = lexicon.cooked_so(item.foods.first, "roasted") if @plain.match?(IN_OVEN)
+            item.words["cooks"] ||= roast if roast
+          end
       end
 
       # A mark, how much, or how it is cut: "almonds slivered tst".

@@ -53,6 +53,7 @@ module Scullion
         into_the_pot(items)
         cooked_as_labelled(items)
         cooked_as_ordered(items)
+        cooked_here(items)
         rubbed_in(items)
         cooked_with_it(items)
         cooked_behind(items)

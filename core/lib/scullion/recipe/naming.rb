@@ -11,6 +11,7 @@ module Scullion
       GENERIC = 3
       # For whom something is, and not what it is.
       DIETS = %w[vegans veggies vegetarians coeliacs].freeze
+      HOW = %w[whole in at for until till over slowly gently].freeze
       FRIED = %w[fried grilled roasted baked].freeze
       HEADED = %w[, :].freeze
       WITH_IT = %w[( w with].freeze
@@ -241,9 +242,11 @@ module Scullion
         true
       end
 
-      # "Tofu, fried": a way of cooking that it has here, and no other food.
+      # "Tofu, fried", "beetroot, cooked whole in foil": a way of cooking that it has here, and no other food.
       def cooked_here?(token)
         word = Around.word(token)
+        return true if word == "cooked" && HOW.include?(Around.word(@tokens[@tokens.index(token) + 1]))
+
         FRIED.include?(word) && !@lexicon.cooked_so(item.foods.first, word).nil?
       end
 

@@ -15,6 +15,10 @@ module Scullion
       # "A splash, say a tablespoon, of": what is said second is how much.
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
+      # "One point eight kilos"
+      DIGITS = %w[zero one two three four five six seven eight nine].freeze
+      POINT = /\b(?:#{DIGITS.join("|")})\spoint\s(?:#{DIGITS.join("|")})\b/i.freeze
+
       # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
       THOUSANDS = /(?<![\d.,])(\d{1,3})\.(\d{3})(?=\s*(?:g|gr|grams?|grammes?|ml)\b)/.freeze
       UNIT_BETWEEN = /(?<![\d.,])(\d{1,2})(l|kg)(\d)(?![\d[:alpha:]])/.freeze
@@ -50,6 +54,7 @@ module Scullion
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(%r{(?<![[:alnum:]])s\s?/\s?p(?![[:alnum:]])}i, "s&p")
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
+          .gsub(POINT) { |said| in_figures(said) }
           .gsub(SAY, '\1')
           .gsub(/(?<=,\s)call it (?=\d)/i, "about ")
           .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
@@ -67,6 +72,10 @@ module Scullion
           .gsub(UNIT_BETWEEN, '\1.\3 \2')
           .squeeze(" ")
           .gsub(READ_WRONG) { |word| @lexicon.misread(word) || word }
+      end
+
+      def in_figures(said)
+        said.downcase.split(/\spoint\s/).map { |digit| DIGITS.index(digit) }.join(".")
       end
 
       # All that is in it.

@@ -23,7 +23,7 @@ module Scullion
              (@around.of_or_amount?(index) && @around.food_after?(index))
           return true
         end
-        return false if @around.kept?(index) || comes_in_juice?(index)
+        return false if @around.kept?(index) || @around.was_kept?(index) || comes_in_juice?(index)
         if @parts[word] == "zest" && item.name.to_s.match?(Items::JUICE) && @around.amount_near?(index)
           return true
         end

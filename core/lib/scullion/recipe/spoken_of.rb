@@ -6,6 +6,7 @@ module Scullion
     module SpokenOf
       # "Keep the oil": that is not weighed.
       KEEP = %w[keep save reserve saving keeping reserving catch].freeze
+      WAS_KEPT = %w[saved kept reserved].freeze
       WITH, INSIDE = %w[w with].freeze, %w[in into].freeze
       EACH, COUNTED = %w[each both].freeze, %w[pieces containers loose].freeze
       BRUSHED = %w[brushed rubbed coated greased drizzled moistened].freeze
@@ -119,6 +120,9 @@ module Scullion
         clause = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
         clause.map { |token| Around.word(token) }
       end
+
+      # "Oranges sliced, juice saved": of its part that is.
+      def was_kept?(index) = WAS_KEPT.include?(Around.word(@tokens[index + 1]))
 
       # Said to be kept, and so not weighed.
       def kept?(index)

@@ -71,7 +71,7 @@ module Scullion
           if zest?
             usually.except("trim", "cut", "treat", "cook")
           else
-            as_told(kept_on.merge(as_said))
+            sized(as_told(kept_on.merge(as_said)))
           end
       end
 
@@ -207,6 +207,15 @@ module Scullion
           "cook" => ({ "method" => said["cook"] } if ingredient.facts.key?(said["cook"].to_s)),
           "cut" => cut_written
         }.compact
+      end
+
+      # Roasted, and cut nobody says how.
+      def sized(component)
+        cook = component["cook"].to_h
+        unsaid = component["cut"] && component["cut"] == usually["cut"] && cut_written.nil?
+        return component unless unsaid && cook["method"] == "roast" && !cook["cut_after"]
+
+        RoastSize.new(@house).of(component, ingredient)
       end
 
       def left_whole? = read.words["cut"] == WrittenWay::WHOLE && WrittenWay.left_whole?(ingredient)
