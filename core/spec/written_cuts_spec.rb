@@ -3,6 +3,23 @@
 require_relative "read_texts"
 
 # A cut that a line names is taken, or it is asked about; and what is left whole is not cut.
+RSpec.describe "Words for cuts" do
+  it "reads each cut of the house by its own name, and small, large or thick behind it with it" do
+    words = house.lexicon.words("cuts")
+    own = house.practice.keys("cuts").to_h { |cut| [cut, words[cut.tr("-", " ")]] }
+    expect(own.reject { |cut, read| cut == read }).to eq({})
+    read = ->(row) { house.recipe_items.of("2 kg carrots, #{row}").first.words["cuts"] }
+    {
+      "diced small" => "diced-small",
+      "diced large" => "diced-large",
+      "sliced thick" => "sliced-thick",
+      "cut thin" => "sliced",
+      "in chunks" => "chunks",
+      "small chunks" => "diced"
+    }.each { |row, cut| expect(read[row]).to eq(cut), row }
+  end
+end
+
 RSpec.describe Scullion::Recipe::StrangeCut do
   include ReadTexts
 
