@@ -35,7 +35,7 @@ RSpec.describe Scullion::Recipe::Apart do
   it "keeps for both what is said of both, and seasons the half that is cooked" do
     carrots = draft_of("3 kg carrots, peeled, half roasted with cumin, half raw and grated")
     expect(carrots.map { |each| each.values_at("ingredient", "trim", "cut") }).to eq(
-      [%w[carrot peeled diced-small], %w[carrot peeled grated]]
+      [%w[carrot peeled chunks], %w[carrot peeled grated]]
     )
     expect(carrots.map { |each| each.dig("cook", "method") }).to eq ["roast", nil]
     onions = draft_of("2 red onions, one finely diced, one sliced and pickled")
