@@ -82,12 +82,12 @@ module Scullion
 
       # Shared among them by what they weigh as they are served.
       def onto(components, all, taken)
-        food = all.sum { |index| components[index]["grams"] }
+        food = all.sum { |index| components[index]["grams"].to_f }
         return if own_fat?(taken, food * @servings)
-        return kept_in_sight(components, taken) if all.empty? || taken.grams.nil?
+        return kept_in_sight(components, taken) if food.zero? || taken.grams.nil?
 
         all.each do |index|
-          with = weighed(taken, components[index]["grams"] / food)
+          with = weighed(taken, components[index]["grams"].to_f / food)
           add(components, index, with&.merge("stays" => true))
         end
       end

@@ -18,7 +18,7 @@ module Scullion
         return unless ahead.all? { |item| lexicon.kin?(item.foods.first, last.foods.first) }
 
         cut = cut_of_all(last) or return
-        ahead.each { |item| item.words = cut if cut.values.all? { |way| fits?(item, way) } }
+        ahead.each { |item| item.words = cut.dup if cut.values.all? { |way| fits?(item, way) } }
       end
 
       # Unless the last is named once more: "mint and chives, chives snipped".
