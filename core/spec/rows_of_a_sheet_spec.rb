@@ -77,6 +77,23 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 120\n#{tins}").first[1]).to eq 7200
   end
 
+  it "does all of the same where ditto is said, and cuts alone where it is the same dice" do
+    ways = ->(row) do
+      reads("Serves 20\n2 kg potatoes, peeled, boiled, 1 cm dice\n#{row}").reads.last.line.item.words
+    end
+    expect(ways["600 g carrots, ditto"]).to include "trims" => "peeled",
+            "cooks" => "boil-cut",
+            "cuts" => "diced"
+    expect(ways["600 g carrots, same dice"]).to eq "cuts" => "diced"
+  end
+
+  it "leaves an amount with the food that is loosened, and reads seconds by their first letter" do
+    loosened = all("Serves 35\n2 kg carrots\ntahini 300g loosened with water and the lemon")
+    expect(loosened[1].first(2)).to eq ["tahini", 300]
+    salad = reads("Serves 35\n20 bunches asparagus, trim, blanch 90s, shock").to_h["salad"]
+    expect(salad["components"].first["cook"]).to eq "method" => "blanch", "minutes" => 1.5
+  end
+
   it "takes a head for one, and no guest, where it is of a food" do
     heads = all("Serves 12\nhalf a head of celery\n½ head of celery\n1 head of celery")
     expect(heads.map { |food| food[1] }).to eq [heads[0][1], heads[0][1], heads[0][1] * 2]

@@ -94,7 +94,7 @@ module Scullion
             item, before = line.item, above.item
             next unless item.said?(:same) && item.food? && before.food?
 
-            item.cut_like(before, line.text)
+            item.done_like(before, line.text)
             item.flags.delete(:same) if take_over(item, before)
           end
       end

@@ -232,7 +232,7 @@ module Scullion
         after = after.drop(1) if after.first&.kind == :amount
         after.each do |token|
           return !kept?(@tokens.index(token)) if token.kind == :food
-          return false if stops?(token) || seasoned_with?(token)
+          return false if stops?(token) || seasoned_with?(token) || loosened_with?(token)
         end
         false
       end

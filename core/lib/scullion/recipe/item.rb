@@ -39,12 +39,14 @@ module Scullion
         end
 
         def food? = foods.any?
-        # "Celeriac 1 kg, ditto": cut as what stands before it; not "1 tin, the same size".
+        # "Celeriac 1 kg, ditto": done as what stands before it; "same dice" is cut so, and no more, and "1
+        # tin, the same size" is not.
         # @param before [Item] @param text [String] that says so
-        def cut_like(before, text)
-          return unless food? && amount && said?(:same) && before.words.key?("cuts")
+        def done_like(before, text)
+          return unless food? && amount && said?(:same) && !text.match?(/\bsame[\s-]siz/i)
 
-          words["cuts"] ||= before.words["cuts"] unless text.match?(/\bsame[\s-]siz/i)
+          done = text.match?(/\bsame\s+(?!way\b)[[:alpha:]]/) ? %w[cuts] : %w[cuts trims treats cooks]
+          self.words = before.words.slice(*done).merge(words)
         end
 
         def nothing? = !food? && unknown.empty? && parts.empty? && (amount.nil? || of_dressing?)

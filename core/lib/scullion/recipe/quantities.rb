@@ -60,7 +60,7 @@ module Scullion
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
       TIME =
         /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h(?![[:alpha:]])|m\b|['′″]
-          |secs?\b|seconds?\b|days?\b|d\b)/ix.freeze
+          |secs?\b|seconds?\b|s(?=\s*(?:[,;.]|\z))|days?\b|d\b)/ix.freeze
       # "Twenty five thirty minutes"
       SPOKEN_TIME = /(?:\s+(?:#{WORD_NUMBER.source}))+(?:#{TIME.source})/ix.freeze
       HEAT = /\s*(?:°|º|degrees?\b|C\b|F\b|fan\b)|\s*%/.freeze

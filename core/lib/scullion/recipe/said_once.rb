@@ -48,7 +48,7 @@ module Scullion
         done_behind(items)
         each_as_much(items)
         the_same(items)
-        cut_the_same(items)
+        done_the_same(items)
         half_and_half(items)
         of_both(items)
         strangers_among(items)
@@ -172,8 +172,8 @@ module Scullion
       end
 
       # "Two carrots in matchsticks and a red pepper the same": cut so, as its amount is said.
-      def cut_the_same(items)
-        items.each_cons(2) { |one, other| other.cut_like(one, @plain) }
+      def done_the_same(items)
+        items.each_cons(2) { |one, other| other.done_like(one, @plain) }
       end
 
       # "A handful of dill and the same of parsley"

@@ -121,6 +121,11 @@ module Scullion
         clause.map { |token| Around.word(token) }
       end
 
+      # "Tahini 300 g loosened with water": so much is of the tahini.
+      def loosened_with?(token)
+        WITH.include?(Around.word(token)) && before(@tokens.index(token))&.text.to_s.match?(/(?:ed|down)\z/i)
+      end
+
       # "Oranges sliced, juice saved": of its part that is.
       def was_kept?(index) = WAS_KEPT.include?(Around.word(@tokens[index + 1]))
 

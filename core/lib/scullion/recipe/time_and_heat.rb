@@ -86,7 +86,7 @@ module Scullion
         /(?<low>#{SPOKEN_AND_A_HALF.source.sub("?<whole>", "?:")}|\b#{Amount::Words::SPELLED}|#{NUMBER.source}
            |\b(?:#{SPOKEN.keys.join("|")})\b)
          \+?(?:\s*(?:-|–|to|or)\s*(?<high>#{NUMBER.source}))?
-         \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?
+         \s*(?<unit>hours?|hrs?|h\b|minutes?|mins?|min\b|m\b|['′]|seconds?|secs?|s(?=\s*(?:[,;.]|\z))
                |["″](?=\s*(?:a|per|each)\s+side))
          (?<over>\s*(?:and\s+)?[0-5]\d(?:\s*(?:seconds?|secs?|s)\b|["″]
             |(?=\s*(?:[,;.)]|\z|(?:a|per|each)\s+side))))?/ix.freeze

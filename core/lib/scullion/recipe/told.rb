@@ -20,7 +20,7 @@ module Scullion
 
       # What a row has that says how long or how hot.
       TIMED =
-        /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|m\b
+        /\d\s*(?:min|hr|hour|h(?![[:alpha:]])|['′]|°|º|C\b|F\b|degrees|secs?\b|s(?=\s*(?:[,;.]|\z))|m\b
             |["″](?=\s*(?:a|per|each)\s+side))
           |\bovernight\b|\bovernite\b|\bhour\b|\bfan\b|\boven\b
           |\b(?:#{TimeAndHeat::COOKED})(?:e?d)?\s+\d{1,2}\s+at\s+\d{3}\b
