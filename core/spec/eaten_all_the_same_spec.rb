@@ -93,6 +93,26 @@ RSpec.describe Scullion::Recipe::Company do
     ).to eq [[[]], [[]]]
   end
 
+  # 0.35 of the 1,169 g that are served: 409.15 g.
+  it "lets oil stay up to the share of what it cooks, and no gram more" do
+    served = Scullion::Recipe::Draft.new("Salad for 10\n2 kg carrots, roasted", house).to_h
+    most = served["salad"]["components"].first["grams"] * 10 * 0.35
+    expect(most).to be_within(0.01).of(409.15)
+    oil = ->(grams) { along("2 kg carrots, roasted with #{grams} g olive oil")["carrot"].size }
+    expect([oil[409], oil[410]]).to eq [1, 0]
+  end
+
+  it "says nothing of oil where it takes none of the house's own" do
+    salad = Scullion::Recipe::Draft.new("Salad for 10\n2 kg carrots, roasted with 100 ml sesame oil", house)
+    made = plan { |data| data["salads"] = [salad.to_h["salad"].merge("key" => data["salads"].first["key"])] }
+    roast = made.cooking.find { |each| each.ingredient.key == "carrot" }
+    expect(roast.words["facts"].map { |fact| fact["name"] }).to(
+      include("salt_grams").and(satisfy { |names| !names.include?("oil_grams") })
+    )
+    expect(Scullion::Plan::Paper.new(made).to_s).to match(/sesame oil, cooks along/)
+    expect(Scullion::Plan::Paper.new(made).to_s).not_to match(/^\s*Oil\b/)
+  end
+
   it "shares oil among what is roasted, by what it weighs, and gives what is written for one to that one" do
     both = "2 kg carrots, roasted\n2 kg carrots, roasted\n200 g walnuts, toasted\n"
     expect(along("#{both}100 ml olive oil, to roast")).to eq(

@@ -19,6 +19,24 @@ RSpec.describe Scullion::Recipe::RoastSize do
     }.each { |row, cut| expect(roasted(row)["cut"]).to eq(cut), row }
   end
 
+  # Of small dice a share of what a usual roast leaves: at that share they stay, a hair above they do not.
+  it "keeps the usual cut exactly at the share that must be left" do
+    dice = {
+      "ingredient" => "carrot",
+      "cut" => "diced-small",
+      "trim" => "peeled",
+      "cook" => {
+        "method" => "roast"
+      }
+    }
+    share = house.left_after(dice) / house.left_after(dice.except("cut"))
+    cut = ->(least) do
+      own = house.with(figures: { "practice/reading/roasted_share" => [least, "house"] })
+      described_class.new(own).of(dice, own.larder["carrot"])["cut"]
+    end
+    expect([cut[share - 1e-9], cut[share + 1e-6]]).to eq %w[diced-small chunks]
+  end
+
   it "serves of two kilos of carrots what a roast leaves of them" do
     expect(roasted("2 kg carrots, roasted 30 min at 200")["grams"]).to be_between(110, 130)
   end

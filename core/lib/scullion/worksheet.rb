@@ -78,6 +78,10 @@ module Scullion
     # @return [Hash] words and shown figures, ready for JSON
     def to_h = figures_into(words)
 
+    # Is that figure nothing here, so that no sheet says it: no oil where the salad names its own fat?
+    # @param name [Symbol, String]
+    def nothing?(name) = public_send(name).to_f.zero?
+
     # One of its figures, as it is shown. @param name [Symbol] @return [String]
     def text_of(name)
       writes = self.class.definitions.fetch(name).writes

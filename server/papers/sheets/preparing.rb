@@ -103,9 +103,7 @@ module Scullion
           @plan["cook"].map do |line|
             rows =
               line["facts"].filter_map do |fact|
-                line[fact["name"]]&.then do |figure|
-                  [fact["label"], cell(figure)] unless figure["value"].to_f.zero?
-                end
+                line[fact["name"]]&.then { |figure| [fact["label"], cell(figure)] }
               end
             sheet(
               "cook-#{key(line["name"])}",

@@ -207,7 +207,7 @@ module Scullion
           **(core ? { "core" => { "text" => core_in_words, "class" => @asked.kind(ingredient).name } } : {}),
           "snags" => snags.map(&:to_h),
           "headline" => raw_name.to_s,
-          "facts" => self.class.facts
+          "facts" => self.class.facts.reject { |fact| nothing?(fact["name"]) }
         }
       end
 

@@ -125,7 +125,8 @@ module Scullion
       def cook
         @plan.cooking.each do |method|
           section("Cook: #{method.need.name}, #{method.setting}") do
-            method.class.shown.each { |figure| row(figure.label, text(method, figure.name)) }
+            shown = method.class.shown.reject { |figure| method.nothing?(figure.name) }
+            shown.each { |figure| row(figure.label, text(method, figure.name)) }
             method.along.each { |along| row("#{along.ingredient.name}, cooks along", text(along, :grams)) }
             @lines << "  Done: #{method.done_to_its_core}"
             mind(method.at)

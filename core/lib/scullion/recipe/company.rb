@@ -61,7 +61,10 @@ module Scullion
         return own.last(1) if own.any?
 
         ways = dry.group_by { |index| components[index]["cook"]["method"] }
-        said = ways.find { |way, _| words(taken.read.line.text).any? { |word| word.start_with?(way) } }
+        said =
+          ways.find do |way, _|
+            Lexicon.words_of(taken.read.line.text.to_s).any? { |word| word.start_with?(way) }
+          end
         return said.last if said
 
         oiled = fat?(taken) ? dry - ways.fetch("toast", []) : dry
@@ -77,8 +80,7 @@ module Scullion
       end
 
       # Of its line, and of its name in the larder.
-      def words_of(taken) = words("#{taken.read.line.text} #{taken.ingredient.name}")
-      def words(text) = text.to_s.downcase.split(/[^[:alpha:]]+/)
+      def words_of(taken) = Lexicon.words_of("#{taken.read.line.text} #{taken.ingredient.name}")
 
       # Shared among them by what they weigh as they are served.
       def onto(components, all, taken)

@@ -14,7 +14,7 @@ module Scullion
       CROUTONS = /(?:\b(?:for|as|into|make|to)|→|->|=)\s*(?:the\s+)?croutons?\b/i.freeze
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
       COOKED_HERE = /\bcooked\s+(?:#{Naming::HOW.join("|")})\b/i.freeze
-      IN_OVEN = /\b(?:foil|oven|trays?|gas\s\d)\b|\d{3}\s?°?\s?[CF]\b/i.freeze
+      IN_OVEN = Regexp.union(Bound::IN_OVEN, /\b(?:foil|gas\s\d)\b/i).freeze
       # What an order stands behind; what is said of it then.
       ENDED = %i[mark amount].freeze
       HOW_HOT = %w[hot hard till until at in on over under to well].freeze

@@ -16,8 +16,12 @@ module Scullion
       SAY = /\ban?\s[[:alpha:]]{3,9},\s(?:say|maybe|about|perhaps|call it)\s([^,;.]{3,20}),(?=\sof\b)/i.freeze
 
       # "One point eight kilos"
-      DIGITS = %w[zero one two three four five six seven eight nine].freeze
-      POINT = /\b(?:#{DIGITS.join("|")})\spoint\s(?:#{DIGITS.join("|")})\b/i.freeze
+      DIGITS =
+        { "zero" => 0, **Amount::Words::NUMBERS.except("a", "an") }.select do |_, value|
+            value.is_a?(Integer) && value < 10
+          end
+          .freeze
+      POINT = /\b(?:#{DIGITS.keys.join("|")})\spoint\s(?:#{DIGITS.keys.join("|")})\b/i.freeze
 
       # "1.200 g": nobody weighs carrots to the milligram. "2l5" is two and a half.
       THOUSANDS = /(?<![\d.,])(\d{1,3})\.(\d{3})(?=\s*(?:g|gr|grams?|grammes?|ml)\b)/.freeze
@@ -75,7 +79,7 @@ module Scullion
       end
 
       def in_figures(said)
-        said.downcase.split(/\spoint\s/).map { |digit| DIGITS.index(digit) }.join(".")
+        said.downcase.split(/\spoint\s/).map { |digit| DIGITS.fetch(digit) }.join(".")
       end
 
       # All that is in it.
