@@ -99,7 +99,8 @@ RSpec.describe Scullion::Recipe::WaysLeft do
 
   it "moistens bread that is soaked, and fries none of it" do
     ["300 g stale baguette soaked in milk, squeezed", "4 slices sourdough, moistened"].each do |line|
-      expect(worked(line).values_at("treat", "cook")).to eq(["moisten", nil]), line
+      bread = draft("Salad for 20\n#{line}")["salad"]["components"].first
+      expect(bread.values_at("treat", "cook")).to eq(["moisten", nil]), line
     end
     expect(worked("300 g baguette, sliced, fried").dig("cook", "method")).to eq "crisp"
   end

@@ -42,6 +42,35 @@ RSpec.describe Scullion::Recipe::StrangeCut do
     expect(component("1 kg tofu, in 1 cm slabs")["cut"]).to eq "sliced-thick"
   end
 
+  it "says what the written cut is of a food that is not cut so here, and asks where it is nothing like it" do
+    expect(line("2 kg peanuts, crushed")["cut_for"]).to eq "chopped here, not crushed"
+    expect(line("12 onions, halved")["cut_for"]).to eq "wedges here, not halved"
+    [
+      "2 kg carrots, grated",
+      "2 kg carrots, in 12 mm dice",
+      "2 kg onions, grated",
+      "2 kg carrots"
+    ].each { |row| expect(line(row)["cut_for"]).to be_nil, row }
+    expect(line("2 kg walnuts, grated")["why"]).to match(/“grated”: there are no figures/)
+  end
+
+  it "names every cut that stands in for another" do
+    alike = house.lexicon.words("alike_cuts")
+    words = house.lexicon.words("cuts").invert
+    house
+      .larder
+      .values
+      .select { |food| food.family == "allium" }
+      .each do |food|
+        alike.each_key do |cut|
+          next if food.cuts.include?(cut) || !alike[cut].intersect?(food.cuts)
+
+          said = line("Serves 20\n2 kg #{food.aliases.first}, #{words.fetch(cut)}")
+          expect(said["cut_for"] || said["why"] || said["to"]).not_to eq("salad"), "#{food.key} #{cut}"
+        end
+      end
+  end
+
   it "asks about one that nobody knows" do
     {
       "in thirds" => "thirds",

@@ -2771,6 +2771,8 @@ export interface components {
             }[];
             /** @description Cut, trim, treatment and cooking, as read */
             done?: string;
+            /** @description What the written cut is here, of a food that is not cut so */
+            cut_for?: string;
             /** @description The amount taken in place of the line's own */
             mended?: string;
             /** @description Its unusual amount is meant so */

@@ -91,6 +91,7 @@
               >{/each}</span
           >
           <span class="tabular-nums">
+            {#if line.cut_for && !asks(line)}<span class="quiet">{line.cut_for}</span>{/if}
             {#if asks(line)}<b class="text-error text-lg">?</b>
             {:else if line.slip}<Mark kind="look" />
             {:else if line.made && !below(line)}<span class="quiet"

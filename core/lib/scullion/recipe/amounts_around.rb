@@ -10,8 +10,26 @@ module Scullion
 
       # Its weight or measure stands right behind it.
       def weighed_next?(index)
-        after = @tokens[index + 1]
-        after&.kind == :amount && after.value.unit != :piece && !after.value.estimated
+        measured?(@tokens.drop(index + 1).drop_while { |token| passed?(token) || about?(token) }.first)
+      end
+
+      # Or behind words that nobody knows, up to the next mark.
+      def weighed_in_clause?(index)
+        @tokens
+          .drop(index + 1)
+          .take_while { |token| token.kind != :mark || about?(token) }
+          .any? { |token| measured?(token) }
+      end
+
+      # "About 700 ml", "~ 700 ml", "approx. 700 ml"
+      def about?(token)
+        return false if token.kind != :mark || !token.text.match?(/\A[~≈.]\z/)
+
+        token.text != "." || before(@tokens.index { |each| each.equal?(token) })&.value.to_h["aside"]
+      end
+
+      def measured?(token)
+        token&.kind == :amount && token.value.unit != :piece && !token.value.estimated
       end
 
       # So much of it in one of these units: in the bracket behind it, or behind a comma or nothing and not of

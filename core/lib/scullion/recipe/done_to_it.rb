@@ -22,6 +22,9 @@ module Scullion
       # The nearest first.
       FOR_THE = %w[the for].freeze
       ONCE = %w[once when after].freeze
+      USED_OF_IT =
+        /\b(?:oil|liquor|brine|juices?)\b[^.;]*
+          \b(?:us|keep|sav|reserv|put|tip)\w*\s+(?:it|that|this)\s*\z/ix.freeze
 
       private
 
@@ -152,10 +155,13 @@ module Scullion
       def dressed_in?(roles, index)
         roles["places"] == "dressing" && item.food? && !@lexicon.poured?(item.foods.first) &&
           (
-            @around.dressed_before?(index) || @around.then_the?(index) ||
+            @around.dressed_before?(index) || @around.then_the?(index) || of_what_it_lies_in?(index) ||
               (!@prose && @around.share_of_it?(index))
           )
       end
+
+      # "Dried tomatoes, in oil, drain that off and use it in the dressing"
+      def of_what_it_lies_in?(index) = @text.byteslice(0...@tokens[index].at).scrub("").match?(USED_OF_IT)
 
       # "3 punnets cress. Dressing on the side"
       def sentence_of_dressing?(index)

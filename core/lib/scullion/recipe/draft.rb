@@ -171,6 +171,7 @@ module Scullion
         {
           "taken" => named(taken.ingredient),
           "done" => taken.done,
+          "cut_for" => taken.cut_for,
           "usual" => taken.usual,
           "to" => made_parts.of(taken) ? "made" : taken.into,
           "made" => made_parts.of(taken)&.name,

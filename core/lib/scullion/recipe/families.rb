@@ -74,7 +74,7 @@ module Scullion
       def fried_in?(key) = words("kept").fetch("cook").include?(key)
 
       # Is it to be told of where it only goes along? What somebody may not eat, by allergens or by diet.
-      def told_of?(key) = (poured?(key) || family(key) == "egg") && @larder[key]&.for_anybody? == false
+      def told_of?(key) = @larder[key]&.for_anybody? == false
 
       # Stock of the house's own kind: as much of it as the method takes.
       def own_stock?(key) = family(key) == "liquid" && cooked_in?(key) && @larder[key].diets.include?("vegan")

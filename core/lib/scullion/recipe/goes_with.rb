@@ -43,7 +43,11 @@ module Scullion
         key = token.value[:keys].first
         return @around.cooked_with?(index) if @lexicon.seasons?(key)
 
-        @lexicon.told_of?(key) && @around.only_named_in?(index, @lexicon.words("kept").fetch("cooked_in"))
+        return false unless @lexicon.told_of?(key)
+
+        done = @lexicon.words("kept").fetch("cooked_in")
+        @around.only_named_in?(index, done, loosely: !@lexicon.acid?(key)) ||
+          (@around.right_in?(index) && (@lexicon.fat?(key) || @lexicon.family(key) == "dairy"))
       end
 
       # What is said behind the next comma is of what was cooked: "poached in milk, flaked".
@@ -53,7 +57,7 @@ module Scullion
         @cooked = cooked
         name(token)
         key = token.value[:keys].first
-        item.place = @lexicon.cooked_in?(key) ? "pot" : "cook"
+        item.place = @lexicon.cooked_in?(key) ? "pot" : ("cook" if poured_key?(key) || @lexicon.seasons?(key))
         item.flags << (@lexicon.seasons?(key) || @lexicon.own_stock?(key) ? :taste : :cooked_in)
       end
     end

@@ -163,7 +163,7 @@ module Scullion
       # dressing is.
       def steeped_in?(token, index)
         return false if token.value[:keys].first != "water" || @prose || @clauses.bracketed?
-        return false if poured?(item) || @around.weighed_next?(index) || @around.towards_what?(index)
+        return false if poured?(item) || @around.weighed_in_clause?(index) || @around.towards_what?(index)
 
         token.folded.size > 1 || @around.word_before(index).to_s.match?(OTHER_WATER)
       end
@@ -287,7 +287,7 @@ module Scullion
         return if item.food? && @lexicon.verbs.key?(Around.word(token))
 
         beside =
-          item.food? ? @around.before(index).kind == :food : !item.amount.nil? || told_apart?(token, index)
+          item.food? ? @around.beside_food?(index, @prose) : !item.amount.nil? || told_apart?(token, index)
         item.unknown << [token.text, @clauses.number, beside]
       end
 

@@ -112,6 +112,9 @@ module Scullion
           said.all? { |each| each.match?(Servings::LINE) || each.match?(TIME_ALONE) }
       end
 
+      # Are its numbers those of foods, and not of those who are served?
+      def of_foods?(text, place) = packed?(text) || (place.zero? && listed?(text))
+
       # "4 tubs hummus", "hummus 2 tubs": so many of a food, and not of those who are served.
       def packed?(text)
         food = text[PACKED, :food]

@@ -23,8 +23,11 @@ module Scullion
 
       # "Spoon over the rest of the cream": what is done, and no amount.
       POURING =
-        /(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze)\s+
-          (?:over|on|onto|into|in|the|it|them|out|up|around|across|some|half|all|this|that|your)\b/ix.freeze
+        /(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze|drop|pinch)\s+
+          (?:over|on|onto|into|in|the|it|them|out|up|around|across|some|half|all|this|that|your
+            |off|through|to)\b
+         |(?:spoon|ladle|drop|pinch)\s+(?!of\b)
+          (?:(?-i:[[:alpha:]]+)\s+){1,3}(?:over|onto|into|off|through)\b/ix.freeze
       attr_reader :lexicon, :measures
 
       # @param lexicon [Lexicon] @param practice [Practice] the house's loose measures

@@ -35,8 +35,8 @@ module Scullion
       # By what it comes in, or as something that it is cooked in and somebody may not eat.
       def set_apart?(item) = item.piece || item.container || item.said?(:cooked_in)
 
-      # "400 ml oil" for the tray in one step, "900 ml oil" to dress with in another, in no list: both.
-      # Less than before may be out of that, and is asked about.
+      # "400 ml oil" for the tray in one step, "900 ml oil" to dress with in another, in no list: both. Less
+      # than before may be out of that, and is asked about; "450 ml of the oil" is not out of a glug.
       def told_again?(item, sentence)
         before = @told_amounts[item.foods] or return false
         return false unless another_of_it?(item, sentence, before)
@@ -47,9 +47,12 @@ module Scullion
 
       def another_of_it?(item, sentence, before)
         return false if item.amount.nil? || item.counted? || item.amount.estimated || before.empty?
-        return false if sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
+        return false if before.any? { |amount| amount.unit != item.amount.unit }
 
-        before.all? { |amount| amount.unit == item.amount.unit && amount.value != item.amount.value }
+        of_it = sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
+        return before.sum(&:value) < item.amount.value if of_it
+
+        before.none? { |amount| amount.value == item.amount.value }
       end
 
       # "Two thirds may go on while the wheat is warm": nothing of the wheat.

@@ -69,7 +69,10 @@ module Scullion
         @items = Items.new(@lexer)
         rows = Rows.new(text)
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
-        @served = Servings.new(rows.texts.map { |row| @kinds.packed?(row) ? "" : row })
+        @served =
+          Servings.new(
+            rows.texts.each_with_index.map { |row, place| @kinds.of_foods?(row, place) ? "" : row }
+          )
         listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, servings).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines

@@ -45,7 +45,8 @@ module Scullion
       # "Cress, 3 pots"
       def all_of_it?(index)
         before, mark, = @tokens
-        index == 3 && @tokens.size == 4 && before.kind == :food && mark.text == ","
+        index == 3 && before.kind == :food && mark.text == "," &&
+          @tokens.drop(4).all? { |token| token.text == "." }
       end
 
       def counted?(token) = token&.kind == :amount && token.value.unit == :piece

@@ -20,6 +20,8 @@ module Scullion
       NAMES = %i[word food].freeze
       NAMES_AND_AMOUNTS = [*NAMES, :amount].freeze
       DONE = %w[cuts treats cooks trims].freeze
+      IN_IT = %w[treats cooks].freeze
+      DONE_IN = /\A(?:(?-i:[[:alpha:]]{3,})ed|kept|held|hung)\z/.freeze
 
       # Said to be in it: "crumbled in barley water", not "a bit of water".
       def in?(index)
@@ -84,14 +86,30 @@ module Scullion
 
       # "Fried in hot butter", "marinated with yoghurt"; not "in the fat", which is listed, nor "in
       # bouillon:". @param done [Array<String>] words that cook
-      def only_named_in?(index, done)
-        return false if word_before(index) == "the" || @tokens[index + 1]&.text == ":"
+      def only_named_in?(index, done, loosely: true)
+        return false if word_before(index) == "the" || %w[: water].include?(@tokens[index + 1]&.text)
 
         clause = @tokens.first(index).reverse.take_while { |token| NAMES_AND_AMOUNTS.include?(token.kind) }
-        at = clause.index { |token| [*WITH, *INSIDE].include?(Around.word(token)) } or return false
-        clause
-          .drop(at + 1)
-          .any? { |by| by.kind == :word && (by.value.key?("cooks") || done.include?(Around.word(by))) }
+        at = clause.index { |token| [*WITH, *INSIDE].include?(token.folded&.last) } or return false
+        at += 1 if clause[at].folded.one?
+        clause.drop(at).any? { |by| by.kind == :word && lies_done?(by, done, loosely) }
+      end
+
+      # "Carrots in butter"
+      def right_in?(index)
+        INSIDE.include?(word_before(index)) && index > 1 && @tokens[index - 2].kind == :food
+      end
+
+      def lies_done?(by, done, loosely)
+        by.value.keys.intersect?(IN_IT) || done.include?(by.folded.first) ||
+          (loosely && by.folded.first.match?(DONE_IN))
+      end
+
+      # "Asparagus tips", and in a list "asparagus with hollandaise".
+      def beside_food?(index, prose)
+        before = before(index)
+        before = before(index - 1) if !prose && word_before(index) == "with"
+        before&.kind == :food
       end
 
       # "Brushed with oil": that is not listed.

@@ -34,7 +34,7 @@ module Scullion
       ON_IT = /\A(?!for\b|to\b).*\b(?:on|over)\s+(?:the\s+)?top\z/.freeze
       # "Salt and pepper" is no step.
       VERB_BESIDE = %r{\A[[:alpha:]]+\s*(?:,|\band\b|[&+/:=])}.freeze
-      TWO_VERBS = /\A(?-i:[[:alpha:]]+)\s+and\s+(?-i:[[:alpha:]]+)(?=\s+[[:alpha:]])/i.freeze
+      TWO_VERBS = /\A(?-i:[[:alpha:]]+),?\s+and\s+(?-i:[[:alpha:]]+)(?=\s+[[:alpha:]])/i.freeze
       COUNTED_STEP = /\A\d{1,2}\s+[[:upper:]][[:lower:]]+(?:\s+\S+){3}/.freeze
       NUMBERED_STEP = /\A\W*step\s+(?:\d{1,2}|one|two|three|four|five|six)\W*\z/i.freeze
       NUMBERED = /\A\d{1,2}[.)]\s/.freeze
@@ -151,7 +151,7 @@ module Scullion
         plain[TWO_VERBS]
           .to_s
           .downcase
-          .split(/\s+and\s+/)
+          .split(/,?\s+and\s+/)
           .then do |both|
             both.size == 2 && both.all? { |verb| @lexicon.verbs.key?(verb) && @lexicon.food([verb]).nil? }
           end

@@ -145,6 +145,15 @@ module Scullion
         said unless said.empty?
       end
 
+      # What the written cut is of a food that is not cut so here: "chopped here, not grated".
+      def cut_for
+        written = read.words["cut"]
+        return if written.nil? || dressing? || left_whole? || cut_to_size
+        return if cut_written.nil? || cut_written == written
+
+        [cut_written, written].map { |cut| cut.tr("-", " ") }.join(" here, not ")
+      end
+
       # What the line leaves open and is done as usual.
       def usual
         return if read.words["cooked"] || dressing?

@@ -34,6 +34,8 @@ module Scullion
       SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
       # "Cook 3 kg red quinoa" is weighed out.
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>(?-i:[[:alpha:]][[:alpha:] ]+))/i.freeze
+      # "Beans for twenty-five", "Pots (makes 24)"
+      FOR_THEM = /\b(?:for|makes|serves|feeds|yields?)\b/i.freeze
       # Words of a first row from which it is no title when something is weighed in it.
       TITLE_WORDS = 10
       # Words to a name below the title.
@@ -52,11 +54,27 @@ module Scullion
         if [DISH, CALLED, DISH_FOR, COVERS_FIRST].any? { |pattern| text.match?(pattern) } || dated?(text)
           return true
         end
-        return false if text.match?(StepRows::FOR_PART)
+        return false if text.match?(StepRows::FOR_PART) || listed?(text)
 
         !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
       end
+
+      # "Olive oil 200 ml": a list that has no title begins with its first food. "Cucumbers 12" does where the
+      # next row is a food's too and none of the others names it: "Beetroot 90" is for so many.
+      def listed?(text)
+        return false if !text.match?(Servings::NUMBERED) || text.match?(FOR_THEM)
+
+        items = @items.of(text)
+        return false unless items.any? && items.all? { |item| amounted?(item) }
+        return true if items.any? { |item| !item.counted? }
+
+        rest = @texts.drop(1).map { |row| @items.of(row) }
+        rest.first.to_a.any? { |item| amounted?(item) } &&
+          !rest.flatten.flat_map(&:foods).intersect?(items.flat_map(&:foods))
+      end
+
+      def amounted?(item) = item.food? && !item.amount.nil? && item.unknown.empty?
 
       # Not "1/2 cucumber".
       def dated?(text)

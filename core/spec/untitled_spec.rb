@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require_relative "taken_lines"
+
+# A list that has no title begins with its first food: nothing of it is what the dish is called.
+RSpec.describe "A list without a title" do
+  include TakenLines
+
+  def keys(text) = all(text).map { |each| each == "?" ? each : each.first }
+  def title(text) = reads(text).to_h["title"]
+
+  it "has all its foods, whichever of them stands first" do
+    rows = [
+      "Olive oil 200 ml",
+      "White cabbage 12 kg, shredded",
+      "Feta 2 kg, crumbled",
+      "Mint 6 bunches, picked"
+    ]
+    rows.each do |first|
+      text = [first, *(rows - [first])].join("\n")
+      expect(title(text)).to be_nil, first
+      expect(keys(text)).to match_array %w[olive-oil white-cabbage brined-white-cheese mint]
+    end
+    expect(keys("Garlic 30 g")).to eq %w[garlic]
+    expect(keys("Garlic 30 g, cold water 700 ml")).to eq %w[garlic water]
+  end
+
+  it "begins with what is only counted, where the next row is a food's too" do
+    expect(keys("Cucumbers 12\nTomatoes 40\nFeta 2 kg").size).to eq 3
+    expect(keys("Red onion, 1\nCucumber, 2").size).to eq 2
+    expect(reads("Red onion, 1\nCucumber, 2").to_h["servings_said"]).to be false
+  end
+
+  it "has a title where the first row is a dish's, or says how many there are" do
+    ["Beetroot and feta 12 kg", "Carrot salad 5 kg", "Beetroot 90", "Quinoa, 60 portions"].each do |first|
+      expect(title("#{first}\n\nbeetroot 8 kg\ncarrots 2 kg")).not_to be_nil, first
+    end
+  end
+end
