@@ -88,10 +88,10 @@
           <span class="break-words" dir="auto"
             >{#each line.marks ?? [{ text: line.text, role: "aside" }] as mark, index (index)}<span
                 class={ROLES[mark.role]}>{mark.text}</span
-              >{/each}</span
+              >{/each}
+            {#if line.cut_for}<span class="quiet">{line.cut_for}</span>{/if}</span
           >
           <span class="tabular-nums">
-            {#if line.cut_for && !asks(line)}<span class="quiet">{line.cut_for}</span>{/if}
             {#if asks(line)}<b class="text-error text-lg">?</b>
             {:else if line.slip}<Mark kind="look" />
             {:else if line.made && !below(line)}<span class="quiet"

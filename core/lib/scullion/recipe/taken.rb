@@ -145,13 +145,11 @@ module Scullion
         said unless said.empty?
       end
 
-      # What the written cut is of a food that is not cut so here: "chopped here, not grated".
+      # What the written cut is of a food that is not cut so here: "chopped here".
       def cut_for
         written = read.words["cut"]
         return if written.nil? || dressing? || left_whole? || cut_to_size
-        return if cut_written.nil? || cut_written == written
-
-        [cut_written, written].map { |cut| cut.tr("-", " ") }.join(" here, not ")
+        "#{cut_written.tr("-", " ")} here" unless [nil, written].include?(cut_written)
       end
 
       # What the line leaves open and is done as usual.
