@@ -81,4 +81,41 @@ RSpec.describe "What a line only names" do
     told = "For 50. Four kilos of fusilli. Basil, twenty five pots. Courgettes, seven kilos."
     expect(reads(told).reads.map { |read| read.line.item.foods.first }).to eq %w[fusilli basil courgette]
   end
+
+  it "keeps for the top what is to be kept apart" do
+    ["toasted, KEEP SEPARATE", "in a separate bowl", "kept apart until plating"].each do |said|
+      expect(taken("500 g peanuts, #{said}").first.last).to eq("top"), said
+    end
+  end
+
+  it "throws out all that a row has for the pan" do
+    row = "1 onion, halved, 1 carrot, 1 bay leaf - for the pan, then out"
+    expect(taken(row).map(&:last)).to eq %w[pot pot pot]
+    expect(taken("1 onion, 1 carrot - for the pan").map(&:last)).not_to include "pot"
+  end
+
+  it "goes along with what it is in with, and lists that no second time" do
+    row = "Serves 20\n2 kg mushrooms\n6 garlic cloves, sliced, in with the mushrooms"
+    expect(all(row)).to match [["button-mushrooms", 2000, "salad"], ["garlic", 24, "cook"]]
+  end
+
+  it "leaves in the pan the wine that it is deglazed with" do
+    steps = "Fry the mushrooms until brown. Deglaze with the wine. Whisk the vinegar with the oil."
+    list = "150 ml red wine\n50 ml red wine vinegar\n100 ml oil\n2 kg mushrooms"
+    expect(
+      all("Serves 20\n\n#{list}\n\n#{steps}").reject { |each| each == "?" }.to_h { |key, _, to| [key, to] }
+    ).to include("red-wine" => "cook", "red-wine-vinegar" => "dressing")
+  end
+
+  it "wraps in foil, and lists no bread" do
+    expect(taken("5 kg beetroot, wrap in foil, 180 C 75 min, peel").map(&:first)).to eq %w[beetroot]
+    expect(all("Serves 9\n20 wraps").size).to eq 1
+  end
+
+  it "asks which of two amounts it is that cannot both be of one food" do
+    expect(all("Serves 50\n1 kg tamari 100 ml")).to eq %w[?]
+    expect(taken("6 oz sugar 3/4 c").first.first).to eq "caster-sugar"
+    expect(taken("1 oz parsley 2 c").first.first).to eq "parsley"
+    expect(all("Serves 50\n2.4 kg potatoes, 100 abcd + 150 ml oil").first).to eq "?"
+  end
 end

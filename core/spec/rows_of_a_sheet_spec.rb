@@ -24,6 +24,13 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 24\n12 cucumbers, gives 3 kg peeled").first.first(2)).to eq ["cucumber", 3000]
   end
 
+  it "has what is left where a sheet says nothing of what is bought" do
+    head = "| Ingredient | Gross | Net | Notes |\n|---|---|---|---|"
+    sheet =
+      "Serves 40\n\n#{head}\n| Carrots | 5.0 kg | 4 kg | dice |\n| Orange juice | | 0.1 l | from trimmings |"
+    expect(all(sheet).map { |key, grams, _| [key, grams] }).to eq [["carrot", 4000], ["orange-juice", 104]]
+  end
+
   it "takes names below the title, each of which is listed again, for no food" do
     list = "3 kg beetroot\n1 kg dry lentils\n200 g creamed horseradish"
     names = "Harvest lunch, serves 60\nBeetroot, lentil, horseradish\n#{list}"

@@ -31,6 +31,12 @@ RSpec.describe "A list without a title" do
     expect(reads("Red onion, 1\nCucumber, 2").to_h["servings_said"]).to be false
   end
 
+  it "begins with the first of its numbers" do
+    rows = "1) CHICK PEA 5KG DRY (SOAK O/N)\n2) BABY SPINACH 2.5KG\nSERVES 110"
+    expect(title(rows)).to be_nil
+    expect(keys(rows)).to eq %w[dry-chickpeas spinach]
+  end
+
   it "has a title where the first row is a dish's, or says how many there are" do
     ["Beetroot and feta 12 kg", "Carrot salad 5 kg", "Beetroot 90", "Quinoa, 60 portions"].each do |first|
       expect(title("#{first}\n\nbeetroot 8 kg\ncarrots 2 kg")).not_to be_nil, first

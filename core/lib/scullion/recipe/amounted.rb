@@ -266,15 +266,6 @@ module Scullion
         @around.arrow_between?(index) && amount.unit == item.amount.unit && amount.value > item.amount.value
       end
 
-      # A second weight of what is weighed already, with nothing said of what it is: "4 kg beetroot, 1 kg".
-      def another_weight?(amount)
-        weights = [item.amount, amount]
-        return false if @clauses.bracketed? || item.size || weights.any?(&:estimated)
-        return false unless weights.all? { |each| each.unit == :g } && !@text.match?(THEN)
-
-        (amount.value - item.amount.value).abs > item.amount.value * SAME
-      end
-
       # Two amounts before the name: "two 400 g tins"; in a sentence the last one is meant.
       def before_name(amount, index)
         if summed?(amount, index)

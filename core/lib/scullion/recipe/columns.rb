@@ -49,6 +49,9 @@ module Scullion
       # @param gross, food, net [String, nil] cells @return [Array<String>] in the order of a line
       def self.trimmed(gross, food, net)
         left = net.to_s[WEIGHT]
+        # "| Orange juice | | 0.1 l |"
+        return net, food if left.nil? && gross.to_s.empty? && net.to_s.match?(/\A\d/)
+
         said = "(#{net})" if left.nil? && net.to_s.match?(/\d.*[[:alpha:]]{3}/) && net != gross
         return [gross, food, said].compact if left.nil? || left == gross
 

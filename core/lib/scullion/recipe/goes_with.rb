@@ -22,7 +22,7 @@ module Scullion
           item.place ||= "pot" if @around.in?(index) && !@text.match?(OTHER_WATER)
         elsif @around.for?(index) && @lexicon.poured?(item.foods.first) && !dressing?(token)
           item.place ||= @lexicon.cooked_in?(item.foods.first) ? "pot" : "cook"
-        elsif rubbed_on?(token, index)
+        elsif rubbed_on?(token, index) || in_with?(index)
           item.place ||= "cook"
         end
       end
@@ -32,6 +32,12 @@ module Scullion
         before = @around.clause_before(index).find { |word| !ALL_OF.include?(word) }
         ON.include?(before) && @lexicon.roasted?(token.value[:keys].first) &&
           (@lexicon.spice?(item.foods.first) || @lexicon.fat?(item.foods.first))
+      end
+
+      # "6 cloves garlic, sliced, in with the mushrooms"
+      def in_with?(index)
+        @lexicon.aromatic?(item.foods.first) &&
+          @around.clause_before(index).each_cons(3).include?(%w[the with in])
       end
 
       # "300 ml oil for mayo": what it is for dresses.

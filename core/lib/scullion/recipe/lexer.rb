@@ -22,12 +22,15 @@ module Scullion
       NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
       # "Spoon over the rest of the cream": what is done, and no amount.
+      # "Wrap them", at the beginning of a sentence; "wrap in foil" at that of a clause too.
+      TOLD_TO = /\A\s+(?:it|them|each|these|those)\b/i.freeze
+      TOLD_IN = /\A\s+in\s+(?:foil|paper|cling|parchment|the|an?)\b/i.freeze
       POURING =
         /(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze|drop|pinch)\s+
           (?:over|on|onto|into|in|the|it|them|out|up|around|across|some|half|all|this|that|your
             |off|through|to)\b
          |(?:spoon|ladle|drop|pinch)\s+(?!of\b)
-          (?:(?-i:[[:alpha:]]+)\s+){1,3}(?:over|onto|into|off|through)\b/ix.freeze
+          (?:(?-i:[[:alpha:]]+)\s+){1,3}(?:over|onto|into|off|through|on\s+(?:it|them))\b/ix.freeze
       attr_reader :lexicon, :measures
 
       # @param lexicon [Lexicon] @param practice [Practice] the house's loose measures
@@ -205,8 +208,11 @@ module Scullion
 
       # "Wrap them in foil": what is to be done, at the beginning of a sentence, and no food.
       def told_to?(words, to)
-        words.size == 1 && @lexicon.verbs.key?(words.first) && [nil, "."].include?(@tokens.last&.text) &&
-          @scan.string.byteslice(to..).to_s.match?(/\A\s+(?:it|them|each|these|those)\b/i)
+        return false if words.size > 1 || !@lexicon.verbs.key?(words.first)
+
+        last, rest = @tokens.last, @scan.string.byteslice(to..).to_s
+        ([nil, "."].include?(last&.text) && rest.match?(TOLD_TO)) ||
+          ([nil, :mark].include?(last&.kind) && rest.match?(TOLD_IN))
       end
 
       # "Fry in oil 200 ml": the oil is a food then, and no way to be kept.

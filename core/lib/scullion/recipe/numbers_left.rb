@@ -32,7 +32,7 @@ module Scullion
          [^\d;]{0,16}\z/x.freeze
       SAID_AGAIN =
         /\A[^\d(;]{0,40}\((?:(?:about|dry|peeled|drained|weight)\s)*\d
-         |\A\s?[[:alpha:]]{0,4}\s?[→+]\s*\d/ix.freeze
+         |\A\s?(?:[[:alpha:]]{0,4}\s?→|[+])\s*\d/ix.freeze
       GOES = /\A\s*(?:to\s+)?(?:go(?:es)?\s+)?(?:through|over|under|underneath|on\s+top|into|for)\b/i.freeze
       BEHIND_ONE = /(?:[,;]|\band)\s*\z/i.freeze
       GOES_TOO = /\A\s*(?:(?-i:[[:alpha:]]+)\s+){0,2}(?:in|into|for|on)\s+the\b/i.freeze

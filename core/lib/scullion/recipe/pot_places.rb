@@ -6,7 +6,11 @@ module Scullion
     # it. For LinePlaces, which it is a part of.
     module PotPlaces
       # "1 onion, 2 bay, half a head of garlic (pot)": all of the row.
-      ROW_FOR_POT = /\(\s*(?:(?:all|both|these)\s+)?(?:for\s+(?:the\s+)?)?(?:pot|stock)\s*\)\W*\z/i.freeze
+      # "1 onion, 1 carrot - for the pan, then out"
+      ROW_FOR_POT =
+        /\(\s*(?:(?:all|both|these)\s+)?(?:for\s+(?:the\s+)?)?(?:pot|stock)\s*\)\W*\z
+         |(?:\(|\s-)\s*(?:(?:all|both|these)\s+)?(?:for|in)\s+the\s+(?:pot|pan|stock|water),?\s+
+          (?:then|and)\s+(?:comes?\s+)?(?:out|thrown|binned|discarded|fished)\b[^;.()]*\)?\W*\z/ix.freeze
       # "300 g lentils, 1 bay, 1 carrot (both out after)"
       OUT_AFTER = /\(\s*(?<which>both|all\s+three|all|these|they)\s+(?:come\s+)?out\b/i.freeze
       OUT = { "both" => 2, "all three" => 3 }.freeze

@@ -27,6 +27,8 @@ module Scullion
       LEAST_PART = 0.25
       MEANS = /(?:[=~,]|\b(?:say|about|around|roughly|i\.?e\.?|so))\s*\z/i.freeze
       EACH_OF_THEM = /\d\s*(?:k?g|m?l)\s+(?:each|apiece)\b/i.freeze
+      # Of anything in a kitchen, from leaves loosely in a cup to salt and syrup.
+      GRAMS_A_MILLILITRE = [0.03, 2].freeze
 
       private
 
@@ -63,6 +65,24 @@ module Scullion
         end
         item.size = @said_size || item.size
         item.flags << :drained_size
+      end
+
+      # A second weight of what is weighed already, with nothing said of what it is: "4 kg beetroot, 1 kg".
+      def another_weight?(amount)
+        weights = [item.amount, amount]
+        if @clauses.bracketed? || item.size || weights.any?(&:estimated) || @text.match?(Amounted::THEN)
+          return false
+        end
+        return no_such_weight?(weights) if @token.text.match?(/\d/) && weights.map(&:unit).sort == %i[g ml]
+        return false unless weights.all? { |each| each.unit == :g }
+
+        (amount.value - item.amount.value).abs > item.amount.value * Amounted::SAME
+      end
+
+      # "1 kg tamari 100 ml": nothing is so heavy, or so light.
+      def no_such_weight?(weights)
+        grams, millilitres = weights.sort_by(&:unit).map(&:value)
+        !(grams / millilitres).between?(*GRAMS_A_MILLILITRE)
       end
 
       # "1.5 kg / 1.1 kg": as bought and as it is left, or for two?

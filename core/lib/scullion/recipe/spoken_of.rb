@@ -157,9 +157,11 @@ module Scullion
 
       # "massaged with oil and salt", "roasted in with the squash": what something is done with.
       def done_with?(token)
-        at = @tokens.index { |each| each.equal?(token) }
+        at = with = @tokens.index { |each| each.equal?(token) }
         at -= 1 while at.positive? && TOGETHER.include?(word_before(at))
         before = before(at)
+        # "Garlic, sliced, in with the onions"
+        return true if at < with && Around.word(@tokens[with + 1]) == "the"
         return before&.kind == :food && towards?(at - 1) unless WITH.include?(Around.word(token))
 
         before&.kind == :word && before.value.keys.intersect?(DONE)

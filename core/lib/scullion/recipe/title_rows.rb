@@ -54,7 +54,7 @@ module Scullion
         if [DISH, CALLED, DISH_FOR, COVERS_FIRST].any? { |pattern| text.match?(pattern) } || dated?(text)
           return true
         end
-        return false if text.match?(StepRows::FOR_PART) || listed?(text)
+        return false if text.match?(StepRows::FOR_PART) || listed?(text) || numbered?(text)
 
         !amount?(text) && !weighed_out?(text) && !text.end_with?(":") && !list_heading?(plain) &&
           !steps_heading?(plain) && !(text.split.size > TITLE_WORDS && weighed?(text.sub(MADE, "")))
@@ -73,6 +73,9 @@ module Scullion
         rest.first.to_a.any? { |item| amounted?(item) } &&
           !rest.flatten.flat_map(&:foods).intersect?(items.flat_map(&:foods))
       end
+
+      # "1) Chickpeas 5 kg" above "2) Sweet potatoes 8 kg"
+      def numbered?(text) = text.match?(/\A\W*1[.)]\s/) && @texts[1].to_s.match?(/\A\W*2[.)]\s/)
 
       def amounted?(item) = item.food? && !item.amount.nil? && item.unknown.empty?
 

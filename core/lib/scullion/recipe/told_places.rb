@@ -7,7 +7,8 @@ module Scullion
     module ToldPlaces
       COOKING =
         /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*
-           |char(?:s|red|ring)?|sear(?:s|ed|ing)?|blister\w*|tray|foil|gas\s\d|\d{3}\s?°?\s?[CF])\b/ix.freeze
+           |deglaz\w*|char(?:s|red|ring)?|sear(?:s|ed|ing)?|blister\w*|tray|foil|gas\s\d
+           |\d{3}\s?°?\s?[CF])\b/ix.freeze
       TOP =
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
             scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
@@ -36,6 +37,8 @@ module Scullion
       AFTERWARDS =
         /[,;]\s+(?:and\s+|then\s+)*(?:toss|dress|mix|fold|finish|serve|scatter)\b
           (?![^.;]*\b(?:roast|bake|fry)\b)/ix.freeze
+      # "Deglaze with the wine"
+      DEGLAZED = /\bdeglaz\w*\b[^.;,]*?\bwith\b(?<what>[^.;,]*)/i.freeze
       MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
       # What is marinated before it is cooked.
       RAW = %w[meat fish plant-protein].freeze
@@ -50,6 +53,7 @@ module Scullion
         end
 
         return "pot" if discarded?(line.item)
+        return "cook" if deglazed?(line.item)
         return "cook" if on_tray_alone?(line.item) || with_what_is_roasted?(line)
         return "cook" if marinates?(line) || with_its_part?(line)
         return "dressing" if poured_over?(line.item)
@@ -80,6 +84,14 @@ module Scullion
         @spread ||=
           told.filter_map { |text, _| text[SPREAD, :what] }.flat_map { |what| @items.of(what, prose: true) }
         @spread.any? { |item| item.foods.intersect?(line.item.foods) }
+      end
+
+      # Wine and stock; vinegar dresses what it is fried with.
+      def deglazed?(item)
+        return false unless @items.lexicon.family(item.foods.first) == "liquid"
+
+        @deglazed ||= told.filter_map { |text, _| text[DEGLAZED, :what] }
+        @deglazed.any? { |what| what.match?(/\b#{Regexp.escape(head(item.name))}\b/i) }
       end
 
       # Oil, honey and spice of which nothing else is told.
