@@ -111,4 +111,31 @@ RSpec.describe "A row with a part of its own" do
     eaten = "4 eggs\n30 g anchovies\n200 g tinned chickpeas"
     expect(places("Dressing\n300 ml oil\n80 ml vinegar\n60 g mustard\n#{eaten}").uniq).to eq ["dressing"]
   end
+
+  it "stands below its label, where each of several rows begins with one of its own" do
+    rows = "GRAIN Pearl barley 5 kg\nCHEESE Feta 2 kg\nDRESS Lemon juice 400 ml; garlic 20 g; salt 30 g"
+    expect(all("Serves 100\n\n#{rows}")).to eq [
+         ["pearl-barley", 5000, "salad"],
+         ["brined-white-cheese", 2000, "salad"],
+         ["lemon-juice", 412, "dressing"],
+         ["garlic", 20, "dressing"],
+         ["fine-salt", 30, "dressing"]
+       ]
+  end
+
+  it "salts the water that something boils in, and not the dressing" do
+    row = "pearl barley 5 kg, simmer 35 min in 15 l water w/ 100 g salt, drain"
+    expect(places("#{row}\nsalt 30 g")).to eq %w[salad pot pot dressing]
+  end
+
+  it "has the kind of it from the bracket, with its amount" do
+    expect(all("Serves 9\nvinegar (150 ml red wine)").first.first(2)).to eq ["red-wine-vinegar", 152]
+    expect(all("Serves 9\noil (300 ml olive)").first.first).to eq "olive-oil"
+  end
+
+  it "roasts with the honey that goes on before the oven, and cuts by an order behind a stroke" do
+    rows = "parsnips 5 kg peel/quarter/core, roast\nhoney 200 g over parsnips before oven"
+    expect(places(rows)).to eq %w[salad cook]
+    expect(reads("Serves 80\n#{rows}").to_h["lines"][1]["done"]).to include "wedges"
+  end
 end

@@ -187,7 +187,12 @@ module Scullion
       # "3 aubergines (roasted in 4 tbsp oil)": an amount in brackets with a food of its own right behind it.
       def other_in_brackets?(index)
         food = @around.food_next(index)
-        !food.nil? && !food.value[:keys].intersect?(item.foods) && !named_again?(food)
+        !food.nil? && !food.value[:keys].intersect?(item.foods) && !named_again?(food) && !kind_by_head?(food)
+      end
+
+      # "Vinegar (150 red wine)"
+      def kind_by_head?(food)
+        item.amount.nil? && @lexicon.own?([*food.folded, *Lexicon.fold(item.name).split])
       end
 
       # "⅓ cup lime juice (about 3 limes)": the same once more, counted.

@@ -86,6 +86,9 @@ module Scullion
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
         return "note" if place == 1 && (subtitle?(text) || standfirst?(text) || named_by_its_foods?(text))
+        if place <= NEAR_TOP && text.match?(DISH_OF) && named_by_its_foods?(text.sub(DISH_OF, ""))
+          return "note"
+        end
         return "title" if place.between?(1, SHOUTED) && dish?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)

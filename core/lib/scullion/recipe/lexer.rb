@@ -64,7 +64,7 @@ module Scullion
       ORDERED = %w[cuts trims treats].freeze
       ORDERED_BEHIND = %i[mark amount].freeze
       SO_MANY = %w[four six eight].freeze
-      QUARTER = /quarter\s*(?=[,;.)+]|\z|and\b)/i.freeze
+      QUARTER = %r{quarter\s*(?=[,;.)+/]|\z|and\b)}i.freeze
       ORDER_ENDS = %r{\A\s*(?:[,;.()+|/→-]|\z|(?:and|then|n)\b)}.freeze
 
       private

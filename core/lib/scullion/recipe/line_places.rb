@@ -148,11 +148,18 @@ module Scullion
 
       # "80 g salt for 4 l of cooking water", "30 g salt for the pasta water": no part of what is eaten.
       def salts_the_water(items)
+        items.each_cons(2) { |water, salt| salt.place ||= "pot" if salted_water?(water, salt) }
         at = @plain =~ FOR_WATER or return
         from = @plain[0...at].bytesize
         items.each do |item|
           item.place ||= "pot" if item.from < from && item.foods.first.to_s.end_with?("salt")
         end
+      end
+
+      # "In 15 l water w/ 100 g salt"
+      def salted_water?(water, salt)
+        water.foods.first == "water" && salt.foods.first.to_s.end_with?("salt") &&
+          @plain.byteslice(water.from...salt.from).to_s.scrub.match?(%r{(?:\bwith|\bw/?|\+|&)\s*\z}i)
       end
 
       # "Salt 2 tsp for the tomatoes, colander": it draws their water, and stays on them.

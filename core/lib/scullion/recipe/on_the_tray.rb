@@ -11,7 +11,8 @@ module Scullion
           (?:(?:shallow|deep|stir|pan)[ -]?)?
           (?:roast|fry|cook|toss|brush|greas|sear|grill|tray|pan|oven|toast)\w*
          |\bto\s+(?:(?:shallow|deep|stir|pan)[ -])?(?:roast|fry|sear|brush|grease|grill)\b
-         |\b(?:on|over|rubbed\s+in)\s+before\s+(?:roasting|baking|grilling|frying|searing|cooking)\b
+         |\b(?:on|over|rubbed\s+in)\s+(?:(?:the\s+)?(?-i:[[:alpha:]]+)\s+)?before\s+
+          (?:(?:the\s+)?oven|roasting|baking|grilling|frying|searing|cooking)\b
          |\((?:roast|fry|grill|sear|toast|roasting|frying|grilling|cooking|searing|toasting)\)/ix.freeze
       # "4 tbsp oil, plus extra for roasting": that is said of what is not weighed.
       MORE_OF_IT =
@@ -110,6 +111,9 @@ module Scullion
         item.place == "cook" || @plain.byteslice(0...item.from).to_s.scrub.match?(TOSSED_IN)
       end
 
+      # "Honey 200 g over the parsnips before the oven" too.
+      def on_tray?(key) = lexicon.sweet?(key) || key.match?(/oil|butter|ghee|fat\z/)
+
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)
         roasted = @plain.match?(INTO_HEAT)
@@ -117,7 +121,7 @@ module Scullion
 
         said_of(items)
           .select { |item| item.food? && item.place.nil? && lexicon.poured?(item.foods.first) }
-          .each { |item| item.place = "cook" if roasted || item.foods.first.match?(/oil|butter|ghee|fat\z/) }
+          .each { |item| item.place = "cook" if roasted || on_tray?(item.foods.first) }
         herb_on_tray(items)
         return with_oil(items) if @plain.match?(TOSSED_WITH)
 

@@ -55,6 +55,10 @@ module Scullion
 
       # "Stage 1  Cabbage, white 2.4 kg"
       STAGE = /\A\s*(?:stage|group)\s+(?:\d{1,2}|[a-h])\b[:.]?\s{2,}(?=[[:alpha:]].*\d)/i.freeze
+      LETTER = /\A\s*(?<letter>[A-Za-z])[.)]\s+(?=\S)/.freeze
+      LABEL = /\A\s*(?<label>[[:upper:]]{3,10})\s+(?=[[:upper:]]+[[:lower:]].*\d)/.freeze
+      # So many from A on number the rows of a list.
+      LETTERS = 3
       # "**Veg**": heads what stands below it.
       ALL_BOLD = /\A\*\*[^*\d]+\*\*:?\z/.freeze
       SERVED_FIRST = /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*:\s+([\d½¼¾].*)\z/i.freeze
@@ -82,6 +86,25 @@ module Scullion
         Servings.new(lines.reject { |line| Table.head?(line.strip.split(/\t|\s{2,}/)) }).number
       rescue UnreadableAmount
         nil
+      end
+
+      # "A. Soba 2.4 kg", "B. Beans 2 kg": the letters that number them say nothing of the foods.
+      def unlettered(lines)
+        letters = lines.filter_map { |_, line| line[LETTER, :letter]&.upcase }.uniq
+        return lines if letters.size < LETTERS || letters != ("A"..letters.last).to_a
+
+        lines.map { |number, line| [number, line.sub(LETTER, "")] }
+      end
+
+      # "GRAIN  Pearl barley 5 kg", "DRESS  Lemon juice 400 ml": each stands below its label.
+      def below_labels(lines)
+        labels = lines.filter_map { |_, line| line[LABEL, :label] }
+        return lines if labels.uniq.size < LETTERS || labels.uniq.size < labels.size
+
+        lines.flat_map do |number, line|
+          label = line[LABEL, :label] or next [[number, line]]
+          [[number, "#{label}:"], [number, line.sub(LABEL, "")]]
+        end
       end
 
       # What was said, without who said it and when.
@@ -123,7 +146,7 @@ module Scullion
                 .flat_map { |part| parts_within(part) }
                 .map { |part| [number, cells(part.sub(STAGE, ""))] }
             end
-        lines = unspoken(Answered.new(Stacked.new(lines).lines).lines)
+        lines = below_labels(unlettered(unspoken(Answered.new(Stacked.new(lines).lines).lines)))
         lines =
           Separated.new(
             lines.flat_map { |number, line| served_first(line).map { |each| [number, each] } }

@@ -199,6 +199,8 @@ module Scullion
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /(?:\bcall\s+it|(?:=|\bso|that['’]s)\s*(?:say|about|around))\s+#{NUMBER}\b#{NOT_THEM}/ix,
+        /\b(?:yields?|makes|batch)\b[^\d]{0,16}\d[\d.,]*\s*(?:kg|g|l|litres?)\s*=\s*
+          #{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\b/ix,
         /\bthat(?:['’]s|\s+is|\s+will\s+be)\s+#{NUMBER}(?=\s*(?:[.;,)]|\z))/ix,
         /\b#{NUMBER}\s*@\s*\d{1,2}[:.]\d\d(?!\d)/ix,
         /=\s*#{NUMBER}\s*p\b\.?(?!\s*[[:alpha:]])/ix,

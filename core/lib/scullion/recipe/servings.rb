@@ -73,7 +73,7 @@ module Scullion
 
       # The first number that one of the patterns finds, by pattern and then by row.
       def found(patterns, rows)
-        patterns.lazy.flat_map { |pattern| rows.filter_map { |row| read(row, pattern) } }.first
+        patterns.lazy.flat_map { |pattern| rows.lazy.filter_map { |row| read(row, pattern) } }.first
       end
 
       # Rows with a number, from the top and from the end.

@@ -18,8 +18,9 @@ module Scullion
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze
       PER_SO_MANY =
-        /\A(?:(?:per|for|x|×|@)\s*(?<many>\d{1,4})(?:\s?#{Servings::THEM})?
-             |(?<many>\d{1,4})\s?#{Servings::THEM})\z/ix.freeze
+        %r{\A(?:(?:qty|quantity|amt|amount|weight|wt)\s*)?
+            (?:(?:per|for|x|×|@|/)\s*(?<many>\d{1,4})(?:\s?#{Servings::THEM})?
+              |(?<many>\d{1,4})\s?#{Servings::THEM})\z}ix.freeze
       NUMBERS_ROWS = /\A(?:#|no\.?|nr\.?)\z/i.freeze
       INTO = { "base" => "salad", "top" => "top", "dressing" => "dressing", "pot" => "pot" }.freeze
       # What there is before it is trimmed, beside what is left of it.

@@ -34,6 +34,8 @@ module Scullion
       SALAD_OF = /\b(?:salad|slaw|bowl|platter)\b[^\d]*\d/i.freeze
       # "Cook 3 kg red quinoa" is weighed out.
       WEIGHED_OUT = /\d\s*(?:kg|g|lbs?|oz)\s+(?:of\s+)?(?<food>(?-i:[[:alpha:]][[:alpha:] ]+))/i.freeze
+      # "Salad to be: shaved fennel, blood orange, burrata."
+      DISH_OF = /\A\W*(?:the\s+|our\s+)?(?:salad|dish|menu|starter|course)\b[^:\d]{0,16}:\s*(?=\S)/i.freeze
       # "Beans for twenty-five", "Pots (makes 24)"
       FOR_THEM = /\b(?:for|makes|serves|feeds|yields?)\b/i.freeze
       # Words of a first row from which it is no title when something is weighed in it.
@@ -109,7 +111,7 @@ module Scullion
         names = text.split(/\s*(?:,|&|\band\b)\s*/)
         return false if names.size <= 2 || text.match?(/[\d:;½¼¾]/)
 
-        rows = @texts.drop(2).grep(/[\d½¼¾]/)
+        rows = @texts.drop(2).grep(/[\d½¼¾]/) - [text]
         listed, keys = rows.join("\n").downcase, rows.flat_map { |row| @items.of(row).flat_map(&:foods) }
         names.all? do |name|
           word = name.downcase[/[[:alpha:]]{4,}\z/]
