@@ -1,6 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "taken_lines"
+
 RSpec.describe Scullion::Recipe::Corrected do
+  include TakenLines
+
   # @return [Array<Array(String, Integer, String)>] foods, g as prepared, and whether they are sure
   def read(line)
     draft = Scullion::Recipe::Draft.new("Salad for 20\n\n#{line}", house)
@@ -35,5 +39,11 @@ RSpec.describe Scullion::Recipe::Corrected do
   it "leaves what only sounds like it" do
     expect(read("200 g feta you can make that day")).to eq [["brined-white-cheese", 200, "sure"]]
     expect(read("make that with 1 kg carrots")).to eq [["carrot", 1000, "sure"]]
+  end
+
+  it "takes a plain no between two numbers, and neither a grade nor what is left out" do
+    eggs = all("For 40. Spinach, a kilo. Thirty soft eggs, no, forty, one each.").last
+    expect(eggs.first(2)).to eq ["hen-egg", 2320]
+    expect(all("Serves 40\npotatoes 5 kg, no 2 grade").size).to eq 1
   end
 end

@@ -138,4 +138,25 @@ RSpec.describe "A row with a part of its own" do
     expect(places(rows)).to eq %w[salad cook]
     expect(reads("Serves 80\n#{rows}").to_h["lines"][1]["done"]).to include "wedges"
   end
+
+  it "puts an oil that is made into the dressing, and lists no second time what has its own heading" do
+    text =
+      "Serves 25\n\nFor the basil oil\n100 g basil\n300 ml olive oil\n\nDressing\n100 ml lemon juice\n" \
+        "the basil oil"
+    expect(all(text).map { |key, _, to| [key, to] }).to eq [
+         %w[basil dressing],
+         %w[olive-oil dressing],
+         %w[lemon-juice dressing]
+       ]
+  end
+
+  it "dresses nothing with what is mostly eaten, whatever is poured on it" do
+    row = "baba ganoush: aubergine 6 kg charred, tahini 300 g, lemon 150 ml, garlic 25 g"
+    expect(places(row)).to eq %w[salad dressing dressing dressing]
+  end
+
+  it "asks about what comes cooked and was weighed raw" do
+    expect(all("Serves 9\nroast peppers - 6 kg raw weight")).to eq %w[?]
+    expect(all("Serves 9\nroast peppers - 6 kg").first.first).to eq "jarred-peppers"
+  end
 end

@@ -52,6 +52,15 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(reads(yields).to_h["servings"]).to eq 48
   end
 
+  it "weighs by the unit that heads a column, though the row's last cell is empty" do
+    sheet = "Serves 200\nRAW MATERIAL;KG;PREP\nRICE DRY;12.00;BOIL\nPARSLEY;0.60;\nVINEGAR WHITE WINE;1.00;"
+    expect(all(sheet).map { |key, grams, _| [key, grams] }).to eq [
+         ["white-rice", 12_000],
+         ["parsley", 600],
+         ["white-wine-vinegar", 1000]
+       ]
+  end
+
   it "has what is left where a sheet says nothing of what is bought" do
     head = "| Ingredient | Gross | Net | Notes |\n|---|---|---|---|"
     sheet = "Serves 40\n\n#{head}\n| Carrots | 5.0 kg | 4 kg | dice |\n| Orange juice | | 0.1 l | squeezed |"

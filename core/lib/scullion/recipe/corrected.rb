@@ -9,6 +9,7 @@ module Scullion
       CHANGED, HOLDS = { "flag" => :changed }.freeze, { "flag" => :instead }.freeze
       # Tokens between an amount and what takes it back, and words that stand before the other one.
       REACH = 8
+      NO = %w[no].freeze
       # Words that take something back whatever stands behind them.
       PLAINLY = %w[no scrap scratch wait].freeze
       THEN = %w[it that um uh er sorry make use do say actually just , -].freeze
@@ -30,11 +31,18 @@ module Scullion
             phrases[token.word]&.find do |words|
               words.each_with_index.all? { |word, index| tokens[at + index]&.word == word }
             end
+          said ||= NO if plainly_no?(tokens, at)
           return at, said if said
         end
         nil
       end
-      private_class_method :back
+
+      # "Thirty eggs, no, forty": and neither "no salt" nor "no. 8 scoop".
+      def self.plainly_no?(tokens, at)
+        tokens[at].word == NO.first && at.positive? && tokens[at - 1].kind == :mark &&
+          tokens[at + 1]&.text == "," && tokens[at + 2]&.kind == :amount
+      end
+      private_class_method :back, :plainly_no?
 
       # @param at [Integer] of what takes it back
       def initialize(tokens, at)

@@ -57,6 +57,8 @@ module Scullion
         /\A(?<food>[^:]+?)
           (?:\s*(?:\s[-–—]|,)\s*(?:for\s+|as\s+)?|\s(?:to|for)\s(?:the\s)?)
           (?:garnish|top|topping|finish|drizzle|serve|dress|brush|decorate|taste|thin|loosen)\z/x.freeze
+      # "For the basil oil"
+      OIL_MADE = /\Afor\s+(?:the\s+)?(?-i:[[:alpha:]]+)\s+oil\z/.freeze
       # What holds a food, and what is served of one.
       HOLDERS = /(?:tubs|boxes|bowls|plates|containers|pots|units)/i.freeze
       SERVED = /(?:portions?|mains|starters|sides)/i.freeze
@@ -80,7 +82,7 @@ module Scullion
       # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
       #   where steps have begun without a heading
       def of(text, place, section)
-        return "note" if note?(text)
+        return "note" if note?(text) || part_of_its_own?(text)
         return "title" if place.zero? && title?(text)
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
@@ -100,6 +102,14 @@ module Scullion
         return "ingredient" if section != "steps" && food_by_weight?(text)
 
         section == "steps" || step?(text, section) ? "step" : "ingredient"
+      end
+
+      # "The basil oil", below the dressing, which has a heading of its own further up.
+      def part_of_its_own?(text)
+        part = text[/\A\W*the\s+(?<part>(?-i:[[:alpha:]][[:alpha:] ]+[[:alpha:]]))\W*\z/i, :part] or
+          return false
+        heading = /\A\W*(?:for\s+)?(?:the\s+)?#{Regexp.escape(part)}\W*\z/i
+        @texts.any? { |row| row != text && row.match?(heading) }
       end
 
       # "Salt 1.2 % of potato weight": not "salt the potatoes, 12 g per kilo".
@@ -136,6 +146,7 @@ module Scullion
       # Where the part that a heading names goes. @return [String, nil]
       def into(plain)
         return "table" if plain.match?(AT_TABLE) && !plain.match?(DRESSED)
+        return "dressing" if plain.match?(OIL_MADE)
 
         words = plain.split(/[^[:alpha:]]+/).reverse.select { |each| @lexicon.sections.key?(each) }
         # "Sauce pot": what the sauce is in.

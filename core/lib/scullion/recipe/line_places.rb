@@ -10,6 +10,8 @@ module Scullion
 
       # Foods behind a label from which they are a sauce where so great a share of them is poured.
       SAUCE_ROW, MOSTLY = 4, 0.6
+      # So much more of it is eaten than poured: "baba ganoush: aubergine 6 kg, tahini 300 g, lemon 150 ml".
+      EATEN = 2
       # Foods joined by "+" in which all that is not poured is mixed.
       MIXED = 3
       SAUCE_LABEL =
@@ -104,10 +106,16 @@ module Scullion
 
         return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 
-        poured = foods.count { |item| item.parts.any? || lexicon.sauced?(item.foods.first) }
-        return if poured < foods.size * MOSTLY
+        poured, eaten = foods.partition { |item| item.parts.any? || lexicon.sauced?(item.foods.first) }
+        return if poured.size < foods.size * MOSTLY
 
-        foods.each { |item| item.place ||= "dressing" }
+        among = weight(eaten) > weight(poured) * EATEN ? foods.select { |item| in_a_dressing?(item) } : foods
+        among.each { |item| item.place ||= "dressing" }
+      end
+
+      # g or ml of what is measured.
+      def weight(items)
+        items.filter_map(&:amount).reject { |amount| amount.unit == :piece }.sum(&:value)
       end
 
       # "200 g crème fraîche + 40 g horseradish + lemon + salt": all but one of them is poured or seasons.

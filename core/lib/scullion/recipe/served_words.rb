@@ -196,6 +196,7 @@ module Scullion
         ALONE,
         /\b#{NUMBER}\s+of\s+(?:the\s+)?\d{2,4}\b(?!\s*k?g)/ix,
         /\(\s*(?:there\s+are\s+|about\s+)?#{NUMBER}\s+of\s+them\s*\)/ix,
+        /[?.,;–-]\s*(?:there\s+are\s+|about\s+)?(?!\d\b)#{NUMBER}\s+of\s+(?:them|us)\W*\z/ix,
         /\b#{NUMBER}\s+(?:went|sold|came|turned\s+up)\b/ix,
         /\b#{NUMBER}ish\b#{NOT_THEM}/ix,
         /(?:\bcall\s+it|(?:=|\bso|that['’]s)\s*(?:say|about|around))\s+#{NUMBER}\b#{NOT_THEM}/ix,

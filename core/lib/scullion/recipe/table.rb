@@ -46,10 +46,12 @@ module Scullion
         return sheet_of(cells) if unnamed?(cells)
 
         cells = unitless(cells)
-        heads = cells.map { |cell| HEADS.find { |_, pattern| cell.match?(pattern) }&.first }
+        heads = cells.map { |cell| cell.match?(UNIT_ALONE) ? "amount" : head_of(cell) }
         first = heads.index("food")
         heads.each_with_index.map { |head, at| head == "food" && at != first ? "how" : head }
       end
+
+      def self.head_of(cell) = HEADS.find { |_, pattern| cell.match?(pattern) }&.first
 
       # "", "g", "%": nothing stands over the names, and a unit over their weights.
       def self.unnamed?(cells) = cells.first.to_s.empty? && cells.one? { |cell| cell.match?(UNIT_ALONE) }
@@ -115,6 +117,8 @@ module Scullion
       def joined(cells) = cells.join(" ").squeeze(" ").strip
 
       def listed(number, cells)
+        # What stands last may be empty, and the unit of the number before it be the column's.
+        cells += [""] if @heads && @unit && cells.size == @heads.size - 1
         return unless @heads && cells.size >= 3
 
         by =

@@ -11,6 +11,10 @@ module Scullion
       # Not cut at all, where the line says so.
       WHOLE = "whole"
       NOT_RAW = "Raw? It is cooked here: take it so?"
+      # "Roast peppers, 6 kg raw weight": those of a jar are not weighed raw.
+      KEPT_RAW = "Weighed raw? This one comes cooked."
+      WEIGHED_RAW = /\braw\s+w(?:eigh)?ts?\b|\bweighed\s+raw\b/i.freeze
+      BOUGHT_COOKED = /\A(?:jarred|tinned|cooked)-/.freeze
       BOUGHT_RAW = %w[meat fish cured egg nut-or-seed grain pasta pulse].freeze
       BEHIND_RAW = /[,;]\s*raw\b/i.freeze
       # Nuts are blanched for their skins.
@@ -68,6 +72,7 @@ module Scullion
       def way_not_here(item, food)
         return unless WrittenWay.asked?(item, food, @house.lexicon)
         return NOT_RAW if not_eaten_raw?(item, food)
+        return KEPT_RAW if food.key.match?(BOUGHT_COOKED) && (item.raw? || @line.text.match?(WEIGHED_RAW))
 
         word = cooked_not_here(item, food) || cut_not_here(item, food) || part_not_here(item, food)
         return WrittenWay.question(word) if word
