@@ -11,6 +11,11 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 raciones
       Potato salad, 24 porties
       Potato salad (24)
+      Potato salad? 24 of them
+      Potato salad! 24 jars
+      Potato salad, that's 24.
+      Potato salad (trays = 24 P.)
+      24 @ 19:00 potato salad
       Potato salad (canteen, 24 port.)
       staff tea thurs 24 head
       Potato salad, 24 portions

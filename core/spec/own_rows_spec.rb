@@ -159,4 +159,28 @@ RSpec.describe "A row with a part of its own" do
     expect(all("Serves 9\nroast peppers - 6 kg raw weight")).to eq %w[?]
     expect(all("Serves 9\nroast peppers - 6 kg").first.first).to eq "jarred-peppers"
   end
+
+  it "has what a thing is made of, and not that thing as well" do
+    row = "450 g horseradish cream: creme fraiche 350 g, fresh horseradish 60 g, lemon juice 20 ml"
+    expect(all("Serves 30\n#{row}").map(&:first)).to eq %w[creme-fraiche horseradish lemon-juice]
+    other = "tahini 300 g, lemon juice 120 ml, water 180 ml"
+    expect(all("Serves 30\n#{other}").map(&:first)).to eq %w[tahini lemon-juice water]
+  end
+
+  it "asks whether what cures something dresses too, and not whether the food does" do
+    row = "salmon fillet 2 kg, cure: 300 g salt, 300 g sugar, zest of 3 lemons"
+    expect(places(row)).to eq %w[salad ? ? ?]
+  end
+
+  it "has one more of what is listed, by another" do
+    text = "Serves 4\n2 kg carrots\njuice of a lime\n\nThen: 3 tbsp oil, another lime, black pepper."
+    expect(reads(text).reads.map { |read| read.line.item.foods.first }.tally["lime-juice"] || 0).to be <= 2
+    expect(all("Serves 4\nanother 100 ml oil").first.first(2)).to eq ["olive-oil", 91]
+    expect(reads(text).reads.count { |read| read.line.text.include?("lime") }).to eq 2
+  end
+
+  it "asks whether small tomatoes are cherries, and takes a small bowl for no size of theirs" do
+    expect(all("Serves 30\n10 small tomatoes")).to eq %w[?]
+    expect(all("Serves 30\ntomatoes 10, small bowl").first.first).to eq "tomato"
+  end
 end

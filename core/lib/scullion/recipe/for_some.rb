@@ -44,6 +44,8 @@ module Scullion
             (?:syrup|brine|brining|cure|curing|caramel|poaching|soaking|steeping)\b
          |\bto\s+(?:soak|steep|poach|brine|cure)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
+      # "Salmon 2 kg, cure: 300 g salt, 300 g sugar"
+      CURED_WITH = /[,;(-]\s*(?:(?:dry|quick|wet)[ -])?(?:cure|brine|pickle)\s*:/i.freeze
       PLUMPED = /\b(?:soak|plump)/i.freeze
       STEEPED_IN =
         /\b(?:pickled?|pkle?d?|(?:soak|steep|plump)(?=\s+in\b)|
@@ -64,6 +66,7 @@ module Scullion
         in_percent(items)
         steeped_in(items)
         items.each { |item| item.flags << :by_the_way if item.place.nil? } if @plain.match?(BY_THE_WAY)
+        cured_with(items)
         return unless @plain.match?(BY_WEIGHT)
 
         weighed = items.select(&:amount)
@@ -121,6 +124,12 @@ module Scullion
         (before.last(1) | (before.empty? ? after : [])).each do |item|
           item.flags = item.flags - [:same] + [:compared]
         end
+      end
+
+      def cured_with(items)
+        at = @plain =~ CURED_WITH or return
+        from = @plain[0...at].bytesize
+        items.each { |item| item.flags << :by_the_way if item.place.nil? && item.from > from }
       end
 
       # "4 red onions, pickled in 300 ml vinegar and 100 g sugar", "cranberries plumped in 300 ml juice": does

@@ -11,10 +11,19 @@ module Scullion
       # Only a word, or so much, between a comma and the name.
       BEHIND_COMMA = /,\s*(?:[\d.,]+\s*k?g\s*)?(?:[[:alpha:]]+\s*)?\z/.freeze
 
+      # The label, with how much of it there is.
+      MADE_OF =
+        /\A[^:(=,]{0,50}\d\s*(?:k?g|m?l)\b[^:(=\d]{0,40}[:(=]
+          |\A[^:(=]{3,50}[:(=]\s*\d[\d.,]*\s*(?:k?g|m?l)\b\s*[,:-]/ix.freeze
+      # Share of it that its parts weigh: some of them are to taste, or boil away.
+      OF_IT = [0.75, 1.4].freeze
+
       private
 
       # "Beans – 600 g dried cannellini beans": said of the next before it is said in full.
       def without_labels(items)
+        return items.drop(1) if made_of_the_rest?(items)
+
         named = named_by(items)
         return items.drop(named) if named.positive?
         return items unless @plain.match?(/\A[^\d,]*\s?(?:[-:]\s?\d|from\s)/)
@@ -54,6 +63,27 @@ module Scullion
 
         named.size > 1 || listed.any? { |item| named.any? { |one| label?(one, item) } } ? named.size : 0
       end
+
+      # "Horseradish cream 450 g: crème fraîche 350, horseradish 60, lemon 20": what it is made of weighs as
+      # much, and it is not there as well.
+      def made_of_the_rest?(items)
+        made, *rest = items
+        return false unless rest.size > 1 && [made, *rest].all?(&:food?) && measured(made).positive?
+        unless lexicon.sauced?(made.foods.first) && (@plain.match?(MADE_OF) || named_after?(made, rest))
+          return false
+        end
+
+        (rest.sum { |item| measured(item) } / measured(made)).between?(*OF_IT)
+      end
+
+      # "Horseradish cream 450 g, crème fraîche 350, fresh horseradish 60"
+      def named_after?(made, rest)
+        words = Lexicon.singulars(made.name)
+        words.size > 1 && rest.any? { |item| Lexicon.singulars(item.name).intersect?(words) }
+      end
+
+      # g or ml, of bare numbers too; 0 where nobody says how much.
+      def measured(item) = item.amount ? item.amount.value : 0
 
       def label?(item, other)
         return true if made_from?(item, other)

@@ -102,12 +102,13 @@ module Scullion
       # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.
       def sauce_row(items)
         foods = items.select(&:food?)
-        return unless foods.size >= SAUCE_ROW && (@plain.match?(SAUCE_LABEL) || @plain.match?(SAUCE_WEIGHED))
+        weighed = foods.size > 1 && @plain.match?(SAUCE_WEIGHED)
+        return unless weighed || (foods.size >= SAUCE_ROW && @plain.match?(SAUCE_LABEL))
 
         return if foods.any? { |item| lexicon.eaten?(item.foods.first) } || labelled_by_food?(foods.first)
 
         poured, eaten = foods.partition { |item| item.parts.any? || lexicon.sauced?(item.foods.first) }
-        return if poured.size < foods.size * MOSTLY
+        return if poured.size < foods.size * MOSTLY && !weighed
 
         among = weight(eaten) > weight(poured) * EATEN ? foods.select { |item| in_a_dressing?(item) } : foods
         among.each { |item| item.place ||= "dressing" }

@@ -205,11 +205,18 @@ module Scullion
       # "Garlic 20 g / salt 35 g": each has an amount of its own.
       def weighed_too?(token) = item.amount && @tokens[@tokens.index(token) + 1]&.kind == :amount
 
+      # "Tomatoes 10, small bowl": that is the bowl.
+      def size_of_another?(token)
+        following = @tokens[@tokens.index(token) + 1]
+        @sizes.key?(Around.word(token)) && following&.kind == :word &&
+          !following.value.keys.intersect?(DoneToIt::ROLES) && !following.value["aside"]
+      end
+
       # "Onions, red": what is said behind the name makes it another food.
       def turned_name?(token)
         return true if @clauses.bracketed? && (@turned.equal?(item) || @clauses.or?) && other_kind(token)
         return false unless item.food? && item.piece.nil? && @clauses.behind?(item.clause)
-        return false if DIETS.include?(Around.word(token)) || cooked_here?(token)
+        return false if DIETS.include?(Around.word(token)) || cooked_here?(token) || size_of_another?(token)
 
         return false if @prose && !%i[mark food].include?(@around.before(@tokens.index(token))&.kind)
         return false if @around.before(@tokens.index(token))&.text == ";"

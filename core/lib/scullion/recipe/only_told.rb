@@ -19,7 +19,7 @@ module Scullion
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
         return false if share_of_it?(item) || rest_of_it?(item, sentence)
-        return true if @alone && item.amount && more?(item, sentence)
+        return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
           return false
@@ -85,6 +85,11 @@ module Scullion
         beside =
           @items.of(sentence, prose: true).find { |each| each.foods == item.foods && each.from == item.from }
         !beside.equal?(item)
+      end
+
+      # "3 tbsp oil, another lime": one more of what is listed.
+      def another?(item, sentence)
+        item.amount.value == 1 && sentence.match?(/\banother\s+#{Regexp.escape(item.name)}\b/i)
       end
 
       # "A further teaspoon of lemon juice": of what has been said already.

@@ -10,7 +10,7 @@ module Scullion
       include Fractions
 
       FRACTIONS = Amount::Words::FRACTIONS
-      WORDS = Amount::Words::NUMBERS.except(*Amount::Words::PARTS.keys).freeze
+      WORDS = { **Amount::Words::NUMBERS.except(*Amount::Words::PARTS.keys), "another" => 1 }.freeze
       # "1-1/2" is one and a half.
       NUMBER =
         %r{\d+-\d/\d{1,2}(?!\d)|\d+\s+\d+/\d+|\d+/\d{1,2}(?!\d)|\d{1,3}(?:,\d{3})+
@@ -124,7 +124,8 @@ module Scullion
 
       def unmeant?(from)
         word = @scan.string.byteslice(from...@scan.pos)
-        return !countable? if word.match?(/\Aan?\z/i)
+        return true if word == "ANOTHER"
+        return !countable? if word.match?(/\Aan?(?:other)?\z/i)
 
         last = @tokens.last
         return false if food_ahead? || (last&.folded == ["and"] && another_of_them?)

@@ -203,6 +203,8 @@ module Scullion
         /\b(?:yields?|makes|batch)\b[^\d]{0,16}\d[\d.,]*\s*(?:kg|g|l|litres?)\s*=\s*
           #{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\b/ix,
         /\bthat(?:['’]s|\s+is|\s+will\s+be)\s+#{NUMBER}(?=\s*(?:[.;,)]|\z))/ix,
+        /\bmeals?\s+(?:loaded|ordered|required|booked)\s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
+        /\A[^\d:]{3,40}[!.,:–-]\s*(?!1\b)#{NUMBER}\s+(?:jars|lunches|dinners)\W*\z/ix,
         /\b#{NUMBER}\s*@\s*\d{1,2}[:.]\d\d(?!\d)/ix,
         /=\s*#{NUMBER}\s*p\b\.?(?!\s*[[:alpha:]])/ix,
         /\b#{NUMBER}\s+heads?\W*\z/ix,

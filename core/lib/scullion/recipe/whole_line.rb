@@ -59,6 +59,7 @@ module Scullion
           all.each { |item| item.flags << :taste }
         end
         seeds_alone(all)
+        small_ones(all)
         oils(all)
         into_places(all)
         bread(all)
@@ -91,6 +92,16 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
+
+      # "10 small tomatoes" may be cherries or not; "2 kg small tomatoes" are.
+      def small_ones(items)
+        items.each do |item|
+          size, *name = Lexicon.fold(item.name.to_s).split
+          next if size != "small" || !item.counted? || item.foods.first.start_with?("small-")
+
+          item.others.concat(lexicon.food(name).to_a - item.foods)
+        end
+      end
 
       # "Ricotta salata?? no → ricotta 3 tbsp": what the cook herself takes back is not there.
       def not_taken_back(items)
