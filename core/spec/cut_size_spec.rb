@@ -7,6 +7,11 @@ RSpec.describe Scullion::Recipe::CutSize do
     read["salad"]["components"].first["cut"]
   end
 
+  it "reads inches by their short name at the end of a clause, and no place in it" do
+    expect(described_class.of("celery 1 lb, 1/4 in", nil).mm).to be_within(0.01).of 6.35
+    expect(described_class.of("celery 1 lb, 2 in a bowl", nil)).to be_nil
+  end
+
   it "takes the cut that is nearest to what is written" do
     {
       "1 kg carrots, 15 mm dice" => "diced-large",

@@ -183,4 +183,9 @@ RSpec.describe "A row with a part of its own" do
     expect(all("Serves 30\n10 small tomatoes")).to eq %w[?]
     expect(all("Serves 30\ntomatoes 10, small bowl").first.first).to eq "tomato"
   end
+
+  it "asks whether what is pickled in a bracket dresses too, and of nothing behind it" do
+    row = "Pickled red onion, 300 g (slice 300 g onion, 200 ml vinegar, 50 g sugar)"
+    expect(places("#{row}\n2 kg squash").last(3)).to eq %w[? ? salad]
+  end
 end

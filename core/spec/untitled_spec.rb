@@ -37,6 +37,13 @@ RSpec.describe "A list without a title" do
     expect(keys(rows)).to eq %w[dry-chickpeas spinach]
   end
 
+  it "is no dish's name where several of its foods are weighed" do
+    row = "For the salad: 6 kg beetroot, 2 small gem leaves per portion, so 150 leaves, 2 kg new potatoes."
+    text = "Dear Chef, here is the recipe scaled to 75 portions.\n\n#{row}"
+    expect(title(text)).to match(/Dear Chef/)
+    expect(reads(text).reads.map { |read| read.line.item.foods.first }).to include("beetroot", "waxy-potato")
+  end
+
   it "has a title where the first row is a dish's, or says how many there are" do
     ["Beetroot and feta 12 kg", "Carrot salad 5 kg", "Beetroot 90", "Quinoa, 60 portions"].each do |first|
       expect(title("#{first}\n\nbeetroot 8 kg\ncarrots 2 kg")).not_to be_nil, first

@@ -26,7 +26,7 @@ module Scullion
       # A size with no shape, behind a weight, a word or a mark and before one or the end: slices while thin.
       BARE =
         /(?:[,;(@–—-]|\d\s?(?:kg|g)\b|(?-i:[[:alpha:]]{3}))\s*(?<!\bof\s)
-          (?<length>#{LENGTH.source.sub("|in\\b", "")})(?=\s*(?:[,;)–—-]|\z))/ix.freeze
+          (?<length>#{LENGTH.source.sub("in\\b", "in(?=\\s*(?:[,;)]|\\z))")})(?=\s*(?:[,;)–—-]|\z))/ix.freeze
       # mm; longer than the largest is the whole thing: "1 cucumber, 30 cm".
       THIN, LARGEST = 5, 60
       # What is long and slim is cut across only: "green beans in 1-inch pieces".

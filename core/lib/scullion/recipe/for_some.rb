@@ -45,7 +45,9 @@ module Scullion
          |\bto\s+(?:soak|steep|poach|brine|cure)\b
          |\(\s*(?:syrup|brine|caramel|cure)\b|\bbrined?\s+(?:for\s+)?\d+\s*h[^(]{0,8}\(/ix.freeze
       # "Salmon 2 kg, cure: 300 g salt, 300 g sugar"
-      CURED_WITH = /[,;(-]\s*(?:(?:dry|quick|wet)[ -])?(?:cure|brine|pickle)\s*:/i.freeze
+      CURED_WITH =
+        /[,;(-]\s*(?:(?:dry|quick|wet)[ -])?(?:cure|brine|pickle)\s*:
+          |\bpickled\b[^()]{0,40}\((?=[^)]*\bvin)/ix.freeze
       PLUMPED = /\b(?:soak|plump)/i.freeze
       STEEPED_IN =
         /\b(?:pickled?|pkle?d?|(?:soak|steep|plump)(?=\s+in\b)|
@@ -127,9 +129,10 @@ module Scullion
       end
 
       def cured_with(items)
-        at = @plain =~ CURED_WITH or return
-        from = @plain[0...at].bytesize
-        items.each { |item| item.flags << :by_the_way if item.place.nil? && item.from > from }
+        found = @plain.match(CURED_WITH) or return
+        from = @plain[0...(found.end(0) - 1)].bytesize
+        to = from + (@plain.byteslice(from..)[/\A\([^)]*\)/] || @plain.byteslice(from..)).bytesize
+        items.each { |item| item.flags << :by_the_way if item.place.nil? && item.from.between?(from, to) }
       end
 
       # "4 red onions, pickled in 300 ml vinegar and 100 g sugar", "cranberries plumped in 300 ml juice": does

@@ -83,7 +83,7 @@ module Scullion
       #   where steps have begun without a heading
       def of(text, place, section)
         return "note" if note?(text) || part_of_its_own?(text)
-        return "title" if place.zero? && title?(text)
+        return "title" if place.zero? && title?(text) && !listed_in_full?(text)
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
@@ -91,7 +91,7 @@ module Scullion
         if place <= NEAR_TOP && text.match?(DISH_OF) && named_by_its_foods?(text.sub(DISH_OF, ""))
           return "note"
         end
-        return "title" if place.between?(1, SHOUTED) && dish?(text)
+        return "title" if place.between?(1, SHOUTED) && dish?(text) && !listed_in_full?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
         if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)

@@ -57,7 +57,7 @@ module Scullion
         "C" => "cup"
       }.freeze
       DESSERTSPOON = /\A(?:dess?erts|dsp|desp)/i.freeze
-      LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|")(?![[:alpha:]])/i.freeze
+      LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in(?:\.|(?=\s*(?:[,;)]|\z)))|")(?![[:alpha:]])/i.freeze
       TIME =
         /\s*-?\s*(?:mins?\b|minutes?\b|hrs?\b|hours?\b|h(?![[:alpha:]])|m\b|['′″]
           |secs?\b|seconds?\b|s(?=\s*(?:[,;.]|\z))|days?\b|d\b)/ix.freeze

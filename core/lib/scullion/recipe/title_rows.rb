@@ -25,7 +25,7 @@ module Scullion
       # "Makes 3 litres" is how much of it all there is.
       MADE =
         /\b(?:\d\s+)?batch\s*=.*\z
-         |\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g)\b[^,:|]*
+         |\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*(?:portions?|ptns?|covers|pax)\s*(?:@|of|[x×])?\s*\d+\s?(?:g|ml)\b
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
@@ -74,6 +74,11 @@ module Scullion
         rest = @texts.drop(1).map { |row| @items.of(row) }
         rest.first.to_a.any? { |item| amounted?(item) } &&
           !rest.flatten.flat_map(&:foods).intersect?(items.flat_map(&:foods))
+      end
+
+      # "For the salad: 6 kg beetroot, 2 per portion so 150 leaves, 2 kg new potatoes": several that are weighed.
+      def listed_in_full?(text)
+        @items.of(text, prose: true).count { |item| item.food? && item.amount && !item.counted? } > 1
       end
 
       # "1) Chickpeas 5 kg" above "2) Sweet potatoes 8 kg"

@@ -58,9 +58,7 @@ module Scullion
         if all.all? { |item| item.amount.nil? } && @plain.match?(TASTE)
           all.each { |item| item.flags << :taste }
         end
-        seeds_alone(all)
-        small_ones(all)
-        oils(all)
+        kinds_meant(all)
         into_places(all)
         bread(all)
         SaidOnce.new(@plain, @lexer).of(all)
@@ -92,6 +90,12 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
+
+      def kinds_meant(items)
+        seeds_alone(items)
+        small_ones(items)
+        oils(items)
+      end
 
       # "10 small tomatoes" may be cherries or not; "2 kg small tomatoes" are.
       def small_ones(items)
