@@ -2832,6 +2832,8 @@ export interface components {
             steps: components["schemas"]["RecipeStep"][];
             missing: string[];
             unused: string[];
+            /** @description Served beside the salad and not planned with it, each with its allergens */
+            at_table?: string[];
             settled: boolean;
             salad?: {
                 name: string;

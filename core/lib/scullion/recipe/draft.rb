@@ -52,6 +52,7 @@ module Scullion
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
           "differs" => against_steps.differs,
+          "at_table" => all_taken.select(&:at_table?).map(&:with_allergens).uniq,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact

@@ -26,6 +26,13 @@ module Scullion
       def zest? = read.amount&.part == "zest"
       def dressing? = into == "dressing"
       def beside? = BESIDE.include?(into)
+      def at_table? = into == "table"
+
+      # "White country bread (gluten)"
+      def with_allergens
+        found = ingredient.allergens
+        found.any? ? "#{ingredient.name} (#{found.join(", ")})" : ingredient.name
+      end
       # For itself, and not to season or to dress.
       def eaten?
         !dressing? && !beside? && !lexicon.poured?(ingredient.key) && !lexicon.seasons?(ingredient.key)

@@ -76,7 +76,7 @@ module Scullion
           !rest.flatten.flat_map(&:foods).intersect?(items.flat_map(&:foods))
       end
 
-      # "For the salad: 6 kg beetroot, 2 per portion so 150 leaves, 2 kg new potatoes": several that are weighed.
+      # "For the salad: 6 kg beetroot, 2 per portion so 150 leaves, 2 kg potatoes": several are weighed.
       def listed_in_full?(text)
         @items.of(text, prose: true).count { |item| item.food? && item.amount && !item.counted? } > 1
       end
