@@ -209,4 +209,9 @@ RSpec.describe "Weights as they are written" do
     expect(one("0.25 white cabbage").first).to eq "white-cabbage"
     expect(one("0.24 white cabbage")).to eq "?"
   end
+
+  it "weighs what is left of what was bought, behind an equals sign" do
+    expect(all("Serves 110\nkale: 4 kg bought, stalks out = 2.4 kg").first[1]).to eq 2400
+    expect(reads("Kale bowl (110)\n14 kg potatoes, 210° for 35-40").to_h["servings"]).to eq 110
+  end
 end

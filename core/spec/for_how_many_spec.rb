@@ -12,6 +12,7 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 porties
       Potato salad (24)
       Potato salad? 24 of them
+      Potato salad - bowl for the volunteers (24)
       Potato salad! 24 jars
       Potato salad, that's 24.
       Potato salad (trays = 24 P.)

@@ -188,4 +188,9 @@ RSpec.describe "A row with a part of its own" do
     row = "Pickled red onion, 300 g (slice 300 g onion, 200 ml vinegar, 50 g sugar)"
     expect(places("#{row}\n2 kg squash").last(3)).to eq %w[? ? salad]
   end
+
+  it "draws water with the salt that stands before a time and a draining, and boils in it what is boiled" do
+    expect(places("15 cucumbers, smash, salt 60 g, 20 min, drain well")).to eq %w[salad salad]
+    expect(places("pearl barley 2 kg, salt 20 g, 30 min, drain")).to eq %w[salad pot]
+  end
 end

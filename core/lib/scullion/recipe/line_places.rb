@@ -24,6 +24,8 @@ module Scullion
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       DRAWN = /\b(?:colander|sieve|weep|sweat|to\s+draw|squeez\w*|press(?:ed)?)\b/i.freeze
+      LEFT_TO_DRAW =
+        /\A[^;.]*\d\s*(?:mins?|minutes|hrs?|hours?|h)\b[^;.]*\b(?:drain|squeeze|rinse|pat\s+dry)/i.freeze
       # "Simmer 22 min w/ bay, 1 carrot, 1 onion"
       BOILED_WITH = /\A\W*(?:simmer|boil|poach|cook)\b/i.freeze
       TOSSED_BEHIND = /\b(?:toss|coat|mix|slick|loosen)\w*\s+(?:in|with|through)\s+\z/i.freeze
@@ -139,6 +141,11 @@ module Scullion
         @plain.match?(/\A\W*#{Regexp.escape(item.name)}\s*[:=]/i) && !lexicon.sauced?(item.foods.first)
       end
 
+      def salt?(item) = item.foods.first.to_s.end_with?("salt")
+
+      # "15 cucumbers, smash, salt 60 g, 20 min, drain well"
+      def drained_behind?(item) = @plain.byteslice(item.from..).to_s.scrub.match?(LEFT_TO_DRAW)
+
       # "Walnuts 1 kg, candied (w/ 300 g sugar, 20 g butter)": it goes where they go.
       def bracketed_with(items)
         at = @plain =~ BRACKETED_WITH or return
@@ -173,6 +180,8 @@ module Scullion
 
       # "Salt 2 tsp for the tomatoes, colander": it draws their water, and stays on them.
       def draws_water(items)
+        drawn = lexicon.boiled?(items.first&.foods&.first) ? "pot" : "salad"
+        items.drop(1).each { |item| item.place ||= drawn if salt?(item) && drained_behind?(item) }
         return unless @plain.match?(DRAWN)
 
         items.each do |item|

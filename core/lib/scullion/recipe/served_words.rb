@@ -133,7 +133,8 @@ module Scullion
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
           \s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix.freeze
       FOR =
-        /\b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
+        /(?<![°\d]\s)(?<!\d[CF]\s)
+          \b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix.freeze
       PLAIN = [SERVES, SO_MANY, EVENT_FOR, FOR].freeze
       # Said anywhere, the surest first.
@@ -187,6 +188,7 @@ module Scullion
       # What the dish is called by, or a row near the top that says nothing else, goes before what a line
       # further down may mean: "8 portions of fries".
       AS_CALLED = [
+        /\A[^\d]{6,}\((?!\d\))#{NUMBER}\)\W*\z/ix,
         /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze
       SAID_ALONE = [/\A\W*for\s+(?:about\s+|around\s+)?#{NUMBER}\W*\z/ix].freeze

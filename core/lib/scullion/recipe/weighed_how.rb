@@ -26,7 +26,8 @@ module Scullion
       THEN_TRIMMED =
         %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}|after(?=\s*\))))
-          |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})}ix.freeze
+          |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})
+          |#{WEIGHT}\s+(?:bought|AP|gross)\b[^\d]{0,40}=\s*(?<left>#{WEIGHT})}ix.freeze
       # "2 kg squash (peeled weight 1.5 kg)"
       TRIMMED_WEIGHT =
         /\b(?:(?:net|EP|#{DONE}(?:ed|d))\s+w(?:eigh)?ts?\.?\s*[:=]?|#{DONE}(?:ed|d)\s*=)
