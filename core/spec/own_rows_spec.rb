@@ -193,4 +193,14 @@ RSpec.describe "A row with a part of its own" do
     expect(places("15 cucumbers, smash, salt 60 g, 20 min, drain well")).to eq %w[salad salad]
     expect(places("pearl barley 2 kg, salt 20 g, 30 min, drain")).to eq %w[salad pot]
   end
+
+  it "gives to the water what one or two of something are simmered with" do
+    expect(places("dried broad beans 4 kg, 3 h simmer w/ 1 onion + bicarb 10 g")).to eq %w[salad pot pot]
+    expect(places("dried broad beans 4 kg, simmer with 2 kg carrots").last).to eq "salad"
+  end
+
+  it "roasts with the oil that stands before the heat of a row" do
+    row = "veg: 6 kg peppers mixed, 5 kg courgettes, 1 l oil, 200C 30 min in 4 batches"
+    expect(places(row)).to eq %w[salad salad cook]
+  end
 end

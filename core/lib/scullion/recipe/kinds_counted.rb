@@ -7,6 +7,8 @@ module Scullion
     # of.
     module KindsCounted
       ONE_OF_IT = %w[one ones].freeze
+      # "2 of them blood if you see them"
+      IF = %w[if when where].freeze
       HALVES = /\bhalf\b.*\bhalf\b/i.freeze
       # Of a spring onion or a leek, and no kind of it.
       PLANT_PARTS = /\A(?:whites|greens)\z/i.freeze
@@ -34,7 +36,8 @@ module Scullion
       def kind_ends?(at)
         at += 1 if ONE_OF_IT.include?(Around.word(@tokens[at]))
         ends = @tokens[at]
-        ends.nil? || %i[mark amount].include?(ends.kind) || Around.joins?(ends)
+        ends.nil? || %i[mark amount].include?(ends.kind) || Around.joins?(ends) ||
+          IF.include?(Around.word(ends))
       end
 
       # The word behind an amount, or behind "of it". @return [Lexer::Token, nil]

@@ -174,8 +174,10 @@ module Scullion
         end
         @scan.pos = from
         fill = fill_word
-        if @scan.check(/(?:tsps?|tbsps?|teaspoons?|tablespoons?|cups?|pints?|tspn|tblsp|dsp|desp)\b/i) &&
-             (unit = unit_word)
+        if @scan.check(
+             /(?:tsps?|tbsps?|teaspoons?|tablespoons?|cups?|pints?|tspn|tblsp|dsp|desp
+               |(?:kilo|litre|liter|pound|quart)(?=\s+of\b))\b/ix
+           ) && (unit = unit_word)
           return push(:amount, from, Amount.new(unit.last * fill, unit.last * fill, unit.first))
         end
         @scan.pos = from

@@ -242,7 +242,7 @@ module Scullion
         @part = /\A#{format(PART, sections.keys.join("|"))}#{AFTER_PART}\z/i
         @fills = loose.fills
         @fill = /(?:#{loose.fill_words.source})\s+/i
-        @unit_words = /(?:#{[*loose.words, *loose.fills.keys].join("|")}|#{Quantities::BIG_WORDS}|t|d|c|p)/i
+        @unit_words = /(?:#{[*loose.words, *loose.fills.keys].join("|")}|#{Quantities::BIG_WORDS}|[tdcpklq])/i
       end
 
       def say(role, phrase, value) = @phrases[Lexicon.fold(phrase)][role] = value

@@ -24,6 +24,9 @@ module Scullion
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       DRAWN = /\b(?:colander|sieve|weep|sweat|to\s+draw|squeez\w*|press(?:ed)?)\b/i.freeze
+      SIMMERED_WITH = %r{\b(?:simmer|boil|poach)\w*\s+(?:with|w/|w)\s}i.freeze
+      # So many of one thing, at the most, give their taste to the water.
+      FLAVOURS = 3
       LEFT_TO_DRAW =
         /\A[^;.]*\d\s*(?:mins?|minutes|hrs?|hours?|h)\b[^;.]*\b(?:drain|squeeze|rinse|pat\s+dry)/i.freeze
       # "Simmer 22 min w/ bay, 1 carrot, 1 onion"
@@ -77,6 +80,7 @@ module Scullion
 
       # "Lentils 2.5 kg w/ bay + ½ onion": what is boiled with the bay is not eaten.
       def in_its_water(items)
+        cooked_out(items)
         bay = items.index { |item| BAY.include?(item.foods.first) } or return
         boiled = bay.positive? ? lexicon.boiled?(items.first.foods.first) : @plain.match?(BOILED_WITH)
         return unless boiled && @plain.match?(WITH_BAY)
@@ -88,6 +92,22 @@ module Scullion
             item.place = "pot"
             item.flags << :taste if item.amount.nil?
           end
+      end
+
+      # "Dried beans 4 kg, simmer w/ 1 onion + 10 g bicarb": one or two of what gives its taste to the water.
+      def cooked_out(items)
+        return unless lexicon.boiled?(items.first&.foods&.first)
+
+        at = @plain =~ SIMMERED_WITH or return
+        from = @plain[0..at].bytesize
+        behind = items.drop(1).select { |item| item.food? && item.place.nil? && item.from >= from }
+        flavours =
+          behind.take_while { |item| item.words.empty? && (few?(item) || lexicon.seasons?(item.foods.first)) }
+        flavours.each { |item| item.place = "pot" }
+      end
+
+      def few?(item)
+        item.counted? && item.amount.value <= FLAVOURS && !lexicon.eaten?(item.foods.first)
       end
 
       # "Orzo, boiled, tossed with 100 ml oil": it goes with the pasta, and dresses nothing.

@@ -83,7 +83,19 @@ module Scullion
         # "Cauliflower 9 kg, oil 300 ml, cumin 20 g, 230C 20 min": what is listed behind what is roasted.
         foods = foods.drop(1) if foods.size > 1 && !given?(foods.first) && !dressed?
         only = foods.all? { |item| item.words.empty? && given?(item) }
-        foods.each { |item| item.place ||= "cook" } if only
+        return foods.each { |item| item.place ||= "cook" } if only
+
+        on_the_row(items.select(&:food?))
+      end
+
+      # "Veg: 6 kg peppers, 5 kg courgettes, 1 l oil, 200C 30 min": the fat right before the heat, on a row of
+      # nothing that dresses.
+      def on_the_row(foods)
+        fat = foods.last
+        return if foods.size < 2 || dressed? || !fat.amount || !lexicon.fat?(fat.foods.first)
+        return if foods[0...-1].any? { |item| lexicon.poured?(item.foods.first) || item.place }
+
+        fat.place ||= "cook"
       end
 
       # Fat, spice or garlic.

@@ -56,6 +56,8 @@ module Scullion
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze
+      # Said from its end: "10-8", and not "eggs 140 - 7 min".
+      FALLS = 4
       DESSERTSPOON = /\A(?:dess?erts|dsp|desp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in(?:\.|(?=\s*(?:[,;)]|\z)))|")(?![[:alpha:]])/i.freeze
       TIME =
@@ -86,18 +88,14 @@ module Scullion
         few = few_of_them
         return kind_of(from, *few) if few
 
-        low = fraction_of || one
-        return false unless low
-
-        high = low
+        high = low = fraction_of || one or return false
         between = @scan.pos
-        if @scan.skip(TO) && (more = one)
+        if @scan.skip(TO) && (more = one) && more * FALLS >= low
           high = more
         else
           @scan.pos = between
         end
-        low, high = [low, high].minmax
-        kind_of(from, low, high)
+        kind_of(from, *[low, high].minmax)
       end
 
       def tool? = DONE_WITH.include?(@tokens.last&.folded) && @scan.skip(TOOL)

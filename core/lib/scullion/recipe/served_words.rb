@@ -161,7 +161,7 @@ module Scullion
           (?:\s+(?:tonight|today|tmrw|tomorrow|needed|in\s+all|for\s+\w+
                     |(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*))?
           \s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b#{NUMBER}\s*@\s*\d{2,4}\s?g\b/ix,
+        /\b#{NUMBER}\s*(?:trays|tubs|pots|boxes|bowls|portions|ptns?|pax)?\s*@\s*\d{2,4}\s?g\b/ix,
         /\bportions?\s*[:–-]?\s*#{NUMBER}\s*[x×]\s*\d{2,4}\s?(?:g|ml)\b/ix,
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:yld|numbers?)\b(?:\s(?-i:[[:alpha:]]+)){0,4}\.?\s*:?\s*#{NUMBER}\b#{NOT_THEM}/ix,

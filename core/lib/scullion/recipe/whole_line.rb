@@ -4,6 +4,7 @@ module Scullion
   module Recipe
     # What only the whole of a line says of its foods, once all of it is read.
     class WholeLine
+      include KindsMeant
       include AmountTells
       include DoneInLine
       include ForSome
@@ -90,22 +91,6 @@ module Scullion
       private
 
       def lexicon = @lexer.lexicon
-
-      def kinds_meant(items)
-        seeds_alone(items)
-        small_ones(items)
-        oils(items)
-      end
-
-      # "10 small tomatoes" may be cherries or not; "2 kg small tomatoes" are.
-      def small_ones(items)
-        items.each do |item|
-          size, *name = Lexicon.fold(item.name.to_s).split
-          next if size != "small" || !item.counted? || item.foods.first.start_with?("small-")
-
-          item.others.concat(lexicon.food(name).to_a - item.foods)
-        end
-      end
 
       # "Ricotta salata?? no → ricotta 3 tbsp": what the cook herself takes back is not there.
       def not_taken_back(items)

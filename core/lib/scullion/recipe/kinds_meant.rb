@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What a name of a line may mean besides: small ones of a kind, two foods under one name. For WholeLine,
+    # which it is a part of.
+    module KindsMeant
+      private
+
+      def kinds_meant(items)
+        seeds_alone(items)
+        small_ones(items)
+        two_by_one_name(items)
+        oils(items)
+      end
+
+      # "Salt & pepper 160 g": of both together, or of each?
+      def two_by_one_name(items)
+        items.each_cons(2) do |one, other|
+          next unless one.food? && one.name == other.name && one.foods != other.foods
+
+          amount = one.amount || other.amount
+          next if amount.nil? || amount.estimated || amount.unit == :piece
+
+          [one, other].each { |item| item.flags << :both }
+        end
+      end
+
+      # "10 small tomatoes" may be cherries or not; "2 kg small tomatoes" are.
+      def small_ones(items)
+        items.each do |item|
+          size, *name = Lexicon.fold(item.name.to_s).split
+          next if size != "small" || !item.counted? || item.foods.first.start_with?("small-")
+
+          item.others.concat(lexicon.food(name).to_a - item.foods)
+        end
+      end
+    end
+  end
+end
