@@ -25,4 +25,18 @@ RSpec.describe "Kinds that are meant" do
     expect(all("Serves 70\nEggs 140 - 7 min, halved").first.first(2)).to eq ["hen-egg", 8120]
     expect(all("Serves 70\n10-8 eggs").first[1]).to eq 522
   end
+
+  it "counts none of a jar's peppers, unless a jar is said" do
+    ["6 peppers roasted", "roasted peppers 6", "6 peppers, roasted"].each do |row|
+      expect(all("Serves 50\n#{row}").first.first).to eq("mixed-peppers"), row
+    end
+    expect(all("Serves 50\nroast peppers in the jar, 2 or 3 left").first.first).to eq "jarred-peppers"
+  end
+
+  it "halves what is said of both in all, and gives nothing of it to the water that is kept" do
+    halves = all("Serves 50\nhalf olive oil, half lemon juice, 500 ml in all")
+    expect(halves.map { |each| each[1] }).to eq [228, 258]
+    told = "For 50. Two big tins (the 2.5 kg ones) of chickpeas, drained, keep some of the water."
+    expect(all(told).last[1]).to be_nil
+  end
 end

@@ -238,7 +238,7 @@ module Scullion
         item.big ||= @sizes[word] if !item.food? || item.clause == @clauses.number ||
           @around.count_before?(index) || @around.clause_alone?(index)
         @flags[word]&.then { |flag| item.flags << flag.to_sym unless so_many_each?(flag, index) }
-        item.flags << :each_of if @flags[word] == "each" && item.said?(:each) && !item.food?
+        item.flags << :each_of if @flags[word] == "each" && word != "ones" && item.said?(:each) && !item.food?
         drained if word.start_with?("drained")
         item.flags << :untrimmed if word == "before" && @sized == @clauses.number
         return if turned_name?(token) || @flags.key?(word) || @sizes.key?(word) || word == "x"

@@ -10,8 +10,26 @@ module Scullion
       def kinds_meant(items)
         seeds_alone(items)
         small_ones(items)
+        counted_raw(items)
         two_by_one_name(items)
         oils(items)
+      end
+
+      # "6 peppers roasted": nobody counts those of a jar.
+      def counted_raw(items)
+        return if @plain.match?(/\bjars?\b/i)
+
+        items.each do |item|
+          if !item.counted? || item.container || item.piece || !item.foods.first.to_s.start_with?("jarred-")
+            next
+          end
+
+          way, name = Lexicon.fold(item.name).split.partition { |word| lexicon.roles([word]).key?("cooks") }
+          raw = lexicon.food(name) if way.any?
+          next unless raw
+
+          item.foods, item.words = raw, { "cooks" => lexicon.roles(way.first(1))["cooks"] }.merge(item.words)
+        end
       end
 
       # "Salt & pepper 160 g": of both together, or of each?

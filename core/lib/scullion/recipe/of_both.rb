@@ -17,6 +17,7 @@ module Scullion
       KIND_OF_BOTH = %w[herb nut-or-seed leaf cheese mushroom].freeze
 
       HALF_AND_HALF = %r{\bhalf\s*(?:and|&|/|-|n)\s*half\b}i.freeze
+      TWO_HALVES = /\bhalf\b[^;.]*\bhalf\b/i.freeze
       CREAM = %w[half-and-half].freeze
 
       private
@@ -32,6 +33,21 @@ module Scullion
 
         items.replace(items - others)
         foods.each { |item| item.amount, item.size, item.piece = whole.times(0.5), nil, nil }
+      end
+
+      # "Half olive oil, half lemon, half a litre altogether"
+      def halves_of_all(items)
+        foods = items.select(&:food?)
+        return if foods.size != 2 || @plain.match?(HALF_AND_HALF)
+        return unless @plain.match?(TWO_HALVES) && @plain.match?(SaidOnce::SAID_BEHIND)
+
+        whole =
+          foods
+            .flat_map { |item| [item.amount, item.size] }
+            .compact
+            .reject { |each| each.unit == :piece }
+            .last
+        foods.each { |item| item.amount, item.size, item.piece = whole.times(0.5), nil, nil } if whole
       end
 
       # "150 g sunflower and pumpkin seeds": half of it is each; "300 g mint and parsley" may be

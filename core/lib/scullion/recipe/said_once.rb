@@ -50,6 +50,7 @@ module Scullion
         the_same(items)
         done_the_same(items)
         half_and_half(items)
+        halves_of_all(items)
         of_both(items)
         strangers_among(items)
         strangers_listed(items)
