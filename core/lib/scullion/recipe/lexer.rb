@@ -21,6 +21,9 @@ module Scullion
       WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
       NEXT_WORD = /(?:[ -]|\.\s(?=[[:lower:]])|\s*&\s*|\s*\+\s*)(?:#{WORD.source})/.freeze
 
+      # A measure with no number is one of it: "tsp cumin", "kilo of mayo".
+      SPOON_ALONE = /(?:tsps?|tbsps?|teaspoons?|tablespoons?|cups?|pints?|tspn|tblsp|dsp|desp)\b/i.freeze
+      SO_MUCH_OF = /(?:kilo|litre|liter|pound|quart)\s+of\b/i.freeze
       # "Spoon over the rest of the cream": what is done, and no amount.
       # "Wrap them", at the beginning of a sentence; "wrap in foil" at that of a clause too.
       TOLD_TO = /\A\s+(?:it|them|each|these|those)\b/i.freeze
@@ -174,15 +177,15 @@ module Scullion
         end
         @scan.pos = from
         fill = fill_word
-        if @scan.check(
-             /(?:tsps?|tbsps?|teaspoons?|tablespoons?|cups?|pints?|tspn|tblsp|dsp|desp
-               |(?:kilo|litre|liter|pound|quart)(?=\s+of\b))\b/ix
-           ) && (unit = unit_word)
+        if (@scan.check(SPOON_ALONE) || (clause_begins? && @scan.check(SO_MUCH_OF))) && (unit = unit_word)
           return push(:amount, from, Amount.new(unit.last * fill, unit.last * fill, unit.first))
         end
         @scan.pos = from
         nil
       end
+
+      # Neither "per kilo of" nor "the litre of".
+      def clause_begins? = [nil, :mark].include?(@tokens.last&.kind) || Around.joins?(@tokens.last)
 
       # Words ahead on this side of any mark, folded, and where each ends.
       def ahead
