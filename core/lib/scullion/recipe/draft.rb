@@ -52,7 +52,7 @@ module Scullion
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
           "differs" => against_steps.differs,
-          "at_table" => all_taken.select(&:at_table?).map(&:with_allergens).uniq,
+          "at_table" => at_table,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact
@@ -181,6 +181,12 @@ module Scullion
           "serving" => (@practice.writer.g(taken.grams / @servings) if taken.grams),
           "slip" => unlikely.slip(taken)
         }.compact
+      end
+
+      # @return [Array<String>, nil]
+      def at_table
+        names = all_taken.select(&:at_table?).map(&:with_allergens).uniq
+        names if names.any?
       end
 
       def unlikely = @unlikely ||= Unlikely.new(all_taken, @practice, (@servings if @said))
