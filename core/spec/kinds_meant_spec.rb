@@ -39,4 +39,14 @@ RSpec.describe "Kinds that are meant" do
     told = "For 50. Two big tins (the 2.5 kg ones) of chickpeas, drained, keep some of the water."
     expect(all(told).last[1]).to be_nil
   end
+
+  it "asks how much of the water a ratio is, and takes it for no two grams" do
+    row = "freekeh 6 kg dry, pilaf, 1:2 veg stock, 25 min"
+    expect(all("Serves 140\n#{row}").last).to eq "?"
+  end
+
+  it "takes one of a unit for an amount, behind a word too" do
+    row = "two kilos sour cream mixed with one kilo mayonnaise"
+    expect(all("Serves 95\n#{row}").map { |each| each[1] }).to eq [2000, 1000]
+  end
 end

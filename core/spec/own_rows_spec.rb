@@ -123,6 +123,11 @@ RSpec.describe "A row with a part of its own" do
        ]
   end
 
+  it "leaves its capitals to what they name" do
+    rows = "RED Onions 2 kg\nGREEN Beans 3 kg\nWHITE Cabbage 5 kg"
+    expect(all("Serves 100\n\n#{rows}").map(&:first)).to eq %w[red-onion green-beans white-cabbage]
+  end
+
   it "salts the water that something boils in, and not the dressing" do
     row = "pearl barley 5 kg, simmer 35 min in 15 l water w/ 100 g salt, drain"
     expect(places("#{row}\nsalt 30 g")).to eq %w[salad pot pot dressing]
@@ -163,8 +168,11 @@ RSpec.describe "A row with a part of its own" do
   it "has what a thing is made of, and not that thing as well" do
     row = "450 g horseradish cream: creme fraiche 350 g, fresh horseradish 60 g, lemon juice 20 ml"
     expect(all("Serves 30\n#{row}").map(&:first)).to eq %w[creme-fraiche horseradish lemon-juice]
-    other = "tahini 300 g, lemon juice 120 ml, water 180 ml"
-    expect(all("Serves 30\n#{other}").map(&:first)).to eq %w[tahini lemon-juice water]
+    [
+      ["tahini 300 g, lemon juice 120 ml, water 180 ml", %w[tahini lemon-juice water]],
+      ["lemon juice 400 ml, lemon zest 5 g, oil 400 ml", %w[lemon-juice lemon olive-oil]],
+      ["rice vinegar 300 ml, rice wine 200 ml, soy 100 ml", %w[rice-vinegar rice-wine soy-sauce]]
+    ].each { |listed, keys| expect(all("Serves 30\n#{listed}").map(&:first)).to eq(keys), listed }
   end
 
   it "asks whether what cures something dresses too, and not whether the food does" do

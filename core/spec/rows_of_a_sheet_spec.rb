@@ -24,49 +24,6 @@ RSpec.describe "Rows of a recipe's sheet" do
     expect(all("Serves 24\n12 cucumbers, gives 3 kg peeled").first.first(2)).to eq ["cucumber", 3000]
   end
 
-  it "takes the letters that number a list for none of its words" do
-    list = "Serves 48\n\nA. Soba dry 2.4 kg\nB. Edamame podded 1 kg\nC. Dressing 1 kg: soy 600 g, mirin 450 g"
-    expect(all(list)).to eq [
-         ["soba", 2400, "salad"],
-         ["edamame", 1000, "salad"],
-         ["soy-sauce", 600, "dressing"],
-         ["rice-wine", 450, "dressing"]
-       ]
-    expect(all("Serves 48\n2 T. oil\nC. sugar 30 g").size).to eq 2
-    expect(all("Serves 48\nSesame, white 150 g").first.first(2)).to eq ["sesame", 150]
-  end
-
-  it "takes the first of two columns for so many each, and serves as many" do
-    sheet = "Qty/10   Qty/60   Item\n1.2 kg   7.2 kg   sweet potato, peeled\n2        12       red peppers"
-    expect(reads(sheet).to_h["servings"]).to eq 10
-    expect(all(sheet).map(&:first)).to eq %w[sweet-potato red-pepper]
-  end
-
-  it "asks nothing of the row that says whom it serves, nor of the dish's own foods" do
-    text =
-      "For the 14th\nConfirmed 42 guests (3 vegan).\nSalad to be: fennel, blood orange, burrata.\n" \
-        "- fennel 14 bulbs\n- blood oranges 30\n- burrata 21"
-    expect(all(text).map(&:first)).to eq %w[fennel blood-orange burrata]
-    expect(reads(text).to_h["servings"]).to eq 42
-    yields = "Soba\nBatch yield 12 kg = 48 x 250 g\nsoba 2.4 kg\nedamame 1 kg"
-    expect(reads(yields).to_h["servings"]).to eq 48
-  end
-
-  it "weighs by the unit that heads a column, though the row's last cell is empty" do
-    sheet = "Serves 200\nRAW MATERIAL;KG;PREP\nRICE DRY;12.00;BOIL\nPARSLEY;0.60;\nVINEGAR WHITE WINE;1.00;"
-    expect(all(sheet).map { |key, grams, _| [key, grams] }).to eq [
-         ["white-rice", 12_000],
-         ["parsley", 600],
-         ["white-wine-vinegar", 1000]
-       ]
-  end
-
-  it "has what is left where a sheet says nothing of what is bought" do
-    head = "| Ingredient | Gross | Net | Notes |\n|---|---|---|---|"
-    sheet = "Serves 40\n\n#{head}\n| Carrots | 5.0 kg | 4 kg | dice |\n| Orange juice | | 0.1 l | squeezed |"
-    expect(all(sheet).map { |key, grams, _| [key, grams] }).to eq [["carrot", 4000], ["orange-juice", 104]]
-  end
-
   it "takes names below the title, each of which is listed again, for no food" do
     list = "3 kg beetroot\n1 kg dry lentils\n200 g creamed horseradish"
     names = "Harvest lunch, serves 60\nBeetroot, lentil, horseradish\n#{list}"

@@ -11,6 +11,7 @@ module Scullion
         seeds_alone(items)
         small_ones(items)
         counted_raw(items)
+        by_ratio(items)
         two_by_one_name(items)
         oils(items)
       end
@@ -29,6 +30,15 @@ module Scullion
           next unless raw
 
           item.foods, item.words = raw, { "cooks" => lexicon.roles(way.first(1))["cooks"] }.merge(item.words)
+        end
+      end
+
+      # "Freekeh 6 kg, 1:2 stock": so much to each of the grain, and not two grams.
+      def by_ratio(items)
+        items.each do |item|
+          next unless item.counted? && item.food? && lexicon.cooked_in?(item.foods.first)
+
+          item.flags << :for_some if @plain.byteslice(0...item.from).to_s.scrub.match?(/\d\s?:\s?\z/)
         end
       end
 

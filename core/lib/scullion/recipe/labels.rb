@@ -15,6 +15,8 @@ module Scullion
       MADE_OF =
         /\A[^:(=,]{0,50}\d\s*(?:k?g|m?l)\b[^:(=\d]{0,40}[:(=]
           |\A[^:(=]{3,50}[:(=]\s*\d[\d.,]*\s*(?:k?g|m?l)\b\s*[,:-]/ix.freeze
+      # What is mixed from other things, by the last word of its name.
+      MIXED_FROM = %w[cream sauce dressing mayo mayonnaise aioli paste pesto salsa dip relish].freeze
       # Share of it that its parts weigh: some of them are to taste, or boil away.
       OF_IT = [0.75, 1.4].freeze
 
@@ -69,6 +71,7 @@ module Scullion
       def made_of_the_rest?(items)
         made, *rest = items
         return false unless rest.size > 1 && [made, *rest].all?(&:food?) && measured(made).positive?
+        return false if @plain.match?(/\bor\b/i)
         unless lexicon.sauced?(made.foods.first) && (@plain.match?(MADE_OF) || named_after?(made, rest))
           return false
         end
@@ -76,10 +79,10 @@ module Scullion
         (rest.sum { |item| measured(item) } / measured(made)).between?(*OF_IT)
       end
 
-      # "Horseradish cream 450 g, crème fraîche 350, fresh horseradish 60"
+      # "Horseradish cream 450 g, crème fraîche 350, horseradish 60"; not "lemon juice 400 ml, lemon zest".
       def named_after?(made, rest)
-        words = Lexicon.singulars(made.name)
-        words.size > 1 && rest.any? { |item| Lexicon.singulars(item.name).intersect?(words) }
+        *words, head = Lexicon.singulars(made.name)
+        MIXED_FROM.include?(head) && rest.any? { |item| Lexicon.singulars(item.name).intersect?(words) }
       end
 
       # g or ml, of bare numbers too; 0 where nobody says how much.

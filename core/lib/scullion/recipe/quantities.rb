@@ -58,6 +58,8 @@ module Scullion
       }.freeze
       # Said from its end: "10-8", and not "eggs 140 - 7 min".
       FALLS = 4
+      # "Mixed with one kilo mayonnaise"
+      ONE_UNIT = /\s+(?:kilos?|kg|lit(?:re|er)s?|pints?|pounds?|tin|jar|tub|bag|bunch|t\w+spoon)\b/i.freeze
       DESSERTSPOON = /\A(?:dess?erts|dsp|desp)/i.freeze
       LENGTH = /\s*-?\s*(?:cm|mm|inch(?:es)?|in(?:\.|(?=\s*(?:[,;)]|\z)))|")(?![[:alpha:]])/i.freeze
       TIME =
@@ -126,7 +128,7 @@ module Scullion
         return !countable? if word.match?(/\Aan?(?:other)?\z/i)
 
         last = @tokens.last
-        return false if food_ahead? || (last&.folded == ["and"] && another_of_them?)
+        return false if food_ahead? || @scan.check(ONE_UNIT) || (last&.folded == ["and"] && another_of_them?)
 
         word.match?(/\Aone\z/i) && last&.kind == :word && !last.value["places"] &&
           !OF_ONE.include?(last.folded)

@@ -84,7 +84,7 @@ module Scullion
         items.each { |item| @listed.merge(item.foods) }
         for_each = [Page::EACH_PLATE, Page::PART_EACH].any? { |pattern| row.text.match?(pattern) }
         items.each { |item| item.flags << :per_head } if @per_head || for_each
-        items.each { |item| item.flags << :prepared } if @net
+        items.each { |item| item.flags << :prepared } if @net && !plain.match?(DoneToIt::AS_BOUGHT)
         words = @items.plain(plain)
         items = without_unwanted(items, words)
         listed =

@@ -56,7 +56,11 @@ module Scullion
       # "Stage 1  Cabbage, white 2.4 kg"
       STAGE = /\A\s*(?:stage|group)\s+(?:\d{1,2}|[a-h])\b[:.]?\s{2,}(?=[[:alpha:]].*\d)/i.freeze
       LETTER = /\A\s*(?<letter>[A-Za-z])[.)]\s+(?=\S)/.freeze
-      LABEL = /\A\s*(?<label>[[:upper:]]{3,10})\s+(?=[[:upper:]]+[[:lower:]].*\d)/.freeze
+      # "GRAIN  Pearl barley 5 kg"; "RED Onions" are red.
+      LABEL =
+        /\A\s*(?<label>(?:GRAIN|VEG|HERB|NUT|SEED|PULSE|TOPPING|SAUCE|LEAF|CHEESE|MEAT|FISH|FRUIT|PROTEIN
+           |STARCH|BASE|DRESS|DRESSING|DRSG|TOP|GARNISH|FINISH|CRUNCH|DAIRY)S?|LEAVES)
+          \s+(?=[[:upper:]]+[[:lower:]].*\d)/x.freeze
       # So many from A on number the rows of a list.
       LETTERS = 3
       # "**Veg**": heads what stands below it.

@@ -18,7 +18,9 @@ module Scullion
           (?<made>#{NUMBER})\s*(?<in>#{UNIT})\b[^.]{0,40}?
           \b(?:use|using|takes?|needs?|you'll\s+(?:need|use))\s+
           (?:(?:about|around|roughly|only|just|approx\w*\.?)\s+)*
-          (?<used>#{NUMBER})\s*(?<of>#{UNIT})\b/ix.freeze
+          (?<used>#{NUMBER})\s*(?<of>#{UNIT})\b
+         |(?<made>#{NUMBER})\s*(?<in>#{UNIT})\s+batch\b\W{0,3}\s*\b(?:use|need)\s+(?<used>#{NUMBER})
+          \s*(?<of>#{UNIT})?(?=\s*(?:[),;.]|\z))/ix.freeze
       # What comes behind a share of it: not "half a pint of oil", "half the onions".
       OF_THAT =
         /\A\s*(?:
@@ -102,7 +104,8 @@ module Scullion
       # @return [Float, nil] of what is made, where the two are measured alike and some of it is left
       def share_used(sentence)
         found = sentence.match(MADE_USED)
-        made, used = [%i[made in], %i[used of]].map { |number, unit| measured(found[number], found[unit]) }
+        made, used =
+          [%i[made in], %i[used of]].map { |number, unit| measured(found[number], found[unit] || found[:in]) }
         share = used.first / made.first
         share if made.last == used.last && share < 1
       end

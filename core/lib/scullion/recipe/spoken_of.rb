@@ -88,6 +88,8 @@ module Scullion
       # bouillon:". @param done [Array<String>] words that cook
       def only_named_in?(index, done, loosely: true)
         return false if word_before(index) == "the" || %w[: water].include?(@tokens[index + 1]&.text)
+        # "Mixed with one kilo mayonnaise" is listed.
+        return false if before(index)&.kind == :amount
 
         clause = @tokens.first(index).reverse.take_while { |token| NAMES_AND_AMOUNTS.include?(token.kind) }
         at = clause.index { |token| [*WITH, *INSIDE].include?(token.folded&.last) } or return false

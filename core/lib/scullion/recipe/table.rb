@@ -14,7 +14,8 @@ module Scullion
         "food" =>
           /\A(?:item|ingredients?|food|what|components?|product|commodity|description|foodstuff|raw\smaterial)
             (?:\ (?:name|description))?\z/ix,
-        "how" => /\A(?:prep|preparation|notes?|how|method|measure|volume)\z/i,
+        "how" =>
+          /\A(?:prep|preparation|notes?|how|method|measure|volume|remarks?|comments?|process|treatment)\z/i,
         "into" => /\A(?:goes in|into|for|part|where|when|section)\z/i
       }.freeze
       PER_SO_MANY =
@@ -27,7 +28,9 @@ module Scullion
       AS_BOUGHT = /\b(?:gross|ap|raw)\b(?!\s+mat)/i.freeze
       TRIMMED = /\b(?:net|ep|trimmed|prepped)\b/i.freeze
       # "x 85 (kg)", "Qty, g": what the numbers of a column are of.
-      OF_UNIT = /(?:\s*\((?<unit>kg|g|ml|l)\)|,\s*(?<unit>kg|g|ml|l))\z/i.freeze
+      OF_UNIT =
+        /(?:\s*\((?<unit>kg|g|ml|l)\)|,\s*(?<unit>kg|g|ml|l)
+            |\b(?:gross|net|ap|ep|qty|weight|raw)\b\K\s+(?<unit>kg|g|ml|l))\z/ix.freeze
       UNIT_ALONE = /\A(?:kg|g|ml|l)\z/i.freeze
       BARE = /\A\d[\d.,]*\z/.freeze
       AN_AMOUNT =
