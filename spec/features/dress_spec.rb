@@ -48,6 +48,21 @@ RSpec.describe "The dressing", :journey, type: :feature do
     expect(page).to have_field("feeds", with: "30")
   end
 
+  it "says which cut stands in, asks what is only named, and names what is on the table with its allergens" do
+    visit "/paste"
+    find("textarea").set(
+      "Quay peanuts\nServes 20\n\n500 g peanuts, crushed\n1 kg rocket\n3 kg carrots, kept in milk\n" \
+        "40 slices sourdough, on the side"
+    )
+    expect(page).to have_content("On the table, not in that: White country bread (gluten).")
+    expect(page).to have_content("No amount could be read.")
+    fill_in "or write it", with: "500 ml"
+    find_field("or write it").send_keys(:enter)
+    expect(page).to have_content("Every line is settled.").and have_content("Contains milk, peanuts.")
+    click_button "Done"
+    expect(page).to have_css("li button", text: "500 g peanuts, crushed chopped here")
+  end
+
   it "is as written on the desk, beside what is carried, and goes straight into a service" do
     visit "/paste"
     find("textarea").set(
