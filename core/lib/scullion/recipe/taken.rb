@@ -33,6 +33,7 @@ module Scullion
         found = ingredient.allergens
         found.any? ? "#{ingredient.name} (#{found.join(", ")})" : ingredient.name
       end
+
       # For itself, and not to season or to dress.
       def eaten?
         !dressing? && !beside? && !lexicon.poured?(ingredient.key) && !lexicon.seasons?(ingredient.key)
@@ -156,6 +157,7 @@ module Scullion
       def cut_for
         written = read.words["cut"]
         return if written.nil? || dressing? || left_whole? || cut_to_size
+
         "#{cut_written.tr("-", " ")} here" unless [nil, written].include?(cut_written)
       end
 
