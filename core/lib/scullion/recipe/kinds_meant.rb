@@ -2,8 +2,8 @@
 
 module Scullion
   module Recipe
-    # What a name or a number of a line may mean besides: small ones of a kind, none of a jar's, so much to each
-    # of the grain, two foods under one name. For WholeLine, which it is a part of.
+    # What a name or a number of a line may mean besides: small ones of a kind, none of a jar's, so much to
+    # each of the grain, two foods under one name. For WholeLine, which it is a part of.
     module KindsMeant
       private
 
