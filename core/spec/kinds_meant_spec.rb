@@ -26,6 +26,11 @@ RSpec.describe "Kinds that are meant" do
     expect(all("Serves 70\n10-8 eggs").first[1]).to eq 522
   end
 
+  it "takes big pots of a herb for what it comes in" do
+    told = "For 40. Two kilos of mozzarella. Three big pots of basil."
+    expect(reads(told).reads.last.line.item.foods.first).to eq "basil"
+  end
+
   it "counts none of a jar's peppers, unless a jar is said" do
     ["6 peppers roasted", "roasted peppers 6", "6 peppers, roasted"].each do |row|
       expect(all("Serves 50\n#{row}").first.first).to eq("mixed-peppers"), row
@@ -48,5 +53,28 @@ RSpec.describe "Kinds that are meant" do
   it "takes one of a unit for an amount, behind a word too" do
     row = "two kilos sour cream mixed with one kilo mayonnaise"
     expect(all("Serves 95\n#{row}").map { |each| each[1] }).to eq [2000, 1000]
+  end
+
+  # A range falls to a quarter at the least; three of one thing flavour the water; two grams a millilitre are
+  # the most of anything; parts weigh three quarters of what they make, to seven fifths of it.
+  it "stands exactly at its limits" do
+    expect(all("Serves 40\n40-10 eggs").first[1]).to eq 1450
+    expect(all("Serves 40\n41-10 eggs").first).to eq "?"
+    onions = ->(many) { all("Serves 60\ndry chickpeas 4 kg, simmer w/ #{many} onions").last.last }
+    expect([3, 4].map(&onions)).to eq %w[pot salad]
+    asked = ->(grams) { all("Serves 50\n#{grams} g tamari 100 ml").first == "?" }
+    expect([2, 3, 200, 201].map(&asked)).to eq [true, false, false, true]
+    parts = ->(grams) do
+      all("Serves 30\n400 g tahini sauce: tahini #{grams} g, lemon juice 100 ml, water 100 ml").size
+    end
+    expect([99, 100, 360, 361].map(&parts)).to eq [4, 3, 3, 4]
+  end
+
+  it "is a dressing up to twice as much eaten as poured" do
+    aubergines = ->(grams) do
+      row = "baba ganoush: aubergine #{grams} g, tahini 300 g, lemon 150 ml, garlic 25 g"
+      all("Serves 60\n#{row}").first.last
+    end
+    expect([950, 951].map(&aubergines)).to eq %w[dressing salad]
   end
 end

@@ -100,6 +100,9 @@ module Scullion
     # May it be eaten by everybody: without an allergen, and by a vegan?
     def for_anybody? = allergens.empty? && diets.include?("vegan")
 
+    # In brackets, to stand behind a name. @return [String, nil]
+    def allergens_said = ("(#{allergens.join(", ")})" if allergens.any?)
+
     # Is this text one of its names? Case and a plural s are forgiven.
     def called?(text)
       [name, key.tr("-", " "), *aliases].any? { |known| plain(known) == plain(text) }

@@ -33,7 +33,7 @@ module Scullion
         named
           .merge(barred.except(*named.keys))
           .reject { |key, name| taken.key?(key) || in_list.include?(name) }
-          .map { |key, name| [name, allergens(key)].compact.join(" ") }
+          .map { |key, name| [name, @larder[key].allergens_said].compact.join(" ") }
           .uniq
           .first(MOST)
       end
@@ -72,11 +72,6 @@ module Scullion
             @larder[key].for_anybody? || listed.include?(@larder[key].family) || lexicon.bought?(key) ||
               lexicon.verbs.key?(name)
           end
-      end
-
-      def allergens(key)
-        found = @larder[key].allergens
-        "(#{found.join(", ")})" if found.any?
       end
 
       def spoken_of?(read)

@@ -23,10 +23,12 @@ module Scullion
         slice: /\A\s*-?\s*(?:slice|round|coin|disc|half[- ]?moon|thick|slab|plank|steak|tranche)\w*/i,
         stick: /\A\s*-?\s*(?:baton|stick|strip|finger|julienne|matchstick|lardon|rod|log)\w*/i
       }.freeze
+      # "In" is a size's unit at the end of a clause, and else no more than a word.
+      SIZED = LENGTH.source.sub("in\\b", "in(?=\\s*(?:[,;)]|\\z))").freeze
       # A size with no shape, behind a weight, a word or a mark and before one or the end: slices while thin.
       BARE =
         /(?:[,;(@–—-]|\d\s?(?:kg|g)\b|(?-i:[[:alpha:]]{3}))\s*(?<!\bof\s)
-          (?<length>#{LENGTH.source.sub("in\\b", "in(?=\\s*(?:[,;)]|\\z))")})(?=\s*(?:[,;)–—-]|\z))/ix.freeze
+          (?<length>#{SIZED})(?=\s*(?:[,;)–—-]|\z))/ix.freeze
       # mm; longer than the largest is the whole thing: "1 cucumber, 30 cm".
       THIN, LARGEST = 5, 60
       # What is long and slim is cut across only: "green beans in 1-inch pieces".

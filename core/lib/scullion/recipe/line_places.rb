@@ -187,14 +187,12 @@ module Scullion
         items.each_cons(2) { |water, salt| salt.place ||= "pot" if salted_water?(water, salt) }
         at = @plain =~ FOR_WATER or return
         from = @plain[0...at].bytesize
-        items.each do |item|
-          item.place ||= "pot" if item.from < from && item.foods.first.to_s.end_with?("salt")
-        end
+        items.each { |item| item.place ||= "pot" if item.from < from && salt?(item) }
       end
 
       # "In 15 l water w/ 100 g salt"
       def salted_water?(water, salt)
-        water.foods.first == "water" && salt.foods.first.to_s.end_with?("salt") &&
+        water.foods.first == "water" && salt?(salt) &&
           @plain.byteslice(water.from...salt.from).to_s.scrub.match?(%r{(?:\bwith|\bw/?|\+|&)\s*\z}i)
       end
 
@@ -204,9 +202,7 @@ module Scullion
         items.drop(1).each { |item| item.place ||= drawn if salt?(item) && drained_behind?(item) }
         return unless @plain.match?(DRAWN)
 
-        items.each do |item|
-          item.place = "salad" if item.foods.first.to_s.end_with?("salt") && item.place == "cook"
-        end
+        items.each { |item| item.place = "salad" if salt?(item) && item.place == "cook" }
       end
 
       # "A flatbread each", whole: it lies beside the salad.

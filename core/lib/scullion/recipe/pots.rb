@@ -7,6 +7,7 @@ module Scullion
     class Pots
       NAME = %w[pots].freeze
       INTO = %w[in into little small].freeze
+      BIG = %w[big large good small].freeze
       # "40 x 200 g pots"
       OF_A_SIZE = /\d\s*[x×]\s*\d+\s?(?:g|ml)\s+pots\b/i.freeze
 
@@ -31,7 +32,7 @@ module Scullion
 
       def hold?(index)
         INTO.include?(Around.word(before(index))) || @text.match?(OF_A_SIZE) ||
-          (counted?(before(index)) && of_something?(index))
+          ((counted?(before(index)) || sized?(index)) && of_something?(index))
       end
 
       # Behind what is in them, or before it, or with the size of one.
@@ -48,6 +49,9 @@ module Scullion
         index == 3 && before.kind == :food && mark.text == "," &&
           @tokens.drop(4).all? { |token| token.text == "." }
       end
+
+      # Three big ones of something.
+      def sized?(index) = BIG.include?(Around.word(before(index))) && counted?(before(index - 1))
 
       def counted?(token) = token&.kind == :amount && token.value.unit == :piece
       def before(index) = index.positive? ? @tokens[index - 1] : nil

@@ -29,10 +29,7 @@ module Scullion
       def at_table? = into == "table"
 
       # "White country bread (gluten)"
-      def with_allergens
-        found = ingredient.allergens
-        found.any? ? "#{ingredient.name} (#{found.join(", ")})" : ingredient.name
-      end
+      def with_allergens = [ingredient.name, ingredient.allergens_said].compact.join(" ")
 
       # For itself, and not to season or to dress.
       def eaten?
