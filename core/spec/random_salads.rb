@@ -95,7 +95,8 @@ class RandomSalads
       "name" => "Any salad",
       "serves_as" => pick(%w[side starter main]),
       "components" => components,
-      "dressing" => maybe(0.8) { dressing(components) }
+      "dressing" => maybe(0.8) { dressing(components) },
+      "at_table" => (["white-loaf"] if components.size.even?)
     }.compact
   end
 
@@ -111,9 +112,11 @@ class RandomSalads
 
   def component(ingredient)
     method = maybe(0.6) { pick(ingredient.methods_of_cooking) } if ingredient.methods_of_cooking.any?
+    grams = spread(0.1, @most_grams).round(2)
     {
       "ingredient" => ingredient.key,
-      "grams" => spread(0.1, @most_grams).round(2),
+      "grams" => grams,
+      "written" => ("½ “#{ingredient.name}” *thin* <b>" if grams.round.odd?),
       "role" => pick(@house.practice.roles.keys),
       "trim" => maybe { pick(ingredient.trims.keys) },
       "cut" => maybe { pick(ingredient.cuts) },

@@ -57,7 +57,7 @@ module Scullion
       def self.keys_of(salad)
         parts = salad.dig("dressing", "parts") || []
         salad["components"].flat_map { |line| Records::Component.keys_of(line) } +
-          parts.flat_map { |part| Records::Component.keys_of_row(part) }
+          parts.flat_map { |part| Records::Component.keys_of_row(part) } + salad.fetch("at_table", [])
       end
 
       # @return [Hash{Integer=>Records::Salad}] those that the services serve

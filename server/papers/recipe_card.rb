@@ -185,10 +185,16 @@ module Scullion
         ]
       end
 
+      # Its recipe in the cook's own words.
+      def in_its_words
+        rows = @whole.portions.first.written.map { |name, said| "#{name}: “#{said}”" }
+        rows.any? ? ["As written. #{rows.join("; ")}."] : []
+      end
+
       def notes
         warned = @plan["hazards"].reject { |found| found["grave"] == "mind" && found["at"] != "service" }
         warned.map { |found| "#{found["grave"].upcase}: #{found["what"]} #{found["remedy"]}".strip } + held +
-          [contents]
+          beside + [contents] + in_its_words
       end
 
       def held
@@ -203,6 +209,13 @@ module Scullion
               "Contains #{portion["contains"].join(", ")}; may be cross-contact: decide in your kitchen."
             end
           end
+      end
+
+      def beside
+        @plan["count"].filter_map do |portion|
+          names = portion["at_table"] or next
+          "On the table beside it, not in it: #{names.join(", ")}."
+        end
       end
 
       def escaped(text) = text.gsub(MARKUP) { |sign| "\\#{sign}" }

@@ -16,7 +16,9 @@ module Scullion
       end
 
       # @return [Array<Sheet>] in the order the packet has them
-      def all = [before_you_cook, order, *prep, *making, *cook, *dressing, *days, *build, labels, matrix]
+      def all
+        [before_you_cook, order, *prep, *making, *cook, *dressing, *days, *build, labels, matrix, *written]
+      end
 
       def title = @plan["service"]["name"]
 

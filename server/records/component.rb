@@ -38,7 +38,8 @@ module Scullion
           "made" => made,
           "with" => along,
           "fruit" => fruit,
-          "right" => right || nil
+          "right" => right || nil,
+          "written" => written
         }.compact
       end
     end

@@ -14,7 +14,8 @@ module Scullion
           "ml" => ml,
           "grams" => grams,
           "right" => right || nil,
-          "fruit" => fruit
+          "fruit" => fruit,
+          "written" => written
         }.compact
       end
     end

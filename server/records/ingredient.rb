@@ -22,7 +22,8 @@ module Scullion
       def used_in
         ids =
           Component.where(ingredient: self).pluck(:salad_id) |
-            DressingPart.where(ingredient: self).pluck(:salad_id) | below.map(&:salad_id)
+            DressingPart.where(ingredient: self).pluck(:salad_id) | below.map(&:salad_id) |
+            Salad.where.not(at_table: nil).select { |salad| salad.at_table.include?(key) }.map(&:id)
         Salad.where(id: ids).order(:name).pluck(:name)
       end
 

@@ -10,6 +10,7 @@ module Scullion
       has_many :lines, class_name: "ServiceLine", dependent: :restrict_with_exception, inverse_of: :salad
 
       attribute :dressing_stages, ActiveRecord::Type::Json.new
+      attribute :at_table, ActiveRecord::Type::Json.new
 
       def self.for_planning = includes(components: :ingredient, dressing_parts: :ingredient)
 
@@ -27,7 +28,8 @@ module Scullion
             dressing_name: build.dressing&.name,
             dressing_preset: build.dressing&.preset,
             dressing_stages: build.dressing&.stages,
-            dressing_grams: build.dressing&.grams
+            dressing_grams: build.dressing&.grams,
+            at_table: build.at_table.map(&:key).presence
           )
           persisted? ? touch_version : save!
           write_components(build)
@@ -46,7 +48,8 @@ module Scullion
           "name" => name,
           "serves_as" => serves_as,
           "components" => components.map(&:to_document),
-          "dressing" => dressing
+          "dressing" => dressing,
+          "at_table" => at_table
         }.compact
       end
 
@@ -90,7 +93,8 @@ module Scullion
             made: component.made&.to_h,
             along: component.with.map(&:to_h).presence,
             fruit: component.fruit&.kind,
-            right: component.right
+            right: component.right,
+            written: component.written
           )
         end
       end
@@ -104,6 +108,7 @@ module Scullion
             :role => part.role,
             :right => part.right,
             :fruit => part.fruit&.kind,
+            :written => part.written,
             part.by => part.amount
           )
         end

@@ -54,13 +54,25 @@ RSpec.describe "The dressing", :journey, type: :feature do
       "Quay peanuts\nServes 20\n\n500 g peanuts, crushed\n1 kg rocket\n3 kg carrots, kept in milk\n" \
         "40 slices sourdough, on the side"
     )
-    expect(page).to have_content("On the table, not in that: White country bread (gluten).")
+    expect(page).to have_content("On the table beside Quay peanuts: White country bread (gluten).")
     expect(page).to have_content("No amount could be read.")
     fill_in "or write it", with: "500 ml"
     find_field("or write it").send_keys(:enter)
     expect(page).to have_content("Every line is settled.").and have_content("Contains milk, peanuts.")
     click_button "Done"
     expect(page).to have_css("li button", text: "500 g peanuts, crushed chopped here")
+    click_button "Into a service"
+    fill_in "Day", with: Date.new(2026, 12, 3)
+    fill_in "Covers", with: "90"
+    click_button "Plan it"
+    expect(page).to have_content("On the table beside it, not in it: White country bread (gluten)")
+    click_link "Prep"
+    expect(page).to have_css("p[aria-label='As the recipe has it']", text: "“500 g peanuts, crushed (for 20)”")
+    click_link "Count"
+    click_link "open the salad"
+    expect(page).to have_content("“1 kg rocket (for 20)”")
+    click_button "Nothing on the table"
+    expect(page).to have_no_content("White country bread")
   end
 
   it "is as written on the desk, beside what is carried, and goes straight into a service" do

@@ -5,8 +5,9 @@ module Scullion
   class Salad
     # One part of a dressing: how much of it, by volume (ml) or weight (g), on any scale.
     # right: the cook says that an unusual amount is meant. fruit: the whole fruit that it comes from, or nil.
+    # written: its row of the recipe, or nil.
     Part =
-      Struct.new(:ingredient, :role, :amount, :by, :right, :fruit, keyword_init: true) do
+      Struct.new(:ingredient, :role, :amount, :by, :right, :fruit, :written, keyword_init: true) do
         def grams = by == "ml" ? amount * density : amount
         def ml = by == "ml" ? amount : amount / density
         def density = ingredient.fetch(ingredient.dressing_density)
@@ -16,12 +17,14 @@ module Scullion
     Dressing = Struct.new(:name, :preset, :parts, :stages, :grams, keyword_init: true)
 
     PART_ROLES = %w[fat acid emulsifier sweet salt aromatic liquid].freeze
-    FIELDS = %w[key name serves_as components dressing].freeze
+    FIELDS = %w[key name serves_as components dressing at_table].freeze
 
-    attr_reader :key, :name, :serves_as, :components, :dressing
+    # at_table [Array<Ingredient>]: what stands on the table beside it, neither in it nor planned
+    attr_reader :key, :name, :serves_as, :components, :dressing, :at_table
 
-    def initialize(key:, name:, serves_as:, components:, dressing:)
+    def initialize(key:, name:, serves_as:, components:, dressing:, at_table: [])
       @key, @name, @serves_as, @components, @dressing = key, name, serves_as, components, dressing
+      @at_table = at_table
       freeze
     end
   end

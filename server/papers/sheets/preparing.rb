@@ -48,7 +48,8 @@ module Scullion
                       line["fruit"],
                       line["trim"],
                       cut(line),
-                      line.dig("treat", "said")
+                      line.dig("treat", "said"),
+                      quoted(line)
                     ].compact.join(", "),
                     amount(line, "ready_grams"),
                     amount(line, "hands_minutes")
@@ -68,6 +69,9 @@ module Scullion
           end
         end
 
+        # In the recipe's own words.
+        def quoted(line) = line["written"]&.then { |said| "“#{said}”" }
+
         # What comes from another service, or is for one.
         def shared = @plan["shared"].any? ? @plan["shared"].join(" ") : nil
 
@@ -86,7 +90,9 @@ module Scullion
               "Make: #{part["name"]}, #{text(part, "make_grams")}",
               ["Into it", "Weigh"],
               [
-                *part["parts"].map { |each| [of_fruit(each), amount(each, "grams")] },
+                *part["parts"].map do |each|
+                  [[of_fruit(each), quoted(each)].compact.join(", "), amount(each, "grams")]
+                end,
                 ["Then", "#{part["do"]}. Too thick: #{part["thin"]}."],
                 ["Keeps", "#{text(part, "days")}#{", cold" if part["cold"]}"],
                 ["Contains", part["contains"].any? ? part["contains"].join(", ") : "none of the fourteen"]
@@ -109,7 +115,7 @@ module Scullion
               "cook-#{key(line["name"])}",
               "Cook: #{line["name"]}",
               ["What", "How much"],
-              [*rows, *along(line), ["Done when", line["done"]], *kept_safe(line)],
+              [*rows, *along(line), ["Done when", line["done"]], *kept_safe(line), *as_written(line)],
               [4, 6],
               note: [
                 "#{line["setting"]}.",
@@ -120,6 +126,8 @@ module Scullion
             )
           end
         end
+
+        def as_written(line) = [["As written", line["written"]]].select(&:last)
 
         def along(line)
           Array(line["with"]).map { |each| ["#{each["name"]}, cooks along", cell(each["grams"])] }
@@ -136,7 +144,9 @@ module Scullion
                   of_fruit(part),
                   amount(part, "grams"),
                   amount(part, "ml"),
-                  part["strong"] ? "begin with #{text(part, "start_grams")}" : ""
+                  [("begin with #{text(part, "start_grams")}" if part["strong"]), quoted(part)].compact.join(
+                    ", "
+                  )
                 ]
               end
             stages =

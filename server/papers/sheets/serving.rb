@@ -162,11 +162,24 @@ module Scullion
             ["", *@tastes.map { |taste| taste["name"] }],
             rows,
             [0.38 * @tastes.size, *([1] * @tastes.size)],
-            note:
-              "May be cross-contact: decide in your kitchen. A serving contains: worked out " \
-                "from tables, not analysed.",
+            note: [
+              "May be cross-contact: decide in your kitchen. A serving contains: worked out from tables, " \
+                "not analysed.",
+              *beside
+            ].join(" "),
             wall: true
           )
+        end
+
+        # The recipes in their own words, where salads came from any.
+        def written
+          rows =
+            @roster.plan.portions.flat_map do |portion|
+              portion.written.map { |name, said| [portion.salad.name, name, said] }
+            end
+          return [] if rows.empty?
+
+          [sheet("written", "As the recipes have it", %w[Salad Item Written], rows, [5, 5, 9])]
         end
 
         # What a serving contains, worked out and not analysed.
@@ -175,6 +188,14 @@ module Scullion
           Salad::Label::ROWS.each { |content, name| rows["#{content}_grams"] = name.capitalize }
           rows.map { |figure, name| [name, *@tastes.map { |taste| taste["label"][figure]["text"] }] } +
             [["Of it looked up", *@tastes.map { |taste| taste["label"]["looked_up"] }]]
+        end
+
+        # On the table, and in no salad.
+        def beside
+          @plan["count"].filter_map do |portion|
+            names = portion["at_table"] or next
+            "On the table beside #{portion["name"]}, not in it: #{names.join(", ")}."
+          end
         end
 
         def contains(taste, name)

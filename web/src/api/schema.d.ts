@@ -2832,13 +2832,12 @@ export interface components {
             steps: components["schemas"]["RecipeStep"][];
             missing: string[];
             unused: string[];
-            /** @description Served beside the salad and not planned with it, each with its allergens */
-            at_table?: string[];
             settled: boolean;
             salad?: {
                 name: string;
                 components: components["schemas"]["Component"][];
                 dressing?: components["schemas"]["Dressing"];
+                at_table?: components["schemas"]["AtTable"];
             };
         };
         EarlierBuild: {
@@ -2855,6 +2854,7 @@ export interface components {
             serves_as?: "side" | "starter" | "main";
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
+            at_table?: components["schemas"]["AtTable"];
         };
         SaladWrite: {
             version: number;
@@ -2864,7 +2864,10 @@ export interface components {
             serves_as?: "side" | "starter" | "main";
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
+            at_table?: components["schemas"]["AtTable"];
         };
+        /** @description Foods by their key that stand on the table beside it: neither in it nor planned */
+        AtTable: components["schemas"]["KeyName"][];
         Salad: {
             id: number;
             version: number;
@@ -2874,6 +2877,7 @@ export interface components {
             serves_as: "side" | "starter" | "main";
             components: components["schemas"]["Component"][];
             dressing?: components["schemas"]["Dressing"];
+            at_table?: components["schemas"]["AtTable"];
         };
         TrialInput: {
             salad: components["schemas"]["SaladInput"];
@@ -3191,6 +3195,7 @@ export interface components {
             held_back?: number;
             /** @description An unusual amount is meant */
             right?: boolean;
+            written?: components["schemas"]["RowOfRecipe"];
             cook?: components["schemas"]["Cook"];
             made?: components["schemas"]["MadePart"];
             /**
@@ -3207,6 +3212,8 @@ export interface components {
                 stays?: boolean;
             }[];
         };
+        /** @description Its row of the recipe, in the cook's words; no figure follows from it */
+        RowOfRecipe: string;
         /** @description A made part: several ingredients made into one. The component's ingredient is then what it is like */
         MadePart: {
             /** @enum {string} */
@@ -3217,6 +3224,7 @@ export interface components {
                 grams: number;
                 /** @description An unusual amount is meant */
                 right?: boolean;
+                written?: components["schemas"]["RowOfRecipe"];
                 /**
                  * @description It comes from whole fruit, which is bought: juice squeezed here, or zest
                  * @enum {string}
@@ -3301,6 +3309,7 @@ export interface components {
                  * @enum {string}
                  */
                 fruit?: "juice" | "zest";
+                written?: components["schemas"]["RowOfRecipe"];
             }[];
         };
         /** @description One ingredient as in core/facts/larder, with its figures and their sources */
@@ -3813,6 +3822,8 @@ export interface components {
                 allergens: string[];
                 /** @description The whole fruit for it, in words */
                 fruit?: string;
+                /** @description Its row of the recipe, in the cook's words */
+                written?: string;
                 grams: components["schemas"]["Figure"];
             }[];
         };
@@ -3824,6 +3835,8 @@ export interface components {
             dressing_name?: string | null;
             /** @description Allergens, of the 14 */
             contains: string[];
+            /** @description What stands beside it, neither in it nor planned, with its allergens */
+            at_table?: string[];
             layers: components["schemas"]["Layer"][];
             covers: components["schemas"]["Figure"];
             over_prep: components["schemas"]["Figure"];
@@ -3938,6 +3951,8 @@ export interface components {
             pieces?: string;
             /** @description The whole fruit for it, in words */
             fruit?: string;
+            /** @description Its rows of the recipes, in the cook's words */
+            written?: string;
             /** @description What comes before the knife */
             first?: string;
             /** @description It is bought cut, and neither trimmed nor cut here */
@@ -3999,6 +4014,8 @@ export interface components {
             ingredient: string;
             colour: string;
             setting: string;
+            /** @description Its rows of the recipes, in the cook's words */
+            written?: string;
             done?: string | null;
             rescue: {
                 if: string;
@@ -4158,6 +4175,8 @@ export interface components {
             strong: boolean;
             /** @description The whole fruit for it, in words */
             fruit?: string;
+            /** @description Its row of the recipe, in the cook's words */
+            written?: string;
             start_grams: components["schemas"]["Figure"];
             grams: components["schemas"]["Figure"];
             ml: components["schemas"]["Figure"];

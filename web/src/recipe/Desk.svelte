@@ -228,15 +228,11 @@
       {#if portion.contains.length > 0}<p class="quiet mt-2">
           Contains {portion.contains.join(", ")}.
         </p>{/if}
-      {#if desk.draft?.at_table?.length}<p class="mt-1">
-          <b>On the table, not in that:</b>
-          {desk.draft.at_table.join("; ")}. The salad's label does not say so.
-        </p>{/if}
       {#each desk.judged?.snags ?? [] as snag (snag.what)}
         <p class="mt-1">{snag.what} <span class="quiet">{snag.remedy}</span></p>
       {/each}
       {#if desk.open.length === 0}<p class="text-success mt-2 font-semibold">
-          Every word of your text is used, or asked about.
+          Every word of your text is used, asked about, or goes along to the bench as it is written.
         </p>{/if}
     </section>
   {/if}

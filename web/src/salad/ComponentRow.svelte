@@ -12,6 +12,7 @@
   import type { SaladEditor } from "./salad.svelte";
   import Choice from "../ui/Choice.svelte";
   import Dot from "../ui/Dot.svelte";
+  import RowOfRecipe from "../ui/RowOfRecipe.svelte";
   import { cutsOf, methodsOf, ROLES, treatsOf, trimsOf } from "./components";
 
   // One component on the editor: how much, what for, how it is prepared, what is kept for the top,
@@ -123,7 +124,7 @@
           open = !open;
           if (open) void swaps();
         }}>{way}</button
-      ></span
+      ><RowOfRecipe row={component.written} /></span
     >
     <input
       class="input h-11 w-28 text-right text-xl font-bold {fault ? 'border-error border-2' : ''}"

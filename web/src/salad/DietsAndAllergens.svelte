@@ -2,8 +2,12 @@
   import type { Taste } from "../api/client";
   import Mark from "../ui/Mark.svelte";
 
-  // Who can eat it, and the line that says no.
-  let { suits }: { suits: Taste["suits"] } = $props();
+  // Who can eat it, and the line that says no; and what stands on the table beside it.
+  let {
+    suits,
+    beside,
+    onnone,
+  }: { suits: Taste["suits"]; beside: string[] | undefined; onnone: () => void } = $props();
 </script>
 
 <section class="tray">
@@ -30,5 +34,11 @@
   {:else}
     <p>None of the 14 allergens.</p>
   {/each}
+  {#if beside}
+    <h3 class="mt-3 text-lg">On the table beside it</h3>
+    <p>{beside.join("; ")}</p>
+    <p class="quiet">Neither in it nor ordered.</p>
+    <button class="btn btn-outline mt-1 h-11" onclick={onnone}>Nothing on the table</button>
+  {/if}
   <p class="quiet mt-2">May be cross-contact: decide in your kitchen.</p>
 </section>

@@ -8,6 +8,7 @@
     type SaladInput,
   } from "../api/client";
   import AsWritten from "./AsWritten.svelte";
+  import RowOfRecipe from "../ui/RowOfRecipe.svelte";
   import RatioBar from "./RatioBar.svelte";
   import type { Dressing, SaladEditor } from "./salad.svelte";
   import Fact from "../ui/Fact.svelte";
@@ -136,7 +137,7 @@
         <li class="border-base-300 flex flex-wrap items-center gap-2 border-t py-1">
           <b class="min-w-24 flex-1 basis-24"
             >{batch?.parts.find((made) => made.ingredient === each.ingredient)?.name ??
-              each.ingredient}</b
+              each.ingredient}<RowOfRecipe row={each.written} /></b
           >
           <select
             class="select h-11 w-32 text-lg"

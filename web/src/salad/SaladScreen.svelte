@@ -200,7 +200,11 @@
         {/if}
         <BalanceCard taste={judged.taste} {editor} />
         <div class="grid items-start gap-3 md:grid-cols-2">
-          <DietsAndAllergens suits={judged.taste.suits} /><CostCard cost={judged.taste.cost} />
+          <DietsAndAllergens
+            suits={judged.taste.suits}
+            beside={judged.portion.at_table}
+            onnone={() => editor.put(({ at_table: _none, ...salad }) => salad)}
+          /><CostCard cost={judged.taste.cost} />
         </div>
         <section class="tray">
           <label class="flex flex-wrap items-center gap-3"

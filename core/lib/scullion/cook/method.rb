@@ -204,14 +204,14 @@ module Scullion
           "schools" => schools,
           "stretches" => stretches_in_words,
           "cools" => cools?,
-          **(core ? { "core" => { "text" => core_in_words, "class" => @asked.kind(ingredient).name } } : {}),
+          **{ "written" => need.written, "core" => core && core_shown }.compact,
           "snags" => snags.map(&:to_h),
           "headline" => raw_name.to_s,
           "facts" => self.class.facts.reject { |fact| nothing?(fact["name"]) }
         }
       end
 
-      # The method in a few words, e.g. "absorb, lid ajar, tender".
+      # In a few words, e.g. "absorb, lid ajar, tender".
       def setting = self.class.key
 
       # How to tell that it is done.
@@ -257,10 +257,9 @@ module Scullion
 
       private
 
-      def core_in_words
-        writer.celsius(core_celsius).then { |own| core_celsius > core.celsius ? own : core.text(writer) }
-      end
+      def core_in_words = core_celsius > core.celsius ? writer.celsius(core_celsius) : core.text(writer)
 
+      def core_shown = { "text" => core_in_words, "class" => @asked.kind(ingredient).name }
       def rounds_name = :batches
       def snag(severity, what, remedy, hazard = nil)
         Snag.new(severity: severity, stage: "cook", what: what, remedy: remedy, hazard: hazard)

@@ -83,6 +83,12 @@ module Scullion
       def pieces = layers.select { |layer| layer.component.pieces }.sum(&:pieces)
       def pieces_in_words = pieces.positive? ? layers.first.writer.write(pieces, :pieces) : nil
 
+      # What the recipes write of it. @return [String, nil]
+      def written
+        rows = layers.filter_map { |layer| layer.component.written }.uniq
+        rows.join("; ") if rows.any?
+      end
+
       def ingredient = component.ingredient
       def practice = layers.first.practice
       def name = component.name

@@ -199,7 +199,11 @@ module Scullion
       def text_by_sheet(figure) = figure == :portion_grams ? sums.whole : sums.text(figure)
 
       def snags
-        left_out.map { |component| missed(component) } + made_otherwise.map { |each| changed(*each) }
+        [
+          *left_out.map { |component| missed(component) },
+          *made_otherwise.map { |each| changed(*each) },
+          *at_table
+        ]
       end
 
       # What this day makes otherwise than the salad has it. @return [Array<Array(Component, Way)>]
@@ -219,11 +223,41 @@ module Scullion
           "serves_as" => salad.serves_as,
           "dressing_name" => salad.dressing&.name,
           "contains" => contains,
-          "layers" => layers.map(&:to_h)
+          "layers" => layers.map(&:to_h),
+          **{ "at_table" => names_at_table }.compact
         }
       end
 
+      # Its rows of the recipe, of all that came from one.
+      # @return [Array<Array(String, String)>] name, and what is written
+      def written
+        made = components.flat_map { |component| component.made.to_h.fetch("parts", []) }
+        rows =
+          components.map { |component| [component.name, component.written] } +
+            made.map { |part| [@larder.fetch(part["ingredient"]).name, part["written"]] } +
+            Array(@parts).map { |part| [part.ingredient.name, part.written] }
+        rows.select(&:last).uniq
+      end
+
+      # What stands beside it, neither in it nor planned, with its allergens. @return [Array<String>, nil]
+      def names_at_table
+        names = salad.at_table.map(&:with_allergens)
+        names if names.any?
+      end
+
       private
+
+      def at_table
+        names = names_at_table or return []
+        [
+          Snag.new(
+            severity: "look",
+            stage: "count",
+            what: "On the table beside #{salad.name}: #{names.join(", ")}.",
+            remedy: "It is neither ordered nor in what the salad contains: see to both."
+          )
+        ]
+      end
 
       def changed(component, way)
         Snag.new(

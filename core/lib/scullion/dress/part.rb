@@ -76,7 +76,8 @@ module Scullion
           "role" => role,
           "colour" => ingredient.colour,
           "strong" => strong?,
-          "fruit" => fruit_words
+          "fruit" => fruit_words,
+          "written" => part.written
         }.compact
       end
     end

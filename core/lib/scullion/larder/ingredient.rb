@@ -103,6 +103,9 @@ module Scullion
     # In brackets, to stand behind a name. @return [String, nil]
     def allergens_said = ("(#{allergens.join(", ")})" if allergens.any?)
 
+    # "White country bread (gluten)"
+    def with_allergens = [name, allergens_said].compact.join(" ")
+
     # Is this text one of its names? Case and a plural s are forgiven.
     def called?(text)
       [name, key.tr("-", " "), *aliases].any? { |known| plain(known) == plain(text) }

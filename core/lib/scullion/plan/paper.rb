@@ -35,6 +35,7 @@ module Scullion
         dress
         build
         hold
+        written
         "#{@lines.join("\n")}\n"
       end
 
@@ -174,6 +175,15 @@ module Scullion
             TIMES.each { |name| row(window.class.definitions[name].label, text(window, name)) }
             mind(window.at)
           end
+        end
+      end
+
+      def written
+        @plan.portions.each do |portion|
+          rows = portion.written
+          next if rows.empty?
+
+          section("As written: #{portion.salad.name}") { rows.each { |name, said| row(name, "", said) } }
         end
       end
 

@@ -226,6 +226,7 @@ module Scullion
           **{
             "fruit" => fruit_words,
             "pieces" => need.pieces_in_words,
+            "written" => need.written,
             "first" => before_all,
             "ready_cut" => ready_cut? || nil
           }.compact

@@ -40,7 +40,8 @@ module Scullion
             "name" => ingredient.name,
             "colour" => ingredient.colour,
             "allergens" => ingredient.allergens,
-            "fruit" => fruit_words
+            "fruit" => fruit_words,
+            "written" => part.written
           }.compact
         end
       end

@@ -52,7 +52,6 @@ module Scullion
           "missing" => against_steps.missing,
           "unused" => against_steps.unused,
           "differs" => against_steps.differs,
-          "at_table" => at_table,
           "salad" => salad,
           "settled" => @reads.values.all? { |read| settled?(read) }
         }.compact
@@ -90,7 +89,7 @@ module Scullion
 
       def taken_as(read, ingredient)
         right = @right.include?(read.line.number)
-        Taken.new(read, ingredient, @house, @servings, right: right, bound: bound)
+        Taken.new(read, ingredient, @house, @servings, right: right, bound: bound, said: @said)
       end
 
       def bound = @bound ||= Bound.new(@page, reads, @house, @declined) { |read| ingredient(read) }
@@ -183,10 +182,10 @@ module Scullion
         }.compact
       end
 
-      # @return [Array<String>, nil]
+      # Keys, nil where there are none.
       def at_table
-        names = all_taken.select(&:at_table?).map(&:with_allergens).uniq
-        names if names.any?
+        keys = all_taken.select(&:at_table?).map { |taken| taken.ingredient.key }.uniq
+        keys if keys.any?
       end
 
       def unlikely = @unlikely ||= Unlikely.new(all_taken, @practice, (@servings if @said))
@@ -230,7 +229,8 @@ module Scullion
         {
           "name" => (@page.title || "Pasted salad")[0, 120],
           "components" => company.along_with(solid) + made_parts.to_a.map { |part| made(part) },
-          "dressing" => dressing(wet)
+          "dressing" => dressing(wet),
+          "at_table" => at_table
         }.compact
       end
 

@@ -28,6 +28,8 @@ module Scullion
       COUNTS_AS = %r{\b(?:M/MA|oz\s?eq|veg(?:etable)?\s+\d/\d\s+cup|creditable|meal\s+pattern)\b}i.freeze
       # "Macros/jar: 410 kcal, P38 C34 F12"
       NUTRITION = /\A\W*(?:macros?|nutrition(?:al)?)\b.*\d\s?k?(?:cal|j)/i.freeze
+      # What a card of this house says below its steps.
+      BELOW_STEPS = /\A(?:A\s+serving:\s[\d,]+\s(?:kJ|kcal)|As\s+written\.\s.*[“"])/.freeze
       # "Dept: cold prep  Item: pasta salad  Batch: 25 portions": the head of a form.
       FORM =
         /\b(?:dept|department|item|batch|date|ref|rev|section|code|site|unit|prepared by|chef):\s/i.freeze
@@ -62,6 +64,7 @@ module Scullion
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
+        return true if text.match?(BELOW_STEPS)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(NONE_ADDED) && !amount?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)

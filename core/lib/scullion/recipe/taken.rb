@@ -15,11 +15,12 @@ module Scullion
       # @param read [LineReader::Read] @param ingredient [Ingredient] @param house [House]
       # @param servings [Integer] @param right [Boolean] an unusual amount is meant
       # @param bound [Bound, nil] what the steps say of how it is cooked
-      def initialize(read, ingredient, house, servings, right: false, bound: nil)
+      # @param said [Integer, nil] servings, where somebody says them
+      def initialize(read, ingredient, house, servings, right: false, bound: nil, said: nil)
         @ingredient, @house, @servings, @right = ingredient, house, servings, right
         instead = read.instead.to_h[ingredient.key]
         @read = instead ? read.dup.tap { |own| own.amount = instead } : read
-        @bound = bound
+        @bound, @said = bound, said
       end
 
       def right? = @right
@@ -27,9 +28,6 @@ module Scullion
       def dressing? = into == "dressing"
       def beside? = BESIDE.include?(into)
       def at_table? = into == "table"
-
-      # "White country bread (gluten)"
-      def with_allergens = [ingredient.name, ingredient.allergens_said].compact.join(" ")
 
       # For itself, and not to season or to dress.
       def eaten?
@@ -89,6 +87,7 @@ module Scullion
           "held_back" => read.line.item.held || (1.0 if into == "top"),
           "fruit" => fruit,
           "pieces" => on_the_plate,
+          "written" => written,
           **name
         ).compact
       end
@@ -135,8 +134,17 @@ module Scullion
           "role" => @house.default_component(ingredient).in_dressing,
           "grams" => [weighed.round(2), 0.01].max,
           "fruit" => fruit,
-          "right" => right? || nil
+          "right" => right? || nil,
+          "written" => written
         }.compact
+      end
+
+      # Its row as it stands in the recipe, and for how many: "3 bunches radishes, wafer-thin (for 36)".
+      def written
+        whom = read.per_head ? "a serving" : ("for #{@said}" if @said)
+        behind = whom ? " (#{whom})" : ""
+        row, most = read.line.text.to_s.squeeze(" ").strip, Salad::Component::WRITTEN - behind.size
+        "#{row.size > most ? "#{row[0, most - 1].rstrip}…" : row}#{behind}"
       end
 
       # Cut, trim, treatment and cooking that the line itself says, in words.

@@ -6,6 +6,7 @@ module Scullion
     # the heat that the recipe writes. For Form, which it is a part of.
     module Below
       CUT_AFTER = "cut_after"
+      MOST_AT_TABLE = 20
       WRITTEN = { "minutes" => [0.5..1440, "minutes"], "celsius" => [50..300, "°C"] }.freeze
 
       private
@@ -38,7 +39,8 @@ module Scullion
               ingredient: ingredient,
               grams: grams,
               right: part.flag("right"),
-              fruit: fruit
+              fruit: fruit,
+              written: row_of_recipe(part)
             )
           end
         if how.nil? || parts.nil? ||
@@ -47,6 +49,24 @@ module Scullion
         end
 
         Salad::Made.new(how, parts, @practice)
+      end
+
+      # Its row of the recipe.
+      def row_of_recipe(item) = item.text("written", default: nil, most: Salad::Component::WRITTEN)
+
+      # Foods that stand on the table beside it.
+      def at_table
+        return [] unless @fields.given?("at_table")
+
+        keys = Array(@fields.raw("at_table"))
+        strange = keys.reject { |key| key.is_a?(String) && @larder.key?(key) }
+        return keys.uniq.first(MOST_AT_TABLE).map { |key| @larder[key] } if strange.empty?
+
+        @fields.fault(
+          "at_table",
+          "There is no #{Fault.shown(strange.first)} in the larder.",
+          "Add it to the larder, or leave it out."
+        )
       end
 
       # Juice that is squeezed here, zest.

@@ -21,6 +21,7 @@ module Scullion
         fruit
         held_back
         right
+        written
       ].freeze
       RAW = {}.freeze
 
@@ -33,6 +34,8 @@ module Scullion
       PIECES = (0.05..200.0).freeze
       # Minutes that a treatment may take, where the cook says how long.
       TREAT_MINUTES = (1..1440).freeze
+      # Letters of what the recipe writes of it.
+      WRITTEN = 200
 
       attr_reader :ingredient,
                   :name,
@@ -48,7 +51,8 @@ module Scullion
                   :with,
                   :fruit,
                   :held_back,
-                  :right
+                  :right,
+                  :written
 
       # @param ingredient [Ingredient] @param grams [Float] ready to serve, per serving
       # @param role [String] a key of facts/practice/roles @param cook [Hash] "method" and its options
@@ -58,6 +62,7 @@ module Scullion
       # @param fruit [Salad::Fruit, nil] the whole fruit that a zest comes from
       # @param held_back [Float] share kept for the top, 0 to 1
       # @param right [Boolean] the cook says that an unusual amount is meant
+      # @param written [String, nil] its row of the recipe, in the cook's words; no figure follows from it
       def initialize(
         ingredient:,
         grams:,
@@ -73,12 +78,13 @@ module Scullion
         fruit: nil,
         pieces: nil,
         held_back: 0.0,
-        right: false
+        right: false,
+        written: nil
       )
         @like, @grams, @role, @trim, @cut, @treat = ingredient, grams, role, trim, cut, treat
         @treat_minutes = treat_minutes
         @cook, @made, @with, @fruit, @held_back, @right = cook, made, with, fruit, held_back, right
-        @pieces = pieces
+        @pieces, @written = pieces, written
         @given_name = name
         @name = name || ingredient.name
         @ingredient = made ? made.ingredient(ingredient, @name) : ingredient
@@ -134,6 +140,7 @@ module Scullion
           pieces: pieces,
           held_back: held_back,
           right: right,
+          written: written,
           **changes
         )
       end
@@ -155,7 +162,8 @@ module Scullion
           "made" => made&.to_h,
           "with" => with.empty? ? nil : with.map(&:to_h),
           "fruit" => fruit&.kind,
-          "right" => right || nil
+          "right" => right || nil,
+          "written" => written
         }.compact
       end
 

@@ -31,7 +31,8 @@ module Scullion
           name: @fields.text("name"),
           serves_as: @fields.choice("serves_as", %w[side starter main], default: "main"),
           components: shared(@fields.list("components", 1..60, "components") { |item| component(item) }),
-          dressing: @fields.within("dressing", default: nil) { |item| dressing(item) }
+          dressing: @fields.within("dressing", default: nil) { |item| dressing(item) },
+          at_table: at_table
         }
         Salad.new(**parts) if @fields.faults.size == before
       end
@@ -48,6 +49,7 @@ module Scullion
           pieces: item.number("pieces", Salad::Component::PIECES, "pieces on a serving", default: nil),
           held_back: item.number("held_back", 0..1, "as a share", default: 0.0),
           right: item.flag("right"),
+          written: row_of_recipe(item),
           cut: item.choice("cut", @practice.cuts.keys, default: nil),
           trim: trim(item, ingredient),
           treat: item.text("treat", default: nil),
@@ -274,7 +276,7 @@ module Scullion
       end
 
       def part(item)
-        item.only("ingredient", "role", "ml", "grams", "right", "fruit")
+        item.only("ingredient", "role", "ml", "grams", "right", "fruit", "written")
         ingredient = ingredient(item)
         role = item.choice("role", Salad::PART_ROLES)
         by = item.given?("ml") ? "ml" : "grams"
@@ -288,7 +290,8 @@ module Scullion
           amount: amount,
           by: by,
           right: item.flag("right"),
-          fruit: fruit(item, ingredient)
+          fruit: fruit(item, ingredient),
+          written: row_of_recipe(item)
         )
       end
     end

@@ -8,7 +8,7 @@ module Scullion
     # from what is in it. Rows of facts/practice/made.yml.
     class Made
       FIELDS = %w[how parts].freeze
-      PART_FIELDS = %w[ingredient grams right fruit].freeze
+      PART_FIELDS = %w[ingredient grams right fruit written].freeze
       # g of a part, on any scale.
       PART_GRAMS = (0.01..100_000.0).freeze
       # % of a salad that a made part may be without being asked about.
@@ -16,7 +16,7 @@ module Scullion
       TASTES = %w[salt acid sugar fat].freeze
 
       # grams: on the scale of the made part's own formula
-      Part = Struct.new(:ingredient, :grams, :right, :fruit, keyword_init: true)
+      Part = Struct.new(:ingredient, :grams, :right, :fruit, :written, keyword_init: true)
 
       attr_reader :how, :parts
 
@@ -51,7 +51,8 @@ module Scullion
                 "ingredient" => part.ingredient.key,
                 "grams" => part.grams,
                 "right" => part.right || nil,
-                "fruit" => part.fruit&.kind
+                "fruit" => part.fruit&.kind,
+                "written" => part.written
               }.compact
             end
         }

@@ -11,6 +11,7 @@
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
   import Mark from "../../ui/Mark.svelte";
+  import RowOfRecipe from "../../ui/RowOfRecipe.svelte";
   import Warnings from "../../ui/Warnings.svelte";
   import Schools from "./Schools.svelte";
   import { amount, figure, text } from "./cooking";
@@ -32,6 +33,7 @@
   <div class="flex flex-wrap items-baseline justify-between gap-x-6">
     <h2 class="text-2xl">{batch.name}</h2>
     <p class="quiet">{batch.setting}{vessel ? ` · ${vessel}` : ""}</p>
+    <RowOfRecipe row={batch.written} />
   </div>
   {#each batch.snags as snag, index (index)}
     <p class="mt-2 flex items-start gap-2">

@@ -71,6 +71,9 @@
         >
       </tbody>
     </table>
+    {#each plan.count.filter((portion) => portion.at_table) as portion (portion.at)}<p class="mt-2">
+        On the table beside {portion.name}, not in it: <b>{portion.at_table!.join("; ")}</b>.
+      </p>{/each}
     <p class="quiet mt-2">
       May be cross-contact: decide in your kitchen, and say so. Derived from every line, dressing and
       cooking included.

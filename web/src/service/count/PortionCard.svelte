@@ -86,7 +86,10 @@
             <td class="pl-2"
               ><span class="flex items-center gap-2"
                 ><Dot colour="var(--dressing)" /><b>{portion.dressing_name ?? "Dressing"}</b><span
-                  class="quiet hidden @4xl:inline">what the layers carry</span
+                  class="quiet hidden @4xl:inline"
+                  >{portion.dressing_grams.value === portion.carries_grams.value
+                    ? "what the layers carry"
+                    : "as written"}</span
                 ></span
               ></td
             >
@@ -110,6 +113,10 @@
         <div class="quiet">Contains</div>
         <b class="text-lg">{portion.contains.join(", ") || "none of the 14 allergens"}</b>
         <div class="quiet">Cross-contact: decide in your kitchen.</div>
+        {#if portion.at_table}<div class="mt-1">
+            <span class="quiet">On the table beside it, not in it:</span>
+            {portion.at_table.join("; ")}
+          </div>{/if}
       </div>
     </div>
   </div>

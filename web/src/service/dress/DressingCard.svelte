@@ -7,6 +7,7 @@
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import RowOfRecipe from "../../ui/RowOfRecipe.svelte";
   import Warnings from "../../ui/Warnings.svelte";
   import FullEmulsion from "./FullEmulsion.svelte";
 
@@ -43,7 +44,7 @@
           <thead
             ><tr class="quiet h-8 text-left"
               ><th class="font-normal">Part</th><th class="text-right font-normal">Weigh</th><th
-                class="text-right font-normal">or measure</th
+                class="pl-3 text-right font-normal whitespace-nowrap">or measure</th
               ></tr
             ></thead
           >
@@ -55,7 +56,7 @@
                     ><Dot colour={part.colour} />{part.name}{#if part.fruit}<span class="quiet"
                         >{part.fruit}</span
                       >{/if}</span
-                  ></td
+                  ><RowOfRecipe row={part.written} /></td
                 >
                 <td class="text-right"
                   ><Figure of={part.grams} label={part.name} />{#if part.strong}<br /><span

@@ -3,6 +3,7 @@
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import RowOfRecipe from "../../ui/RowOfRecipe.svelte";
 
   // A made part: made once for all the salads that it goes into, each ingredient weighed in.
   let {
@@ -49,7 +50,7 @@
                   ><Dot colour={part.colour} />{part.name}{#if part.fruit}<span class="quiet"
                       >{part.fruit}</span
                     >{/if}</span
-                ></td
+                ><RowOfRecipe row={part.written} /></td
               >
               <td class="py-1 text-right"
                 ><Figure of={part.grams} size="text-xl" label="{made.name}, {part.name}" /></td

@@ -62,6 +62,8 @@
 </div>
 {#if others.length > 0}
   <p class="quiet mt-3">
-    Nothing to cut, straight to Cook or Build: {others.map((line) => line.name).join(", ")}.
+    Nothing to cut, straight to Cook or Build: {others
+      .map((line) => (line.written ? `${line.name} (“${line.written}”)` : line.name))
+      .join(", ")}.
   </p>
 {/if}

@@ -5,6 +5,7 @@
   import Dot from "../../ui/Dot.svelte";
   import Fact from "../../ui/Fact.svelte";
   import Figure from "../../ui/Figure.svelte";
+  import RowOfRecipe from "../../ui/RowOfRecipe.svelte";
   import Warnings from "../../ui/Warnings.svelte";
 
   // One line of the bench: as bought → trimmed → cut → treated, with tool, minutes, trim and its use.
@@ -35,6 +36,7 @@
       /></label
     >
   </div>
+  <RowOfRecipe row={line.written} />
   <div class="my-2 grid gap-x-5 {treatBefore ? 'grid-cols-2 @lg:grid-cols-4' : 'grid-cols-3'}">
     <Fact label="Bought (AP)" of={line.ap_grams} size={treatBefore ? "text-2xl" : "text-3xl"} />
     <Fact label={line.trim ? `${line.trim} (EP)` : "Untrimmed (EP)"} of={line.ep_grams} />

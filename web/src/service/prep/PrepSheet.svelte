@@ -46,6 +46,7 @@
             {#if line.treat}<br /><b>{line.treat.said}</b>{line.treat.takes.length > 0
                 ? `: ${line.treat.takes.join(", ")}`
                 : ""}{/if}
+            {#if line.written}<br />“{line.written}”{/if}
             {#if line.trim_off}<br />Trim: {line.trim_off} → {line.trim_use}{/if}
             {#each found.filter((each) => each.at === line.at) as each (each.key + each.what)}<br
               />{MARK[each.grave]}

@@ -1,0 +1,6 @@
+<script lang="ts">
+  // The row of the recipe that something came from, in the cook's own words.
+  let { row }: { row: string | undefined } = $props();
+</script>
+
+{#if row}<p class="quiet font-normal" aria-label="As the recipe has it">“{row}”</p>{/if}
