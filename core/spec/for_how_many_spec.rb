@@ -22,6 +22,9 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 portions
       Potato salad – serves 24
       Potato salad x24
+      Potato salad for the staff (24ish)
+      Potato salad (enough for a 24-person table, 3 platters)
+      Potato salad (school fete, 24 cups of 150 g)
       Potato salad x 24
       24 x potato salad
       Potato salad for twenty-four
@@ -276,6 +279,39 @@ RSpec.describe Scullion::Recipe::Servings do
     ways.each do |way|
       read = Scullion::Recipe::Draft.new("Potato salad #{way}\n2 kg potatoes", house).to_h
       expect(read.values_at("title", "servings")).to eq(["Potato salad", 24]), way
+    end
+  end
+
+  it "knows every word for about, wherever a number of guests may stand" do
+    [
+      "about ",
+      "around ",
+      "roughly ",
+      "approx ",
+      "approx. ",
+      "approximately ",
+      "circa ",
+      "c. ",
+      "ca ",
+      "ca. ",
+      "abt ",
+      "some ",
+      "nearly ",
+      "almost ",
+      "~",
+      "~ "
+    ].each do |about|
+      [
+        "Serves %s24",
+        "Potato salad for %s24",
+        "Staff party of %s24",
+        "We are %s24",
+        "Makes %s24 portions",
+        "We made it for %s24"
+      ].each do |row|
+        text = ["Potato salad", format(row, about), "2 kg potatoes"]
+        expect([row, about, described_class.new(text).number]).to eq [row, about, 24]
+      end
     end
   end
 end

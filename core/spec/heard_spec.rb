@@ -41,6 +41,23 @@ RSpec.describe "Texts as they come" do
     end
   end
 
+  it "lays on the table what its row says so of, though nobody says how much" do
+    ["crusty bread on the table", "bread for the table", "crusty bread to serve"].each do |row|
+      salad = Scullion::Recipe::Draft.new("Serves 20\n2 kg carrots\n#{row}", house).to_h["salad"]
+      expect([row, salad["at_table"]]).to eq [row, %w[white-loaf]]
+    end
+  end
+
+  it "counts for so many, and takes that number for how many the list is for" do
+    text = "Melon\nFor every 10 people:\n2 kg watermelon\n200 g feta\nWe are 130 on Saturday."
+    found = Scullion::Recipe::Draft.new(text, house).to_h
+    expect(found.values_at("servings", "servings_others")).to eq [10, [130]]
+    expect(found["lines"].map { |line| line["status"] }.compact).to eq %w[sure sure]
+    list = "Fattoush (30ish)\n2 cos hearts per 10 ppl\n3 kg tomatoes"
+    cos = Scullion::Recipe::Draft.new(list, house)
+    expect([cos.to_h["servings"], cos.taken(cos.reads.first).prepared]).to eq [30, 900.0]
+  end
+
   it "lays on the table what is headed so" do
     told = taken(<<~TEXT)
       Slaw for 20

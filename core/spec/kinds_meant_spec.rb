@@ -26,6 +26,31 @@ RSpec.describe "Kinds that are meant" do
     expect(all("Serves 70\n10-8 eggs").first[1]).to eq 522
   end
 
+  it "tells the kind of what is counted by its colour alone, behind an \"and\"" do
+    {
+      "Four large white cabbages and one red" => %w[white-cabbage red-cabbage],
+      "3 red peppers and one yellow" => %w[red-pepper yellow-pepper],
+      "a white cabbage (2 kg) and a red one" => %w[white-cabbage red-cabbage]
+    }.each { |row, keys| expect(all("Serves 20\n#{row}").map(&:first)).to eq(keys), row }
+  end
+
+  it "takes \"and\" for the other end of a range only behind \"between\"" do
+    expect(all("Serves 9\nonions 4 and 2 leeks").map { |each| each[1] }).to eq [600, 400]
+    expect(all("Serves 9\nbetween 40 and 60 g sugar").first[1]).to eq 50
+    expect(all("Serves 9\nbetween four and six onions").first[1]).to eq 750
+  end
+
+  it "leaves an amount with the name that it stands behind, whatever is joined to it" do
+    row = "Sunflower oil 150 ml and the fat of the bacon"
+    expect(all("Serves 9\n#{row}")).to match [["sunflower-oil", 138, "dressing"], "?"]
+    expect(all("Serves 9\nparsley 2 bunches and mint").first.first(2)).to eq ["parsley", 90]
+  end
+
+  it "asks what a dressing is made of that is said by a ratio" do
+    expect(all("Serves 9\n400 ml vinaigrette (1:3)\n2 kg carrots").first).to eq "?"
+    expect(all("Serves 9\n400 ml vinaigrette\n2 kg carrots").first.first).to eq "bought-vinaigrette"
+  end
+
   it "takes big pots of a herb for what it comes in" do
     told = "For 40. Two kilos of mozzarella. Three big pots of basil."
     expect(reads(told).reads.last.line.item.foods.first).to eq "basil"

@@ -17,7 +17,9 @@ RSpec.describe Scullion::Recipe::NumbersLeft do
       "balsamic 300 ml reduced to 150" => "150",
       "12 eggs (6 boiled, 6 for mayonnaise)" => "6",
       "3 kg swede, 2 cm dice, roasted; 500 g raw, grated" => "500 g",
-      "40 figs (20 for the plate, 20 torn)" => "20"
+      "40 figs (20 for the plate, 20 torn)" => "20",
+      "half a cup palm sugar; 6 zorgles, chopped" => "6",
+      "half a red cabbage per 20" => "20"
     }.each { |line, number| expect(why(line)).to eq("What is “#{number}” here?"), line }
   end
 

@@ -49,4 +49,17 @@ RSpec.describe "A list without a title" do
       expect(title("#{first}\n\nbeetroot 8 kg\ncarrots 2 kg")).not_to be_nil, first
     end
   end
+
+  it "has one all the same where a dish is called so, and how much of it is made" do
+    row = "Prep sheet – Coronation cauliflower salad (deli counter, 6 kg finished)"
+    text = "#{row}\ncauliflower florets 3 kg\nmayonnaise 1 kg"
+    expect([title(text), keys(text)]).to eq [row, %w[cauliflower mayonnaise]]
+  end
+
+  it "lists what is seasoned with by name and amount, and tells nothing of it" do
+    text = "Rice\nServes 20\n2 kg white rice\n1 kg red peppers\nsalt 60 g, pepper 10 g"
+    expect(keys(text)).to eq %w[white-rice red-pepper fine-salt black-pepper]
+    told = reads("Rice\nServes 20\n2 kg white rice\nsalt 2 kg aubergines, leave an hour").to_h
+    expect(told["lines"].map { |line| line["kind"] }).to include "step"
+  end
 end

@@ -54,8 +54,52 @@ RSpec.describe Scullion::Recipe::StrangeCut do
     expect(line("2 kg walnuts, grated")["why"]).to match(/“grated”: there are no figures/)
   end
 
+  it "takes a word that stands alone behind its food for the cut that it is of this one" do
+    {
+      "2 kg red onion, thin, soaked 10 min" => "sliced",
+      "red onion x9, thin, in vinegar" => "sliced",
+      "3 bunches radishes, wafer-thin" => "shaved",
+      "1 kg mushrooms thin" => "sliced",
+      "parsley 2 bunches fine" => "chopped",
+      "parsley rough, 2 bunches" => "chopped",
+      "1 white cabbage, very fine" => "shredded",
+      "2 kg carrots, fine" => "diced-small",
+      "300 g pecorino, fine" => "grated",
+      "walnuts 400 g, rough" => "chopped",
+      "Slice 6 red onions finely" => "sliced",
+      "1.5 kg cucumber small dice" => "diced-small"
+    }.each { |row, cut| expect([row, component(row)["cut"]]).to eq [row, cut] }
+  end
+
+  it "leaves such a word to what is bought so" do
+    {
+      "bulgur 2 kg, coarse" => "coarse-bulgur",
+      "burghul, fine, 400 g" => "fine-bulgur",
+      "salt, fine 10 g" => "fine-salt",
+      "500 g semolina, coarse" => "semolina",
+      "sugar, fine, 30 g" => "caster-sugar"
+    }.each do |row, key|
+      expect([line(row)["status"], line(row).dig("taken", "key"), line(row)["done"]]).to eq(
+        ["sure", key, nil]
+      ),
+      row
+    end
+  end
+
+  it "cuts both of two that are joined, wherever their amount stands" do
+    [
+      "parsley + mint 2 bunch each, rough",
+      "2 bunches each parsley & mint, fine",
+      "parsley & mint, 2 bunches each, chopped",
+      "parsley and mint (3 bunches each), chopped"
+    ].each do |row|
+      cuts = draft("Salad for 20\n2 kg barley\n#{row}")["salad"]["components"].last(2)
+      expect([row, *cuts.map { |each| each["cut"] }]).to eq [row, "chopped", "chopped"]
+    end
+  end
+
   it "names every cut that stands in for another" do
-    alike = house.lexicon.words("alike_cuts")
+    alike = house.lexicon.words("alike_cuts").slice(*house.practice.keys("cuts"))
     words = house.lexicon.words("cuts").invert
     house
       .larder

@@ -93,7 +93,11 @@ module Scullion
       IN_TWO = /\b((?-i:[[:alpha:]]+))[\s-]+(cup|glass|spoon)(?:fuls?|s|es)?\b/i.freeze
 
       # Said before an amount without changing it.
-      ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.|say|up to|at least|~)\s*/.freeze
+      # "About", in whatever word, before a number: one list for every pattern that may find it there.
+      ROUGHLY =
+        '(?:(?:about|around|roughly|approx(?:imately)?\.?|circa|ca?\.|ca|abt\.?|some|nearly|almost|maybe' \
+          '|perhaps)\s+|[~≈]\s*)'.freeze
+      ABOUT = /(?:#{ROUGHLY}|(?:ca?\.|say|up\sto|at\sleast)\s*)/i.freeze
 
       SIZES = %w[small medium large].freeze
       PIECES = %w[bunch head clove sprig stick slice leaf stalk ear bulb fillet wedge punnet].freeze

@@ -171,9 +171,9 @@ module Scullion
         @around.joined?(index) || (@around.before(index)&.text == "," && @around.food_follows?(index))
       end
 
-      # "Gherkins 100 g and capers a spoonful": right behind the one, and the other has its own.
+      # "Gherkins 100 g and capers a spoonful", "oil 150 ml and the fat of the bacon": right behind the one.
       def behind_its_name?(index)
-        item.amount.nil? && @around.before(index)&.kind == :food && @around.amount_behind_next?(index)
+        item.amount.nil? && @around.before(index)&.kind == :food && @around.joins_behind?(index)
       end
 
       # "Dill, like a whole bunch, and capers"

@@ -44,21 +44,18 @@ module Scullion
 
       # Nothing stands behind the amount but what it is counted by: "a whole bunch and".
       def ends_behind?(index)
-        counted = %w[pieces containers]
-        after =
-          @tokens
-            .drop(index + 1)
-            .find { |token| token.kind != :word || !token.value.keys.intersect?(counted) }
+        after = @tokens.drop(index + 1).find { |token| token.kind != :word || !counted_by?(token) }
         after.nil? || after.kind == :mark || Around.joins?(after)
       end
 
       # An amount within the next two words.
       def amount_near?(index) = @tokens[index + 1, 2].to_a.any? { |token| token.kind == :amount }
 
-      # "And capers a spoonful" ahead: another food with an amount behind it.
-      def amount_behind_next?(index)
-        joins, food, amount = @tokens[index + 1, 3]
-        Around.joins?(joins) && food&.kind == :food && amount&.kind == :amount
+      # "And capers" ahead of it, but for what it is counted by: "2 bunches and".
+      def joins_behind?(index)
+        after = @tokens.drop(index + 1)
+        after = after.drop(1) if after.first&.kind == :word && counted_by?(after.first)
+        Around.joins?(after.first)
       end
 
       # "Garlic 20g coriander root 15g chilli 30g": each amount behind its name, with nothing between them.
@@ -134,6 +131,7 @@ module Scullion
 
       private
 
+      def counted_by?(token) = token.value.keys.intersect?(Lexicon::COUNTED_BY)
       def bracketed(tokens) = tokens.take_while { |token| token.text != ")" }
       def in_units?(token, units) = token&.kind == :amount && units.include?(token.value.unit)
     end

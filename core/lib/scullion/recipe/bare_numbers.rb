@@ -13,7 +13,7 @@ module Scullion
       OVENS = %w[at oven fan roast roasted roasting bake baked].freeze
 
       # "Loads of oil 200 for 40 mins"
-      FOR_MINUTES = /\s+for\s+(?:about\s+)?\d{1,3}\s?(?:mins?|minutes?|h|hrs?|hours?)\b/i.freeze
+      FOR_MINUTES = /\s+for\s+#{Amount::Words::ROUGHLY}?\d{1,3}\s?(?:mins?|minutes?|h|hrs?|hours?)\b/i.freeze
 
       private
 

@@ -8,9 +8,13 @@ module Scullion
       IN_A_TIN = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|jar(?:red|s)?|brine)\b/i.freeze
       # "400 g soaked chickpeas", not "chickpeas, soaked".
       SOAKED = /\d\s*(?:k?g|lbs?|oz|cups?)\s+(?:of\s+)?(?:ready[- ]|pre-?)?soaked\s/i.freeze
+      RATIO = /\b\d\s?:\s?\d\b/.freeze
       PICKLED_THEN = /[[:alpha:]]\W.*\bpickled\W*\z/i.freeze
 
       private
+
+      # "Vinaigrette 1:3, 400 ml" is made here.
+      def by_ratio?(food) = @house.lexicon.bought?(food.key) && @line.text.match?(RATIO)
 
       # How it comes by its line, where the larder has it otherwise. @return [String, nil]
       def came_else(item, ingredient)

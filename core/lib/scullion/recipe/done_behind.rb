@@ -7,8 +7,8 @@ module Scullion
     module DoneBehind
       CUT = %w[cuts trims].freeze
       # So much of it, or nothing, between the "and" and its name.
-      AND = /\b(?:and|&|\+)\s+[^,;:()]{0,24}\z/i.freeze
-      BEHIND = /\A\s*(?:,\s*|\()(?<done>[^\d,;:()]+)\)?\W*\z/.freeze
+      AND = /(?:\band|&|\+)\s+[^,;:()]{0,24}\z/i.freeze
+      BEHIND = /\A(?:[\s,(]*[^,;:()]{0,24}\beach\)?)?\s*(?:,\s*|\()(?<done>[^\d,;:()]+)\)?\W*\z/i.freeze
 
       private
 
@@ -28,7 +28,7 @@ module Scullion
 
         done = behind[BEHIND, :done] or return
         cut = last.words.slice(*CUT)
-        cut if cut.any? && done_so(done).slice(*CUT) == cut && !done.include?(last.name)
+        cut if cut.any? && done_so(", #{done}").slice(*CUT) == cut && !done.include?(last.name)
       end
 
       def fits?(item, way)

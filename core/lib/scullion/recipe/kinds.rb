@@ -37,7 +37,7 @@ module Scullion
       # "REMOULADE, makes 700 g", "Tahini dressing (yield 4 L, need 3)": how much there is of a part.
       MADE_OF_IT =
         /\A(?<part>[^\d:,(]{3,40}?)(?:,|\s[–—-]|\s?\()\s*
-          (?:makes|yields?|gives)\s+(?:about\s+|approx\.?\s+)?
+          (?:makes|yields?|gives)\s+#{Amount::Words::ROUGHLY}?
           \d[\d.,]*\s?(?:g|kg|ml|l|lit(?:re|er)s?|oz|lbs?|pints?|cups?)\b[^:]{0,30}\z/ix.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze
@@ -206,7 +206,8 @@ module Scullion
       def part?(plain)
         garnish = plain[AS_GARNISH, :food]
         return false if garnish && (@items.of(garnish).any?(&:food?) || unheard?(garnish))
-        return false if plain.match?(ON_IT) && @items.of(plain).any?(&:food?)
+        laid = [ON_IT, AT_TABLE].any? { |pattern| plain.match?(pattern) }
+        return false if laid && @items.of(plain).any?(&:food?)
         return true if plain.match?(/\Afor the [^\s:]+(?: \S+){0,3}\z/)
         return true if (held = plain[HELD_IN, :part]) && @lexicon.part?(held)
 

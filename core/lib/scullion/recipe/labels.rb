@@ -7,7 +7,7 @@ module Scullion
     module Labels
       # Foods with an amount that make a row of them.
       IN_ROW = 3
-      FROM = /\b(?:from|out\s+of)\s+(?:(?:about|around|roughly|approx\w*\.?|c\.|some)\s*)?\z/i.freeze
+      FROM = /\b(?:from|out\s+of)\s+#{Amount::Words::ROUGHLY}?\z/i.freeze
       # Only a word, or so much, between a comma and the name.
       BEHIND_COMMA = /,\s*(?:[\d.,]+\s*k?g\s*)?(?:[[:alpha:]]+\s*)?\z/.freeze
 

@@ -66,6 +66,7 @@ module Scullion
       IN_OIL = %w[in oil].freeze
       ORDERED = %w[cuts trims treats].freeze
       ORDERED_BEHIND = %i[mark amount].freeze
+      ALONE_BEHIND = [*ORDERED_BEHIND, :food].freeze
       SO_MANY = %w[four six eight].freeze
       QUARTER = %r{quarter\s*(?=[,;.)+/]|\z|and\b)}i.freeze
       ORDER_ENDS = %r{\A\s*(?:[,;.()+|/→-]|\z|(?:and|then|n)\b)}.freeze
@@ -110,9 +111,11 @@ module Scullion
             # A word with a hyphen is not taken apart.
             next if ends[size] == ends[size - 1]
 
-            roles = ordered(words, ends.first) if size == 1
+            roles = cut_alone(words.first(size), ends[size - 1])
+            roles ||= ordered(words, ends.first) if size == 1
             found = roles ? [:word, roles] : named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
+            next if cut_behind?(found, words, size)
             next if told_to?(words.first(size), ends[size - 1]) || fried_in?(words.first(size))
             next if in_so_many?(words.first(size), ends[size - 1])
 
@@ -126,8 +129,7 @@ module Scullion
 
       # "Eggs, in four"; not "stir in four tablespoons".
       def in_so_many?(words, to)
-        words.size == 2 && words.first == "in" && SO_MANY.include?(words.last) &&
-          !@scan.string.byteslice(to..).match?(ORDER_ENDS)
+        words.size == 2 && words.first == "in" && SO_MANY.include?(words.last) && !order_ends?(to)
       end
 
       def quarter_them? = ORDERED_BEHIND.include?(@tokens.last&.kind) && @scan.check(QUARTER)
@@ -139,8 +141,29 @@ module Scullion
         return if @lexicon.roles(words).any?
 
         found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?) or return
-        found if !names?(words) && @scan.string.byteslice(to..).match?(ORDER_ENDS)
+        found if !names?(words) && order_ends?(to)
       end
+
+      # "Red onion, thin", "parsley 2 bunches, fine". @return [Hash, nil] its roles
+      def cut_alone(words, to)
+        cut = @lexicon.words("cuts_alone")[words.join(" ")] or return
+        return if @tokens.empty? || @tokens.last.text == "("
+        return unless ALONE_BEHIND.include?(@tokens.last.kind) || counts?(@tokens.last)
+
+        { "cuts" => cut } if order_ends?(to) && !names?(words) && !cut_already?
+      end
+
+      # "2 bunches"
+      def counts?(token) = token.kind == :word && token.value.keys.intersect?(Lexicon::COUNTED_BY)
+
+      # "Slice 6 red onions finely"
+      def cut_already?
+        food = @tokens.rindex { |token| token.kind == :food } or return false
+        clause = @tokens[0...food].rindex { |token| token.kind == :mark } || -1
+        @tokens[(clause + 1)..].any? { |token| token.kind == :word && token.value["cuts"] }
+      end
+
+      def order_ends?(to) = @scan.string.byteslice(to..).match?(ORDER_ENDS)
 
       # "Coriander, seed": the name goes on behind the mark.
       def names?(words)
@@ -209,6 +232,13 @@ module Scullion
       # "Nan's coleslaw" has no bread in it.
       def somebodys?(found, from, to)
         found.first == :food && @scan.string.byteslice(from...to).match?(/\A[[:upper:]][[:lower:]]+['’]s\z/)
+      end
+
+      # "Cucumber small dice" are no small cucumbers.
+      def cut_behind?(found, words, size)
+        return false if found.first != :food || size < 2
+
+        ((size + 1)..words.size).any? { |to| @lexicon.roles(words[(size - 1)...to])["cuts"] }
       end
 
       # "Wrap them in foil": what is to be done, at the beginning of a sentence, and no food.

@@ -6,6 +6,7 @@ module Scullion
     # every word of has its role in; else it is asked, about the word that it is about.
     class LineReader
       include ComesElse
+      include OfFruit
       include WrittenWay
 
       # to: where the line itself says that it goes; packed: weighed with what it is drained of; per_head: so
@@ -133,44 +134,6 @@ module Scullion
         order.include?("cooks") && order.include?("cuts") && order.index("cooks") < order.index("cuts")
       end
 
-      # A fruit asked for its juice is so many grams of that juice, for its zest so many zests.
-      # @return [Array(Amount, Array<Ingredient>)]
-      def of_part(item, amount, candidates)
-        fruit = candidates.first
-        part = item.parts.first || ("juice" if poured?(amount, fruit))
-        return amount, candidates unless part && fruit&.family == "fruit"
-
-        amount = Amount.new(1, 1, :piece, piece: "each") if amount.nil? || amount.unit == :taste
-        return zest(amount), candidates if part == "zest"
-
-        juice = @larder["#{fruit.key}-juice"] or return amount, candidates
-        [squeezed(amount, fruit), [juice, *candidates]]
-      end
-
-      # "Lemon 300 ml": nobody measures the fruit.
-      def poured?(amount, fruit)
-        !fruit.nil? && amount&.unit == :ml && !amount.estimated && @house.lexicon.squeezed?(fruit.key)
-      end
-
-      # @return [Hash{String=>Amount}] by the juice's key
-      def juice_of(fruit, amount)
-        key = "#{fruit.key}-juice"
-        @larder.key?(key) ? { key => squeezed(amount, fruit) } : {}
-      end
-
-      def squeezed(amount, fruit)
-        each = fruit.figures["pieces/juice"]
-        return amount unless each && amount.unit == :piece
-
-        Amount.new(amount.low * each, amount.high * each, :g, part: "juice", estimated: true)
-      end
-
-      def zest(amount)
-        return amount unless amount.unit == :piece
-
-        Amount.new(amount.low, amount.high, :piece, piece: "zest", part: "zest")
-      end
-
       # What is to be asked of it, the first thing that is. @return [String, nil]
       def doubt(item, amount, candidates, found, counted, mended)
         what_it_is(item, candidates, found) ||
@@ -180,7 +143,7 @@ module Scullion
       def what_it_is(item, candidates, found)
         return "Nothing in the larder by that name." if candidates.empty?
         return "Which of these is it?" unless item.food?
-        return MADE_ITSELF if item.said?(:made_itself)
+        return MADE_ITSELF if item.said?(:made_itself) || by_ratio?(candidates.first)
         return "#{candidates.first.name}, or #{found.alternatives.first&.name&.downcase}?" if item.others.any?
 
         open = open_word(item, candidates.first) || ("smoked" if smoked_else?(item, candidates.first))
@@ -249,8 +212,10 @@ module Scullion
 
       # By what it says itself, or by what stands above it: "per litre:".
       def for_some?(item)
-        item.said?(:for_some) || @line.heading.to_s.match?(WholeLine::BY_WEIGHT) ||
-          @line.heading.to_s.match?(WholeLine::FOR_SOME)
+        heading = @line.heading.to_s
+        some = heading[WholeLine::FOR_SOME, :heads]
+        item.said?(:for_some) || heading.match?(WholeLine::BY_WEIGHT) ||
+          (!some.nil? && some.to_i != @servings)
       end
 
       # A number without a unit among weights, or one that nobody counts.

@@ -64,7 +64,7 @@ module Scullion
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
-        return true if text.match?(BELOW_STEPS)
+        return true if text.match?(BELOW_STEPS) || text.match?(Servings::WE_ARE)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(NONE_ADDED) && !amount?(text)
         return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)

@@ -9,7 +9,8 @@ module Scullion
       # "Half of them" is a number too.
       SHARE = /\A(?:half|an?\s+third|two\s+thirds|an?\s+quarter)\s+of\z/i.freeze
       # Behind a bare number that is no amount of the food.
-      PEOPLE = "people|guest|box|lunch|cover|portion|serv|plate|head|person|of\\sus\\b".freeze
+      PEOPLE =
+        "people|ppl\\b|pax\\b|pers\\b|guest|box|lunch|cover|portion|serv|plate|head|person|of\\sus\\b".freeze
       WHEN = "min|days?\\b|week|month|years?\\b|yr|old\\b|times?\\b|am\\b|pm\\b|(?:th|st|nd|rd)\\b".freeze
       NUTRITION = "k?cal|prot|carb|ct\\b".freeze
       PIECES = "slic|piec|wedge|wdg|bit|chunk|hal[fv]|fillet|ball|sprig|side|ways?\\b|parts?\\b|batch".freeze
@@ -53,7 +54,8 @@ module Scullion
 
       # Says of each which number it is. @param items [Array<Item>] with all that is known of them
       def of(items)
-        @numbers = @tokens.select { |token| token.kind == :amount && token.text.match?(/\d|#{SHARE}/o) }
+        first, *others = @tokens.select { |token| token.kind == :amount }
+        @numbers = [first, *others.select { |token| token.text.match?(/\d|#{SHARE}/o) }].compact
         return if @numbers.size < 2
 
         @known = items.flat_map { |item| known(item) } + sums(items)

@@ -8,6 +8,7 @@ module Scullion
       include BareNumbers
       include FewOfThem
       include Fractions
+      include Ranges
 
       FRACTIONS = Amount::Words::FRACTIONS
       WORDS = { **Amount::Words::NUMBERS.except(*Amount::Words::PARTS.keys), "another" => 1 }.freeze
@@ -17,7 +18,6 @@ module Scullion
           |\d+(?:[.,]\d+)?|\.\d+}x.freeze
       WORD_NUMBER = /(?:#{WORDS.keys.sort_by { |word| -word.length }.join("|")})\b/i.freeze
       SPELLED = /#{Amount::Words::SPELLED}/i.freeze
-      TO = /\s*(?:-|–|—)\s*|\s+(?:to|or|and)\s+/i.freeze
       UNIT =
         /(fl\.?\s?oz|fluid\s+ounces?|(?:table|tea|dessert)[\s-]spoon\w*|dessertsp\w*|desertsp\w*
           |dsp|desp|hg|(?-i:[[:alpha:]]+)|\#(?!\d))\.?/ix.freeze
@@ -56,8 +56,6 @@ module Scullion
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze
-      # Said from its end: "10-8", and not "eggs 140 - 7 min".
-      FALLS = 4
       # "Mixed with one kilo mayonnaise"
       ONE_UNIT = /\s+(?:kilos?|kg|lit(?:re|er)s?|pints?|pounds?|tin|jar|tub|bag|bunch|t\w+spoon)\b/i.freeze
       DESSERTSPOON = /\A(?:dess?erts|dsp|desp)/i.freeze
@@ -90,14 +88,8 @@ module Scullion
         few = few_of_them
         return kind_of(from, *few) if few
 
-        high = low = fraction_of || one or return false
-        between = @scan.pos
-        if @scan.skip(TO) && (more = one) && more * FALLS >= low
-          high = more
-        else
-          @scan.pos = between
-        end
-        kind_of(from, *[low, high].minmax)
+        low = fraction_of || one or return false
+        kind_of(from, *[low, other_end(from, low)].minmax)
       end
 
       def tool? = DONE_WITH.include?(@tokens.last&.folded) && @scan.skip(TOOL)
@@ -128,7 +120,10 @@ module Scullion
         return !countable? if word.match?(/\Aan?(?:other)?\z/i)
 
         last = @tokens.last
-        return false if food_ahead? || @scan.check(ONE_UNIT) || (last&.folded == ["and"] && another_of_them?)
+        if food_ahead? || @scan.check(ONE_UNIT) ||
+             (last&.folded == ["and"] && (another_of_them? || kind_of_last?))
+          return false
+        end
 
         word.match?(/\Aone\z/i) && last&.kind == :word && !last.value["places"] &&
           !OF_ONE.include?(last.folded)
@@ -138,6 +133,13 @@ module Scullion
       def another_of_them?
         words = Lexicon.fold(@scan.check(/\s+of(?:\s+(?-i:[[:alpha:]]+)){1,2}/i).to_s).split.drop(1)
         words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
+      end
+
+      # "Four white cabbages and one red"
+      def kind_of_last?
+        word = Lexicon.fold(@scan.check(/\s+[[:alpha:]]+/).to_s)
+        head = @tokens.reverse.find { |token| token.kind == :food }&.folded&.last
+        !word.empty? && !head.nil? && !@lexicon.food([word, head]).nil?
       end
 
       # "One green pepper" behind a word is a pepper, "one crushed clove of garlic" a clove; "the good one" is

@@ -11,7 +11,8 @@ module Scullion
       # Foods from which a list stands above.
       LISTED = 4
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:(?-i:[[:alpha:]]+)\s+)?\z/i.freeze
-      KEPT = /\A\W*(?:about\s+)?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
+      KEPT =
+        /\A\W*#{Amount::Words::ROUGHLY}?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 

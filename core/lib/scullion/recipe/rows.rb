@@ -233,7 +233,7 @@ module Scullion
       # "180 g | 1 cup quinoa", "3 tbsp lemon juice | about 1½ lemons": the same said twice.
       def unbarred(text)
         text.sub(/\A(\W*\d[\d.,]*\s?(?:k?g|ml|l))\s+\|\s+(?=[\d½¼¾⅓⅔])/, '\1/').sub(
-          /\s+\|\s+((?:about\s+|ca\.?\s+|approx\.?\s+)?[\d½¼¾⅓⅔][^|]*)\z/,
+          /\s+\|\s+(#{Amount::Words::ROUGHLY}?[\d½¼¾⅓⅔][^|]*)\z/io,
           ' (\1)'
         )
       end

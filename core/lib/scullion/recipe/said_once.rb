@@ -24,7 +24,7 @@ module Scullion
         /\A(?<list>[^.;()\d]{3,80}),\s+an?\s+(?-i:[[:alpha:]]+)\s+(?:of\s+)?each\b[\s.)!]*\z/i.freeze
       COUNTED_BY = "(?:#{[*Amount::Words::PIECES, "handful", "bag"].join("|")})(?:e?s)?".freeze
       EACH_IN_IT =
-        /\bof\s+(?:each|both)\b(?=\s*[,;.])|(?<=,\s|[a-z]\s)\d+\s+#{COUNTED_BY}\s+each(?=\s*,)/i.freeze
+        /\bof\s+(?:each|both)\b(?=\s*[,;.])|(?<=,\s|[a-z]\s|\()\d+\s+#{COUNTED_BY}\s+each(?=\s*[,)])/i.freeze
       THE_SAME = /\bthe\s+same\s+(?:amount\s+)?of\b/i.freeze
       MIX = %r{\A[^\d:]*[[:alpha:]]\s?[/,&+]\s?[[:alpha:]][^\d:]*\bmix(?:ed|ture)?\b}i.freeze
       UNIT_BEHIND = %r{\(\s*(?:all\s+)?(?:in\s+)?(?:g|grams|ml|g\s*/\s*ml|ml\s*/\s*g)\s*\)\W*\z}i.freeze

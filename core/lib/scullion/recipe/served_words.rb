@@ -5,6 +5,7 @@ module Scullion
     # The ways to say how many a recipe serves. For Servings, which reads by them.
     module ServedWords
       MOST = 5000
+      ABOUT = Amount::Words::ROUGHLY
       # Letters of a row in which it is looked for.
       LONGEST = 4000
       NEAR_TOP = 4
@@ -60,8 +61,7 @@ module Scullion
       LINE =
         /\A\W*(?:(?:it|this|that)\s+)?(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
             (?:bowls|plates|boxes)(?:\s+(?:tonight|today)|(?=\s*:))|for|enough\s+for|it's\s+for)\s*:?\s*
-          (?:about\s+|around\s+|roughly\s+|some\s+|enough\s+for\s+|approx\.?\s+|up\s+to\s+
-             |a\s+hungry\s+)?
+          (?:#{ABOUT}|enough\s+for\s+|up\s+to\s+|a\s+hungry\s+)?
           #{NUMBER}(?:\b|ish\b|\+)#{NOT_THEM}[^.]{0,60}\.?!*\z
          |#{ALONE}
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*(?:\d+[\s-]?(?:oz|g|ml)\s+)?#{THEM}.{0,30}\z
@@ -72,10 +72,10 @@ module Scullion
          |\A\W*(?:\d+\s*[-–]\s*)?#{NUMBER}\s*#{SORT}#{THEM}[^,.]{0,30}\z/ix.freeze
       IN_TITLE =
         /[^[:alnum:])\]!?]*\b(?:serves|servings?|feeds|makes)\s*:?\s*
-           (?:(?:about|around|roughly)\s+)?#{NUMBER}\W*\z
+           #{ABOUT}?#{NUMBER}\W*\z
          |\s*\(\d{1,4}\+?\)\z
-         |[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+(?:(?:about|around)\s+)?)?\d{1,4}\s*#{THEM}\W*\z
-         |[^[:alnum:])\]!?]*\bfor\s+(?:about\s+|around\s+)?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
+         |[^[:alnum:])\]!?]*\b(?:(?:enough\s+)?for\s+#{ABOUT}?)?\d{1,4}\s*#{THEM}\W*\z
+         |[^[:alnum:])\]!?]*\bfor\s+#{ABOUT}?\d{1,4}\W*\z|\s+[x×]\s?\d{1,4}\z/ix.freeze
       GROUP =
         /\b(?:KS\d|y(?:ea)?r\s?\d|staff|adults?|kids|children|pupils|reception|infants|juniors|nursery|
               teachers|residents|guests)\s*[:=]?\s*(\d{1,4})\b(?!\s?(?:g|kg|ml|l)\b)/ix.freeze
@@ -123,37 +123,42 @@ module Scullion
         /\b(?<!per\s)
           (?:serves["']?(?:\s+us)?\s*:?|fe(?:e)?ds?\s*:?|pax["']?\s*:?|par\s*:?|
              servings?\s*:|serving|yields?\s*:?|portions?\s*[:–-])\s*
-          (?:about\s+|around\s+|roughly\s+|some\s+|up\s+to\s+|approx\.?\s+|a\s+hungry\s+)?
+          (?:#{ABOUT}|up\s+to\s+|a\s+hungry\s+)?
           #{NUMBER}\b#{NOT_THEM}/ix.freeze
       SO_MANY =
-        /\b#{DISHES}(?:#{NUMBER}\s*(?:[-–]|to\b|or\b)\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*
+        /\b(?<!per\s)#{DISHES}(?:#{NUMBER}\s*(?:[-–]|to\b|or\b)\s*\d{1,3}|#{NUMBER})(?:ish|\+)?\s*
           #{SORT}#{THEM}/ix.freeze
       EVENT_FOR =
         /\b(?:(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix.freeze
+          \s+(?:for\s+)?#{ABOUT}?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix.freeze
       FOR =
         /(?<![°\d]\s)(?<!\d[CF]\s)
-          \b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:about\s+|around\s+|approx\.?\s+|the\s+|\w+['’]s\s+)?
+          \b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:#{ABOUT}|the\s+|\w+['’]s\s+)?
           #{NUMBER}\b#{NOT_THEM}(?!\s+(?:the|a|more|or\s+so\s+min)\b)/ix.freeze
-      PLAIN = [SERVES, SO_MANY, EVENT_FOR, FOR].freeze
+      # "We are 130 on Saturday"
+      WE_ARE =
+        /\A\W*(?:we|there)(?:\s+are|['’]re|\s+will\s+be|['’]ll\s+be)\s+#{ABOUT}?#{NUMBER}
+          \b#{NOT_THEM}[^,;:\d]{0,30}\z/ix.freeze
+      PLAIN = [SERVES, SO_MANY, EVENT_FOR, FOR, WE_ARE].freeze
       # Said anywhere, the surest first.
       ANYWHERE = [
         /[,;.(–-]\s*(?:do|make|prep|cook|cater|plan)\s+(?:it\s+)?for\s+#{NUMBER}\b#{NOT_THEM}/ix,
         /\A(?!.*\bstaff\b)[^\d]{0,12}\bper\s+#{NUMBER}\s*#{THEM}\s*[:,-]/ix,
+        /\A\W*(?:quantities\s+|amounts\s+)?for\s+(?:every|each)\s+(?<number>\d{1,3})\s*#{THEM}\W*\z/ix,
         /\bnos?\s*[:.]\s*#{NUMBER}\s*\z/ix,
         /\borders?\s*[:=]?\s*#{NUMBER}(?:\W*\z|\s*,)/ix,
         /\b#{NUMBER}\s+\d+[\s-]?(?:oz|g|ml)\s+(?:scoops?|portions?|servings?)\b/ix,
-        /\bwill\s+(?:serve|feed)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bwill\s+(?:serve|feed)\s+#{ABOUT}?#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:of|out\s+of|total\s*:?)\s+#{NUMBER}\s+(?:(?:pax|covers|guests|people)\s+)?(?:in\s+)?total\b/ix,
-        /\b(?:make|made|do|did|had|cook|cooked)\s+(?:it|this)\s+for\s+(?:about\s+|around\s+)?
+        /\b(?:make|made|do|did|had|cook|cooked)\s+(?:it|this)\s+for\s+#{ABOUT}?
           #{NUMBER}\b#{NOT_THEM}/ix,
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         SERVES,
-        /\b(?:makes\s+(?:(?:about|around|roughly)\s+)?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
+        /\b(?:makes\s+#{ABOUT}?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
           #{NUMBER}\b#{NOT_THEM}/ix,
-        %r{\b(?:makes|yields?)\s*:?\s*(?:approx\.?\s+|about\s+)?#{NUMBER}
+        %r{\b(?:makes|yields?)\s*:?\s*#{ABOUT}?#{NUMBER}
              (?=\s*[x×]\s*[\d/]+\s?(?:g|ml|oz|cups?)\b)}ix,
         SO_MANY,
         /\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z/ix,
@@ -166,9 +171,9 @@ module Scullion
         /\b(?:crowd|many|lots|plenty)\s*[:(–-]\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\b(?:yld|numbers?)\b(?:\s(?-i:[[:alpha:]]+)){0,4}\.?\s*:?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\bservice\s+(?:of\s+|for\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\b(?:staff|party|table|crowd|group)\s+of\s+(?:about\s+|around\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bdoes\s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bdo\s+(?:for\s+)?(?:about\s+|around\s+)?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}
+        /\b(?:staff|party|table|crowd|group)\s+of\s+#{ABOUT}?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bdoes\s+(?:for\s+)?#{ABOUT}?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bdo\s+(?:for\s+)?#{ABOUT}?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}
           (?!\s+(?!as\b|if\b|for\b|with\b|when\b|at\b|on\b|or\b|and\b|but\b|to\b|easily\b
              |#{THEM})(?-i:[[:alpha:]]))/ix,
         EVENT_FOR,
@@ -176,22 +181,22 @@ module Scullion
           (?:us\b|them\b|me\b|#{PEOPLE}|#{DIETS})/ix,
         /\bbatch\s*=\s*#{NUMBER}(?=\s*(?:#{THEM}|[.,;)]|\z|[x×]\s*\d+\s?(?:g|ml)\b))/ix,
         %r{[/|·,]\s*#{NUMBER}\s+(?:sides|mains|starters)\b}ix,
-        /\b(?:did\s+us|we\s+were)\s+(?:about\s+)?#{NUMBER}\b#{NOT_THEM}/ix,
-        /\bthere(?:['’]?s|\s+are|\s+were)\s+(?:about\s+)?#{NUMBER}\s+of\s+(?:them|us|you)\b/ix,
+        /\b(?:did\s+us|we\s+were)\s+#{ABOUT}?#{NUMBER}\b#{NOT_THEM}/ix,
+        /\bthere(?:['’]?s|\s+are|\s+were)\s+#{ABOUT}?#{NUMBER}\s+of\s+(?:them|us|you)\b/ix,
         /\A\W*(?:re|subject|event|function)\s*:[^\d]*,\s*#{NUMBER}\W*\z/ix,
         /\bfor\s+(?:the|our|my)\s+
           (?-i:[[:alpha:]]+)(?:\s(?-i:[[:alpha:]]+))?,\s*#{NUMBER}\s+of\s+(?:them|us)\b/ix,
         /\b#{NUMBER}\s+(?:booked|expected|confirmed|coming)\b/ix,
-        /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+(?:about\s+|around\s+)?#{NUMBER}
+        /\b(?:we|there)(?:\s+are|'re|\s+will\s+be|'ll\s+be)\s+#{ABOUT}?#{NUMBER}
           (?:-?(?:odd|ish)|\s+or\s+so)?(?=\s*(?:[).,;!]|\z|tonight|today|tomorrow|in\s+all))/ix
       ].freeze
       # What the dish is called by, or a row near the top that says nothing else, goes before what a line
       # further down may mean: "8 portions of fries".
       AS_CALLED = [
-        /\A[^\d]{6,}\((?!\d\))#{NUMBER}\)\W*\z/ix,
+        /\A[^\d]{6,}\((?!\d\))#{NUMBER}(?:ish)?\)\W*\z/ix,
         /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze
-      SAID_ALONE = [/\A\W*for\s+(?:about\s+|around\s+)?#{NUMBER}\W*\z/ix].freeze
+      SAID_ALONE = [/\A\W*for\s+#{ABOUT}?#{NUMBER}\W*\z/ix].freeze
       # Meant so near the top, or at the very end: a bare "for six".
       NEAR_THE_TOP = [
         FOR,
@@ -210,6 +215,8 @@ module Scullion
         /\b#{NUMBER}\s*@\s*\d{1,2}[:.]\d\d(?!\d)/ix,
         /=\s*#{NUMBER}\s*p\b\.?(?!\s*[[:alpha:]])/ix,
         /\b#{NUMBER}\s+heads?\W*\z/ix,
+        /\b(?:for|serves|feeds)\s+(?:an?\s+)?#{NUMBER}[\s-](?:person|people|guest|cover)\b/ix,
+        /\b#{NUMBER}\s+(?:cups|pots|tubs|boxes|bowls|plates)\s+of\s+\d+\s?(?:g|ml)(?=\s*(?:\)|\z))/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
         /(?:=\s*|[[:alpha:]]\s+)#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
@@ -229,7 +236,7 @@ module Scullion
         /\(#{NUMBER}\)(?=\s+p(?:age|\.)?\s?\d+\W*\z)/ix,
         %r{\A[^\d]{6,}(?:\s[-–—]\s+#{NUMBER}|:\s+#{NUMBER}|\[#{NUMBER}\]
            |\(#{NUMBER}\+\)|[x×]\s?#{NUMBER}(?=\s*\()[^)]*\)
-           |(?:[x×]|,\s(?:about\s|around\s)?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
+           |(?:[x×]|,\s#{ABOUT}?)\s?#{NUMBER}\)?[^[:alnum:]]*|\s[/|]\s*#{NUMBER}(?:\s+heads)?
            |\([^()]*=\s*#{NUMBER}\)|\s#{NUMBER}\s+(?:nos?|off)\b\.?(?:,[^\d]*)?)\z}ix
       ].freeze
     end

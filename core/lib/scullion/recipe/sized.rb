@@ -20,7 +20,7 @@ module Scullion
         /\b(?:trays?|punnets?|bags?|boxes|bunches|handfuls|heads|crates|sacks|nets|tubs|packs)\b[^()]*
           (?:\((?:[^()]*\b(?:in\s+all|in\s+total|total|altogether|all\s+told)\b
                 |\s*(?:call\s+it|makes|=)\s
-                |\s*(?:about|approx\w*\.?|around|roughly|c\.|say|abt|~)\s*[\d.,]+\s*(?:kg|lbs?)\s*\))
+                |\s*(?:#{Amount::Words::ROUGHLY}|say\s+)[\d.,]+\s*(?:kg|lbs?)\s*\))
             |,[^()]*\b(?:in\s+all|in\s+total|altogether|all\s+told)\b)/ix.freeze
 
       # Of one thing nobody writes a smaller share with a point.

@@ -14,7 +14,7 @@ module Scullion
       UNIT = Regexp.union(Amount::Units::SPELLINGS.keys.sort_by { |word| -word.length }).source.freeze
       # "Makes 1 litre, use about 700 ml"
       MADE_USED =
-        /\b(?:makes?|yields?|gives?)\s+(?:(?:about|around|roughly|approx\w*\.?)\s+)?
+        /\b(?:makes?|yields?|gives?)\s+#{Amount::Words::ROUGHLY}?
           (?<made>#{NUMBER})\s*(?<in>#{UNIT})\b[^.]{0,40}?
           \b(?:use|using|takes?|needs?|you'll\s+(?:need|use))\s+
           (?:(?:about|around|roughly|only|just|approx\w*\.?)\s+)*

@@ -52,7 +52,7 @@ module Scullion
           |\A(?:(?-i:[[:alpha:]]+)\s)?\d{3}\s?(?:°?\s?[CF]\b|fan\b|°)/ix.freeze
       # "Half the dressing over the courgettes", "the rest of the sauce on top": what becomes of it.
       SHARED =
-        /\A(?:about\s+|roughly\s+)?
+        /\A#{Amount::Words::ROUGHLY}?
          (?:#{Shares::ANY}|most|all|(?:the\s+)?(?:rest|remainder))\s+(?:of\s+)?
          (?:(?:the|your|that|this)\s+(?:\S+\s+)?
             (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]
@@ -61,6 +61,9 @@ module Scullion
       SHARE_DONE =
         /\A(?:[½⅓⅔¼¾]|half|a third|two thirds|most)\s+(?:dress|toss|go(?:es)?|on|over|now)\b/i.freeze
 
+      SO_MUCH =
+        %r{\A(?<food>[[:alpha:]]+)\s+[\d½¼¾⅓⅔][\d.,/½¼¾]*\s?
+           (?:k?g|ml|l|oz|lbs?|tsps?|tbsps?|tbs|T|cups?)\b\s*(?:[,;+&/(]|\z)}x.freeze
       DASHED_ROW = /\A\s*[-–•*]\s+[[:alpha:]]/.freeze
 
       private
@@ -137,7 +140,13 @@ module Scullion
         plain = plain.sub(NEXT, "")
         first = plain[/\A[[:alpha:]]+/].to_s
         @lexicon.verbs.key?(first.downcase) && (!plain.match?(VERB_BESIDE) || two_verbs?(plain)) &&
-          !food_by_name?(plain)
+          !food_by_name?(plain) && !so_much_of_it?(plain)
+      end
+
+      # "Salt 60 g, pepper 10 g": so much of what the verb is as well.
+      def so_much_of_it?(plain)
+        first = plain[SO_MUCH, :food]
+        !first.nil? && !@lexicon.food([first.downcase]).nil?
       end
 
       # "Rest, slice."

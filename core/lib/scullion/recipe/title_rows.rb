@@ -14,6 +14,10 @@ module Scullion
       FOR_SO_MANY =
         /\d\s*(?:(?-i:[[:alpha:]]+)\s+)?(?:#{Servings::THEM})|\b(?:salad|slaw)s?\s+[x×]\s?\d+\W*\z
          |\bportions?\s*[:–-]\s*\d/ixo.freeze
+      # "Coronation cauliflower salad (deli counter, 6 kg finished)"
+      SO_MUCH_OF_DISH =
+        /\b(?:salad|slaw)s?\b[^:]*\d\s*(?:k?g|l|litres?)\s+
+          (?:finished|made\s+up|in\s+all|in\s+total|total|batch|yield)\b/ix.freeze
       # "A salad for the first warm evening"
       CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
       # "12 covers, Sunday, starter: burrata and broad beans"
@@ -25,7 +29,7 @@ module Scullion
       # "Makes 3 litres" is how much of it all there is.
       MADE =
         /\b(?:\d\s+)?batch\s*=.*\z
-         |\b(?:makes|yields?)\s+(?:about\s+)?\d[\d.,]*\s*(?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
+         |\b(?:makes|yields?)\s+#{Amount::Words::ROUGHLY}?\d[\d.,]*\s*(?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*(?:portions?|ptns?|covers|pax)\s*(?:@|of|[x×])?\s*\d+\s?(?:g|ml)\b
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b
@@ -53,7 +57,8 @@ module Scullion
         text = text.sub(MAKES_SO_MUCH, "")
         plain = bare(text)
         return false if serves?(text)
-        if [DISH, CALLED, DISH_FOR, COVERS_FIRST].any? { |pattern| text.match?(pattern) } || dated?(text)
+        if [DISH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH].any? { |pattern| text.match?(pattern) } ||
+             dated?(text)
           return true
         end
         return false if text.match?(StepRows::FOR_PART) || listed?(text) || numbered?(text)

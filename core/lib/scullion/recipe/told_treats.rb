@@ -27,7 +27,7 @@ module Scullion
           (?:soak|steep|salt|rins|drain|squeez|press|marinat|chill|massag|mash|crush|pickl|rest)\w*/ix.freeze
       # Of a part of it, it is none of the whole; and seasoned is not salted.
       PART =
-        /\A\S+\s+(?:about\s+)?
+        /\A\S+\s+#{Amount::Words::ROUGHLY}?
           (?:half|some|most|one|two|three|a\s+(?:third|quarter|few|little|handful))\b/ix.freeze
       SEASONED = /\bseason\w*\s+(?:\S+\s+){0,3}\z/i.freeze
       # What is said after it is cooked in water is how it is cooled.

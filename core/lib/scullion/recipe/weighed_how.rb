@@ -24,7 +24,7 @@ module Scullion
           |\bweigh(?:ed|s|t)?\s+(?:#{ONCE})?#{DONE}(?:ed|ing|d)\b/ix.freeze
       # A second weight of the same, as it is once trimmed: "4 kg (3 kg peeled)", "2 kg AP / EP 1.2 kg".
       THEN_TRIMMED =
-        %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
+        %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}|after(?=\s*\))))
           |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})
           |#{WEIGHT}\s+(?:bought|AP|gross)\b[^\d]{0,40}=\s*(?<left>#{WEIGHT})}ix.freeze
@@ -34,25 +34,25 @@ module Scullion
           \s*(?<left>#{WEIGHT})/ix.freeze
       # "Carrot 2.4 kg (1.6 peeled)", "kale 1 kg (700 stripped)": in the unit before it, or in grams.
       LEFT_BARE =
-        /#{WEIGHT}[^(]*\(\s*(?:(?:about|makes|gives)\s+)?
+        /#{WEIGHT}[^(]*\(\s*(?:#{Amount::Words::ROUGHLY}|(?:makes|gives)\s+)?
           (?<left>\d{1,4}(?:[.,]\d{1,2})?)\s+(?:#{ONCE})?#{DONE}(?:ed|d)\b/ix.freeze
       # Also "roast sweet potato (from 3.2 kg raw)".
       COOKED = /\bcooked\b|\(\s*from\s+#{WEIGHT.source}\s+(?:raw|dry|dried|uncooked)\b/i.freeze
       # "1 kg cooked orzo (dry weight 450 g)", "2.1 kg cooked quinoa (700 g dry)": so much of it is bought.
       DRY =
-        /[(=,;–-]\s*(?:(?:about|from|is|i\.e\.)\s+)?
+        /[(=,;–-]\s*(?:#{Amount::Words::ROUGHLY}|(?:from|is|i\.e\.)\s+)?
           (?:(?:dry|dried|raw|uncooked)(?:\s+w(?:eigh)?t\.?)?\s*[:=]?\s*(?<dry>#{WEIGHT})
             |(?<dry>#{WEIGHT})\s+(?:when\s+)?(?:dry|dried|raw|uncooked)\b)/ix.freeze
       # A second weight of the same, as it is once cooked: it was weighed as it is bought.
       THEN_COOKED =
-        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:(?:about|gives|makes|that's|is|i\.e\.|yields?)\s+)?
+        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
           #{WEIGHT}\s+(?:(?:once|when|after)\s+)?cook(?:ed|ing)\b/ix.freeze
 
       DRAINED_TO = /\d\s*[x×]\s*\d[^=]*\bdrained\s*(?:w(?:eigh)?t\.?\s*)?=\s*(?<left>#{WEIGHT})/i.freeze
 
       # "Half a tray of roast squash (1.8 kg left)": so much of it there is.
       LEFT_OVER =
-        /\(\s*(?:(?:about|abt|c\.|~)\s*)?(?<there>#{WEIGHT})\s+
+        /\(\s*#{Amount::Words::ROUGHLY}?(?<there>#{WEIGHT})\s+
           (?:left|left\s?over|over|remaining|in\s+all|in\s+total)\s*\)/ix.freeze
 
       # "A 10 kg sack, 6 kg used", "5 l tub, use 3": there is more of it than goes in.

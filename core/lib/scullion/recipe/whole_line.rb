@@ -45,7 +45,7 @@ module Scullion
       LIQUOR = /\b(?:juice|brine)\z/i.freeze
       # "60 ml lime juice or the juice of 3 limes"
       OR_THE_SAME = /\bor\s+(?:the\s+)?\z/i.freeze
-      ABOUT = /[,=]\s*(?:[~≈]|(?:about|around|roughly|approx\w*\.?|c\.|say|or\s+so)\s*)\z/i.freeze
+      ABOUT = /[,=]\s*(?:#{Amount::Words::ROUGHLY}|(?:say|or\s+so)\s*)\z/i.freeze
       # @param plain [String] the line as its tokens count their places @param tokens [Array<Lexer::Token>]
       # @param lexer [Lexer]
       def initialize(plain, tokens, lexer)
