@@ -24,6 +24,7 @@ module Scullion
         return "Bought pickled, or pickled here?" if pickled_else?(item, ingredient)
         return "Bought so, or made here?" if made_here?(item, ingredient)
         return "Fresh? The larder has it dried and ground." if fresh_spice?(item, ingredient)
+        return "Fresh? The larder has it dried." if fresh_pulse?(item, ingredient)
         return "Weighed soaked, or dry?" if ingredient.family == "pulse" && @line.text.match?(SOAKED)
 
         return "The larder has no juice of it: which stands in?" if juice_else?(item, ingredient)
@@ -41,6 +42,12 @@ module Scullion
       # "Turmeric, fresh, 10 g"
       def fresh_spice?(item, ingredient)
         ingredient.family == "spice" && Candidates::FRESH.include?(item.words["states"])
+      end
+
+      # "Borlotti, 1 kg podded fresh"
+      def fresh_pulse?(item, ingredient)
+        ingredient.key.start_with?("dry-") && ingredient.family == "pulse" &&
+          (item.words["states"] == "fresh" || @line.text.match?(/\bpodded\b/i))
       end
 
       # "3 blood oranges, juiced": the fruit is not eaten.

@@ -15,6 +15,8 @@ module Scullion
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
       COOKED_HERE = /\bcooked\s+(?:#{Naming::HOW.join("|")})\b/i.freeze
       IN_OVEN = Regexp.union(Bound::IN_OVEN, /\b(?:foil|gas\s\d)\b/i).freeze
+      # "Peaches, each in 8"
+      IN_SO_MANY = /\b(?:each|cut|them)\s+in(?:to)?\s+(?:4|6|8|10|12)(?:ths)?\b/i.freeze
       # What an order stands behind; what is said of it then.
       ENDED = %i[mark amount].freeze
       HOW_HOT = %w[hot hard till until at in on over under to well].freeze
@@ -145,6 +147,11 @@ module Scullion
 
         before.kind == :mark || LEFT.include?(Around.word(before)) ||
           (before.kind == :word && before.value.key?("cooks"))
+      end
+
+      def in_so_many(items)
+        food = items.find(&:food?) if items.one?(&:food?)
+        food.words["cuts"] ||= "wedges" if food && @plain.match?(IN_SO_MANY)
       end
 
       # "Turnips, salted, squeezed", "cucumbers, salted 30 min"; not "salted butter".

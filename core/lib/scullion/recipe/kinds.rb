@@ -24,13 +24,16 @@ module Scullion
       # "Salad 2 - leaves"
       NUMBERED_DISH =
         /\A\W*(?:salad|dish|recipe|bowl)\s+\d{1,2}
-          (?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z/ix.freeze
+          (?:\s*[-–—:.]\s*[^\d,(]{0,40})?\W*\z
+         |\A\W*no\.?\s?\d{1,2}[.:)]?\s+[^\d:;]{3,60}\z/ix.freeze
       # "Group A (base)"
       LETTERED =
         /\A\W*(?:group|part|stage|section)\s+(?:[A-H]|\d{1,2})\b\s*[:.–-]?\s*
           (?:\([^()\d]*\))?\W*\z/ix.freeze
       # "Item: charred broccoli salad"
       NAMED = /\A(?:item|dish|salad(?:\s[A-H1-9])?|recipe|recipe name|title)\s*:\s*[^\d:]{4,80}\z/i.freeze
+      # "“Roasted squash, kale, seeds”  portions: 110"
+      QUOTED = /\A["“](?<dish>[^"”\d]{8,80})["”](?!\w)/.freeze
       DRESSED = /\b(?:dressing|vinaigrette)\b/.freeze
       # "Dressing in the jam jar"
       HELD_IN = /\A(?:the\s+)?(?<part>[^\s\d,]+)\s+(?:in|for)\s+(?:the|an?|its)\s+[^\d,:;()]{3,24}\z/.freeze
@@ -87,6 +90,7 @@ module Scullion
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
         return "title" if place < SHOUTED && text.match?(NAMED)
+        return "title" if place <= 2 && text.match?(QUOTED)
         return "note" if place == 1 && (subtitle?(text) || standfirst?(text) || named_by_its_foods?(text))
         if place <= NEAR_TOP && text.match?(DISH_OF) && named_by_its_foods?(text.sub(DISH_OF, ""))
           return "note"

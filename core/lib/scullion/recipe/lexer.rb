@@ -146,11 +146,19 @@ module Scullion
 
       # "Red onion, thin", "parsley 2 bunches, fine". @return [Hash, nil] its roles
       def cut_alone(words, to)
-        cut = @lexicon.words("cuts_alone")[words.join(" ")] or return
+        cut = @lexicon.words("cuts_alone")[words.join(" ")]
+        cut ||= "very-thin" if as_thin_as?(words)
+        return unless cut
         return if @tokens.empty? || @tokens.last.text == "("
         return unless ALONE_BEHIND.include?(@tokens.last.kind) || counts?(@tokens.last)
 
         { "cuts" => cut } if order_ends?(to) && !names?(words) && !cut_already?
+      end
+
+      # "Wisp thin", "hair-thin"; not "to thin", "pencil-thin asparagus".
+      def as_thin_as?(words)
+        words.size == 2 && words.last == "thin" && @lexicon.roles(words.first(1)).empty? &&
+          [words.first, words.join(" ")].none? { |said| @lexicon.aside?(said) }
       end
 
       # "2 bunches"

@@ -21,6 +21,9 @@ module Scullion
       SAUCE_WEIGHED =
         /\A\W*\d[\d.,]*\s*(?:k?g|m?l)\s+[^\d,]{0,30}
           \b(?:sauce|sce|dressing|drsg|vinaigrette)\b\s*[,(:–-]/ix.freeze
+      BLENDED =
+        /#{SAUCE_LABEL.source}.*\b(?:blitz|blend|whizz?|liquidi[sz]e|shake)(?:ed|zed)?\b[^,;:.\d]{0,24}[.!]?\z/ix.freeze
+      HALF = 0.5
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
       DRAWN = /\b(?:colander|sieve|weep|sweat|to\s+draw|squeez\w*|press(?:ed)?)\b/i.freeze
@@ -124,6 +127,8 @@ module Scullion
       # "Nuoc cham: soy 100 / lime 120 / sugar 60 / chilli 2": what is poured takes the others along.
       def sauce_row(items)
         foods = items.select(&:food?)
+        return blended(foods) if foods.size >= SAUCE_ROW && @plain.match?(BLENDED)
+
         weighed = foods.size > 1 && @plain.match?(SAUCE_WEIGHED)
         return unless weighed || (foods.size >= SAUCE_ROW && @plain.match?(SAUCE_LABEL))
 
@@ -134,6 +139,14 @@ module Scullion
 
         among = weight(eaten) > weight(poured) * EATEN ? foods.select { |item| in_a_dressing?(item) } : foods
         among.each { |item| item.place ||= "dressing" }
+      end
+
+      # "GODDESS: 1.2 kg mayo, 600 g soured cream, 200 g herbs, 4 anchovies; blitz": all of it is poured then.
+      def blended(foods)
+        poured = foods.count { |item| item.parts.any? || lexicon.sauced?(item.foods.first) }
+        return if poured < foods.size * HALF || labelled_by_food?(foods.first)
+
+        foods.each { |item| item.place ||= "dressing" }
       end
 
       # g or ml of what is measured.
@@ -211,6 +224,13 @@ module Scullion
           bread = item.food? && item.said?(:per_head) && lexicon.bread?(item.foods.first)
           item.place ||= "table" if bread && item.words.empty?
         end
+        items.each_cons(2) { |one, other| one.place ||= "table" if laid_together?(one, other) }
+      end
+
+      # "Brown bread & butter on the side": both of them.
+      def laid_together?(one, other)
+        other.place == "table" && [one, other].all? { |item| item.food? && item.amount.nil? } &&
+          between(one, other).match?(/\A#{Regexp.escape(one.name)}\s*(?:&|\+|\band)\s*\z/i)
       end
 
       # "Goat's cheese, dotted on at the last", "pine nuts, over"

@@ -7,6 +7,8 @@ module Scullion
     module NoteRows
       GREETING =
         /\A(?:hi|hello|hey|dear|hiya|(?:good\s+)?(?:morning|afternoon|evening))\b[^\d:]{0,40}\z/i.freeze
+      # "Dear team, the recipe for the christening as promised.": a letter's first row.
+      LETTER = /\A(?:dear|hi|hiya|hello|hey)\b[^,]{0,24},\s+\D*\z/i.freeze
       # Who wrote it down, and to whom: a card's first row, a mail's head.
       WRITTEN_BY =
         /\A\W*(?:from\s+the\s+(?:kitchen|recipe\s+box)\s+of|recipe\s+(?:by|from)
@@ -61,13 +63,17 @@ module Scullion
           @items.of(text).none? { |item| item.food? && item.amount }
       end
 
+      def letter?(text) = text.match?(LETTER) && !weighed?(text)
+
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
         return true if text.match?(BELOW_STEPS) || text.match?(Servings::WE_ARE)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(NONE_ADDED) && !amount?(text)
-        return true if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || heads?(text)
+        if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || letter?(text) || heads?(text)
+          return true
+        end
         return true if (!amount?(text) && text.match?(COUNTS_AS)) || text.scan(FORM).size > 1
         if text.match?(ASKED_TO_BRING) || text.match?(MINUTES) || text.match?(THE_ONE) ||
              text.match?(HEARD) || remark_in_brackets?(text)

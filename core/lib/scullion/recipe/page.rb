@@ -101,6 +101,7 @@ module Scullion
       def titled
         titles = lines.select { |line| line.kind == "title" }
         title = titles.find { |line| line.text.match?(Kinds::NAMED) } || titles.first or return
+        quoted = titles.filter_map { |line| line.text[Kinds::QUOTED, :dish] }.first and return quoted
         title
           .text
           .sub(Servings::IN_TITLE, "")

@@ -7,9 +7,14 @@ module Scullion
     # "serves 1 / 10" over "80 g / 800 g".
     class Scales
       SO_MANY = "(?:(?:x|×|for|per|@)\\s*)?\\d{1,4}(?:\\s?#{Servings::THEM})?".freeze
+      HOLDER = "(?:bowl|plate|pot|box|tub|jar|wrap|cup)".freeze
       HEAD = /\A\s*(?:(?:ingredients?|items?|foods?|what)\b:?\s+)?#{SO_MANY}(?:\s+#{SO_MANY})+\s*\z/i.freeze
+      # "Poke bowl   per bowl   x50": what is on one, and in all.
+      ONE_AND_ALL =
+        /\A(?<dish>.*?)\s*\b(?:per|each)\s+(?:#{HOLDER}|portion|serving|head|cover|person|guest|pax)\s{2,}
+          (?:(?:x|×|for|total)\s*)?(?<all>\d{1,4})(?:\s?#{Servings::THEM})?\W*\z/ix.freeze
       # A cell of its own, two spaces off.
-      APART = '\s{2,}(\d[\d.,]*\s?[[:alpha:]]*)'.freeze
+      APART = '\s{2,}(\d[\d.,/]*\s?[[:alpha:]]*)'.freeze
       # How it is done, in a cell behind them.
       HOW = '(?:\s{2,}([[:alpha:]].*?))?'.freeze
       # "Serves 1 / 10 / 40"
@@ -27,6 +32,7 @@ module Scullion
       def initialize(lines)
         @head = lines.find { |line| line.match?(HEAD) }
         @scales = @head.to_s.scan(/\d+/).map(&:to_i)
+        one_and_all(lines) unless @head
         find_strokes(lines) unless rising?
         @scales = [] unless rising?
       end
@@ -35,12 +41,19 @@ module Scullion
       def last(line)
         return if @scales.empty?
         return behind_strokes(line) if @stroked
-        return "Serves #{@scales.last}" if line.equal?(@head)
+        return @dish ? "#{@dish} x#{@scales.last}" : "Serves #{@scales.last}" if line.equal?(@head)
 
         of_bare(line) || of_cells(line)
       end
 
       private
+
+      def one_and_all(lines)
+        @head = lines.find { |line| line.match?(ONE_AND_ALL) } or return
+        found = @head.match(ONE_AND_ALL)
+        @scales = [1, found[:all].to_i]
+        @dish = found[:dish].strip unless found[:dish].strip.empty?
+      end
 
       # Where rows are in step with it: "for 3/4 hour" has no scales.
       def find_strokes(lines)

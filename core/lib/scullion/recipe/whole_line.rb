@@ -69,6 +69,7 @@ module Scullion
         keep_back(all)
         not_cooked(all)
         salted(all)
+        in_so_many(all)
         left_whole(all)
         soaked_bread(all)
         laid_over(all)
