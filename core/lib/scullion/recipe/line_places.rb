@@ -22,7 +22,8 @@ module Scullion
         /\A\W*\d[\d.,]*\s*(?:k?g|m?l)\s+[^\d,]{0,30}
           \b(?:sauce|sce|dressing|drsg|vinaigrette)\b\s*[,(:–-]/ix.freeze
       BLENDED =
-        /#{SAUCE_LABEL.source}.*\b(?:blitz|blend|whizz?|liquidi[sz]e|shake)(?:ed|zed)?\b[^,;:.\d]{0,24}[.!]?\z/ix.freeze
+        /#{SAUCE_LABEL.source}
+          .*\b(?:blitz|blend|whizz?|liquidi[sz]e|shake)(?:ed|zed)?\b[^,;:.\d]{0,24}[.!]?\z/ix.freeze
       HALF = 0.5
       BAY = %w[bay-leaf].freeze
       WITH_BAY = %r{\b(?:with|w/|w)\s*(?:(?:an?|two|\d)\s+)?bay\b}i.freeze
