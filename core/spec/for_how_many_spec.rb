@@ -22,6 +22,9 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 portions
       Potato salad – serves 24
       Potato salad x24
+      Potato salad – starter 24
+      Potato salad BATCH 24
+      Potato salad. Numbers: 18 adults, 6 little ones.
       Potato salad for the staff (24ish)
       Potato salad (enough for a 24-person table, 3 platters)
       Potato salad (school fete, 24 cups of 150 g)

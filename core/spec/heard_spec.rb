@@ -52,7 +52,7 @@ RSpec.describe "Texts as they come" do
     text = "Melon\nFor every 10 people:\n2 kg watermelon\n200 g feta\nWe are 130 on Saturday."
     found = Scullion::Recipe::Draft.new(text, house).to_h
     expect(found.values_at("servings", "servings_others")).to eq [10, [130]]
-    expect(found["lines"].map { |line| line["status"] }.compact).to eq %w[sure sure]
+    expect(found["lines"].filter_map { |line| line["status"] }).to eq %w[sure sure]
     list = "Fattoush (30ish)\n2 cos hearts per 10 ppl\n3 kg tomatoes"
     cos = Scullion::Recipe::Draft.new(list, house)
     expect([cos.to_h["servings"], cos.taken(cos.reads.first).prepared]).to eq [30, 900.0]
@@ -222,5 +222,18 @@ RSpec.describe "Texts as they come" do
     expect(line("0.9 kg dressing (lemon/tahini)")["status"]).to eq "doubtful"
     expect(line("3 bird's eye chillies").dig("taken", "key")).to eq "small-chilli"
     expect(draft("Chickpeas YIELD 36 x 220g\n1 kg feta")["servings"]).to eq 36
+  end
+
+  it "tells a letter, a dish by its number or in quotes, and how large a portion is from what is in it" do
+    {
+      "Dear team, here is the recipe as promised.\n2 kg carrots" => %w[note ingredient],
+      "Mezze x40\nNo. 1 Carrot, cumin & orange\n5 kg carrots" => %w[title heading ingredient],
+      "Tues – salad B\n\"Squash, kale, seeds\"  portions: 110\n5 kg squash" => %w[title title ingredient],
+      "Lunchbox\nportion: 250g + 40g dsg pot\n5 kg carrots" => %w[title note ingredient]
+    }.each do |text, kinds|
+      expect(
+        [text, Scullion::Recipe::Draft.new(text, house).to_h["lines"].map { |line| line["kind"] }]
+      ).to eq [text, kinds]
+    end
   end
 end

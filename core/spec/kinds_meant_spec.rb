@@ -102,4 +102,20 @@ RSpec.describe "Kinds that are meant" do
     end
     expect([950, 951].map(&aubergines)).to eq %w[dressing salad]
   end
+
+  it "asks for what is fresh where the larder has it dried" do
+    expect(all("Serves 9\nborlotti, 1 kg podded fresh").first).to eq "?"
+    expect(all("Serves 9\n1 kg dried borlotti").first.first).to eq "dry-borlotti"
+  end
+
+  it "pours all of what is blended" do
+    row = "GODDESS: 1.2 kg mayo, 600 g soured cream, 200 g mixed herbs, 4 anchovies - blitz till green"
+    expect(all("Serves 40\n7 kg potatoes\n#{row}").drop(1).map(&:last).uniq).to eq %w[dressing]
+  end
+
+  it "cuts in so many, in digits too, and as thin as anything" do
+    salad = reads("Serves 9\n7 peaches, each in 8\nchilli 1, wisp thin\n600 g celery sl").to_h["salad"]
+    expect(salad["components"].map { |each| each["cut"] }).to eq %w[wedges sliced sliced]
+    expect(reads("Serves 9\nsourdough 12 sl").to_h["salad"]["components"].first["cut"]).not_to eq "sliced"
+  end
 end

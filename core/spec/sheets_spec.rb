@@ -63,4 +63,24 @@ RSpec.describe Scullion::Recipe::Table do
     sheet = "Serves 40\n\n#{head}\n| Carrots | 5.0 kg | 4 kg | dice |\n| Orange juice | | 0.1 l | squeezed |"
     expect(all(sheet).map { |key, grams, _| [key, grams] }).to eq [["carrot", 4000], ["orange-juice", 104]]
   end
+
+  it "takes what there is in all where what is on one stands before it" do
+    text = <<~TEXT
+      Poke-style bowl (veg)  per bowl    x50
+      sushi rice, cooked     180 g       9 kg
+      edamame                30 g        1.5 kg
+      avocado                1/4         13 ea
+      radish, thin           10 g        500 g
+    TEXT
+    draft = reads(text).to_h
+    expect(draft.values_at("title", "servings")).to eq ["Poke-style bowl (veg)", 50]
+    expect(all(text).map { |each| each[1] }).to eq [9000, 1500, 1846, 490]
+  end
+
+  it "keeps rows set in that have dots up to their amounts" do
+    text =
+      "Leeks for 48\nLeeks ...... 96\nRomesco:\n  almonds ..... 450 g\n  oil, olive ..... 400 ml\n" \
+        "  sherry vinegar ..... 90 ml\nHazelnuts ..... 240 g"
+    expect(all(text).last).to eq ["hazelnuts", 240, "salad"]
+  end
 end

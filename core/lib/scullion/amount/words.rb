@@ -95,8 +95,8 @@ module Scullion
       # Said before an amount without changing it.
       # "About", in whatever word, before a number: one list for every pattern that may find it there.
       ROUGHLY =
-        '(?:(?:about|around|roughly|approx(?:imately)?\.?|circa|ca?\.|ca|abt\.?|some|nearly|almost|maybe' \
-          '|perhaps)\s+|[~≈]\s*)'.freeze
+        '(?:(?:about|around|roughly|approx(?:imately)?\.?|circa|ca?\.|ca|abt\.?|some(?=\s+\d)|nearly|almost' \
+          '|maybe|perhaps)\s+|[~≈]\s*)'.freeze
       ABOUT = /(?:#{ROUGHLY}|(?:ca?\.|say|up\sto|at\sleast)\s*)/i.freeze
 
       SIZES = %w[small medium large].freeze

@@ -70,9 +70,12 @@ module Scullion
       end
 
       # @return [Array<Array(Integer, String)>]
-      def lines = beside_each_other.map { |number, line| [number, in_order(line)] }
+      def lines = beside_each_other.map { |number, line| [number, set_in(line, in_order(line))] }
 
       private
+
+      # As far in as it stands.
+      def set_in(line, row) = row.equal?(line) ? row : "#{line[/\A */]}#{row.lstrip}"
 
       def in_order(line)
         return line if line.length > LONGEST || line.include?("\t")

@@ -151,6 +151,8 @@ module Scullion
         return unless cut
         return if @tokens.empty? || @tokens.last.text == "("
         return unless ALONE_BEHIND.include?(@tokens.last.kind) || counts?(@tokens.last)
+        # "12 sl" are slices.
+        return if words.first.start_with?("sl") && @tokens.last.kind == :amount && counted?(@tokens.last)
 
         { "cuts" => cut } if order_ends?(to) && !names?(words) && !cut_already?
       end
@@ -160,6 +162,8 @@ module Scullion
         words.size == 2 && words.last == "thin" && @lexicon.roles(words.first(1)).empty? &&
           [words.first, words.join(" ")].none? { |said| @lexicon.aside?(said) }
       end
+
+      def counted?(token) = token.value.unit == :piece
 
       # "2 bunches"
       def counts?(token) = token.kind == :word && token.value.keys.intersect?(Lexicon::COUNTED_BY)

@@ -9,6 +9,10 @@ module Scullion
         /\A(?:hi|hello|hey|dear|hiya|(?:good\s+)?(?:morning|afternoon|evening))\b[^\d:]{0,40}\z/i.freeze
       # "Dear team, the recipe for the christening as promised.": a letter's first row.
       LETTER = /\A(?:dear|hi|hiya|hello|hey)\b[^,]{0,24},\s+\D*\z/i.freeze
+      # "Portion: 250 g + 40 g dressing": how large one is.
+      PORTION =
+        /\A\W*(?:portion|serving)(?:\s+size)?\s*[:=]\s*\d[\d.,]*\s?(?:g|ml|oz)\b
+          (?:\s*\+\s*\d[\d.,]*\s?(?:g|ml|oz)\b)?(?:\s+(?-i:[[:alpha:]]+)){0,3}\W*\z/ix.freeze
       # Who wrote it down, and to whom: a card's first row, a mail's head.
       WRITTEN_BY =
         /\A\W*(?:from\s+the\s+(?:kitchen|recipe\s+box)\s+of|recipe\s+(?:by|from)
@@ -68,7 +72,7 @@ module Scullion
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
-        return true if text.match?(BELOW_STEPS) || text.match?(Servings::WE_ARE)
+        return true if text.match?(PORTION) || text.match?(BELOW_STEPS) || text.match?(Servings::WE_ARE)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(NONE_ADDED) && !amount?(text)
         if text.match?(/\A[^[:alnum:]]*\z/) || text.match?(GREETING) || letter?(text) || heads?(text)

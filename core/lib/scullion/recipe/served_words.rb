@@ -94,6 +94,8 @@ module Scullion
       GROUPS =
         /\b(?:staff|crew|team|party|band)\sof\s#{COUNT}\s*(?:\+|&|and|plus)\s*#{COUNT}\b
          |\b#{COUNT}\s+#{PEOPLE}\s+#{COUNT}\s+#{PEOPLE}(?!\s+(?:are|who|will))
+         |\b#{COUNT}\s+(?:adults?|grown-?ups|pupils|residents|staff|teachers)
+          (?:\s*,\s*#{COUNT}\s+#{PEOPLE})+(?!\s+(?:are|who|will|among|of\s+them))
          |\b#{COUNT}\s+#{PEOPLE}(?:\s*,\s*#{COUNT}\s+#{PEOPLE})*
           (?:\s*(?:\+|&|and|plus)\s*
             (?:#{COUNT}\s+(?:#{PEOPLE}|#{DIETS})
@@ -230,6 +232,7 @@ module Scullion
       FIRST_ROW = [
         /\A\W*#{NUMBER}\s*[x×]\s+[[:alpha:]][^\d]{4,}\z/ix,
         /[[:alpha:]]\)\s+#{NUMBER}\z/ix,
+        /\b(?:batch|starters?|mains?|sides?)\s+#{NUMBER}\W*\z/ix,
         /\A[^\d]{6,}[-–—,]\s*#{NUMBER}\s+h(?:ea)?ds?\W*\z/ix,
         /[-–—,(:]\s*(?:usually\s+|about\s+)?#{NUMBER}\s+of\s+(?:th|['’])?em\b/ix,
         /[x×]\s?#{NUMBER}(?=\s+[—–-]\s)/ix,
