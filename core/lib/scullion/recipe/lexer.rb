@@ -159,7 +159,9 @@ module Scullion
 
       # "Wisp thin", "hair-thin"; not "to thin", "pencil-thin asparagus".
       def as_thin_as?(words)
-        words.size == 2 && words.last == "thin" && @lexicon.roles(words.first(1)).empty? &&
+        words.size == 2 && words.last == "thin" && !@lexicon.verbs.key?(words.first) &&
+          @lexicon.food(words.first(1)).nil? &&
+          [words, words.first(1)].all? { |said| @lexicon.roles(said).empty? } &&
           [words.first, words.join(" ")].none? { |said| @lexicon.aside?(said) }
       end
 
