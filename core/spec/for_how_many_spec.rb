@@ -22,6 +22,7 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 portions
       Potato salad – serves 24
       Potato salad x24
+      Potato salad – 6 plates (each for 4)
       Potato salad – starter 24
       Potato salad BATCH 24
       Potato salad. Numbers: 18 adults, 6 little ones.

@@ -236,4 +236,23 @@ RSpec.describe "Texts as they come" do
       ).to eq [text, kinds]
     end
   end
+
+  it "has nothing of what it says there is none of" do
+    ["NO onion (yr 3)", "No nuts! 2 allergies", "no garlic, 3 kids hate it"].each do |row|
+      draft = Scullion::Recipe::Draft.new("Serves 39\n2 kg pasta\n#{row}", house)
+      expect([row, draft.reads.size]).to eq [row, 1]
+    end
+    other = Scullion::Recipe::Draft.new("Serves 39\n2 kg pasta\nno onion, 2 kg carrots instead", house)
+    expect(other.taken(other.reads.last).ingredient.key).to eq "carrot"
+  end
+
+  it "reads a label in capitals that has no colon, and words that are cut short" do
+    row = "DRSG buttermilk 350 / cid vin 40 / rape oil 80 / salt 8 / sug 10"
+    draft = Scullion::Recipe::Draft.new("Serves 20\n900 g buckwheat\n#{row}", house)
+    expect(draft.reads.drop(1).map { |read| draft.taken(read).into }.uniq).to eq %w[dressing]
+    expect(draft.reads.size).to eq 6
+    lines = Scullion::Recipe::Draft.new("Serves 20\noil 80 / zorg. 20 / salt 8", house).to_h["lines"]
+    expect(lines.filter_map { |line| line["status"] }).to include "unknown"
+    expect(lines.last["name"]).to eq "salt"
+  end
 end

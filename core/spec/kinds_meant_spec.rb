@@ -118,4 +118,24 @@ RSpec.describe "Kinds that are meant" do
     expect(salad["components"].map { |each| each["cut"] }).to eq %w[wedges sliced sliced]
     expect(reads("Serves 9\nsourdough 12 sl").to_h["salad"]["components"].first["cut"]).not_to eq "sliced"
   end
+
+  it "takes a loaf for bread, and makes croutons of it below that name" do
+    cooked = ->(text) do
+      lines = reads("Serves 30\n2 kg carrots\n#{text}").to_h["lines"]
+      lines.find { |line| line.dig("taken", "key") == "white-loaf" }["done"]
+    end
+    expect(all("Serves 30\nTear a loaf into rags. Add 2 kg carrots, grated.").first.first).to eq "white-loaf"
+    ["Croutons: 1 loaf, torn", "sourdough croutons: 1 loaf, torn, 3 tbsp oil"].each do |row|
+      expect([row, cooked[row]]).to eq [row, "torn, crisp"]
+    end
+  end
+
+  it "takes molasses beside a pomegranate for that of the pomegranate" do
+    expect(all("Serves 9\n6 pomegranates\nmolasses 120 ml").last.first).to eq "pomegranate-molasses"
+    expect(all("Serves 9\n6 onions\nmolasses 120 ml").last.first).to eq "treacle"
+  end
+
+  it "asks whose a number is before another food, as behind a stroke" do
+    expect(all("Serves 9\nrape oil 80 g / zorgle sliced 20 g / salt 8 g").first).to eq "?"
+  end
 end

@@ -16,6 +16,7 @@ module Scullion
       WHOLE = /#{WEIGHT}[^%\d]{0,40}?\b100\s*%|\b100\s*%\W{0,4}(?:=|is)?\s*#{WEIGHT}/i.freeze
       # So many foods at least that nobody dresses with.
       EATEN = 3
+      POMEGRANATE = %w[pomegranate-molasses].freeze
       SAID_OF_ALL = %w[note title].freeze
       WEIGHED = %i[g ml].freeze
 
@@ -33,6 +34,8 @@ module Scullion
       # @return [Array<Page::Line>] the same, each with what the others say of it
       def lines
         tempered
+        croutons
+        molasses
         eaten_below
         dressed_over
         made_here
@@ -48,6 +51,23 @@ module Scullion
       end
 
       private
+
+      # "Croutons: 1 loaf, torn"
+      def croutons
+        @lines.each do |line|
+          next unless line.item&.food? && line.heading.to_s.match?(/\bcroutons?\b/i)
+
+          line.item.words["cooks"] ||= "crisp" if @lexicon.bread?(line.item.foods.first)
+        end
+      end
+
+      # "Pom 6, seeds; molasses 120 ml": of the pomegranate, where there is one.
+      def molasses
+        keys = @lines.flat_map { |line| line.item&.foods.to_a }
+        return unless keys.include?("pomegranate")
+
+        @lines.each { |line| line.item.foods = POMEGRANATE if line.item&.name.to_s.match?(/\Amolasses\z/i) }
+      end
 
       # What crackles in hot oil is the seed.
       def tempered

@@ -11,7 +11,7 @@ module Scullion
           (?:\b(?:squeez|drain|wrung|wring|press|rins)|\d\s*(?:min|h))/ix.freeze
       SOAKED = /\b(?:soaked|moistened|bathed|dampened|wetted)\b/i.freeze
       CUT_LATER = /\b(?:cut|carved?|chop|slice)\b/i.freeze
-      CROUTONS = /(?:\b(?:for|as|into|make|to)|→|->|=)\s*(?:the\s+)?croutons?\b/i.freeze
+      CROUTONS = /(?:\b(?:for|as|into|make|to)|→|->|=)\s*(?:the\s+)?croutons?\b|\bcroutons?\s*:/i.freeze
       RUBBED = /\A\W*(?:toss|coat|rub|baste|glaze|brush)(?:\s+(?:with|in))?\s*:\s/i.freeze
       COOKED_HERE = /\bcooked\s+(?:#{Naming::HOW.join("|")})\b/i.freeze
       IN_OVEN = Regexp.union(Bound::IN_OVEN, /\b(?:foil|gas\s\d)\b/i).freeze
@@ -105,11 +105,12 @@ module Scullion
         end
       end
 
-      # "2 slices of bread for croutons", "bread 500 g → croutons"
+      # "2 slices of bread for croutons", "bread 500 g → croutons", "sourdough croutons: 1 loaf, 3 tbsp oil"
       def into_croutons(items)
-        return unless @plain.match?(CROUTONS) && items.one?(&:food?)
+        return unless @plain.match?(CROUTONS)
 
-        items.each { |item| item.words["cooks"] ||= "crisp" if lexicon.bread?(item.foods.first) }
+        breads = items.select { |item| item.food? && lexicon.bread?(item.foods.first) }
+        breads.first.words["cooks"] ||= "crisp" if breads.one?
       end
 
       # "Frozen peas, defrosted not cooked"

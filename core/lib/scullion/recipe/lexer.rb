@@ -174,7 +174,8 @@ module Scullion
       def cut_already?
         food = @tokens.rindex { |token| token.kind == :food } or return false
         clause = @tokens[0...food].rindex { |token| token.kind == :mark } || -1
-        @tokens[(clause + 1)..].any? { |token| token.kind == :word && token.value["cuts"] }
+        said = @tokens[(clause + 1)..food] + @tokens.drop(food + 1).take_while { |token| token.kind != :mark }
+        said.any? { |token| token.kind == :word && token.value["cuts"] }
       end
 
       def order_ends?(to) = @scan.string.byteslice(to..).match?(ORDER_ENDS)

@@ -46,6 +46,9 @@ module Scullion
       NONE_ADDED =
         /\A\W*(?:low(?:er)?|reduced)[\s-](?:salt|sodium|sugar|fat)\s*(?::|\W*\z)
          |\A(?:[^,;.]*:\s*)?no\s+(?:added|extra|further)\b/ix.freeze
+      # "NO onion (yr 3)": what is not in it.
+      NONE_OF_IT =
+        /\A\W*no\s+(?<food>(?-i:[[:alpha:]]+(?:\s+[[:alpha:]]+)?))\s*(?:[,;.!(–-](?<rest>.*))?\z/i.freeze
       TOTAL = /\A\W*(?:[\d.,]+\s*(?:k?g|m?l)\s+)?(?:sub-?|grand\s+)?totals?\b[^[:alpha:]]*\z/i.freeze
 
       # Does it stand before what the dish is called: who wrote it, or the page of a book?
@@ -67,11 +70,17 @@ module Scullion
           @items.of(text).none? { |item| item.food? && item.amount }
       end
 
+      def none_of_it?(text)
+        found = text.match(NONE_OF_IT) or return false
+        @items.of(found[:food]).any?(&:food?) && @items.of(found[:rest].to_s).none?(&:food?)
+      end
+
       def letter?(text) = text.match?(LETTER) && !weighed?(text)
 
       def note?(text)
         return true if text.match?(/\ballergens?\s*:/i)
         return true if text.match?(TOTAL) || text.match?(NUTRITION) || written_by?(text)
+        return true if none_of_it?(text)
         return true if text.match?(PORTION) || text.match?(BELOW_STEPS) || text.match?(Servings::WE_ARE)
         return true if text.match?(ANOTHER_TIME) && !weighed?(text)
         return true if text.match?(NONE_ADDED) && !amount?(text)

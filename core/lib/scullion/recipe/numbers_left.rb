@@ -43,7 +43,9 @@ module Scullion
       OF_A_DRESSING =
         /\A\s*(?!in\s)(?:(?-i:[[:alpha:]-]+)\s+){0,3}(?:dressing|sauce|vinaigrette)\b|\A\s*prot/i.freeze
       CELSIUS = /\A\d{1,3}C\z|\A\d{3}c\z/.freeze
-      EACH = %r{\A\s*(?:each\b|per\b|/\s*[[:alpha:]])}i.freeze
+      EACH =
+        %r{\A\s*(?:each\b|per\b
+           |/\s*(?:#{PEOPLE}|pp?\b|(?:pot|tub|jar|bowl|tray)s?\b|k?g\b|l\b|lit(?:re|er)|each))}ix.freeze
       # Flags of what has been counted apart.
       COUNTED = %i[as_bought shared].freeze
 

@@ -57,6 +57,9 @@ module Scullion
       HEAVY = /\d\s*(?:#{WeighedHow::UNIT})\b/i.freeze
 
       # served: what is said of whom it serves
+      CUT_SHORT = /(?<![[:alpha:].])[[:alpha:]]{3,7}\.(?=\s\d)/.freeze
+      LOUD_LABEL = %r{\A[[:upper:]]{3,12}\s+(?=[[:lower:]][^:\d]*\d[^:]*[/,+;|][^:]*\d)}.freeze
+
       attr_reader :lines, :title, :served, :lexer
 
       # @param text [String] @param house [House]
@@ -68,6 +71,7 @@ module Scullion
         @lexer = house.recipe_lexer(OwnMeasures.new(text.to_s.scrub, house.measures))
         @items = Items.new(@lexer)
         rows = Rows.new(text)
+        rows.each { |row| row.text = in_full(row.text) }
         @kinds = Kinds.new(@lexicon, @items, rows.texts)
         @served =
           Servings.new(
@@ -97,6 +101,24 @@ module Scullion
       end
 
       private
+
+      # "Horser. 20 g": the stop of a word that is cut short, and that nobody knows, ends no sentence.
+      def in_full(text)
+        text
+          .sub(LOUD_LABEL) { |found| labelled(found) }
+          .gsub(CUT_SHORT) { |found| known?(Lexicon.fold(found.chop)) ? found : found.chop }
+      end
+
+      def known?(word)
+        @lexicon.aside?(word) || @lexicon.verbs.key?(word) || @lexicon.roles([word]).any? ||
+          !@lexicon.food([word]).nil?
+      end
+
+      # "DRSG  buttermilk 350 / vinegar 40": a label, though it has no colon.
+      def labelled(said)
+        word = said.strip
+        @lexicon.sections.key?(word.downcase) ? "#{word}: " : said
+      end
 
       def titled
         titles = lines.select { |line| line.kind == "title" }

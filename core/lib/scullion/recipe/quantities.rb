@@ -129,19 +129,6 @@ module Scullion
           !OF_ONE.include?(last.folded)
       end
 
-      # "A bunch of mint and one of coriander"
-      def another_of_them?
-        words = Lexicon.fold(@scan.check(/\s+of(?:\s+(?-i:[[:alpha:]]+)){1,2}/i).to_s).split.drop(1)
-        words.size.downto(1).any? { |size| @lexicon.food(words.first(size)) }
-      end
-
-      # "Four white cabbages and one red"
-      def kind_of_last?
-        word = Lexicon.fold(@scan.check(/\s+[[:alpha:]]+/).to_s)
-        head = @tokens.reverse.find { |token| token.kind == :food }&.folded&.last
-        !word.empty? && !head.nil? && !@lexicon.food([word, head]).nil?
-      end
-
       # "One green pepper" behind a word is a pepper, "one crushed clove of garlic" a clove; "the good one" is
       # none.
       def food_ahead?

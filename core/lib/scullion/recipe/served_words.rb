@@ -104,7 +104,10 @@ module Scullion
       # "5 tables of 8"
       TIMES =
         /\b(?<times>#{COUNT})\s+(?:tables|patrols|groups|teams|classes|families|parties|boats|tents|sittings|
-            coach(?:es|loads))\s+of\s+(?<each>#{COUNT})\b(?!\s*(?:k?g|ml|l)\b)/ix.freeze
+            coach(?:es|loads))\s+of\s+(?<each>#{COUNT})\b(?!\s*(?:k?g|ml|l)\b)
+         |\b(?<times>#{COUNT})\s+(?:sharing\s+)?(?:plates|platters|boards|bowls|trays|dishes|gastros)
+          \s*[,(–-]*\s*each\s+(?:(?:for|feeds|serves|of|does)\s+|≈\s*)?#{ABOUT}?
+          (?<each>#{COUNT})\b(?!\s*(?:k?g|ml|l)\b)/ix.freeze
       # A year, unless it says whom it serves.
       YEAR = (1990..2060).freeze
       # Up to which two such numbers may be dates.

@@ -43,11 +43,14 @@ module Scullion
         words.any? && !lexicon.food([*words.flat_map(&:folded), Lexicon.fold(name).split.last]).nil?
       end
 
+      # "Fresh" is of what nobody knows.
+      def no_name?(token) = nothing?(token) || token.value.keys == %w[states]
+
       # Only words without a role stand between the last mark and this amount.
       def stranger_behind_mark?(index)
         words = @tokens.first(index).reverse.take_while { |token| token.kind != :mark }
         words.size < index && words.map(&:folded) != [%w[x]] &&
-          words.all? { |token| token.kind == :word && nothing?(token) && !Around.towards?(token) } &&
+          words.all? { |token| token.kind == :word && no_name?(token) && !Around.towards?(token) } &&
           words.any? { |token| token.value.empty? }
       end
     end
