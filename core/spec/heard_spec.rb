@@ -255,4 +255,30 @@ RSpec.describe "Texts as they come" do
     expect(lines.filter_map { |line| line["status"] }).to include "unknown"
     expect(lines.last["name"]).to eq "salt"
   end
+
+  describe "a part under a name that says nothing" do
+    def parts(head, rows)
+      text = "Potatoes\nServes 40\n7 kg potatoes\n\n#{head}\n#{rows.join("\n")}"
+      draft = Scullion::Recipe::Draft.new(text, house)
+      draft.reads.drop(1).map { |read| draft.taken(read).into }.uniq
+    end
+
+    let(:poured) do
+      ["mayo 1.2 kg", "soured cream 600 g", "herbs 200 g", "anchovies 60 g", "lemon juice 100 ml"]
+    end
+
+    it "is a dressing with all that is in it where nearly all of it is poured" do
+      ["Goddess", "The gloop:", "In the blender", "Zhug"].each do |head|
+        expect([head, parts(head, poured)]).to eq [head, %w[dressing]]
+      end
+    end
+
+    it "is none with what is eaten in it, with what is cut, or with less than 0.6 poured" do
+      expect(parts("Goddess", [*poured, "tuna 300 g"])).to include "salad"
+      expect(parts("Goddess", [*poured, "carrots 300 g, grated"])).to include "salad"
+      enough = ["mayo 500 g", "lemon juice 100 ml", "capers 200 g", "parsley 200 g"]
+      expect(parts("Goddess", enough)).to eq %w[dressing]
+      expect(parts("Goddess", [*enough, "gherkins 20 g"])).to include "salad"
+    end
+  end
 end

@@ -5,6 +5,7 @@ module Scullion
     # What the lines of a list say of each other: the same as above, what remains of it, for each as well.
     class AmongLines
       include BareAmong
+      include PouredBelow
 
       # g or ml of a sauce, each, below which it was weighed for one.
       PART_EACH = 2
@@ -37,6 +38,7 @@ module Scullion
         croutons
         molasses
         eaten_below
+        poured_below
         dressed_over
         made_here
         marinades

@@ -57,6 +57,8 @@ module Scullion
       HEAVY = /\d\s*(?:#{WeighedHow::UNIT})\b/i.freeze
 
       # served: what is said of whom it serves
+      # Words to a row that heads what stands right below it.
+      BLOCK_WORDS = 4
       CUT_SHORT = /(?<![[:alpha:].])[[:alpha:]]{3,7}\.(?=\s\d)/.freeze
       LOUD_LABEL = %r{\A[[:upper:]]{3,12}\s+(?=[[:lower:]][^:\d]*\d[^:]*[/,+;|][^:]*\d)}.freeze
 
@@ -145,10 +147,12 @@ module Scullion
           place = index - said_before
           # The next column begins: what stands above it in the text is not its heading.
           @heading = @into = nil if row.number < last || (@in_one_row && row.number > last + 1)
+          apart = row.number > last + 1
           last = row.number
           row, for_others = without_number(row)
           kind = "ingredient" if weighed_for_diet?(row.text)
-          kind = "heading" if over_list?(row, following[index])
+          kind = "heading" if over_list?(row, following[index]) ||
+            (apart && over_block?(row, following[index, 2]))
           kind = "note" if place.negative?
           lines = laid(row, row.kind || kind || @kinds.of(row.text, place, @section))
           lines.filter_map(&:item).each { |item| item.flags << :for_some } if for_others
@@ -164,6 +168,17 @@ module Scullion
           row.text.sub(/\s[\d½¼¾.,]+\s?[[:alpha:]]{0,3}\W*\z/, "")[/([[:alpha:]]+)\W*\z/, 1].to_s.downcase
         @lexicon.sections[last] == "dressing" &&
           @items.of(row.text).all? { |item| item.amount || !item.food? } && row.text.match?(/\d/)
+      end
+
+      # "In the blender", apart from what stands above it, and right over rows of foods with their amounts.
+      def over_block?(row, below)
+        if row.text.match?(%r{[\d.,;:/]}) || !row.text.match?(/[[:alpha:]]{4}/) ||
+             row.text.split.size > BLOCK_WORDS || below.size < 2
+          return false
+        end
+        return false if [row, *below].each_cons(2).any? { |one, other| other.number != one.number + 1 }
+
+        @items.of(row.text).none?(&:food?) && below.all? { |each| weighed?(each.text) }
       end
 
       # "Gribiche for 20: 6 eggs": it is the name of a part, and what is for another number is asked about.
