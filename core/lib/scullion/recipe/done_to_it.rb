@@ -46,6 +46,7 @@ module Scullion
         return if half_of?(token, index)
 
         known = ROLES.select { |name| roles[name] }
+        item.flags << :done_ahead if ahead_of_name?(roles)
         item.flags << :prepared if weighed_so?(token, roles, index) || left_of_it?(roles, index)
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?
@@ -69,6 +70,12 @@ module Scullion
         return false if roles["trims"] == UNPEELED && roles["cuts"].nil?
 
         !item.food? || (PARTS_WEIGHED.include?(token.folded.last) && @around.before(index).kind == :food)
+      end
+
+      # "Picked parsley 120 g": its weight stands behind, and is of what it is then too.
+      def ahead_of_name?(roles)
+        roles.keys.intersect?(%w[trims cuts]) && !item.food? && item.amount.nil? && !@prose &&
+          roles["trims"] != UNPEELED && !@text.match?(AS_BOUGHT)
       end
 
       # "6 bunches parsley (600 g picked)", "4 bunches, 120 g once picked": the second weight is what is left.

@@ -29,7 +29,8 @@ module Scullion
       TOLD_TO = /\A\s+(?:it|them|each|these|those)\b/i.freeze
       TOLD_IN = /\A\s+in\s+(?:foil|paper|cling|parchment|the|an?)\b/i.freeze
       POURING =
-        /(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze|drop|pinch)\s+
+        /(?:spoon|ladle|dollop|drizzle|sprinkle|scattering)\s+with\b
+         |(?:spoon|ladle|dollop|splash|drizzle|dash|glug|squeeze|drop|pinch|sprinkle|scattering)\s+
           (?:over|on|onto|into|in|the|it|them|out|up|around|across|some|half|all|this|that|your
             |off|through|to)\b
          |(?:spoon|ladle|drop|pinch)\s+(?!of\b)

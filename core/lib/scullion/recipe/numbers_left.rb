@@ -143,7 +143,8 @@ module Scullion
 
       # "1 cup dry rice → 3 cups cooked"
       def then_cooked?(before, after)
-        before.match?(/→\s*\z/) && after.match?(/\A\s*(?:when\s+)?cooked\b/i)
+        before.match?(/→\s*\z/) &&
+          (after.match?(/\A\s*(?:when\s+)?cooked\b/i) || before.match?(/\b(?:dry|raw)\s*→\s*\z/i))
       end
 
       # "12 eggs (6 boiled, 6 for mayonnaise)": parts in a bracket that are all of it together.

@@ -17,9 +17,10 @@ module Scullion
       ANOTHER_DAY = /\A[^.;]*\b(?:another|next|tomorrow|freez\w*|fridge)\b/i.freeze
       # "Stir in half the cheese. Scatter the rest over."
       UNNAMED =
-        /\b(?:scatter|sprinkle|crumble|shower|grate)\b[^.;]*\bthe\s+(?:rest|remainder|other\s+half)\b
-          (?!\s+of\b)/ix.freeze
-      ANY_SHARE = /(?<![[:alnum:]])(?:#{Shares::ANY})\s/i.freeze
+        /\b(?:scatter|sprinkle|crumble|shower|grate|top|finish|garnish|dot|strew)\b[^.;]*
+          \bthe\s+(?:rest|remainder|other\s+half)\b(?!\s+of\b)/ix.freeze
+      SHARE = "(?:#{Shares::ANY}|most)".freeze
+      ANY_SHARE = /(?<![[:alnum:]])#{SHARE}\s/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
       # @param lines [Array<Page::Line>] @param items [Items]
@@ -55,7 +56,7 @@ module Scullion
         return [line] if item.amount.nil? || item.held || item.parts.any? || @items.poured?(item)
 
         at = first_share(item) or return [line]
-        share = Shares::WORDS[sentences[at][share_of(item), :share].downcase]
+        share = Shares::WORDS.fetch(sentences[at][share_of(item), :share].downcase, @most)
         return held(line, share) if share && kept?(sentences[at], item)
         return [line] unless share && goes_over?(item, at)
 
@@ -103,7 +104,7 @@ module Scullion
       end
 
       def share_of(item)
-        /(?<![[:alnum:]])(?<share>#{Shares::ANY})\s+(?:of\s+)?(?:the\s+)?#{name(item)}\b/i
+        /(?<![[:alnum:]])(?<share>#{SHARE})\s+(?:of\s+)?(?:the\s+)?#{name(item)}\b/i
       end
 
       def rest_of(item) = /#{LATER}#{name(item)}\b/i

@@ -198,7 +198,7 @@ module Scullion
       # What the dish is called by, or a row near the top that says nothing else, goes before what a line
       # further down may mean: "8 portions of fries".
       AS_CALLED = [
-        /\A[^\d]{6,}\((?!\d\))#{NUMBER}(?:ish)?\)\W*\z/ix,
+        /\A[^\d]{6,}\((?!\d\))#{ABOUT}?#{NUMBER}(?:ish)?\)\W*\z/ix,
         /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze
       SAID_ALONE = [/\A\W*for\s+#{ABOUT}?#{NUMBER}\W*\z/ix].freeze

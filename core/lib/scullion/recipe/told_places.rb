@@ -5,20 +5,12 @@ module Scullion
     # Where the steps put a food of the list: in the dressing, on the tray, on top. For Prose, which it is a
     # part of.
     module ToldPlaces
+      include ToldOnTop
+
       COOKING =
         /\b(?:oven|roast\w*|bak(?:e|ed|ing)|fry|fried|frying|pan|skillet|griddle\w*|grill\w*
            |deglaz\w*|char(?:s|red|ring)?|sear(?:s|ed|ing)?|blister\w*|tray|foil|gas\s\d
            |\d{3}\s?°?\s?[CF])\b/ix.freeze
-      TOP =
-        /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
-            scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
-      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
-      # What is crumbled stands right before it.
-      CRUMBLED = /(?<what>(?:(?-i:[[:alpha:]'’-]+)\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
-      ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
-      SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
-      # Foods to a sentence in which all of them are meant.
-      FEW = 3
       DISCARDED =
         /\bwith\b(?<with>[^.;]*?)
           \b(?:discard|fish(?:ing)?\s+out|take\s+out|bin|throw\s+away|remove|lose)\b(?<what>.*)/ix.freeze
@@ -60,7 +52,7 @@ module Scullion
         return "cook" if cooked_on?(line)
         return "salad" if above_dressing?(line)
 
-        "top" if line.item.foods.intersect?(topping) && !@items.poured?(line.item)
+        "top" if goes_on_top?(line.item)
       end
 
       # "Blitz a handful of coriander", and further on "fold through 30 g coriander": that one is not.
@@ -231,25 +223,6 @@ module Scullion
       # Where each line stands. @return [Hash{Page::Line=>Integer}]
       def places
         @places ||= {}.compare_by_identity.tap { |all| @lines.each_with_index { |line, at| all[line] = at } }
-      end
-
-      # What is kept whole for the top, or goes over it last.
-      def topping
-        @topping ||=
-          told
-            .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) }
-            .map { |text, _| @items.of(goes_over(text), prose: true).flat_map(&:foods) }
-            .select { |foods| foods.uniq.size <= FEW }
-            .flatten
-      end
-
-      # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
-      def goes_over(text) = text[SCATTER, :what] || text[CRUMBLED, :what] || said_on_top(text) || text
-
-      # "Dress the leaves, egg on top last": of what stands beside it.
-      def said_on_top(text)
-        clause = text.split(/[,;]|\b(?:and\s+)?then\b/).find { |each| each.match?(ON_TOP) }
-        clause if clause && @items.of(clause, prose: true).any?(&:food?)
       end
     end
   end

@@ -103,7 +103,7 @@ module Scullion
         if (grams = left)
           item.amount = Amount.new(grams, grams, :g)
           item.flags << :prepared
-        elsif @plain.match?(TRIMMED)
+        elsif item.said?(:done_ahead) || @plain.match?(TRIMMED)
           item.flags << :prepared
         end
       end

@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # What the steps scatter, sprinkle and finish with: it is kept whole for the top. For ToldPlaces, which it
+    # is a part of.
+    module ToldOnTop
+      TOP =
+        /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
+            scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
+      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
+      # What is crumbled stands right before it.
+      CRUMBLED = /(?<what>(?:(?-i:[[:alpha:]'’-]+)\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
+      ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
+      # "Scatter with the almonds and feta": all that follows.
+      TOP_WITH =
+        /(?:\A|[.;,]\s*|\b(?:and|then|serve|served)\s+)
+          (?:scatter|sprinkle|top|finish|garnish|strew|shower|dot|crown|stud)(?:ed|s)?\s+
+          (?:(?:it|them|each|all|everything|generously|the\s+(?:salad|lot|dish|plates?|bowls?|platter))\s+)*
+          with\b(?<what>[^.;]*)/ix.freeze
+      # What a salad is topped with when nothing else is meant.
+      TOPPINGS = %w[cheese nut-or-seed herb spice salt cured egg pickle bread fat].freeze
+      OTHERS = /\A(?:pomegranate|spring-onion|crispy-onions|raisins|sultanas|dried-cranberries)/.freeze
+      PLATED = /\b(?:top|finish|crown)(?:ed|s)?\b/i.freeze
+      # What is done after that.
+      THEN =
+        /(?:[.;]|,?\s+(?:then|and\s+(?:serve|drizzle|dress|finish|spoon)|serve|drizzle|spoon)\b).*\z/im.freeze
+      # "The remaining mint": the rest of what is in it already.
+      REST_OF_IT =
+        /\b(?:remaining|reserved|(?:rest|remainder)\s+of(?:\s+the)?|other\s+half(?:\s+of(?:\s+the)?)?)\s+
+          (?-i:[[:alpha:]'’-]+)(?:\s+(?-i:[[:alpha:]'’-]+))?/ix.freeze
+      SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
+      # "A few almonds" are all that there are.
+      SHARE_OF_IT = /\b(?:half|third|quarter|most|some)\b/i.freeze
+      # Foods to a sentence in which all of them are meant.
+      FEW = 3
+
+      private
+
+      # What is kept whole for the top, or goes over it last.
+      def goes_on_top?(item)
+        return false if @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
+
+        item.foods.intersect?(topping) || named_on_top?(item)
+      end
+
+      def topping
+        @topping ||=
+          told
+            .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) && !on_a_tray?(text) }
+            .map { |text, _| @items.of(goes_over(text).gsub(REST_OF_IT, ""), prose: true).flat_map(&:foods) }
+            .select { |foods| foods.uniq.size <= FEW }
+            .flatten
+      end
+
+      # By the last word of its name, or what it is.
+      def named_on_top?(item)
+        @topped_with ||= told.filter_map { |text, _| topped_with(text) }
+        @topped ||= @topped_with.flat_map { |what| foods_of(what) }
+        return true if item.foods.intersect?(@topped)
+
+        word = head(item.name)
+        word.length >= Lexicon::SHORTEST &&
+          @topped_with.any? { |what| Lexicon.singulars(what).include?(word) }
+      end
+
+      # "Scatter with", or "scatter over", what is on no tray; "top with" what is a topping, and no body of a
+      # salad.
+      # @return [String, nil] what all of it goes over
+      def topped_with(text)
+        said =
+          text[TOP_WITH, :what] ||
+            (text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING))
+        what = said&.gsub(REST_OF_IT, "")
+        what if what && !what.match?(SHARE_OF_IT) && foods_of(what).all? { |key| on_top?(key, text) }
+      end
+
+      def foods_of(what) = @items.of(what, prose: true).flat_map { |item| item.foods.first(1) }
+
+      def on_top?(key, text)
+        family = @items.lexicon.family(key)
+        return TOPPINGS.include?(family) || key.match?(OTHERS) if text.match?(PLATED)
+
+        TOPPINGS.include?(family) || !@items.lexicon.eaten?(key)
+      end
+
+      def on_a_tray?(text) = text.match?(SCATTER) && text.match?(ToldPlaces::COOKING)
+
+      # Behind "scatter", "sprinkle" and "crumble over" stands what does; else it is in the same sentence.
+      def goes_over(text) = text[SCATTER, :what] || text[CRUMBLED, :what] || said_on_top(text) || text
+
+      # "Dress the leaves, egg on top last": of what stands beside it.
+      def said_on_top(text)
+        clause = text.split(/[,;]|\b(?:and\s+)?then\b/).find { |each| each.match?(ON_TOP) }
+        clause if clause && @items.of(clause, prose: true).any?(&:food?)
+      end
+    end
+  end
+end
