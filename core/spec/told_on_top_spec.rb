@@ -62,4 +62,15 @@ RSpec.describe Scullion::Recipe::ToldOnTop do
       draft("#{list}Toss; sprinkle with the pomegranate. Drizzle with the oil, spoon with care.")["lines"]
     expect(lines.count { |line| line["status"] }).to eq 8
   end
+
+  it "is shown as found, and each may be declined" do
+    text = "#{list}Fold through the rocket. Scatter with the almonds, the mint and the feta."
+    told = draft(text)["told"].select { |fact| fact["key"].include?("/order/") }
+    expect(told.map { |fact| [fact["can"], fact["set"]] }).to eq [[true, true]] * 3
+    almonds = told.find { |fact| fact["line"] == taken(text)["flaked-almonds"]["number"] }["key"]
+    declined = Scullion::Recipe::Draft.new(text, house, declined: [almonds]).to_h
+    kept = declined["salad"]["components"].to_h { |each| each.values_at("ingredient", "held_back") }
+    expect(kept.slice("flaked-almonds", "mint")).to eq("flaked-almonds" => nil, "mint" => 1.0)
+    expect(declined["told"].find { |fact| fact["key"] == almonds }["set"]).to be false
+  end
 end

@@ -63,6 +63,11 @@ module Scullion
             .then { |all| taken(one_time_each(with_their_way(with_their_treat(all)))) }
       end
 
+      # The cook does not want on top what the steps put there.
+      def untopped?(read)
+        read.line.topped && @declined.any? { |key| key.start_with?("#{read.line.number}/order/") }
+      end
+
       # The way that steps say of a line by its name, where its food has no figures for it.
       # @param read [LineReader::Read] @return [Fact, nil]
       def lacking(read)
@@ -152,7 +157,7 @@ module Scullion
 
       def bound(fact, read)
         number = read&.line&.number
-        can = !number.nil? && SETS.include?(fact.fact) && takes?(fact, read)
+        can = !number.nil? && (topped?(fact, read) || (SETS.include?(fact.fact) && takes?(fact, read)))
         fact = of_food(fact, read)
         key = [number || "salad", fact.fact, Array(fact.value).join("-")].join("/")
         set = can && !@declined.include?(key)
@@ -166,6 +171,9 @@ module Scullion
           set: set
         )
       end
+
+      # "Scatter with the almonds", which are for the top by that.
+      def topped?(fact, read) = fact.fact == "order" && read.line.topped
 
       # Of several ways of cooking the one that this food has; only eggs are boiled in the shell.
       def of_food(fact, read)

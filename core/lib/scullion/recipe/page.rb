@@ -11,7 +11,12 @@ module Scullion
 
       # number: its place here; row: the line of the text it stands on, which may hold several foods; item:
       # the food that it is; into: where the section that it stands in goes
-      Line = Struct.new(:number, :row, :text, :kind, :heading, :item, :into, keyword_init: true)
+      # topped: it is for the top because the steps say so
+      Line =
+        Struct.new(:number, :row, :text, :kind, :heading, :item, :into, :topped, keyword_init: true) do
+          # @param place [String, nil] where the steps put it
+          def told_into(place) = (self.into, self.topped = place, place == "top")
+        end
 
       # What one of those who are served gets.
       SERVED =

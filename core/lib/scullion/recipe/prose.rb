@@ -218,7 +218,7 @@ module Scullion
       def tell(line)
         more = [tell_part(line)].compact
         tell_state(line.item)
-        [line, *more].each { |each| each.into = told_into(each) if open?(each) }
+        [line, *more].each { |each| each.told_into(told_into(each)) if open?(each) }
         more
       end
 

@@ -25,6 +25,9 @@ module Scullion
         /\b(?:(?:when|once|while)\s+(?:\S+\s+){0,3}?(?:cool|cold|cooked|hot|warm|handle|hold)\w*
               |after(?:wards)?|rest\w*\b.{0,40}\b(?:then|before)|go(?:es)?\s+cold\s+and
               |before\s+(?:you\s+)?slic\w*)/ix.freeze
+      # What lays something over a salad: "top with", "scatter over".
+      LAID = "(?:scatter|sprinkl|top|finish|garnish|strew|shower|dot|crown)".freeze
+      LAYS = /\A#{LAID}.*\b(?:with|over)\z/i.freeze
       ORDER =
         /\b(?:last|first|(?:right\s+)?at\s+the\s+(?:very\s+)?end|at\s+the\s+last\s+(?:second|minute|moment)
               |(?:just|right)\s+before|before\s+serv\w*|at\s+(?:the\s+time\s+of\s+)?serving
@@ -32,6 +35,7 @@ module Scullion
               |over\s+(?:the\s+)?top|(?:until|till)\s+the\s+(?:very\s+)?end|not\s+(?:till|until)
               |(?:flak|drap|scatter|crumbl|shav|grat)\w*\b[^.;,]{0,24}\bover
               |off\s+the\s+heat,|pre\s+pass|a\s+la\s+min\w*|order\s+up|follow\s+with|pile\s+on
+              |#{LAID}\w{0,3}\s+(?:(?-i:[[:alpha:]]+)\s+){0,3}?(?:with|over)
               |once\s+(?:it's|its|they're|it\s+is)\s+(?:cold|cool)|before\s+the\s+\S+\s+goes?\s+in)\b
           |\bà\s+la\s+minute\b|(?-i:[[:alpha:]]{3,}s)\s+over(?=\s*(?:[.;]|\z))/ix.freeze
       KEPT =
@@ -73,7 +77,7 @@ module Scullion
 
       def of_what(sentence, name, found)
         at, value = found.begin(0), found[0].downcase
-        own = { "hold_back" => :kept, "warm" => :while_it_is }[name]
+        own = { "hold_back" => :kept, "warm" => :while_it_is, "order" => :laid_over_it }[name]
         (own && send(own, value, at)) || spoken_of(sentence, at, at + value.length)
       end
 
@@ -100,6 +104,12 @@ module Scullion
       def while_it_is(value, at)
         begun = value =~ WHILE or return
         named_in(solid, at + begun, at + value.length)
+      end
+
+      # "Scatter with the almonds, the mint and the feta": of all that follows.
+      # @return [Array<Array<String>>, nil]
+      def laid_over_it(value, at)
+        named_in(@found, at + value.length, Float::INFINITY) if value.match?(LAYS)
       end
 
       def named_in(mentions, from, to)

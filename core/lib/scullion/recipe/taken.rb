@@ -58,7 +58,7 @@ module Scullion
       # @return [String] salad, top, dressing, pot, cook, table or serve
       def into
         said = read.to || read.line.into
-        return said if said
+        return said unless said.nil? || (said == "top" && @bound&.untopped?(read))
         return "pot" if lexicon.cooked_in?(ingredient.key) && !thins?
 
         return "salad" if lexicon.strewn?(ingredient.key)
