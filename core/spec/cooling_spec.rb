@@ -87,4 +87,13 @@ RSpec.describe Scullion::Hold::Slab do
     expect(cooled["chosen"]["points"].first).to eq [0, 57.0]
     expect { plan.cool_down("cook/2") }.to raise_error(Scullion::UnknownFigure, /cooled/)
   end
+
+  it "keeps so many findings, and lets the oldest go for one more" do
+    found = ->(key) { described_class.found(key) { "anew" } }
+    described_class.found(%w[kept first]) { "kept" }
+    (described_class::MOST_FOUND - 1).times { |number| found.call(["kept", number]) }
+    expect(found.call(%w[kept first])).to eq "kept"
+    found.call(%w[kept last])
+    expect(found.call(%w[kept first])).to eq "anew"
+  end
 end

@@ -17,8 +17,10 @@ module Scullion
         # @yield where it was not found before
         def found(key)
           @found ||= {}
-          @found.shift if @found.size >= MOST_FOUND
-          @found[key] ||= yield.freeze
+          @found.fetch(key) do
+            @found.shift if @found.size >= MOST_FOUND
+            @found[key] = yield.freeze
+          end
         end
       end
 
