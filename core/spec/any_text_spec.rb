@@ -69,7 +69,7 @@ RSpec.describe "Any text at all" do
   # times as many.
   it "makes no pattern for each food and each step" do
     made(10)
-    few, many = made(20), made(40)
+    few, many = made(40), made(80)
     expect(many).to be < few * 3
   end
 

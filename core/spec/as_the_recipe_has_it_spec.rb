@@ -93,4 +93,15 @@ RSpec.describe "A recipe's own words" do
       /There is no "moon-cheese" in the larder/
     )
   end
+
+  it "has on the table what the steps serve it with, and no list has" do
+    list = "Carrot salad\nServes 6\n1 kg carrots\n100 g rocket\n75 g feta\n\n"
+    {
+      "Toss. Serve with crusty bread." => %w[white-loaf],
+      "Serve with little gem leaves for scooping, and lemon wedges." => %w[little-gem lemon],
+      "Serve with the rest of the dressing and grilled flatbreads." => %w[flatbread],
+      "Serve scattered with the feta." => nil,
+      "Serve with the cheese and more oil." => nil
+    }.each { |steps, keys| expect([steps, draft(list + steps)["salad"]["at_table"]]).to eq [steps, keys] }
+  end
 end

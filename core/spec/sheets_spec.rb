@@ -83,4 +83,22 @@ RSpec.describe Scullion::Recipe::Table do
         "  sherry vinegar ..... 90 ml\nHazelnuts ..... 240 g"
     expect(all(text).last).to eq ["hazelnuts", 240, "salad"]
   end
+
+  it "takes a column for the batch beside what is in each box, and a measure for the same once more" do
+    boxes =
+      "Makes 24 boxes\n\n| Component | Per box | Batch |\n|---|---|---|\n| Soba, dry | 70 g | 1.68 kg |\n" \
+        "| Carrot, julienne | 25 g | 600 g |"
+    expect(all(boxes).map { |each| each[1] }).to eq [1680, 582]
+    card =
+      "Beet salad  yield: 100 portions\nINGREDIENTS   WEIGHT   MEASURE\nBEETS   18 lb   4 gal\n" \
+        "FETA   3 lb   3 qt"
+    expect(reads(card).to_h.values_at("title", "servings")).to eq ["Beet salad", 100]
+    expect(all(card).map(&:first)).to eq %w[beetroot brined-white-cheese]
+  end
+
+  it "asks nothing of a row that says how large a portion is" do
+    head = "Portions 60   Portion weight 220 g   Codes: HE"
+    lines = reads("Barley\n#{head}\nPearl barley   2400 g").to_h["lines"]
+    expect(lines.filter_map { |line| line["status"] }).to eq %w[sure]
+  end
 end

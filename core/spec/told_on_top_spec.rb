@@ -26,7 +26,9 @@ RSpec.describe Scullion::Recipe::ToldOnTop do
       "Finish with feta, mint leaves and almonds.",
       "Serve scattered with the almonds, mint and feta.",
       "Shower with the feta, almonds and mint.",
-      "Toss, then strew with almonds, mint and feta and serve."
+      "Toss, then strew with almonds, mint and feta and serve.",
+      "Just before service top with feta, mint and almonds.",
+      "Toss. Almonds, mint and feta over."
     ].each do |steps|
       whole = { "flaked-almonds" => 1.0, "brined-white-cheese" => 1.0, "mint" => 1.0 }
       expect([steps, held(steps)]).to eq [steps, whole]
@@ -52,6 +54,7 @@ RSpec.describe Scullion::Recipe::ToldOnTop do
     [
       "Spread the yoghurt over a platter. Top with the carrots, lentils and feta.",
       "Top with the rocket and carrots.",
+      "Crumble in the feta.",
       "Scatter the carrots over a tray with the almonds and roast at 200C for 30 minutes.",
       "Scatter over some of the mint."
     ].each { |steps| expect([steps, held(steps)]).to eq [steps, {}] }

@@ -22,6 +22,8 @@ module Scullion
           (?:\s{3,}(?<how>\S.*))?\z/ix.freeze
       # Rows from which amounts on both sides of a name are for few and for all: "1 kg tomatoes    10 kg".
       TWICE = 4
+      # "18 lb   4 gal": the same once more, in a measure.
+      MEASURE = %r{\A[\d½¼¾][\d\s./½¼¾-]*\s?(?:cups?|c|qts?|gal|pts?|tbsp|tsp|each|ea|ml|l)\.?\z}ix.freeze
       LEADER =
         /\A(?<food>[^.\s].*?[^.\s])\s*\.{3,}\s*(?<amount>\S+(?:\ \S+)*)(?:\s{2,}(?<how>\S.*))?\z/.freeze
       AMOUNT =
@@ -58,6 +60,13 @@ module Scullion
         gross.to_s.match?(WEIGHT) ? [gross, food, "(#{left} net)"] : ["#{left} EP", food]
       end
 
+      # A measure of the same stands in brackets behind it. @return [String] a row
+      def self.with_how(row, how)
+        return row if how.empty?
+
+        how.match?(MEASURE) ? "#{row} (#{how})" : "#{row}, #{how}"
+      end
+
       # @param lines [Array<Array(Integer, String)>] with their numbers
       def initialize(lines)
         @lines = lines
@@ -90,7 +99,7 @@ module Scullion
 
         left, how = @net ? found[:how].to_s.split(/\s{2,}/, 2) : [nil, found[:how]]
         named = Columns.trimmed(leading(amount), found[:food], left).join(" ")
-        [named, done, how].compact.join(", ")
+        Columns.with_how([named, done].compact.join(", "), how.to_s)
       end
 
       def led(line)

@@ -184,7 +184,8 @@ module Scullion
 
       # Keys, nil where there are none.
       def at_table
-        keys = all_taken.select(&:at_table?).map { |taken| taken.ingredient.key }.uniq
+        keys = all_taken.select(&:at_table?).map { |taken| taken.ingredient.key }
+        keys |= ServedBeside.new(@page, all_taken.map(&:ingredient), @house.lexicon).keys
         keys if keys.any?
       end
 

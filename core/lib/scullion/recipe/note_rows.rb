@@ -11,7 +11,8 @@ module Scullion
       LETTER = /\A(?:dear|hi|hiya|hello|hey)\b[^,]{0,24},\s+\D*\z/i.freeze
       # "Portion: 250 g + 40 g dressing": how large one is.
       PORTION =
-        /\A\W*(?:portion|serving)(?:\s+size)?\s*[:=]\s*\d[\d.,]*\s?(?:g|ml|oz)\b
+        /\A\W*portions?\s*:?\s*\d{1,4}\b.*\bportion\s+(?:weight|size)\b
+         |\A\W*(?:portion|serving)(?:\s+size)?\s*[:=]\s*\d[\d.,]*\s?(?:g|ml|oz)\b
           (?:\s*\+\s*\d[\d.,]*\s?(?:g|ml|oz)\b)?(?:\s+(?-i:[[:alpha:]]+)){0,3}\W*\z/ix.freeze
       # Who wrote it down, and to whom: a card's first row, a mail's head.
       WRITTEN_BY =

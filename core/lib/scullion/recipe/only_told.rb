@@ -18,7 +18,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
-        return false if share_of_it?(item) || rest_of_it?(item, sentence)
+        return false if share_of_it?(item) || rest_of_it?(item, sentence) || share_of_listed?(item, sentence)
         return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
@@ -60,6 +60,13 @@ module Scullion
         between = item.unknown.select { |_, _, beside| beside }.map(&:first)
         item.counted? && item.piece.nil? && between.any? &&
           (item.amount.value < 1 || between.first.match?(/\A(?:thirds|quarters)\z/i))
+      end
+
+      # "Half of the lemon juice": of what is listed.
+      def share_of_listed?(item, sentence)
+        keys = item.foods.flat_map { |key| [key, *item.parts.map { |part| "#{key}-#{part}" }] }
+        item.counted? && item.amount.value < 1 && keys.any? { |key| @listed.key?(key) } &&
+          sentence.downcase.include?("the #{item.name.downcase}")
       end
 
       # "Spoon over the rest of the cream": of what is there.

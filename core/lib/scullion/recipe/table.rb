@@ -7,7 +7,7 @@ module Scullion
       HEADS = {
         "amount" =>
           /\A(?:(?:(?:ep|ap|net|raw|total|prepped|trimmed|cooked)\s+)?(?:qty|quantity|amt|amount|weight|wt)
-              |gross|net|ep|ap|usage|how\s+(?:much|many)|\#)
+              |gross|net|ep|ap|usage|batch|how\s+(?:much|many)|\#)
             (?:\s+(?:ep|ap|net|gross|raw|trimmed|prepped))?
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
@@ -137,7 +137,7 @@ module Scullion
         named = Columns.trimmed(amount(by), by["food"], by["left"])
         # "½ per portion" is said behind what it is of.
         named.reverse! if by["amount"].to_s.match?(/\bper\b/)
-        text = [joined(named), by["how"]].compact.reject(&:empty?).join(", ")
+        text = Columns.with_how(joined(named), by["how"].to_s)
         Rows::Row.new(number: number, text: text, into: INTO[by["into"].to_s.downcase])
       end
 

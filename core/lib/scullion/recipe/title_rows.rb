@@ -18,6 +18,8 @@ module Scullion
       SO_MUCH_OF_DISH =
         /\b(?:salad|slaw)s?\b[^:]*\d\s*(?:k?g|l|litres?)\s+
           (?:finished|made\s+up|in\s+all|in\s+total|total|batch|yield)\b/ix.freeze
+      # "CARD 114 BEET AND FETA SALAD   YIELD: 100 portions"
+      DISH_AND_YIELD = /\A[^:;]*\b(?:salad|slaw)s?\b\s+(?:yields?|serves|portions?)\b\s*:?\s*\d/i.freeze
       # "A salad for the first warm evening"
       CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
       # "12 covers, Sunday, starter: burrata and broad beans"
@@ -57,8 +59,9 @@ module Scullion
         text = text.sub(MAKES_SO_MUCH, "")
         plain = bare(text)
         return false if serves?(text)
-        if [DISH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH].any? { |pattern| text.match?(pattern) } ||
-             dated?(text)
+        if [DISH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH, DISH_AND_YIELD].any? { |pattern|
+             text.match?(pattern)
+           } || dated?(text)
           return true
         end
         return false if text.match?(StepRows::FOR_PART) || listed?(text) || numbered?(text)

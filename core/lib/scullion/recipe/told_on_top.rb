@@ -8,16 +8,21 @@ module Scullion
       TOP =
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
             scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
-      SCATTER = /\b(?:scatter|sprinkle|crumble)\b(?!\S)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
+      SCATTER =
+        /\b(?:scatter|sprinkle|crumble)\b(?!\S|\s+in(?:to)?\b)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       # What is crumbled stands right before it.
       CRUMBLED = /(?<what>(?:(?-i:[[:alpha:]'’-]+)\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
       ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       # "Scatter with the almonds and feta": all that follows.
       TOP_WITH =
-        /(?:\A|[.;,]\s*|\b(?:and|then|serve|served)\s+)
+        /(?:\A|[.;,]\s*|\b(?:and|then|serve|served|service|serving|pass)\s+)
           (?:scatter|sprinkle|top|finish|garnish|strew|shower|dot|crown|stud)(?:ed|s)?\s+
           (?:(?:it|them|each|all|everything|generously|the\s+(?:salad|lot|dish|plates?|bowls?|platter))\s+)*
           with\b(?<what>[^.;]*)/ix.freeze
+      # "Chives over."
+      OVER = /\A(?<what>[[:alpha:]'’, &]{3,40}?)\s+over\W*\z/i.freeze
+      # "Just before service top with": whatever it is.
+      AT_SERVICE = /\b(?:before|at)\s+(?:service|serving|the\s+pass)\b|\bto\s+serve\b/i.freeze
       # What a salad is topped with when nothing else is meant.
       TOPPINGS = %w[cheese nut-or-seed herb spice salt cured egg pickle bread fat].freeze
       OTHERS = /\A(?:pomegranate|spring-onion|crispy-onions|raisins|sultanas|dried-cranberries)/.freeze
@@ -69,17 +74,25 @@ module Scullion
       # @return [String, nil] what all of it goes over
       def topped_with(text)
         said =
-          text[TOP_WITH, :what] ||
+          text[TOP_WITH, :what] || alone_over(text) ||
             (text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING))
         what = said&.gsub(REST_OF_IT, "")
         what if what && !what.match?(SHARE_OF_IT) && foods_of(what).all? { |key| on_top?(key, text) }
+      end
+
+      # No verb before it.
+      def alone_over(text)
+        what = text[OVER, :what] or return
+        what unless @items.lexicon.verbs.key?(what[/[[:alpha:]]+/].downcase)
       end
 
       def foods_of(what) = @items.of(what, prose: true).flat_map { |item| item.foods.first(1) }
 
       def on_top?(key, text)
         family = @items.lexicon.family(key)
-        return TOPPINGS.include?(family) || key.match?(OTHERS) if text.match?(PLATED)
+        if text.match?(PLATED) && !text.match?(AT_SERVICE)
+          return TOPPINGS.include?(family) || key.match?(OTHERS)
+        end
 
         TOPPINGS.include?(family) || !@items.lexicon.eaten?(key)
       end
