@@ -133,7 +133,8 @@ module Scullion
         behind = sentences.drop(at + 1)
         return true if behind.first&.match?(UNNAMED) && of_no_food?(behind.first)
 
-        found = behind.index { |text| text.match?(rest_of(item)) } or return false
+        later = rest_of(item)
+        found = behind.index { |text| text.match?(later) } or return false
         found == behind.size - 1 || behind[found].match?(FINISHED)
       end
 
