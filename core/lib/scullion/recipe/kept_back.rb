@@ -26,7 +26,8 @@ module Scullion
 
       # "Hold back half for serving"
       HOLD_SHARE =
-        /\b(?:keep|save|hold|reserve|set)\s+(?:back|aside)\s+#{Amount::Words::ROUGHLY}?(?<share>#{Shares::ANY})\b/i.freeze
+        /\b(?:keep|save|hold|reserve|set)\s+(?:back|aside)\s+#{Amount::Words::ROUGHLY}?
+          (?<share>#{Shares::ANY})\b/ix.freeze
       # "200 g of them for the top", "of which 200 g to garnish"
       SOME_GRAMS =
         /(?:#{WeighedHow::WEIGHT}\s+of\s+(?:it|them|these|which)|of\s+which\s+#{WeighedHow::WEIGHT})\b

@@ -12,7 +12,8 @@ module Scullion
       LISTED = 4
       UNWANTED = /\b(?:no|without|omit|skip|hold the|leave out the)\s+(?:(?-i:[[:alpha:]]+)\s+)?\z/i.freeze
       KEPT =
-        /\A\W*#{Amount::Words::ROUGHLY}?(?:#{Shares::ANY})\s+(?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/i.freeze
+        /\A\W*#{Amount::Words::ROUGHLY}?(?:#{Shares::ANY})\s+
+          (?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/ix.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 

@@ -31,7 +31,8 @@ module Scullion
       # "Makes 3 litres" is how much of it all there is.
       MADE =
         /\b(?:\d\s+)?batch\s*=.*\z
-         |\b(?:makes|yields?)\s+#{Amount::Words::ROUGHLY}?\d[\d.,]*\s*(?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
+         |\b(?:makes|yields?)\s+#{Amount::Words::ROUGHLY}?\d[\d.,]*\s*
+          (?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*(?:portions?|ptns?|covers|pax)\s*(?:@|of|[x×])?\s*\d+\s?(?:g|ml)\b
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b

@@ -24,7 +24,8 @@ module Scullion
           |\bweigh(?:ed|s|t)?\s+(?:#{ONCE})?#{DONE}(?:ed|ing|d)\b/ix.freeze
       # A second weight of the same, as it is once trimmed: "4 kg (3 kg peeled)", "2 kg AP / EP 1.2 kg".
       THEN_TRIMMED =
-        %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*(?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
+        %r{#{WEIGHT}[^\d]*?[(=,;/–-]\s*
+          (?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
           (?<left>#{WEIGHT}\s+(?:(?:#{ONCE})?#{DONE}(?:ed|ing|d)|#{NET}|after(?=\s*\))))
           |#{WEIGHT}[^\d]*?\s\W?#{NET}\s*[:=]?\s*(?<left>#{WEIGHT})
           |#{WEIGHT}\s+(?:bought|AP|gross)\b[^\d]{0,40}=\s*(?<left>#{WEIGHT})}ix.freeze
@@ -45,7 +46,8 @@ module Scullion
             |(?<dry>#{WEIGHT})\s+(?:when\s+)?(?:dry|dried|raw|uncooked)\b)/ix.freeze
       # A second weight of the same, as it is once cooked: it was weighed as it is bought.
       THEN_COOKED =
-        /#{WEIGHT}[^\d]*?[(=,;–-]\s*(?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
+        /#{WEIGHT}[^\d]*?[(=,;–-]\s*
+          (?:#{Amount::Words::ROUGHLY}|(?:gives|makes|that's|is|i\.e\.|yields?)\s+)?
           #{WEIGHT}\s+(?:(?:once|when|after)\s+)?cook(?:ed|ing)\b/ix.freeze
 
       DRAINED_TO = /\d\s*[x×]\s*\d[^=]*\bdrained\s*(?:w(?:eigh)?t\.?\s*)?=\s*(?<left>#{WEIGHT})/i.freeze
