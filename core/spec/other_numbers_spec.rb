@@ -6,6 +6,7 @@ RSpec.describe Scullion::Recipe::Servings do
     may_be = {
       "Potato salad for 24 covers, order of 30" => [24, [30]],
       "Potato salad, buffet for 90 (3 salads, this is no. 2)" => [90, nil],
+      "Prep, buffet (65): salad 2 of 3" => [65, nil],
       "Potato salad\nSERVES 24\nDo it for 140" => [140, [24]],
       "Bowl menu – bowl 3 of 5 – 150 bowls" => [150, [5]],
       "Potato salad – church barbecue (60+)" => [60, nil],

@@ -28,7 +28,8 @@ RSpec.describe Scullion::Recipe::ToldOnTop do
       "Shower with the feta, almonds and mint.",
       "Toss, then strew with almonds, mint and feta and serve.",
       "Just before service top with feta, mint and almonds.",
-      "Toss. Almonds, mint and feta over."
+      "Toss. Almonds, mint and feta over.",
+      "Toss it all. Top with the shallots, feta, mint and almonds."
     ].each do |steps|
       whole = { "flaked-almonds" => 1.0, "brined-white-cheese" => 1.0, "mint" => 1.0 }
       expect([steps, held(steps)]).to eq [steps, whole]

@@ -136,7 +136,8 @@ module Scullion
       EVENT_FOR =
         /\b(?:(?:batch|run|order)\s+of|lunch|supper|dinner|salad|staff\s+meal|buffet|party|
              banquet|wedding|function|event|conference|reception|brunch|breakfast|barbecue|bbq|picnic|gala)
-          \s+(?:for\s+)?#{ABOUT}?(?!1\b|\d\s*[-–:]\s)#{NUMBER}\b#{NOT_THEM}/ix.freeze
+          \s+(?:for\s+|\((?=\d{2,4}\)))?#{ABOUT}?(?!1\b|\d\s*[-–:]\s|\d\s+of\s+\d\b)#{NUMBER}
+          \b#{NOT_THEM}/ix.freeze
       FOR =
         /(?<![°\d]\s)(?<!\d[CF]\s)
           \b(?:for|per|para|pour|f(?:ü|ue)r)\s+(?:#{ABOUT}|the\s+|\w+['’]s\s+)?

@@ -24,7 +24,7 @@ module Scullion
       # "Just before service top with": whatever it is.
       AT_SERVICE = /\b(?:before|at)\s+(?:service|serving|the\s+pass)\b|\bto\s+serve\b/i.freeze
       # What a salad is topped with when nothing else is meant.
-      TOPPINGS = %w[cheese nut-or-seed herb spice salt cured egg pickle bread fat].freeze
+      TOPPINGS = %w[cheese nut-or-seed herb spice salt cured egg pickle bread fat allium].freeze
       OTHERS = /\A(?:pomegranate|spring-onion|crispy-onions|raisins|sultanas|dried-cranberries)/.freeze
       PLATED = /\b(?:top|finish|crown)(?:ed|s)?\b/i.freeze
       # What is done after that.
