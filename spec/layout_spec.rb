@@ -53,6 +53,17 @@ RSpec.describe "The repository" do
     expect(wiping.keys).to eq []
   end
 
+  # A reader of screens says the name of plain text instead of it; a row of "sr-only" goes before it.
+  it "gives a name to no plain text" do
+    plain = /<(?:p|b|i|div|span|small|strong|em|td|th|dd|dt|h\d)\b(?:=>|[^>])*>/m
+    named =
+      code
+        .grep(/\.svelte\z/)
+        .flat_map { |path| File.read(File.join(ROOT, path)).scan(plain).map { |tag| [path, tag] } }
+        .select { |_, tag| tag.include?("aria-label=") && !tag.include?("role=") }
+    expect(named).to eq []
+  end
+
   it "has each way of cooking whole in its own folder" do
     parcels = Dir[File.join(ROOT, "core/methods/*")]
     expect(parcels.map { |path| Dir.children(path).sort }).to all(eq(%w[facts.yml method.rb method_spec.rb]))

@@ -58,7 +58,7 @@
       <span class="quiet text-lg">{shortDay(roster.service.date)}, {roster.service.from.slice(11)}</span
       >
     </h1>
-    <b class="text-4xl tabular-nums" aria-label="Time now">{run.now.slice(11)}</b>
+    <b class="text-4xl tabular-nums"><span class="sr-only">Time now: </span>{run.now.slice(11)}</b>
     {#if rehearsed}<button class="btn btn-outline h-11" onclick={() => run.rehearse(undefined)}
         >Rehearsal: back to the clock</button
       >{/if}

@@ -3,4 +3,6 @@
   let { row }: { row: string | undefined } = $props();
 </script>
 
-{#if row}<p class="quiet font-normal" aria-label="As the recipe has it">“{row}”</p>{/if}
+{#if row}<p class="quiet font-normal">
+    <span class="sr-only">As the recipe has it: </span>“{row}”
+  </p>{/if}
