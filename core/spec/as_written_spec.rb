@@ -57,6 +57,18 @@ RSpec.describe "A dressing as it is written" do
     expect(snags[40].flatten.grep(/drowned|is dry/)).to be_empty
   end
 
+  it "says for how many, and when, it was tried" do
+    tried =
+      [[4, %w[18:00 19:00]], [100, %w[12:00 13:00]]].map do |covers, hours|
+        shown = Scullion::Salad::Trial.new(example["salads"][0], house, covers: covers, hours: hours)
+        [shown.plan.brief.service.covers, shown.to_h["tried_for"]]
+      end
+    expect(tried).to eq [
+         [4, { "covers" => 4, "from" => "18:00", "to" => "19:00" }],
+         [100, { "covers" => 100, "from" => "12:00", "to" => "13:00" }]
+       ]
+  end
+
   it "goes along when the salad is made larger, exactly" do
     salad = example["salads"][0]
     salad["dressing"]["grams"] = 40

@@ -54,7 +54,9 @@ RSpec.describe "The dressing", :journey, type: :feature do
       "Quay peanuts\nServes 20\n\n500 g peanuts, crushed\n1 kg rocket\n3 kg carrots, kept in milk\n" \
         "40 slices sourdough, on the side"
     )
-    expect(page).to have_content("On the table beside Quay peanuts: White country bread (gluten).")
+    expect(page).to have_content(
+      "For 100 covers, 12:00 to 13:00\nOn the table beside Quay peanuts: White country bread (gluten)."
+    )
     expect(page).to have_content("No amount could be read.")
     fill_in "or write it", with: "500 ml"
     find_field("or write it").send_keys(:enter)

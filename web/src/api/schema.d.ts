@@ -2990,6 +2990,12 @@ export interface components {
             dress?: components["schemas"]["DressingBatch"];
             hold: components["schemas"]["HoldWindow"];
             snags: components["schemas"]["Snag"][];
+            /** @description The service that the snags and the hours are of */
+            tried_for: {
+                covers: number;
+                from: string;
+                to: string;
+            };
             /** @description Amounts that are never in that food, and what is counted twice */
             slips: {
                 at: string;

@@ -228,9 +228,13 @@
       {#if portion.contains.length > 0}<p class="quiet mt-2">
           Contains {portion.contains.join(", ")}.
         </p>{/if}
-      {#each desk.judged?.snags ?? [] as snag (snag.what)}
-        <p class="mt-1">{snag.what} <span class="quiet">{snag.remedy}</span></p>
-      {/each}
+      {#if desk.judged?.snags.length}
+        {@const { covers, from, to } = desk.judged.tried_for}
+        <p class="mt-2 font-semibold">For {covers} covers, {from} to {to}</p>
+        {#each desk.judged.snags as snag (snag.what)}
+          <p class="mt-1">{snag.what} <span class="quiet">{snag.remedy}</span></p>
+        {/each}
+      {/if}
       {#if desk.open.length === 0}<p class="text-success mt-2 font-semibold">
           Every word of your text is used, asked about, or goes along to the bench as it is written.
         </p>{/if}

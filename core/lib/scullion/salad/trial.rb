@@ -33,6 +33,7 @@ module Scullion
           "slips" => slips,
           "hold" => shown["hold"].first,
           "snags" => shown["snags"],
+          "tried_for" => tried_for,
           "months" => months
         }.compact
       end
@@ -114,6 +115,9 @@ module Scullion
           .reduce(:&)
       end
 
+      # Bowls, pans and hours follow from it: what is said of them is said for so many.
+      def tried_for = { "covers" => @covers, "from" => @hours.first, "to" => @hours.last }
+
       private
 
       def document_of_brief
@@ -123,9 +127,7 @@ module Scullion
           "service" => {
             "name" => "By itself",
             "date" => @date.iso8601,
-            "from" => @hours.first,
-            "to" => @hours.last,
-            "covers" => @covers,
+            **tried_for,
             "over_prep" => 0,
             "lines" => [{ "salad" => @salad["key"] }]
           }
