@@ -55,7 +55,7 @@ RSpec.describe "The dressing", :journey, type: :feature do
         "40 slices sourdough, on the side"
     )
     expect(page).to have_content(
-      "For 100 covers, 12:00 to 13:00\nOn the table beside Quay peanuts: White country bread (gluten)."
+      "Tried for 100 covers, 12:00 to 13:00\nOn the table beside Quay peanuts: White country bread (gluten)."
     )
     expect(page).to have_content("No amount could be read.")
     fill_in "or write it", with: "500 ml"

@@ -230,7 +230,7 @@
         </p>{/if}
       {#if desk.judged?.snags.length}
         {@const { covers, from, to } = desk.judged.tried_for}
-        <p class="mt-2 font-semibold">For {covers} covers, {from} to {to}</p>
+        <p class="mt-2 font-semibold">Tried for {covers} covers, {from} to {to}</p>
         {#each desk.judged.snags as snag (snag.what)}
           <p class="mt-1">{snag.what} <span class="quiet">{snag.remedy}</span></p>
         {/each}
