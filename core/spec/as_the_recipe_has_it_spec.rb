@@ -92,6 +92,16 @@ RSpec.describe "A recipe's own words" do
       Scullion::InvalidBrief,
       /There is no "moon-cheese" in the larder/
     )
+    expect { plan(salad.merge("at_table" => [nil])) }.to raise_error(Scullion::InvalidBrief, /There is no/)
+  end
+
+  it "has twenty foods on the table, and leaves none of more out in silence" do
+    keys = house.larder.keys.first(21)
+    expect(plan(salad.merge("at_table" => keys.first(20))).portions.first.names_at_table.size).to eq 20
+    expect { plan(salad.merge("at_table" => keys)) }.to raise_error(
+      Scullion::InvalidBrief,
+      /More than 20 foods/
+    )
   end
 
   it "has on the table what the steps serve it with, and no list has" do

@@ -63,7 +63,8 @@ RSpec.describe "A recipe's own words, saved", :server do
     roster =
       Scullion::Day::Roster.new(Scullion::Plan.for(Scullion::Brief.read(ask(:get, "#{@at}/brief"), shipped)))
     sheets = Scullion::Papers::Sheets.new(roster).all
-    expect(sheets.find { |sheet| sheet.key == "matrix" }.note).to include bread
+    expect(sheets.find { |sheet| sheet.key == "matrix" }.rows).to include ["On the table, not in it", bread]
+    expect(got("#{@at}/lists/matrix.csv")).to include "On the table, not in it", bread
     expect(sheets.first.rows.join).to include bread
     expect(got("/api/salads/quay-peanuts/card.md?covers=90")).to include bread
   end

@@ -155,18 +155,16 @@ module Scullion
                     taste["suits"]["diets"].find { |each| each["name"] == name }["suits"] ? "yes" : "no"
                   end
                 ]
-              end + contained
+              end + beside + contained
           sheet(
             "matrix",
             "For the front of house",
             ["", *@tastes.map { |taste| taste["name"] }],
             rows,
             [0.38 * @tastes.size, *([1] * @tastes.size)],
-            note: [
+            note:
               "May be cross-contact: decide in your kitchen. A serving contains: worked out from tables, " \
                 "not analysed.",
-              *beside
-            ].join(" "),
             wall: true
           )
         end
@@ -192,10 +190,8 @@ module Scullion
 
         # On the table, and in no salad.
         def beside
-          @plan["count"].filter_map do |portion|
-            names = portion["at_table"] or next
-            "On the table beside #{portion["name"]}, not in it: #{names.join(", ")}."
-          end
+          names = @plan["count"].map { |portion| portion.fetch("at_table", []).join(", ") }
+          names.all?(&:empty?) ? [] : [["On the table, not in it", *names]]
         end
 
         def contains(taste, name)

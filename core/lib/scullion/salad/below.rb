@@ -58,15 +58,17 @@ module Scullion
       def at_table
         return [] unless @fields.given?("at_table")
 
-        keys = Array(@fields.raw("at_table"))
+        keys = Array(@fields.raw("at_table")).uniq
         strange = keys.reject { |key| key.is_a?(String) && @larder.key?(key) }
-        return keys.uniq.first(MOST_AT_TABLE).map { |key| @larder[key] } if strange.empty?
+        return not_at_table("There is no #{Fault.shown(strange.first)} in the larder.") unless strange.empty?
+        return not_at_table("More than #{MOST_AT_TABLE} foods.") if keys.size > MOST_AT_TABLE
 
-        @fields.fault(
-          "at_table",
-          "There is no #{Fault.shown(strange.first)} in the larder.",
-          "Add it to the larder, or leave it out."
-        )
+        keys.map { |key| @larder[key] }
+      end
+
+      # None is left out in silence: guests eat of it.
+      def not_at_table(what)
+        @fields.fault("at_table", what, "Leave it out, or add what it is to the larder.")
       end
 
       # Juice that is squeezed here, zest.
