@@ -113,6 +113,11 @@ RSpec.describe "Weights as they are written" do
   it "takes no second weight behind a stroke for the same in another system, unless it is" do
     expect(one("200g/7oz feta")[1]).to eq 200
     expect(one("fennel 1.5 kg/3.3 lb")[1]).to eq 1500
+    expect(one("750g/1lb 10oz feta")[1]).to eq 750
+    expect(one("450g/1lb feta")[1]).to eq 450
+    expect(one("1lb 2oz/500g feta")[1]).to eq 510
+    expect(one("500g/2lb 2oz feta")).to eq "?"
+    expect(one("salt 12 g/lb")).to eq "?"
     expect(one("Fennel, 1.5 kg / 1.1 kg, shaved")).to eq "?"
     expect(one("Lemons 8 / 300 ml juice").first(2)).to eq ["lemon-juice", 309]
   end

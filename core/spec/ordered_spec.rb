@@ -26,6 +26,8 @@ RSpec.describe "Orders behind a food" do
     "asparagus 1 kg - steam 4 min" => "steam",
     "pumpkin seeds 200 g, toast, garnish" => "toast",
     "sourdough 500 g, dice, toast" => "crisp",
+    "courgettes 1 kg, half moons, char-grill" => "grill",
+    "aubergines 1 kg, dice, salt, rinse, roast" => "roast",
     "smoked lardons 200 g, crisp" => "sear",
     "salmon 1 kg, bake, flake" => "roast"
   }.each do |line, way|
@@ -41,6 +43,12 @@ RSpec.describe "Orders behind a food" do
     "peaches 20, destone" => %w[trim pitted],
     "tomatoes 1 kg, quarter" => %w[cut wedges],
     "squash 1 kg, cube" => %w[cut diced],
+    "aubergines 1 kg, cube" => %w[cut diced],
+    "shallots 1 kg, mince" => %w[cut chopped],
+    "red onions 1 kg, ring" => %w[cut sliced],
+    "cucumbers 1 kg, deseed, salt, drain" => %w[treat salt-and-drain],
+    "cucumbers 1 kg; salt 30 min, squeeze out" => %w[treat salt-and-drain],
+    "aubergines 1 kg, dice, salt, rinse and press" => %w[treat salt-and-rinse],
     "chives 50 g, snip" => %w[cut chopped],
     "courgettes 1 kg, ribbon" => %w[cut ribbons],
     "fennel 1 kg, mandolin" => %w[cut shaved],
@@ -54,6 +62,7 @@ RSpec.describe "Orders behind a food" do
   it "asks about an order that the food has no figures for, and about a second one" do
     expect(asked("aubergine 1 kg, fry")).to eq Scullion::Recipe::WrittenWay.question("fry")
     expect(asked("courgettes 1 kg, braise")).to eq Scullion::Recipe::WrittenWay.question("braise")
+    expect(asked("spinach 1 kg, wilt")).to eq Scullion::Recipe::WrittenWay.question("wilt")
     expect(asked("broccoli 1 kg, blanch + char")).to eq Scullion::Recipe::WaysLeft.question("char")
   end
 
@@ -63,6 +72,9 @@ RSpec.describe "Orders behind a food" do
     expect(part("six crisp apples, cored")["cook"]).to be_nil
     expect(part("1 preserved lemon (skin)")["trim"]).not_to eq "skinned"
     expect(all("pea shoots 100 g, top")).to eq all("pea shoots 100 g on top")
+    expect(all("Serves 9\nlamb, mince, 1 kg").first.first).to eq "lamb-mince"
+    expect(part("coriander 6 bunches, leaf + stem")["trim"]).to eq part("coriander 6 bunches, leaf")["trim"]
+    expect(part("tomatoes 1 kg, salt, pepper")["treat"]).to be_nil
     expect(part("quarter of a white cabbage")["cut"]).not_to eq "wedges"
     expect(asked("rice 1 kg, boil 12 min, drain")).to be_nil
   end

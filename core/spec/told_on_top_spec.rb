@@ -29,11 +29,18 @@ RSpec.describe Scullion::Recipe::ToldOnTop do
       "Toss, then strew with almonds, mint and feta and serve.",
       "Just before service top with feta, mint and almonds.",
       "Toss. Almonds, mint and feta over.",
+      "Toss it all. Lay over it the almonds, mint and feta.",
       "Toss it all. Top with the shallots, feta, mint and almonds."
     ].each do |steps|
       whole = { "flaked-almonds" => 1.0, "brined-white-cheese" => 1.0, "mint" => 1.0 }
       expect([steps, held(steps)]).to eq [steps, whole]
     end
+  end
+
+  it "keeps what is thrown over, and what is told of alone in a sentence of eggs that come boiled" do
+    expect(held("Toss it all and throw the flaked almonds over.")).to eq("flaked-almonds" => 1.0)
+    told = "Boil the lentils. Lay over it six hard-boiled eggs, chopped, and a sprinkling of dill."
+    expect(held(told)).to eq("hen-egg" => 1.0, "dill" => 1.0)
   end
 
   it "keeps the rest of what is in it by then" do

@@ -56,6 +56,24 @@ RSpec.describe "A list without a title" do
     expect([title(text), keys(text)]).to eq [row, %w[cauliflower mayonnaise]]
   end
 
+  it "takes for no food what a page says above the heading of its list" do
+    said = [
+      "Dietary Vegetarian",
+      "Skill level: easy",
+      "1 of your five-a-day",
+      "By Joris",
+      "Prep 20 mins",
+      "Freezable"
+    ]
+    page = ["Lentil salad", "Serves 4", *said, "Ingredients", "200 g dry puy lentils", "1 red onion"].join(
+      "\n"
+    )
+    expect(keys(page)).to eq %w[dry-puy-lentils red-onion]
+    expect(reads("Lentils\nDifficulty: easy\nSuitable for vegetarians\n2 kg carrots").reads.size).to eq 1
+    expect(reads("Lentils\nLevel teaspoon salt\n2 kg carrots").reads.size).to eq 2
+    expect(title("A dish of lentils and beets, for twelve.\n200 g carrots")).to match(/dish of lentils/)
+  end
+
   it "lists what is seasoned with by name and amount, and tells nothing of it" do
     text = "Rice\nServes 20\n2 kg white rice\n1 kg red peppers\nsalt 60 g, pepper 10 g"
     expect(keys(text)).to eq %w[white-rice red-pepper fine-salt black-pepper]

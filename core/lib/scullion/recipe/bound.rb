@@ -5,6 +5,7 @@ module Scullion
     # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
     # plan takes unless the cook declines them, and what is only shown.
     class Bound
+      include BoundCuts
       include StandingFacts
 
       # key: names it; line: number, nil for the salad; can: may it be taken at all? set: is it?
@@ -19,7 +20,7 @@ module Scullion
       OVER_FLAME = /\b(?:pan|skillet|wok|hob|fry|fried|frying)\b/i.freeze
       MINUTES = /(?<![\d.,])(?<whole>\d{1,2}(?:[.,]\d)?)\s?(?<half>½)?\s?m(?:ins?|inutes?)?\b/i.freeze
       YOLKS = %w[soft hard].freeze
-      SETS = %w[method minutes celsius warm cold cut_after treat].freeze
+      SETS = %w[method minutes celsius warm cold cut cut_after treat].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
       # @param declined [Array<String>] keys of facts that are not to be taken
@@ -59,7 +60,7 @@ module Scullion
               (lines.empty? ? [nil] : lines).map { |read| bound(fact, read) }
             end
             .uniq(&:key)
-            .reject { |fact| fact.value == SOAKED && !fact.can }
+            .reject { |fact| (fact.value == SOAKED && !fact.can) || said_itself?(fact) }
             .then { |all| taken(one_time_each(with_their_way(with_their_treat(all)))) }
       end
 
@@ -78,9 +79,9 @@ module Scullion
       # A component with what is told of its line. @param component [Hash] @param read [LineReader::Read]
       # @param ingredient [Ingredient] @return [Hash]
       def cooked(component, read, ingredient)
-        @set ||= facts.select(&:set).group_by(&:line)
-        told = @set.fetch(read.line.number, [])
-        component = treated(component, read, told)
+        told = set(read)
+        component =
+          treated({ **component, "cut" => cut_of(told, ingredient) || component["cut"] }.compact, read, told)
         method = way(component, read, told, ingredient)
         return component unless method
 
@@ -97,6 +98,12 @@ module Scullion
       end
 
       private
+
+      # What is told of a line and taken. @return [Array<Fact>]
+      def set(read)
+        @set ||= facts.select(&:set).group_by(&:line)
+        @set.fetch(read.line.number, [])
+      end
 
       def way_lacking(read)
         @ways ||= facts.select { |fact| fact.fact == "method" }.group_by(&:line)
@@ -135,7 +142,7 @@ module Scullion
         read = fact.line && @reads.find { |each| each.line.number == fact.line }
         treat = read && read.words["treat"]
         if treat && food(read)&.facts.to_h.fetch("treats", {}).key?(treat) &&
-             fact.text.include?(read.line.text.to_s[0, Told::SHOWN])
+             fact.text.include?(mentions.plain(read.line.text.to_s)[0, Told::SHOWN])
           treat
         end
       end
@@ -186,6 +193,7 @@ module Scullion
       # "1.5 kg of cooked chickpeas": they are not cooked for it, nor is any food in a way that it has not.
       def takes?(fact, read)
         return treats?(fact, read) if fact.fact == "treat"
+        return cuts?(fact, read) if fact.fact == "cut"
 
         fact.fact != "method" || !(read.words["cooked"] || way_of(fact, read).nil?)
       end

@@ -32,10 +32,11 @@ module Scullion
          |\b(?:double|twice|half|triple|same|as\s+(?:much|many))\s+(?:(?:of|as)\s+)?
           (?:what\s+(?:we|it|they|i)\b|(?:the\s+)?(?:last|usual|previous)\b|before\b|always\b|yesterday)
          |\b(?:double|triple|treble)\s+(?:it|them|this)\b(?!\s+(?:on|in|for|to|over|at)\b)/ix.freeze
-      # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight.
+      # "25 g per kilo", "12 g/kg", "15 ml for every litre", "1.2 % of the squash": of another food's weight;
+      # "450g/1lb" and "500g/1lb 2oz" are the same once more.
       BY_WEIGHT =
-        %r{(?:\b#{PER}\s+|(?<=[[:alpha:]\d])(?<![wW])\s?/\s?)(?:1\s*)?
-          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?(?:g|ml))\b
+        %r{(?:\b#{PER}\s+|(?<=[[:alpha:]\d])(?<![wW])(?<![45]\d\dg|[45]\d\d\sg)\s?/\s?)(?:1\s*)?
+          (?:kilo(?:gram(?:me)?)?s?|kg|lit(?:re|er)s?|l|pounds?|lbs?|100\s?(?:g|ml))\b(?!\s*\d+\s*oz)
           (?!\s*(?:bag|box|pack|tub|tin|jar))
           |\d\s*%\s*(?:of|by)\b(?!\s*fat)}ix.freeze
       # "300 g sugar (syrup for the peaches)", "20 g salt for curing", "500 ml milk to soak the bread"

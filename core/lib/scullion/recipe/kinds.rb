@@ -69,6 +69,8 @@ module Scullion
         /(?:\b#{Servings::NUMBER}\s*(?:(?:small|large|big|little)\s+)?#{HOLDERS}
             |\A\W*#{Servings::NUMBER}\s*#{SERVED})\s+(?:of\s+)?(?<food>[[:alpha:]][^,;:.]*)/ix.freeze
       PACKS_BEHIND = /\A(?<food>[^\d]*[[:alpha:]]),?\s+#{Servings::NUMBER}\s*#{HOLDERS}\b/ix.freeze
+      # Above it a page says whom it suits and how hard it is.
+      LIST_BEGINS = /\A\W*(?:the\s+)?ingredients?(?:\s*\(.*\))?\W*\z/i.freeze
       SHOWN = /\b(?:salad|slaw|bowl|platter)s?\b/i.freeze
 
       # @param lexicon [Lexicon] @param items [Items]
@@ -79,6 +81,8 @@ module Scullion
         @small_letters = loud < texts.size * SHOUTING
         @texts, below = texts, texts[2].to_s
         @standfirst = texts[1] if below.match?(Servings::LINE) || times_and_servings?(below)
+        above = texts.take_while { |text| !text.match?(LIST_BEGINS) }
+        @above_list = above.size < texts.size ? above : []
         @numbered = NumberedSteps.among(texts) { |text| amount?(text) || text.match?(BEHIND) }
       end
 
@@ -105,8 +109,13 @@ module Scullion
         return "heading" if place < SHOUTED && capitals_alone?(text)
         return "ingredient" if section != "steps" && food_by_weight?(text)
 
-        section == "steps" || step?(text, section) ? "step" : "ingredient"
+        return "step" if section == "steps" || step?(text, section)
+
+        above_list?(text) ? "note" : "ingredient"
       end
+
+      # "Dietary: vegetarian", "1 of your five a day", above the list's own heading.
+      def above_list?(text) = @above_list.include?(text) && @items.of(text).none?(&:food?)
 
       # "The basil oil", below the dressing, which has a heading of its own further up.
       def part_of_its_own?(text)

@@ -16,6 +16,7 @@ module Scullion
         end
 
       include OneWriting
+      include OrdersBehind
       include Quantities
 
       WORD = /A10\b|[[:alpha:]][[:alpha:]\p{M}']*(?:\.[[:alpha:]])*(?:-[[:alpha:]]+)*|#\d+/.freeze
@@ -65,12 +66,7 @@ module Scullion
       def plain(text) = @plain[text] ||= in_one_writing(text)
 
       IN_OIL = %w[in oil].freeze
-      ORDERED = %w[cuts trims treats].freeze
-      ORDERED_BEHIND = %i[mark amount].freeze
-      ALONE_BEHIND = [*ORDERED_BEHIND, :food].freeze
       SO_MANY = %w[four six eight].freeze
-      QUARTER = %r{quarter\s*(?=[,;.)+/]|\z|and\b)}i.freeze
-      ORDER_ENDS = %r{\A\s*(?:[,;.()+|/→-]|\z|(?:and|then|n)\b)}.freeze
 
       private
 
@@ -132,63 +128,6 @@ module Scullion
       def in_so_many?(words, to)
         words.size == 2 && words.first == "in" && SO_MANY.include?(words.last) && !order_ends?(to)
       end
-
-      def quarter_them? = ORDERED_BEHIND.include?(@tokens.last&.kind) && @scan.check(QUARTER)
-
-      # "Leeks 2 kg, trim", "tomatoes, quarter": an order behind a food says what "trimmed" does.
-      # @return [Hash, nil] its roles
-      def ordered(words, to)
-        return if !ORDERED_BEHIND.include?(@tokens.last&.kind) || @tokens.last.text == "("
-        return if @lexicon.roles(words).any?
-
-        found = done(words.first).map { |word| @lexicon.roles([word]).slice(*ORDERED) }.find(&:any?) or return
-        found if !names?(words) && order_ends?(to)
-      end
-
-      # "Red onion, thin", "parsley 2 bunches, fine". @return [Hash, nil] its roles
-      def cut_alone(words, to)
-        cut = @lexicon.words("cuts_alone")[words.join(" ")]
-        cut ||= "very-thin" if as_thin_as?(words)
-        return unless cut
-        return if @tokens.empty? || @tokens.last.text == "("
-        return unless ALONE_BEHIND.include?(@tokens.last.kind) || counts?(@tokens.last)
-        # "12 sl" are slices.
-        return if words.first.start_with?("sl") && @tokens.last.kind == :amount && counted?(@tokens.last)
-
-        { "cuts" => cut } if order_ends?(to) && !names?(words) && !cut_already?
-      end
-
-      # "Wisp thin", "hair-thin"; not "to thin", "pencil-thin asparagus".
-      def as_thin_as?(words)
-        words.size == 2 && words.last == "thin" && !@lexicon.verbs.key?(words.first) &&
-          @lexicon.food(words.first(1)).nil? &&
-          [words, words.first(1)].all? { |said| @lexicon.roles(said).empty? } &&
-          [words.first, words.join(" ")].none? { |said| @lexicon.aside?(said) }
-      end
-
-      def counted?(token) = token.value.unit == :piece
-
-      # "2 bunches"
-      def counts?(token) = token.kind == :word && token.value.keys.intersect?(Lexicon::COUNTED_BY)
-
-      # "Slice 6 red onions finely"
-      def cut_already?
-        food = @tokens.rindex { |token| token.kind == :food } or return false
-        clause = @tokens[0...food].rindex { |token| token.kind == :mark } || -1
-        said = @tokens[(clause + 1)..food] + @tokens.drop(food + 1).take_while { |token| token.kind != :mark }
-        said.any? { |token| token.kind == :word && token.value["cuts"] }
-      end
-
-      def order_ends?(to) = @scan.string.byteslice(to..).match?(ORDER_ENDS)
-
-      # "Coriander, seed": the name goes on behind the mark.
-      def names?(words)
-        food = @tokens.reverse.find { |token| token.kind == :food }
-        [words, [*food&.folded, *words]].any? { |name| @lexicon.food(name) }
-      end
-
-      # @return [Array<String>] the participles that a verb may have
-      def done(verb) = ["#{verb}ed", "#{verb}d", "#{verb}#{verb[-1]}ed"]
 
       # "Slow-roasted", "char-grilled": how it is cooked stands last, where nobody knows the whole word.
       def cooked_so(words)

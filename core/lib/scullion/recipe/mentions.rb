@@ -53,6 +53,9 @@ module Scullion
 
       def seasons?(mention) = @items.lexicon.seasons?(mention.keys.first)
 
+      # @param words [Array<String>] folded @return [String, nil] the cut that they name
+      def cut(words) = @items.lexicon.roles(words)["cuts"]
+
       # @param sentence [String] @return [Array<Mention>] in order
       def in(sentence)
         @sentence = @items.plain(sentence)

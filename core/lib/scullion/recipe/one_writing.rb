@@ -45,6 +45,11 @@ module Scullion
       # "Puy-style lentils", "ranch-type dressing": as what it is like, where it has no name of its own;
       # not so what stands in for meat, fish or cheese: "ham-style slices".
       OF_A_STYLE = /(?-i:[[:alpha:]]{3,})-(?:style|type)\s+(?-i:[[:alpha:]]+)/i.freeze
+      # "Cucumber 2 kg, deseed, salt 30 min, squeeze": an order, and no salt to taste.
+      SALT_ORDERED =
+        /(?<=[,;]\s)salt(?<long>\s+(?:for\s+)?\d+\s?(?:min\w*|hrs?|hours?|h)\b)?
+          (?:\s*(?:[,;&]|and\b|then\b)\s*
+            (?<done>rinse|drain|squeeze|press)\b(?:\s+(?:out|dry|well)\b)?)+/ix.freeze
 
       private
 
@@ -58,6 +63,7 @@ module Scullion
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(%r{(?<![[:alnum:]])s\s?/\s?p(?![[:alnum:]])}i, "s&p")
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
+          .gsub(SALT_ORDERED) { |said| salted(said, Regexp.last_match[:long]) }
           .gsub(POINT) { |said| in_figures(said) }
           .gsub(SAY, '\1')
           .gsub(/(?<=,\s)call it (?=\d)/i, "about ")
@@ -81,6 +87,8 @@ module Scullion
       def in_figures(said)
         said.downcase.split(/\spoint\s/).map { |digit| DIGITS.fetch(digit) }.join(".")
       end
+
+      def salted(said, long) = "salted and #{said.match?(/rinse/i) ? "rinsed" : "drained"}#{long}"
 
       # All that is in it.
       def multiplied(found)

@@ -38,7 +38,8 @@ module Scullion
       SALT_THEM =
         /\bsalt\s+(?:them|it|both|each|these|those)\b
           |\bsalt\b.*\b(?:squeeze\s+(?:it|them)|pour\s+off\s+the\s+water)\b/ix.freeze
-      BOILED = /\b(?:simmer\w*|boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
+      # Eggs come hard-boiled.
+      BOILED = /\b(?:simmer\w*|(?<!hard[ -]|soft[ -])boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       IN_THE_OIL = /\bin\s+(?:all\s+)?(?:of\s+)?the\s+(?:(?-i:[[:alpha:]]+)\s+)?oil\b/i.freeze
       # What "oil" alone may be.
       ANY_OIL = %w[olive-oil].freeze

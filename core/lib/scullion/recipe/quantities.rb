@@ -227,15 +227,13 @@ module Scullion
         0.0
       end
 
-      # "200g/7oz": the same said in the other system, or by the other pint; not "1.5 kg / 1.1 kg".
+      # "200g/7oz", "750g/1lb 10oz": the same said in the other system, or by the other pint; not
+      # "1.5 kg / 1.1 kg".
       def skip_double(unit, many)
         from = @scan.pos
-        if @scan.skip(%r{\s*/\s*}) && (again = one) && @scan.skip(/\s*/) && (other = unit_word) &&
-             (
-               other.first != unit ||
-                 Amount::Units::IN_BOTH.any? { |pint| as_much?(again * other.last * pint, many) }
-             )
-          return
+        if @scan.skip(%r{\s*/\s*}) && (again = one) && @scan.skip(/\s*/) && (other = unit_word)
+          said = (again * other.last) + smaller_part(*other)
+          return if other.first != unit || Amount::Units::IN_BOTH.any? { |pint| as_much?(said * pint, many) }
         end
 
         @scan.pos = from

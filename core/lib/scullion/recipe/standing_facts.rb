@@ -42,6 +42,8 @@ module Scullion
           cook["minutes"] == said || cook.key?("yolk")
         when "celsius"
           cook["celsius"] == said
+        when "cut"
+          component.key?("cut")
         when "cut_after"
           cook.key?("cut_after")
         when *Bound::DRESSED

@@ -170,7 +170,8 @@ module Scullion
       def usual
         return if read.words["cooked"] || dressing?
 
-        in_words(worked.reject { |kind, word| said?(kind, word) || read.words.value?(word) })
+        open = worked.reject { |kind, word| said?(kind, word) || read.words.value?(word) }
+        in_words(open.except(*("cut" if cut_told)))
       end
 
       private
@@ -233,7 +234,7 @@ module Scullion
       # Roasted, and cut nobody says how.
       def sized(component)
         cook = component["cook"].to_h
-        unsaid = component["cut"] && component["cut"] == usually["cut"] && cut_written.nil?
+        unsaid = component["cut"] && component["cut"] == usually["cut"] && cut_written.nil? && cut_told.nil?
         return component unless unsaid && cook["method"] == "roast" && !cook["cut_after"]
 
         RoastSize.new(@house).of(component, ingredient)
@@ -241,6 +242,8 @@ module Scullion
 
       def left_whole? = read.words["cut"] == WrittenWay::WHOLE && WrittenWay.left_whole?(ingredient)
       def said?(kind, word) = word == (kind == "cut" ? cut_written : read.words[kind])
+      # By the steps.
+      def cut_told = @bound&.cut(read, ingredient)
 
       # By the size that is written, by its name, or what that is of this food.
       def cut_written = cut_to_size || WrittenWay.cut(read.words["cut"], ingredient, @house.lexicon)

@@ -21,7 +21,7 @@ module Scullion
       # "CARD 114 BEET AND FETA SALAD   YIELD: 100 portions"
       DISH_AND_YIELD = /\A[^:;]*\b(?:salad|slaw)s?\b\s+(?:yields?|serves|portions?)\b\s*:?\s*\d/i.freeze
       # "A salad for the first warm evening"
-      CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter)\b[^\d:;.]*\z/i.freeze
+      CALLED = /\A(?:an?|some|the)\s+[^\d:;.]*\b(?:salad|slaw|bowl|platter|dish\s+of)\b[^\d:;.]*\.?\z/i.freeze
       # "12 covers, Sunday, starter: burrata and broad beans"
       COVERS_FIRST = /\A\W*\d{1,4}\s+(?:covers|pax|ppl|portions|guests)\b[^\d]{8,}\z/i.freeze
       # "20/8 smoked mackerel and beet": the day that it was made.

@@ -19,6 +19,12 @@ module Scullion
           (?:scatter|sprinkle|top|finish|garnish|strew|shower|dot|crown|stud)(?:ed|s)?\s+
           (?:(?:it|them|each|all|everything|generously|the\s+(?:salad|lot|dish|plates?|bowls?|platter))\s+)*
           with\b(?<what>[^.;]*)/ix.freeze
+      # "Lay over it six eggs and a sprinkling of dill", "throw the walnuts over".
+      LAID_OVER =
+        /\b(?:lay|put|place|throw|chuck|pile|arrange|drop)\s+
+          (?:over\s+(?:it|them|all|everything|the\s+(?:top|salad|lot))\s+(?<behind>[^.;]*)
+            |(?<before>(?:(?-i:[[:alpha:]'’-]+)\s+){1,5})over\b
+              (?!\s+(?:an?|the|some|it|them|ice|\w+\s+heat)\b))/ix.freeze
       # "Chives over."
       OVER = /\A(?<what>[[:alpha:]'’, &]{3,40}?)\s+over\W*\z/i.freeze
       # "Just before service top with": whatever it is.
@@ -74,11 +80,13 @@ module Scullion
       # @return [String, nil] what all of it goes over
       def topped_with(text)
         said =
-          text[TOP_WITH, :what] || alone_over(text) ||
+          text[TOP_WITH, :what] || laid_over(text) || alone_over(text) ||
             (text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING))
         what = said&.gsub(REST_OF_IT, "")
         what if what && !what.match?(SHARE_OF_IT) && foods_of(what).all? { |key| on_top?(key, text) }
       end
+
+      def laid_over(text) = text.match(LAID_OVER)&.then { |said| said[:behind] || said[:before] }
 
       # No verb before it.
       def alone_over(text)

@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+module Scullion
+  module Recipe
+    # How steps say that a food is cut: "thinly slice the onion", "peel and quarter them", "cut the squash
+    # into 2 cm cubes", "add the grated carrots". For Told, which it is a part of.
+    module ToldCuts
+      HOW =
+        "(?:(?:very|really|quite)\\s+)?" \
+          "(?:thinly|finely|thickly|roughly|coarsely|lightly|thin|fine|thick|small)"
+      ORDERED = /(?:\A|[,;:.(–—-]\s*|\b(?:and|then|or|to|you|please|just|also)\s+)\z/i.freeze
+      # From the order to the food that it is done to.
+      TO_FOOD =
+        /\A(?!\s+of\b)\s+(?:(?:over|in|up|the|your|all|of|both|each|every|whole|cooked|cooled|cold|warm|hot|raw|fresh
+             |peeled|drained|toasted|roasted|roast|grilled|boiled|remaining(?=\s+ingr))\s+)*
+           (?:(?-i:[[:alpha:]'’-]+)\s+)?\z/ix.freeze
+      # Of a part of it nothing is said of the whole.
+      SOME =
+        /\b(?:half|third|quarter|some|few|rest|remaining|reserved|other|most|last|one|two|three|\d)\b/i.freeze
+      # What was spoken of before: "and slice", "slice them thinly".
+      THEM =
+        /\A(?:\s+(?:them|it|these|those|both|all|each)(?!\s+of\b))?(?:\s+#{HOW})?
+          (?:\s*(?:[.,;:)!]|\z)
+            |\s+(?:and|then|into|in(?=\s+(?!an?\b|the\b))|on|across|against|lengthw\w+|as
+               |before|while|when|if|or)\b)/ix.freeze
+      # Where what is done to one food ends.
+      ENDS = /[,;:.()]|\b(?:and|then|before|while|with|using|discarding)\b/i.freeze
+      # "6 min of the squash", "with the lemon": what is only named beside another food.
+      NAMED_BESIDE =
+        /\b(?:of|with|in|for|from|under|into|onto|on|over|to|beside)\s+
+          (?:(?:the|your|their|its|an?|some)\s+)?\z/ix.freeze
+      # "In half-inch dice" is not in half.
+      HALF_AN_INCH = /\bhalf(?:[- ]an)?[- ](?=inch)/i.freeze
+      # Between a food and what is said of it: "the carrots are grated", "onion, sliced".
+      OF_IT =
+        /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+(?<how>#{HOW}\s+)?(?<done>(?-i:[[:alpha:]]+))\b/i.freeze
+      DONE_FIRST = /(?<how>\b#{HOW}\s+)?\b(?<done>(?-i:[[:alpha:]]+))\s+(?:fresh\s+|cooked\s+)?\z/i.freeze
+      PHRASE = 4
+
+      private
+
+      # @return [Array<Told::Fact>] each with its cut, and its size where that is said
+      def cuts(sentence)
+        [*orders(sentence), *as_done(sentence)]
+      end
+
+      def orders(sentence)
+        sentence
+          .to_enum(:scan, cutting)
+          .map { Regexp.last_match }
+          .select { |found| found.pre_match.match?(ORDERED) && !found.pre_match.match?(ToldWays::NOT) }
+          .flat_map { |found| ordered(sentence, found) }
+      end
+
+      def cutting
+        verbs = @words.fetch("cut").keys + @words.fetch("cut_into")
+        @cutting ||= /(?:\b(?<how>#{HOW})\s+)?\b(?<verb>#{verbs.join("|")})\b/i
+      end
+
+      def ordered(sentence, found)
+        foods, from, to = cut_foods(sentence, found)
+        return [] unless foods
+
+        behind = sentence[to..][/\A.*?(?=#{ENDS}|\z)/mo].gsub(HALF_AN_INCH, "½ ")
+        cut = cut_to(found, sentence[from...to], behind) or return []
+        foods.select(&:any?).map { |of| fact(of, "cut", cut, sentence) }
+      end
+
+      # @return [Array(Array<Array<String>>, Integer, Integer), nil] the foods, where their names begin, and
+      #   where what is said of them goes on
+      def cut_foods(sentence, found)
+        at = found.end(0)
+        return cut_before(sentence, found.begin(0)), at, at if found.post_match.match?(THEM)
+
+        next_to = @found.select { |mention| mention.at >= at }
+        first = next_to.first or return
+        between = sentence[at...first.at]
+        return if !between.match?(TO_FOOD) || between.match?(SOME)
+
+        group = together(next_to)
+        [group.map(&:keys).uniq, first.at, group.last.to]
+      end
+
+      # What was spoken of before the order, in its sentence or in the one before.
+      def cut_before(sentence, at)
+        before = solid.select { |mention| mention.to <= at }
+        spoken = before.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
+        spoken = before if spoken.empty?
+        spoken.any? ? together(spoken.reverse).map(&:keys).uniq : @last
+      end
+
+      # @return [Array<String>, nil] the cut, and its size
+      def cut_to(found, foods, behind)
+        size = CutSize.of("#{foods} #{behind}", nil)&.to_s
+        cut = cut_into(behind) || cut_how(found[:verb], found[:how], behind) or return
+        [cut, size].compact
+      end
+
+      # "Into half moons", "in wedges".
+      def cut_into(behind)
+        words = Lexicon.fold(behind[/\b(?:into|in)\b.*/i].to_s).split
+        phrases(words).filter_map { |phrase| @mentions.cut(phrase) }.first
+      end
+
+      # The longest first, from each word on.
+      def phrases(words)
+        words.each_index.flat_map { |from| PHRASE.downto(1).map { |size| words[from, size] } }.uniq
+      end
+
+      # "Thinly slice", "slice … thinly", "dice … small".
+      def cut_how(verb, how, behind)
+        cut, done = @words["cut"][verb.downcase], participle(verb.downcase)
+        before, after = [how.to_s, behind].map { |said| Lexicon.fold(said).split }
+        said = [[done, *after.first(2)], [done, *after.first(1)]]
+        said.unshift([*before, done]) if before.any?
+        said.filter_map { |phrase| @mentions.cut(phrase) }.first || cut
+      end
+
+      def participle(verb) = OrdersBehind.done(verb).find { |each| @mentions.cut([each]) } || verb
+
+      # "The grated carrots", "carrots, grated": of the food right beside it.
+      def as_done(sentence)
+        alone = solid.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
+        alone.filter_map do |mention|
+          beside = [sentence[0...mention.at].match(DONE_FIRST), said_behind(sentence, mention)].compact
+          cut = beside.filter_map { |said| done_so(said) if participle?(said[:done]) }.first
+          fact(mention.keys, "cut", [cut], sentence) if cut
+        end
+      end
+
+      # Not "rocket, torn mozzarella".
+      def said_behind(sentence, mention)
+        said = sentence[mention.to..].match(OF_IT) or return
+        ends = mention.to + said.end(0)
+        said if @found.none? { |other| other.at.between?(ends, ends + 1) }
+      end
+
+      def participle?(word) = word.match?(/(?:ed|torn)\z/i) && !@words["cut"].key?(word.downcase)
+
+      def done_so(said)
+        done = said[:done].downcase
+        @mentions.cut([*Lexicon.fold(said[:how].to_s).split, done]) || @mentions.cut([done])
+      end
+    end
+  end
+end

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+# How the steps say that a food is cut, where the list does not.
+RSpec.describe Scullion::Recipe::ToldCuts do
+  let(:house) { Scullion::House.shipped }
+  let(:list) { "2 kg carrots\n5 red onions\n12 eggs\n1 kg cucumbers\n1 kg tomatoes\n3 bunches parsley" }
+
+  def draft(list, steps, declined: [])
+    text = "Salad\nServes 20\n\n#{list}\n\nMethod\n#{steps}"
+    Scullion::Recipe::Draft.new(text, house, declined: declined)
+  end
+
+  # @return [Hash{String=>String, nil}] the cut of each food, as the plan takes it
+  def cuts(list, steps, **given)
+    read = draft(list, steps, **given)
+    read.reads.to_h { |each| read.taken(each).component.values_at("ingredient", "cut") }
+  end
+
+  it "takes what is told of one food, of several, of them and of what is cooked before" do
+    {
+      "Slice the onions thinly." => {
+        "red-onion" => "sliced"
+      },
+      "Thinly slice the onions and grate the carrots." => {
+        "red-onion" => "sliced",
+        "carrot" => "grated"
+      },
+      "Coarsely grate the carrots; halve the tomatoes." => {
+        "carrot" => "grated",
+        "tomato" => "halved"
+      },
+      "Peel the carrots and cut them into matchsticks." => {
+        "carrot" => "strips"
+      },
+      "Boil the eggs for 7 minutes, cool, peel and quarter." => {
+        "hen-egg" => "wedges"
+      },
+      "Boil the eggs for 7 minutes, then halve." => {
+        "hen-egg" => "halved"
+      },
+      "Boil the eggs 9 min. Cool, peel and halve them." => {
+        "hen-egg" => "halved"
+      },
+      "Quarter the tomatoes." => {
+        "tomato" => "wedges"
+      },
+      "Cut the cucumbers into 2 cm cubes." => {
+        "cucumber" => "chunks"
+      },
+      "Shave the carrots and cucumbers into ribbons." => {
+        "carrot" => "ribbons",
+        "cucumber" => "ribbons"
+      },
+      "Roughly chop the parsley and tear up the tomatoes." => {
+        "parsley" => "chopped"
+      },
+      "Add the grated carrots and the sliced onions." => {
+        "carrot" => "grated",
+        "red-onion" => "sliced"
+      },
+      "The carrots are grated." => {
+        "carrot" => "grated"
+      },
+      "Halve the tomatoes, then slice them." => {
+        "tomato" => "sliced"
+      }
+    }.each { |steps, told| expect(cuts(list, steps)).to include(told), steps }
+  end
+
+  it "leaves what the line says itself, a share of it, and what is only spoken of" do
+    usual = cuts(list, "Serve.")
+    expect(cuts(list.sub("carrots", "carrots, diced"), "Grate the carrots.")).to include("carrot" => "diced")
+    [
+      "Slice half the carrots and grate the rest.",
+      "Serve with a slice of tomato.",
+      "Don't slice the carrots.",
+      "Dress with a quarter of the dressing.",
+      "Cut the string off the parsley.",
+      "No need to grate the carrots.",
+      "Onions in, carrots, grilled tomatoes."
+    ].each { |steps| expect(cuts(list, steps)).to eq(usual), steps }
+  end
+
+  it "shows each as found, and leaves what is declined" do
+    read = draft(list, "Grate the carrots.").to_h
+    found = read["told"].find { |fact| fact["key"].include?("/cut/") }
+    expect(found).to include("line" => 3, "what" => "grated", "can" => true, "set" => true)
+    expect(cuts(list, "Grate the carrots.", declined: [found["key"]])["carrot"]).not_to eq "grated"
+    other = draft(list.sub("carrots", "carrots, diced"), "Grate the carrots.").to_h
+    expect(other["told"].map { |fact| fact.values_at("what", "can", "set") }).to include [
+              "grated",
+              false,
+              false
+            ]
+    same = draft(list.sub("carrots", "carrots, grated"), "Grate the carrots.").to_h
+    expect(same["told"].map { |fact| fact["key"] }.grep(%r{/cut/})).to be_empty
+  end
+
+  it "cuts once it is cooked what is cooked first" do
+    read = draft("4 kg potatoes", "Boil the potatoes 15 min, cool and dice.")
+    potatoes = read.taken(read.reads.first).component
+    expect(potatoes).to include("cut" => "diced", "cook" => include("cut_after" => true, "minutes" => 15.0))
+  end
+
+  it "says at the desk what is told beside what is usual" do
+    line = draft(list, "Grate the carrots.").to_h["lines"].find { |each| each["text"].include?("carrots") }
+    expect(line["usual"].to_s).not_to include "grated"
+  end
+end
