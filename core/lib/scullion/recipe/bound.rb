@@ -5,7 +5,7 @@ module Scullion
     # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
     # plan takes unless the cook declines them, and what is only shown.
     class Bound
-      include BoundCuts
+      include BoundPrep
       include StandingFacts
 
       # key: names it; line: number, nil for the salad; can: may it be taken at all? set: is it?
@@ -20,7 +20,7 @@ module Scullion
       OVER_FLAME = /\b(?:pan|skillet|wok|hob|fry|fried|frying)\b/i.freeze
       MINUTES = /(?<![\d.,])(?<whole>\d{1,2}(?:[.,]\d)?)\s?(?<half>½)?\s?m(?:ins?|inutes?)?\b/i.freeze
       YOLKS = %w[soft hard].freeze
-      SETS = %w[method minutes celsius warm cold cut cut_after treat].freeze
+      SETS = %w[method minutes celsius warm cold cut trim cut_after treat].freeze
 
       # @param page [Page] @param reads [Array<LineReader::Read>] @param house [House]
       # @param declined [Array<String>] keys of facts that are not to be taken
@@ -80,8 +80,7 @@ module Scullion
       # @param ingredient [Ingredient] @return [Hash]
       def cooked(component, read, ingredient)
         told = set(read)
-        component =
-          treated({ **component, "cut" => cut_of(told, ingredient) || component["cut"] }.compact, read, told)
+        component = treated(component.merge(prep_of(told, ingredient)), read, told)
         method = way(component, read, told, ingredient)
         return component unless method
 
@@ -193,7 +192,7 @@ module Scullion
       # "1.5 kg of cooked chickpeas": they are not cooked for it, nor is any food in a way that it has not.
       def takes?(fact, read)
         return treats?(fact, read) if fact.fact == "treat"
-        return cuts?(fact, read) if fact.fact == "cut"
+        return prepped?(fact, read) if PREP.include?(fact.fact)
 
         fact.fact != "method" || !(read.words["cooked"] || way_of(fact, read).nil?)
       end

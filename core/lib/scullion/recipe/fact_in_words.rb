@@ -20,7 +20,7 @@ module Scullion
           (Cook::Parcels.all[fact.value.first]&.label || fact.value.first).downcase
         when "treat_minutes"
           "for #{fact.value.uniq.map { |each| writer.min(each) }.join(" to ")}"
-        when "cut"
+        when "cut", "trim"
           fact.value.map { |each| each.tr("-", " ") }.join(", ")
         when "treat"
           fact.value.tr("-", " ")

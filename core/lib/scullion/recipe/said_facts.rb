@@ -20,7 +20,7 @@ module Scullion
           |\bspread\b[^.;]{0,24}\bcool\b|(?:\A|[,;]\s*)cool\s*(?:[.,;]|\z)/ix.freeze
       CUT =
         /\b(?:halv|slic|dic|cut|chop|quarter|wedg|flak|tear|torn|shred|peel|skin|pull|break|broken|crush|cub)
-          (?:e|es|ed|ing|s|ped|ping)?\b/ix.freeze
+          (?:e|es|ed|ing|s|ped|ping)?\b(?!\s+on\s*(?:[,;.)]|\z))/ix.freeze
       COOKED =
         /\b(?:(?:when|once|while)\s+(?:\S+\s+){0,3}?(?:cool|cold|cooked|hot|warm|handle|hold)\w*
               |after(?:wards)?|rest\w*\b.{0,40}\b(?:then|before)|go(?:es)?\s+cold\s+and

@@ -42,8 +42,8 @@ module Scullion
           cook["minutes"] == said || cook.key?("yolk")
         when "celsius"
           cook["celsius"] == said
-        when "cut"
-          component.key?("cut")
+        when "cut", "trim"
+          component.key?(fact.fact)
         when "cut_after"
           cook.key?("cut_after")
         when *Bound::DRESSED

@@ -171,7 +171,7 @@ module Scullion
         return if read.words["cooked"] || dressing?
 
         open = worked.reject { |kind, word| said?(kind, word) || read.words.value?(word) }
-        in_words(open.except(*("cut" if cut_told)))
+        in_words(open.except(*told.keys))
       end
 
       private
@@ -234,7 +234,8 @@ module Scullion
       # Roasted, and cut nobody says how.
       def sized(component)
         cook = component["cook"].to_h
-        unsaid = component["cut"] && component["cut"] == usually["cut"] && cut_written.nil? && cut_told.nil?
+        unsaid =
+          component["cut"] && component["cut"] == usually["cut"] && cut_written.nil? && !told.key?("cut")
         return component unless unsaid && cook["method"] == "roast" && !cook["cut_after"]
 
         RoastSize.new(@house).of(component, ingredient)
@@ -243,7 +244,7 @@ module Scullion
       def left_whole? = read.words["cut"] == WrittenWay::WHOLE && WrittenWay.left_whole?(ingredient)
       def said?(kind, word) = word == (kind == "cut" ? cut_written : read.words[kind])
       # By the steps.
-      def cut_told = @bound&.cut(read, ingredient)
+      def told = @bound ? @bound.prepped(read, ingredient) : {}
 
       # By the size that is written, by its name, or what that is of this food.
       def cut_written = cut_to_size || WrittenWay.cut(read.words["cut"], ingredient, @house.lexicon)

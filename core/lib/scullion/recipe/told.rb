@@ -10,7 +10,7 @@ module Scullion
       include InOnePot
       include KindOfTime
       include SaidFacts
-      include ToldCuts
+      include ToldPrep
       include ToldTreats
       include ToldWays
 
@@ -97,7 +97,7 @@ module Scullion
         @shown = @mentions.plain(written)
         sentence = @shown.gsub(NOT_DONE) { |words| " " * words.length }
         @sentence, @found, @ways, @times = sentence, @mentions.in(written), nil, nil
-        said = said_of(sentence) + cuts(sentence) + treats(sentence)
+        said = said_of(sentence) + prepped(sentence) + treats(sentence)
         return said + heard unless ways(sentence).any? || sentence.match?(MAYBE)
 
         heat = celsius(sentence)

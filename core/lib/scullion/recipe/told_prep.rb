@@ -2,17 +2,17 @@
 
 module Scullion
   module Recipe
-    # How steps say that a food is cut: "thinly slice the onion", "peel and quarter them", "cut the squash
-    # into 2 cm cubes", "add the grated carrots". For Told, which it is a part of.
-    module ToldCuts
+    # How steps say that a food is trimmed and cut: "thinly slice the onion", "peel and quarter them", "cut
+    # the squash into 2 cm cubes", "add the grated carrots". For Told, which it is a part of.
+    module ToldPrep
       HOW =
         "(?:(?:very|really|quite)\\s+)?" \
           "(?:thinly|finely|thickly|roughly|coarsely|lightly|thin|fine|thick|small)"
       ORDERED = /(?:\A|[,;:.(–—-]\s*|\b(?:and|then|or|to|you|please|just|also)\s+)\z/i.freeze
       # From the order to the food that it is done to.
       TO_FOOD =
-        /\A(?!\s+of\b)\s+(?:(?:over|in|up|the|your|all|of|both|each|every|whole|cooked|cooled|cold|warm|hot|raw|fresh
-             |peeled|drained|toasted|roasted|roast|grilled|boiled|remaining(?=\s+ingr))\s+)*
+        /\A(?!\s+of\b)\s+(?:(?:over|in|up|the|your|all|of|both|each|every|whole|cooked|cooled|cold|warm|hot
+             |raw|fresh|peeled|drained|toasted|roasted|roast|grilled|boiled|remaining(?=\s+ingr))\s+)*
            (?:(?-i:[[:alpha:]'’-]+)\s+)?\z/ix.freeze
       # Of a part of it nothing is said of the whole.
       SOME =
@@ -23,6 +23,10 @@ module Scullion
           (?:\s*(?:[.,;:)!]|\z)
             |\s+(?:and|then|into|in(?=\s+(?!an?\b|the\b))|on|across|against|lengthw\w+|as
                |before|while|when|if|or)\b)/ix.freeze
+      # From one order to the next of the same food.
+      JOINED =
+        /\A(?:\s*,\s*(?:(?:and|then)\s+)?|\s+(?:and|then|&)\s+)
+          (?:(?:wash|rinse|drain|dry|clean)\b(?:\s*,\s*(?:and\s+)?|\s+(?:and|then)\s+))*/ix.freeze
       # Where what is done to one food ends.
       ENDS = /[,;:.()]|\b(?:and|then|before|while|with|using|discarding)\b/i.freeze
       # "6 min of the squash", "with the lemon": what is only named beside another food.
@@ -31,46 +35,57 @@ module Scullion
           (?:(?:the|your|their|its|an?|some)\s+)?\z/ix.freeze
       # "In half-inch dice" is not in half.
       HALF_AN_INCH = /\bhalf(?:[- ]an)?[- ](?=inch)/i.freeze
+      # "Skin off, strips": into what, and no word for the cutting.
+      INTO_WHAT =
+        /[,;:→>]\s*(?:(?:in|into)\s+)?(?<what>(?:#{HOW}\s+)?(?:(?:half|quarter)[ -])?
+          (?:strips|wedges|slices|chunks|cubes|dice|rounds|coins|ribbons|batons|matchsticks|moons|quarters
+             |halves|florets|lengths))
+          (?=\s*(?:[.,;:)→]|->|\z)|\s+(?:while|when|and)\b)/ix.freeze
       # Between a food and what is said of it: "the carrots are grated", "onion, sliced".
       OF_IT =
-        /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+(?<how>#{HOW}\s+)?(?<done>(?-i:[[:alpha:]]+))\b/i.freeze
+        /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+
+          (?<how>#{HOW}\s+)?(?<done>(?-i:[[:alpha:]]+))\b/ix.freeze
       DONE_FIRST = /(?<how>\b#{HOW}\s+)?\b(?<done>(?-i:[[:alpha:]]+))\s+(?:fresh\s+|cooked\s+)?\z/i.freeze
       PHRASE = 4
 
       private
 
-      # @return [Array<Told::Fact>] each with its cut, and its size where that is said
-      def cuts(sentence)
-        [*orders(sentence), *as_done(sentence)]
+      # @return [Array<Told::Fact>] cut: its cut, and its size where that is said; trim: what is taken off
+      def prepped(sentence)
+        [*orders(sentence), *as_done(sentence), *into_what(sentence)]
       end
 
       def orders(sentence)
         sentence
-          .to_enum(:scan, cutting)
+          .to_enum(:scan, order)
           .map { Regexp.last_match }
           .select { |found| found.pre_match.match?(ORDERED) && !found.pre_match.match?(ToldWays::NOT) }
           .flat_map { |found| ordered(sentence, found) }
       end
 
-      def cutting
-        verbs = @words.fetch("cut").keys + @words.fetch("cut_into")
-        @cutting ||= /(?:\b(?<how>#{HOW})\s+)?\b(?<verb>#{verbs.join("|")})\b/i
+      def order
+        @order ||=
+          begin
+            verbs = @words.values_at("cut", "trim").flat_map(&:keys) + @words.fetch("cut_into")
+            /(?:\b(?<how>#{HOW})\s+)?\b(?<verb>#{verbs.join("|")})\b(?!\s+(?:on|off)\s*(?:[,;.)]|\z))/i
+          end
       end
 
       def ordered(sentence, found)
-        foods, from, to = cut_foods(sentence, found)
+        foods, from, to = done_to_foods(sentence, found)
         return [] unless foods
 
-        behind = sentence[to..][/\A.*?(?=#{ENDS}|\z)/mo].gsub(HALF_AN_INCH, "½ ")
-        cut = cut_to(found, sentence[from...to], behind) or return []
-        foods.select(&:any?).map { |of| fact(of, "cut", cut, sentence) }
+        trim = @words["trim"][found[:verb].downcase]
+        name, value = trim ? ["trim", [trim]] : ["cut", cut_to(found, sentence[from...to], sentence[to..])]
+        value ? foods.select(&:any?).map { |of| fact(of, name, value, sentence) } : []
       end
 
       # @return [Array(Array<Array<String>>, Integer, Integer), nil] the foods, where their names begin, and
       #   where what is said of them goes on
-      def cut_foods(sentence, found)
+      def done_to_foods(sentence, found)
+        found = last_order(sentence, found)
         at = found.end(0)
-        return cut_before(sentence, found.begin(0)), at, at if found.post_match.match?(THEM)
+        return spoken_before(sentence, found.begin(0)), at, at if found.post_match.match?(THEM)
 
         next_to = @found.select { |mention| mention.at >= at }
         first = next_to.first or return
@@ -81,8 +96,15 @@ module Scullion
         [group.map(&:keys).uniq, first.at, group.last.to]
       end
 
+      # "Peel, core and dice the apples": all of it is done to the apples.
+      def last_order(sentence, found)
+        at = found.post_match.match(JOINED)&.then { |joined| found.end(0) + joined.end(0) } or return found
+        following = order.match(sentence, at)
+        following && following.begin(0) == at ? last_order(sentence, following) : found
+      end
+
       # What was spoken of before the order, in its sentence or in the one before.
-      def cut_before(sentence, at)
+      def spoken_before(sentence, at)
         before = solid.select { |mention| mention.to <= at }
         spoken = before.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
         spoken = before if spoken.empty?
@@ -91,6 +113,7 @@ module Scullion
 
       # @return [Array<String>, nil] the cut, and its size
       def cut_to(found, foods, behind)
+        behind = behind[/\A.*?(?=#{ENDS}|\z)/mo].gsub(HALF_AN_INCH, "½ ")
         size = CutSize.of("#{foods} #{behind}", nil)&.to_s
         cut = cut_into(behind) || cut_how(found[:verb], found[:how], behind) or return
         [cut, size].compact
@@ -123,9 +146,20 @@ module Scullion
         alone = solid.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
         alone.filter_map do |mention|
           beside = [sentence[0...mention.at].match(DONE_FIRST), said_behind(sentence, mention)].compact
-          cut = beside.filter_map { |said| done_so(said) if participle?(said[:done]) }.first
-          fact(mention.keys, "cut", [cut], sentence) if cut
+          done = beside.filter_map { |said| done_so(said) if participle?(said[:done]) }.first
+          fact(mention.keys, done.first, done.drop(1), sentence) if done
         end
+      end
+
+      def into_what(sentence)
+        sentence
+          .to_enum(:scan, INTO_WHAT)
+          .map { Regexp.last_match }
+          .flat_map do |found|
+            cut = phrases(Lexicon.fold(found[:what]).split).filter_map { |each| @mentions.cut(each) }.first
+            of = cut ? spoken_before(sentence, found.begin(0)) : []
+            of.select(&:any?).map { |each| fact(each, "cut", [cut], sentence) }
+          end
       end
 
       # Not "rocket, torn mozzarella".
@@ -135,11 +169,18 @@ module Scullion
         said if @found.none? { |other| other.at.between?(ends, ends + 1) }
       end
 
-      def participle?(word) = word.match?(/(?:ed|torn)\z/i) && !@words["cut"].key?(word.downcase)
+      def participle?(word)
+        word.match?(/(?:ed|torn)\z/i) &&
+          @words.values_at("cut", "trim").none? { |all| all.key?(word.downcase) }
+      end
 
+      # @return [Array(String, String), nil] cut or trim, and which
       def done_so(said)
         done = said[:done].downcase
-        @mentions.cut([*Lexicon.fold(said[:how].to_s).split, done]) || @mentions.cut([done])
+        cut = @mentions.cut([*Lexicon.fold(said[:how].to_s).split, done]) || @mentions.cut([done])
+        return "cut", cut if cut
+
+        ["trim", done] if @words["trim"].value?(done)
       end
     end
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # How the steps say that a food is cut, where the list does not.
-RSpec.describe Scullion::Recipe::ToldCuts do
+RSpec.describe Scullion::Recipe::ToldPrep do
   let(:house) { Scullion::House.shipped }
   let(:list) { "2 kg carrots\n5 red onions\n12 eggs\n1 kg cucumbers\n1 kg tomatoes\n3 bunches parsley" }
 
@@ -61,10 +61,44 @@ RSpec.describe Scullion::Recipe::ToldCuts do
       "The carrots are grated." => {
         "carrot" => "grated"
       },
+      "Roast the carrots till black, skin off, strips." => {
+        "carrot" => "strips"
+      },
+      "Roast the carrots, batons, 30 min." => {
+        "carrot" => "batons"
+      },
       "Halve the tomatoes, then slice them." => {
         "tomato" => "sliced"
       }
     }.each { |steps, told| expect(cuts(list, steps)).to include(told), steps }
+  end
+
+  it "takes all that is done to one food, and binds none of it to another" do
+    {
+      "Boil the eggs. Peel, halve and slice the onions." => %w[red-onion peeled sliced],
+      "Boil the eggs. Wash, deseed and dice the tomatoes." => %w[tomato seeded diced],
+      "Peel the cucumbers, then deseed and slice them." => ["cucumber", "peeled and seeded", "sliced"],
+      "Scrub the carrots and cut in batons." => %w[carrot scrubbed batons],
+      "Add the peeled cucumbers." => ["cucumber", "peeled", nil]
+    }.each do |steps, (key, trim, cut)|
+      read = draft(list, steps)
+      parts = read.reads.to_h { |each| [each.line.item.foods.first, read.taken(each).component] }
+      expect([steps, parts[key]["trim"], (parts[key]["cut"] if cut)]).to eq [steps, trim, cut]
+      expect(parts["hen-egg"].slice("trim", "cut")).to be_empty
+    end
+  end
+
+  it "peels once they are cooked those that are scrubbed before, and none that keep their skin" do
+    peeled = ->(line) do
+      read = draft(line, "Boil the potatoes 20 minutes. Peel and slice.")
+      read.taken(read.reads.first).component["trim"]
+    end
+    expect(["4 kg potatoes", "4 kg potatoes, scrubbed"].map(&peeled)).to eq %w[peeled peeled]
+    expect(["4 kg potatoes, skin on", "4 kg potatoes, unpeeled"].map(&peeled)).to eq %w[scrubbed scrubbed]
+    expect(cuts("4 kg potatoes", "Roast the potatoes, skin on.")).to eq cuts(
+         "4 kg potatoes",
+         "Roast the potatoes."
+       )
   end
 
   it "leaves what the line says itself, a share of it, and what is only spoken of" do
