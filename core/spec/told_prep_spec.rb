@@ -64,6 +64,21 @@ RSpec.describe Scullion::Recipe::ToldPrep do
       "Roast the carrots till black, skin off, strips." => {
         "carrot" => "strips"
       },
+      "Slice the onions wafer-thin." => {
+        "red-onion" => "shaved"
+      },
+      "Slice the onions as thin as you can." => {
+        "red-onion" => "shaved"
+      },
+      "Tear the parsley into pieces." => {
+        "parsley" => cuts("3 bunches parsley, torn", "Serve.").values.first
+      },
+      "Boil the carrots. Slice 1 cm while hot." => {
+        "carrot" => cuts("1 kg carrots, 1 cm slices", "").values.first
+      },
+      "Meanwhile cut up the cucumbers into half moons." => {
+        "cucumber" => "sliced"
+      },
       "Roast the carrots, batons, 30 min." => {
         "carrot" => "batons"
       },
@@ -134,6 +149,13 @@ RSpec.describe Scullion::Recipe::ToldPrep do
     read = draft("4 kg potatoes", "Boil the potatoes 15 min, cool and dice.")
     potatoes = read.taken(read.reads.first).component
     expect(potatoes).to include("cut" => "diced", "cook" => include("cut_after" => true, "minutes" => 15.0))
+  end
+
+  it "knows a smoked eel by its last word, and the lemons of the steps from the lemon of the list" do
+    list = "120 g capers\n1.2 kg smoked eel\n1 lemon"
+    told = draft(list, "Chop the capers. Skin the eel, take it off the bone, flake. Juice the lemons.").to_h
+    expect(told["told"].filter_map { |fact| fact["line"] if fact["what"] == "flaked" }).to eq [4]
+    expect(told["missing"]).to be_empty
   end
 
   it "says at the desk what is told beside what is usual" do

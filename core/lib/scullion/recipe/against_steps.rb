@@ -32,7 +32,7 @@ module Scullion
         named = @items.lexicon.named_in(Lexicon.words_of(@steps))
         named
           .merge(barred.except(*named.keys))
-          .reject { |key, name| taken.key?(key) || in_list.include?(name) }
+          .reject { |key, name| taken.key?(key) || in_list.include?(name.chomp("s")) }
           .map { |key, name| [name, @larder[key].allergens_said].compact.join(" ") }
           .uniq
           .first(MOST)

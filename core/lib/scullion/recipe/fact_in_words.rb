@@ -27,7 +27,7 @@ module Scullion
         when "celsius"
           fact.value.uniq.map { |degrees| writer.celsius(degrees) }.join(" to ")
         when *SAID.keys
-          "#{SAID.fetch(fact.fact)}: #{fact.value}"
+          "#{SAID.fetch(fact.fact)}: #{fact.value[/[^\s,;:].*[^\s,;:]/]}"
         else
           minutes = fact.value.uniq.map { |each| writer.min(each) }.join(" to ")
           "#{fact.fact.delete_suffix("_minutes").delete_suffix("minutes")} #{minutes}".strip

@@ -141,14 +141,19 @@ module Scullion
       end
 
       # The words that each is called by in the list, what is poured by those that nothing else has; "fresh
-      # thyme" not by what "fresh water" is too.
+      # thyme" not by what "fresh water" is too. A short word is a name where it is the last: "smoked eel".
       def called(listed)
         listed
           .partition { |item| @items.poured_key?(item.foods.first) }
           .flatten
-          .flat_map { |item| Lexicon.singulars(item.name).map { |word| [word, item.foods] } }
-          .reject { |word, _| word.length < SHORTEST || @items.lexicon.roles([word]).any? }
+          .flat_map { |item| names(item).map { |word| [word, item.foods] } }
+          .reject { |word, _| @items.lexicon.roles([word]).any? }
           .to_h
+      end
+
+      def names(item)
+        words = Lexicon.singulars(item.name)
+        words.select { |word| word.length >= SHORTEST || word == words.last }
       end
     end
   end

@@ -8,7 +8,9 @@ module Scullion
       HOW =
         "(?:(?:very|really|quite)\\s+)?" \
           "(?:thinly|finely|thickly|roughly|coarsely|lightly|thin|fine|thick|small)"
-      ORDERED = /(?:\A|[,;:.(–—-]\s*|\b(?:and|then|or|to|you|please|just|also)\s+)\z/i.freeze
+      ORDERED =
+        /(?:\A|[,;:.(–—-]\s*
+            |\b(?:and|then|or|to|you|please|just|also|meanwhile|now|next|first|finally)\s+)\z/ix.freeze
       # From the order to the food that it is done to.
       TO_FOOD =
         /\A(?!\s+of\b)\s+(?:(?:over|in|up|the|your|all|of|both|each|every|whole|cooked|cooled|cold|warm|hot
@@ -20,7 +22,7 @@ module Scullion
       # What was spoken of before: "and slice", "slice them thinly".
       THEM =
         /\A(?:\s+(?:them|it|these|those|both|all|each)(?!\s+of\b))?(?:\s+#{HOW})?
-          (?:\s*(?:[.,;:)!]|\z)
+          (?:\s*(?:[.,;:)!]|\z)|\s+[\d½¼¾][\d.,]*\s*(?:mm|cm|in(?:ch)?\b)
             |\s+(?:and|then|into|in(?=\s+(?!an?\b|the\b))|on|across|against|lengthw\w+|as
                |before|while|when|if|or)\b)/ix.freeze
       # From one order to the next of the same food.
@@ -33,6 +35,13 @@ module Scullion
       NAMED_BESIDE =
         /\b(?:of|with|in|for|from|under|into|onto|on|over|to|beside)\s+
           (?:(?:the|your|their|its|an?|some)\s+)?\z/ix.freeze
+      # "Wafer-thin", "as thin as you can".
+      VERY_THIN = /\b(?:(?:wafer|paper|very|really)[- ]thin(?:ly)?|as\s+thin(?:ly)?\s+as)\b/i.freeze
+      VERY_THINLY_SLICED = %w[very thinly sliced].freeze
+      # "Slice 1 cm while hot": what so much is of.
+      SHAPES = { "slice" => "slices", "dice" => "dice", "cube" => "cubes" }.freeze
+      # "Tear into pieces" is torn.
+      PIECES = /\b(?:pieces|bits|morsels)\b/i.freeze
       # "In half-inch dice" is not in half.
       HALF_AN_INCH = /\bhalf(?:[- ]an)?[- ](?=inch)/i.freeze
       # "Skin off, strips": into what, and no word for the cutting.
@@ -114,8 +123,14 @@ module Scullion
       # @return [Array<String>, nil] the cut, and its size
       def cut_to(found, foods, behind)
         behind = behind[/\A.*?(?=#{ENDS}|\z)/mo].gsub(HALF_AN_INCH, "½ ")
-        size = CutSize.of("#{foods} #{behind}", nil)&.to_s
-        cut = cut_into(behind) || cut_how(found[:verb], found[:how], behind) or return
+        shape = SHAPES[found[:verb].downcase]
+        size =
+          CutSize.of(
+            "#{foods} #{behind}".sub(CutSize::LENGTH) { |long| [long, shape].compact.join(" ") },
+            nil
+          )&.to_s
+        own = cut_how(found[:verb], found[:how], behind)
+        cut = (cut_into(behind) unless own && behind.match?(PIECES)) || own or return
         [cut, size].compact
       end
 
@@ -133,6 +148,10 @@ module Scullion
       # "Thinly slice", "slice … thinly", "dice … small".
       def cut_how(verb, how, behind)
         cut, done = @words["cut"][verb.downcase], participle(verb.downcase)
+        if done == VERY_THINLY_SLICED.last && behind.match?(VERY_THIN)
+          return @mentions.cut(VERY_THINLY_SLICED)
+        end
+
         before, after = [how.to_s, behind].map { |said| Lexicon.fold(said).split }
         said = [[done, *after.first(2)], [done, *after.first(1)]]
         said.unshift([*before, done]) if before.any?
