@@ -64,8 +64,12 @@ RSpec.describe "The dressing", :journey, type: :feature do
     click_button "Done"
     expect(page).to have_css("li button", text: "500 g peanuts, crushed chopped here")
     click_button "Into a service"
-    fill_in "Day", with: Date.new(2026, 12, 3)
+    expect(page).to have_field("Day", with: (Date.today + 1).iso8601)
+    fill_in "To", with: "10:00"
     fill_in "Covers", with: "90"
+    click_button "Plan it"
+    expect(page).to have_css("dialog", text: /From/)
+    fill_in "To", with: "13:30"
     click_button "Plan it"
     expect(page).to have_content("On the table beside it, not in it: White country bread (gluten)")
     click_link "Prep"

@@ -2,12 +2,13 @@
   import { api, ask, type Problem } from "../api/client";
   import { planFromNow } from "./day/day.svelte";
   import { go } from "../state/place.svelte";
+  import { tomorrow } from "../ui/clock";
   import Fault from "../ui/Fault.svelte";
 
   let dialog: HTMLDialogElement;
   let salads = $state.raw<{ key: string; name: string }[]>([]);
   let chosen = $state<string[]>([]);
-  let draft = $state({ name: "", date: "", from: "11:45", to: "13:30", covers: "" });
+  let draft = $state({ name: "", date: tomorrow(), from: "11:45", to: "13:30", covers: "" });
   let problem = $state.raw<Problem>();
   let busy = $state(false);
 

@@ -6,8 +6,7 @@
   import Dot from "../ui/Dot.svelte";
   import Fault from "../ui/Fault.svelte";
   import Mark from "../ui/Mark.svelte";
-  import { wallClock } from "../ui/clock";
-  import { later } from "../ui/dates";
+  import { tomorrow, wallClock } from "../ui/clock";
   import OfferCard from "./OfferCard.svelte";
 
   // What is left, as a cook writes it and as it stands in the cold room; and what to make of it.
@@ -19,7 +18,7 @@
   const SUITS = ["vegan", "vegetarian", "gluten-free", "dairy-free", "egg-free", "nut-free"] as const;
   let left = $state(localStorage.getItem(KEPT) ?? "");
   let covers = $state(20);
-  let date = $state(later(wallClock().slice(0, 10), 1));
+  let date = $state(tomorrow());
   let [from, to] = $state(["12:00", "13:00"]);
   let servesAs = $state<(typeof SIZES)[number]>("main");
   let suits = $state<(typeof SUITS)[number][]>([]);
