@@ -66,6 +66,26 @@ RSpec.describe "Orders behind a food" do
     expect(asked("broccoli 1 kg, blanch + char")).to eq Scullion::Recipe::WaysLeft.question("char")
   end
 
+  it "tears into pieces what is torn, and into strips what is cut so" do
+    expect(part("mozzarella 1 kg, torn into bite-sized pieces")["cut"]).to eq "torn"
+    expect(part("cos 4, torn into large pieces")["cut"]).to eq "torn"
+    expect(part("sourdough 1 kg, torn into strips")["cut"]).to eq "strips"
+    expect(part("tomatoes 1 kg, bite size")["cut"]).to eq "diced-large"
+    expect(part("bite-size mozzarella balls 400 g")["cut"]).not_to eq "diced-large"
+  end
+
+  it "puts with a raw food what it is marinated in, and nothing that is eaten for itself" do
+    into = ->(line) { all("Serves 9\n#{line}").map { |each| each == "?" ? each : each.values_at(0, 2) } }
+    expect(into["lamb shoulder 3 kg, marinate overnight w/ 100 ml oil, 30 g garlic"].drop(1)).to eq [
+         %w[olive-oil cook],
+         %w[garlic cook]
+       ]
+    expect(into["salmon fillet 2 kg, marinated in 100 ml oil and 20 g dill; 300 g cucumber"].last).to eq %w[
+         cucumber
+         salad
+       ]
+  end
+
   it "takes for no order what only sounds like one" do
     expect(all("Serves 9\ncoriander, seed, 10 g").first.first).to eq "coriander-seed"
     expect(all("Serves 9\nfennel, seed, 10 g").first.first).to eq "fennel-seed"

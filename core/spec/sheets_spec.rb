@@ -18,6 +18,15 @@ RSpec.describe Scullion::Recipe::Table do
     expect(all("Serves 48\nSesame, white 150 g").first.first(2)).to eq ["sesame", 150]
   end
 
+  it "drops no amount of a column whose head or unit it does not know" do
+    rows = "Heritage tomatoes\t9 kg\tbite size\nMozzarella\t24 x 125g\ttorn\nBasil\t8 pots\tpicked"
+    %w[ORDER NEED COUNT Zork].each do |head|
+      read = reads("Bowl\n85 pax\n\nITEM\t#{head}\tNOTES\n#{rows}")
+      taken = read.reads.map { |each| [read.taken(each).prepared&.round, read.settled?(each)] }
+      expect([head, taken]).to eq [head, [[8820, true], [3000, true], [528, false]]]
+    end
+  end
+
   it "takes the first of two columns for so many each, and serves as many" do
     sheet = "Qty/10   Qty/60   Item\n1.2 kg   7.2 kg   sweet potato, peeled\n2        12       red peppers"
     expect(reads(sheet).to_h["servings"]).to eq 10

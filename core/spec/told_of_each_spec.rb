@@ -44,6 +44,29 @@ RSpec.describe Scullion::Recipe::Told do
     expect(rested.reject { |_, what| what.match?(/back|torn/) }.map(&:first).uniq).to eq [nil]
   end
 
+  it "puts on the tray what is tossed before the sentence that roasts it" do
+    list = "Serves 24\n4 kg aubergine\n300 ml olive oil\n10 g cumin\n20 g salt\n600 g yoghurt\ntahini\n"
+    steps = "Cut the aubergine up, toss with oil, half the salt and the cumin. Roast at 210C for 30 mins."
+    into = ->(told) { read(list + told)["lines"].to_h { |line| line.values_at("name", "to") } }
+    expect(into["#{steps} Mix yoghurt and tahini."]).to include("olive oil" => "cook", "cumin" => "cook")
+    expect(into[steps.sub("with oil", "with half the oil")]).to include("olive oil" => "dressing")
+    expect(into[steps.sub(" Roast", " Serve")]).to include("olive oil" => "dressing")
+  end
+
+  it "has what is marinated above a list that has some of the same too" do
+    text =
+      "Beef salad for 36\n\nFlank steak, 4.5kg trimmed weight. Marinate in 300ml fish sauce, 150g honey, " \
+        "60g garlic overnight. Grill hard, rest, slice.\n\n1 kg cucumber\n\nNam jim\n600 ml lime juice\n" \
+        "450 ml fish sauce\n80 g garlic"
+    lines = read(text)["lines"].filter_map { |line| line.values_at("name", "to") if line["status"] }
+    expect(lines.tally).to include(
+      ["fish sauce", "cook"] => 1,
+      ["fish sauce", "dressing"] => 1,
+      %w[garlic cook] => 1,
+      %w[garlic dressing] => 1
+    )
+  end
+
   # Each by its own figures, and declinable like the rest.
   it "treats raw vegetables as the steps say, each as far as it has figures for it" do
     list =

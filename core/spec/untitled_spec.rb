@@ -37,6 +37,17 @@ RSpec.describe "A list without a title" do
     expect(keys(rows)).to eq %w[dry-chickpeas spinach]
   end
 
+  it "names a food in full by the word behind its mark" do
+    rows = "Sugar, caster 20 g\nSalt, table 20 g\nVinegar, malt 20 g\nPotatoes, charlotte, 700 g"
+    expect(all(rows).map { |each| each.first(2) }).to eq [
+         ["caster-sugar", 20],
+         ["fine-salt", 20],
+         ["malt-vinegar", 20],
+         ["waxy-potato", 700]
+       ]
+    expect(all("Serves 9\nSalt, table 20 g").first.last).not_to eq "table"
+  end
+
   it "is no dish's name where several of its foods are weighed" do
     row = "For the salad: 6 kg beetroot, 2 small gem leaves per portion, so 150 leaves, 2 kg new potatoes."
     text = "Dear Chef, here is the recipe scaled to 75 portions.\n\n#{row}"

@@ -9,6 +9,7 @@ module Scullion
       PARTS_OF_IT = %w[leaves leaf tops fronds greens stalks juice juices oil fat].freeze
       # "Tear them into strips": what is said behind it is how they are cut.
       CUT_INTO = %w[chopped torn sliced].freeze
+      TORN, PIECES = "torn", %w[pieces bits chunks].freeze
       PARTS_WEIGHED = %w[florets segments supremes leaves flesh].freeze
       # "8 lb AP, peeled": weighed before it is.
       PURCHASED = "AP|as\\s+purchased|gross|as\\s+bought".freeze
@@ -88,10 +89,14 @@ module Scullion
         before&.kind == :amount && before.value.unit == :g && !before.value.estimated
       end
 
-      # "Chopped in cubes", "chopped into batons"
+      # "Chopped in cubes", "chopped into batons"; "torn into large pieces" is torn.
       def chopped_into?(roles, index)
-        roles["cuts"] && CUT_INTO.include?(item.words["cuts"]) &&
+        roles["cuts"] && CUT_INTO.include?(item.words["cuts"]) && !torn_up?(index) &&
           %w[in into].include?(@around.word_before(index))
+      end
+
+      def torn_up?(index)
+        item.words["cuts"] == TORN && PIECES.include?(@tokens[index].folded.last)
       end
 
       # "Stoned, halved", "quartered and shaved": how it is cut in the end; not "two torn and one sliced".

@@ -66,6 +66,7 @@ module Scullion
         cooked_as_ordered(items)
         cooked_here(items)
         rubbed_in(items)
+        marinated_with(items)
         cooked_with_it(items)
         cooked_behind(items)
         for_cooking(items)

@@ -21,6 +21,7 @@ module Scullion
         return false if share_of_it?(item) || rest_of_it?(item, sentence) || share_of_listed?(item, sentence)
         return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
+        return true if weighed_above?(item, sentence)
         if item.foods.any? { |key| @listed.key?(key) } || listed_head?(item) || of_the_list?(item)
           return false
         end
@@ -30,6 +31,14 @@ module Scullion
         (@heads[head(item.name)] ||= []).concat(item.foods)
         @told_amounts[item.foods] = [item.amount].compact
         item.foods.each { |key| @listed[key] = true }
+      end
+
+      # "Marinate in 300 ml fish sauce", above a list that has some too: that is not meant yet.
+      def weighed_above?(item, sentence)
+        return false if @alone || !%i[g ml].include?(item.amount&.unit) || !sentence.match?(ToldPlaces::MARINATED)
+
+        @above ||= @lines.take_while { |line| !@in_list.include?(line) }.flat_map { |line| told_in(line) }
+        @above.include?(sentence) && !sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
       end
 
       # By what it comes in, or as something that it is cooked in and somebody may not eat.

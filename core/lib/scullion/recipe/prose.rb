@@ -49,7 +49,8 @@ module Scullion
       # @param lines [Array<Page::Line>] laid out @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
-        @listed = listed(lines).filter_map { |line| line.item&.foods }.flatten.to_h { |key| [key, true] }
+        @in_list = listed(lines).select { |line| line.item&.food? }
+        @listed = @in_list.flat_map { |line| line.item.foods }.to_h { |key| [key, true] }
         @alone = @listed.empty?
         @told_amounts = {}
         @heads = listed_heads(lines.filter_map(&:item).select(&:name))
@@ -68,9 +69,10 @@ module Scullion
 
       # Told as a whole, with a row or two beside it.
       def mostly_told?
-        told = @lines.select { |line| line.kind == "step" }.sum { |line| sentences(line).size }
-        told > @listed.size
+        @lines.sum { |line| told_in(line).size } > @listed.size
       end
+
+      def told_in(line) = line.kind == "step" ? sentences(line) : []
 
       # What stands in a row of its own, and not in the midst of what is told; in two columns a row has both.
       def listed(lines)
@@ -130,7 +132,7 @@ module Scullion
       def talk?(sentence) = @talk.include?(sentence)
 
       def note_amounts
-        all = @lines.select { |line| line.kind == "step" }.flat_map { |line| sentences(line) }
+        all = @lines.flat_map { |line| told_in(line) }
         weighed = all.map { |text| @items.of(text, prose: true).select { |item| item.food? && item.amount } }
         @talk = all.first(weighed.index(&:any?) || 0)
         @amounted = weighed.flatten.flat_map(&:foods)
@@ -229,7 +231,7 @@ module Scullion
       def fried?(item)
         spoken = mentions(item)
         spoken.any? &&
-          spoken.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) && !afterwards?(text, item) }
+          spoken.all? { |text| text.match?(COOKING) && !some_of?(text, item) && !afterwards?(text, item) }
       end
 
       # Sentences of the steps with this food, the only oil also where just "oil" is said.
@@ -241,9 +243,10 @@ module Scullion
       # @return [Hash{String=>Array<String>}] the sentences that speak of a food
       def spoken
         @spoken ||=
-          told.each_with_object({}) do |(text, foods), all|
-            foods.uniq.each { |key| (all[key] ||= []) << text }
-          end
+          [*told, ["", []]].each_cons(2)
+            .with_object({}) do |((text, foods), following), all|
+              foods.uniq.each { |key| (all[key] ||= []) << with_its_heat(text, *following) }
+            end
       end
 
       def only_oil?(item)
@@ -257,8 +260,7 @@ module Scullion
       def told
         @told ||=
           @lines
-            .select { |line| line.kind == "step" }
-            .flat_map { |line| sentences(line) }
+            .flat_map { |line| told_in(line) }
             .map { |text| [text, @items.of(text, prose: true).flat_map(&:foods) + oil_in(text)] }
       end
 

@@ -199,6 +199,8 @@ module Scullion
       # What the dish is called by, or a row near the top that says nothing else, goes before what a line
       # further down may mean: "8 portions of fries".
       AS_CALLED = [
+        # "For 2 lunches, us both = 4"
+        /\b(?:feeds|serves|for)\b[^=]{1,40}=\s*#{NUMBER}\)?\W*\z/ix,
         /\A[^\d]{6,}\((?!\d\))#{ABOUT}?#{NUMBER}(?:ish)?\)\W*\z/ix,
         /\b(?:salad|slaw|bowls?|platter|lunch|supper|dinner)s?\s+for\s+#{NUMBER}\b#{NOT_THEM}/ix
       ].freeze

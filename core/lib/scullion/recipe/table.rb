@@ -7,7 +7,8 @@ module Scullion
       HEADS = {
         "amount" =>
           /\A(?:(?:(?:ep|ap|net|raw|total|prepped|trimmed|cooked)\s+)?(?:qty|quantity|amt|amount|weight|wt)
-              |gross|net|ep|ap|usage|batch|how\s+(?:much|many)|\#)
+              |gross|net|ep|ap|usage|batch|how\s+(?:much|many)|\#
+              |(?:to\s+)?order|ordered|needed?|count)
             (?:\s+(?:ep|ap|net|gross|raw|trimmed|prepped))?
             (?:\s+(?:for|x|×)\s+\d{1,4}|\ (?:needed|required|used))?\z/ix,
         "unit" => %r{\A(?:units?(?: of measure)?|u\.?o\.?m\.?|u/m)\z}i,
@@ -33,8 +34,9 @@ module Scullion
             |\b(?:gross|net|ap|ep|qty|weight|raw)\b\K\s+(?<unit>kg|g|ml|l))\z/ix.freeze
       UNIT_ALONE = /\A(?:kg|g|ml|l)\z/i.freeze
       BARE = /\A\d[\d.,]*\z/.freeze
+      # "12 kg", "8 pots", "24 x 125g".
       AN_AMOUNT =
-        %r{\A[\d½¼¾][\d.,½¼¾/]*\s?(?:k?g|ml|l|lbs?|oz|pcs?|ea|each|bunch(?:es)?|tins?)?\.?\z}i.freeze
+        %r{\A[\d½¼¾][\d.,½¼¾/]*(?:\s?[x×]\s?\d[\d.,]*)?\s?(?:(?-i:[[:alpha:]]{1,9}))?\.?\z}i.freeze
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
 

@@ -29,11 +29,12 @@ module Scullion
       AFTERWARDS =
         /[,;]\s+(?:and\s+|then\s+)*(?:toss|dress|mix|fold|finish|serve|scatter)\b
           (?![^.;]*\b(?:roast|bake|fry)\b)/ix.freeze
+      # "Toss with oil and cumin. Roast at 210": the next sentence puts what is tossed in the oven.
+      TOSSED = /\b(?:toss|coat|rub|brush|drizzle|mix|season)\b/i.freeze
+      ROASTED_THEN = /\A\W*(?:(?:then|and)\s+)?(?:roast|bake|grill|griddle|fry|char)\b/i.freeze
       # "Deglaze with the wine"
       DEGLAZED = /\bdeglaz\w*\b[^.;,]*?\bwith\b(?<what>[^.;,]*)/i.freeze
       MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
-      # What is marinated before it is cooked.
-      RAW = %w[meat fish plant-protein].freeze
 
       private
 
@@ -62,6 +63,15 @@ module Scullion
         @all.any? do |other|
           !other.equal?(line) && other.into == "dressing" && other.item&.foods == line.item.foods
         end
+      end
+
+      # "Half of the oil", and not "oil and half the salt".
+      def some_of?(text, item)
+        text.match?(/#{SOME_OF_IT}[^,;.]{0,16}\b#{Regexp.escape(head(item.name))}/i)
+      end
+
+      def with_its_heat(text, following, foods)
+        foods.empty? && text.match?(TOSSED) && following.match?(ROASTED_THEN) ? "#{text} #{following}" : text
       end
 
       # Said behind what is done once it is cooked?
@@ -95,7 +105,7 @@ module Scullion
         return false unless @items.lexicon.spice?(item.foods.first)
 
         said = mentions(item).any? ? mentions(item) : by_first_word(item)
-        said.any? && said.all? { |text| text.match?(COOKING) && !text.match?(SOME_OF_IT) }
+        said.any? && said.all? { |text| text.match?(COOKING) && !some_of?(text, item) }
       end
 
       # "Marinate the chicken 2 hrs in yoghurt, curry paste", of what is cooked then.
@@ -103,13 +113,15 @@ module Scullion
         return false unless @items.poured?(line.item) || @items.lexicon.aromatic?(line.item.foods.first)
 
         @marinades ||=
-          told
-            .select { |text, foods| text.match?(MARINATED) && foods.any? { |key| raw?(key) } }
-            .flat_map { |text, _| @items.of(text[MARINATED, :what], prose: true).flat_map(&:foods) }
+          [["", []], *told].each_cons(2)
+            .select do |before, (text, foods)|
+              text.match?(MARINATED) && (before.last + foods).any? { |key| raw?(key) }
+            end
+            .flat_map { |_, (text, _)| @items.of(text[MARINATED, :what], prose: true).flat_map(&:foods) }
         @marinades.intersect?(line.item.foods)
       end
 
-      def raw?(key) = RAW.include?(@items.lexicon.family(key))
+      def raw?(key) = OnTheTray::RAW.include?(@items.lexicon.family(key))
 
       # Oil and spice below "Veg" with what is roasted.
       def with_its_part?(line)
