@@ -41,6 +41,18 @@ class MadeRecipes
     ],
     "simmer" => ["Simmer the {food} for {minutes} minutes.", "Cook the {food} {minutes} min, drain."]
   }.freeze
+  # Said by the steps alone, of what is raw.
+  ORDERS = {
+    "sliced" => ["Slice the {food}.", "Wash and slice the {food}.", "Trim the {food}, then slice."],
+    "diced" => ["Dice the {food}.", "Cut the {food} into dice.", "Add the diced {food}."],
+    "grated" => ["Grate the {food}.", "Wash the {food} and grate them."],
+    "ribbons" => ["Shave the {food} into ribbons.", "Cut the {food} into ribbons."],
+    "halved" => ["Halve the {food}.", "Cut the {food} in half."],
+    "wedges" => ["Quarter the {food}.", "Cut the {food} into wedges."],
+    "chopped" => ["Chop the {food}.", "Roughly chop the {food}."],
+    "torn" => ["Tear the {food}.", "Tear up the {food}."]
+  }.freeze
+  PREPPED = %w[cucumber tomato red-onion radish kohlrabi apple courgette celery].freeze
   ROASTED = %w[butternut carrot beetroot parsnip cauliflower sweet-potato].freeze
   SIMMERED = %w[pearl-barley farro dry-puy-lentils].freeze
   LEAVES = %w[rocket spinach watercress].freeze
@@ -64,13 +76,13 @@ class MadeRecipes
   # @return [Recipe]
   def recipe
     servings, style = pick(2..40), STYLES[pick(STYLES.keys)]
-    roasted, simmered = pick(ROASTED), pick(SIMMERED)
-    solid = [roasted, simmered, pick(LEAVES)]
+    roasted, simmered, prepped = pick(ROASTED), pick(SIMMERED), pick(PREPPED)
+    solid = [roasted, simmered, prepped, pick(LEAVES)]
     made = pick([nil, *PARTS.keys])
     text =
       ["Lunch on #{pick(%w[Monday Friday Sunday])}", format(pick(SERVES), servings)] +
         (solid.map { |key| style.call(weighed(key)) }) + part(pick(DRESSINGS), POURED.first(3), style) +
-        (made ? part(made, MADE, style) : []) + ["Method", *steps(roasted, simmered)]
+        (made ? part(made, MADE, style) : []) + ["Method", *steps(roasted, simmered, prepped)]
     Recipe.new(text: text.join("\n"), foods: foods(solid, made), told: @told, servings: servings)
   end
 
@@ -97,10 +109,23 @@ class MadeRecipes
     [heading, *keys.map { |key| style.call("#{pick(2..9)} tbsp #{named(key)}") }]
   end
 
-  def steps(roasted, simmered)
+  def steps(roasted, simmered, prepped)
     heat, first, second = pick(160..230), pick(20..50), pick(15..60)
-    @told = { roasted => { "minutes" => first, "celsius" => heat }, simmered => { "minutes" => second } }
+    cut = pick(ORDERS.keys & @house.larder[prepped].cuts)
+    @told = {
+      roasted => {
+        "minutes" => first,
+        "celsius" => heat
+      },
+      simmered => {
+        "minutes" => second
+      },
+      prepped => {
+        "cut" => cut
+      }
+    }
     [
+      filled(pick(ORDERS[cut]), "food" => named(prepped)),
       filled(pick(STEPS["roast"]), "food" => named(roasted), "minutes" => first, "heat" => heat),
       filled(pick(STEPS["simmer"]), "food" => named(simmered).sub("dry puy ", ""), "minutes" => second)
     ]
@@ -132,10 +157,12 @@ class MadeRecipes
   end
 
   def told(recipe, document)
-    components =
-      document.fetch("salad")["components"].to_h { |each| [each["ingredient"], each["cook"] || {}] }
+    parts = document.fetch("salad")["components"]
+    taken = parts.to_h { |part| [part["ingredient"], part.slice("cut").merge(part["cook"] || {})] }
     recipe.told.flat_map do |key, facts|
-      facts.map { |name, value| components.dig(key, name).to_f.round == value ? "told" : "not told" }
+      facts.map { |name, value| same?(taken.dig(key, name), value) ? "told" : "not told" }
     end
   end
+
+  def same?(taken, value) = value.is_a?(Numeric) ? taken.to_f.round == value : taken == value
 end
