@@ -76,6 +76,9 @@ RSpec.describe Scullion::Recipe::ToldPrep do
       "Boil the carrots. Slice 1 cm while hot." => {
         "carrot" => cuts("1 kg carrots, 1 cm slices", "").values.first
       },
+      "Peel the cucumbers, discard the seeds and cut the flesh into half moons." => {
+        "cucumber" => "sliced"
+      },
       "Meanwhile cut up the cucumbers into half moons." => {
         "cucumber" => "sliced"
       },

@@ -17,7 +17,7 @@ module Scullion
       # @param writer [Amount::Writer]
       def initialize(page, larder, listed, mentions, items, writer)
         @larder, @reads, @taken = larder, listed.map(&:first), listed.filter_map(&:last)
-        @sentences = page.steps.flat_map { |line| Sentences.of(line.text) }
+        @sentences = page.steps.flat_map { |line| Sentences.of(NumberedSteps.bare(line.text)) }
         @steps = @sentences.join(" ").downcase
         @mentions, @items, @writer = mentions, items, writer
       end
@@ -29,7 +29,7 @@ module Scullion
         return [] if @steps.empty?
 
         taken = @taken.to_h { |ingredient| [ingredient.key, true] }
-        named = @items.lexicon.named_in(Lexicon.words_of(@steps))
+        named = @items.lexicon.named_in(Lexicon.words_of(@steps)).reject { |_, name| only_done?(name) }
         named
           .merge(barred.except(*named.keys))
           .reject { |key, name| taken.key?(key) || in_list.include?(name.chomp("s")) }
@@ -59,6 +59,15 @@ module Scullion
       end
 
       private
+
+      # "Wrap the beetroot": no food there.
+      def only_done?(name)
+        return false unless @items.lexicon.verbs.key?(name)
+
+        @sentences.none? do |sentence|
+          @items.tokens(sentence).any? { |each| each.kind == :food && each.word == name }
+        end
+      end
 
       # Foods of the steps that not everybody may eat, of a family that the list has none of.
       # @return [Hash{String=>String}] names by key

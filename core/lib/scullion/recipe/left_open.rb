@@ -6,7 +6,7 @@ module Scullion
     # meant, and whether a pulse is dry. For Prose, which it is a part of.
     module LeftOpen
       BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h(?![[:alpha:]])|hour)/i.freeze
-      ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest))\\b".freeze
+      ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest|others?))\\b".freeze
 
       private
 
@@ -20,16 +20,38 @@ module Scullion
         return zested(line, said) if said.match?(/\bzest/i)
 
         item.parts << "juice" if said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line)
-        nil
+        halved(line, said) if item.parts == %w[juice]
       end
 
-      # "Zest of 4 lemons and the juice of all": of what is zested the juice is there too.
+      # "The juice of half the lemon … the rest of it in wedges": the other half is handed round, where the
+      # steps say so.
+      # @return [Page::Line, nil] what is left of it
+      def halved(line, said)
+        item = line.item
+        name = Regexp.escape(head(item.name))
+        found = said.match(/\b(?:juice\s+of|squeeze)\s+half\s+(?:of\s+)?(?<one>an?|the)\s+#{name}/i) or return
+        in_wedges = said.match?(/\bwedges?\b/i)
+        return if !in_wedges && said.match?(/\b(?:rest|other\s+half|remaining)\b[^.;]{0,24}#{name}/i)
+
+        whole = item.amount
+        item.amount = found[:one].casecmp?("the") ? whole.times(0.5) : whole.times(0.5 / whole.value)
+        return unless in_wedges
+
+        line.dup.tap do |rest|
+          rest.item = item.dup
+          rest.item.parts, rest.item.place = [], "table"
+          rest.item.amount = whole.times(1 - (item.amount.value / whole.value))
+        end
+      end
+
+      # "Zest of 4 lemons and the juice of all", "zest one lime and juice all three": of what is zested the
+      # juice is there too.
       def zested(line, said)
         item = line.item
         name = Regexp.escape(head(item.name))
         squeezed =
           /\b(?:juic|squeez)\w*\s+(?:\S+\s+){0,3}?#{name}|\b#{name}\w*\s+juice
-            |\bjuice\s+of\s+#{ALL_OF_THEM}/ix
+            |\b(?:juice\s+(?:of\s+)?|squeeze\s+)#{ALL_OF_THEM}/ix
         item.parts << (said.match?(squeezed) ? "juice" : "zest")
         zest_of(line) if item.parts == %w[juice] && !zest_listed?(item)
       end

@@ -28,6 +28,7 @@ module Scullion
       # "Spoon over the rest of the cream": what is done, and no amount.
       # "Wrap them", at the beginning of a sentence; "wrap in foil" at that of a clause too.
       TOLD_TO = /\A\s+(?:it|them|each|these|those)\b/i.freeze
+      TO_THE = /\A\s+(?:the|your)\s/i.freeze
       TOLD_IN = /\A\s+in\s+(?:foil|paper|cling|parchment|the|an?)\b/i.freeze
       POURING =
         /(?:spoon|ladle|dollop|drizzle|sprinkle|scattering)\s+with\b
@@ -66,6 +67,7 @@ module Scullion
       def plain(text) = @plain[text] ||= in_one_writing(text)
 
       IN_OIL = %w[in oil].freeze
+      SALT = %w[salt].freeze
       SO_MANY = %w[four six eight].freeze
 
       private
@@ -201,9 +203,14 @@ module Scullion
         return false if words.size > 1 || !@lexicon.verbs.key?(words.first)
 
         last, rest = @tokens.last, @scan.string.byteslice(to..).to_s
-        ([nil, "."].include?(last&.text) && rest.match?(TOLD_TO)) ||
-          ([nil, :mark].include?(last&.kind) && rest.match?(TOLD_IN))
+        (
+          [nil, "."].include?(last&.text) &&
+            (rest.match?(TOLD_TO) || (wrapped?(words) && rest.match?(TO_THE)))
+        ) || ([nil, :mark].include?(last&.kind) && rest.match?(TOLD_IN))
       end
+
+      # "Wrap the beetroot", "shell the peas"; what is salted needs its salt.
+      def wrapped?(words) = words != SALT && !@lexicon.food(words).nil?
 
       # "Fry in oil 200 ml": the oil is a food then, and no way to be kept.
       def fried_in?(words)

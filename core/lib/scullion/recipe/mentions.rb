@@ -27,6 +27,8 @@ module Scullion
         "cream" => %w[dairy],
         "leaves" => %w[leaf]
       }.freeze
+      # All of the list that are of that kind, and not the first of them.
+      ALL_OF_A_KIND = { "herbs" => %w[herb], **KINDS.slice("nuts", "seeds", "leaves") }.freeze
       # What some of them are called by how they grow or are cut.
       GROWN = {
         "spears" => %w[asparagus tenderstem],
@@ -135,9 +137,15 @@ module Scullion
         grown = GROWN[word]
         return @listed.find { |keys| keys.intersect?(grown) } if grown
 
-        families = KINDS[word] or return
-        @listed.find { |keys| families.include?(@larder[keys.first]&.family) } ||
+        all = of_kinds(ALL_OF_A_KIND[word]).flatten
+        return all if all.any?
+
+        of_kinds(KINDS[word]).first ||
           (@listed.find { |keys| @larder[keys.first]&.allergens&.include?("fish") } if word == "fish")
+      end
+
+      def of_kinds(families)
+        families ? @listed.select { |keys| families.include?(@larder[keys.first]&.family) } : []
       end
 
       # The words that each is called by in the list, what is poured by those that nothing else has; "fresh

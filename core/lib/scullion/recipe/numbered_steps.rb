@@ -18,12 +18,17 @@ module Scullion
       def among(texts, &listed)
         above = 0
         in_order(texts).each_with_object(Set.new) do |run, found|
-          next above += run.count(&listed) unless run.size > 1 && number(run.first) == 1
+          next above += run.count(&listed) unless begins?(run)
 
-          rows = run.map { |text| text.sub(text.match?(NUMBER) ? NUMBER : SENTENCE, "") }
+          rows = run.map { |text| bare(text) }
           found.merge(run) if above >= LISTED && rows.count(&listed) * 2 <= rows.size
         end
       end
+
+      # @return [Array<Array<String>>] those that are numbered one after the other, from the first
+      def runs(texts) = in_order(texts).select { |run| begins?(run) }
+      def begins?(run) = run.size > 1 && number(run.first) == 1
+      def bare(text) = text.sub(text.match?(NUMBER) ? NUMBER : SENTENCE, "")
 
       def in_order(texts)
         texts.slice_when { |one, other| number(one).nil? || number(other) != number(one) + 1 }

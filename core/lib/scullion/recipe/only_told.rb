@@ -35,7 +35,9 @@ module Scullion
 
       # "Marinate in 300 ml fish sauce", above a list that has some too: that is not meant yet.
       def weighed_above?(item, sentence)
-        return false if @alone || !%i[g ml].include?(item.amount&.unit) || !sentence.match?(ToldPlaces::MARINATED)
+        if @alone || !%i[g ml].include?(item.amount&.unit) || !sentence.match?(ToldPlaces::MARINATED)
+          return false
+        end
 
         @above ||= @lines.take_while { |line| !@in_list.include?(line) }.flat_map { |line| told_in(line) }
         @above.include?(sentence) && !sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)

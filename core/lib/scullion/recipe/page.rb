@@ -84,7 +84,8 @@ module Scullion
           Servings.new(
             rows.texts.each_with_index.map { |row, place| @kinds.of_foods?(row, place) ? "" : row }
           )
-        listed = Divided.new(AmongLines.new(lay_out(rows), @lexicon, servings).lines, @items).lines
+        listed = AmongLines.new(lay_out(rows), @lexicon, servings).lines
+        listed = Divided.new(ToldAmounts.new(listed, @items).lines, @items).lines
         @lines =
           RestOfIt.new(Prose.new(listed, @items).lines, @items, house.practice.fetch("reading/most")).lines
         lines.each.with_index(1) { |line, number| line.number = number }

@@ -27,6 +27,8 @@ module Scullion
         if @parts[word] == "zest" && item.name.to_s.match?(Items::JUICE) && @around.amount_near?(index)
           return true
         end
+        # "Whisk 3 tbsp of the juice with the vinegar": of what was squeezed before.
+        return false if !item.food? && Around.word(@tokens[index + 1]) == "with"
         return false if word == "peel" || (item.food? && !@lexicon.fruit?(item.foods.first))
 
         true

@@ -8,11 +8,13 @@ module Scullion
       include LeftOpen
       include OnlyTold
       include ToldPlaces
+      include ToldSentences
 
       # What is done to a dressing alone.
       SAUCE =
         /\b(?:(?:whisk|emulsi|blitz|whizz)\w*|blend(?!\w|\s+of\b)
            |for\s(?:the|a|my|our|your|its)\s(?:dressing|vinaigrette)(?=\s+(?:I|we|you|use|take|it)\b)
+           |\A(?:for|to\smake)\s(?:the|a|your)\s(?:\S+\s)?(?:dressing|vinaigrette)(?=,)
            |(?:the|my|our)\s(?:dressing|vinaigrette)\s(?:is|has|gets|takes)
            |make\s(?:the|a)\s(?:sauce|dressing|vinaigrette)\s(?:with|from|of)
            |beat|shake\s(?:the|it|as|up|well|together)|mash\sgarlic|
@@ -30,7 +32,7 @@ module Scullion
 
       # What is whisked stands before what it then goes on.
       BEFORE_IT_GOES =
-        /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir))\b
+        /\A.*?(?=\b(?:on|onto|over|through|and\s+(?:put|pour|toss|dress|tip|spoon|stir(?!\s+with)))\b
             |[,;]\s+(?:then\s+|and\s+)?(?:put|pour|toss|dress|tip|spoon|fold)\b)/ix.freeze
       # What boils is no part of it, unless it is made smooth with it.
       SMOOTH = /\b(?:blitz|whizz|blend|pur[ée]|mash|pound)/i.freeze
@@ -40,9 +42,6 @@ module Scullion
           |\bsalt\b.*\b(?:squeeze\s+(?:it|them)|pour\s+off\s+the\s+water)\b/ix.freeze
       # Eggs come hard-boiled.
       BOILED = /\b(?:simmer\w*|(?<!hard[ -]|soft[ -])boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
-      IN_THE_OIL = /\bin\s+(?:all\s+)?(?:of\s+)?the\s+(?:(?-i:[[:alpha:]]+)\s+)?oil\b/i.freeze
-      # What "oil" alone may be.
-      ANY_OIL = %w[olive-oil].freeze
       JUICED = /\bjuic\w*/i.freeze
       IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
 
@@ -71,8 +70,6 @@ module Scullion
       def mostly_told?
         @lines.sum { |line| told_in(line).size } > @listed.size
       end
-
-      def told_in(line) = line.kind == "step" ? sentences(line) : []
 
       # What stands in a row of its own, and not in the midst of what is told; in two columns a row has both.
       def listed(lines)
@@ -234,39 +231,6 @@ module Scullion
           spoken.all? { |text| text.match?(COOKING) && !some_of?(text, item) && !afterwards?(text, item) }
       end
 
-      # Sentences of the steps with this food, the only oil also where just "oil" is said.
-      def mentions(item)
-        keys = only_oil?(item) ? item.foods + ANY_OIL : item.foods
-        keys.flat_map { |key| spoken.fetch(key, []) }.uniq
-      end
-
-      # @return [Hash{String=>Array<String>}] the sentences that speak of a food
-      def spoken
-        @spoken ||=
-          [*told, ["", []]].each_cons(2)
-            .with_object({}) do |((text, foods), following), all|
-              foods.uniq.each { |key| (all[key] ||= []) << with_its_heat(text, *following) }
-            end
-      end
-
-      def only_oil?(item)
-        @oils ||= @lines.filter_map(&:item).select { |each| oil?(each) }.map(&:foods).uniq.size
-        @oils == 1 && oil?(item)
-      end
-
-      def oil?(item) = item.foods.first.to_s.end_with?("-oil")
-
-      # @return [Array<Array(String, Array<String>)>] each sentence with its foods
-      def told
-        @told ||=
-          @lines
-            .flat_map { |line| told_in(line) }
-            .map { |text| [text, @items.of(text, prose: true).flat_map(&:foods) + oil_in(text)] }
-      end
-
-      # "Roast the carrots in the oil": which is no food of its own there.
-      def oil_in(text) = text.match?(IN_THE_OIL) ? ANY_OIL : []
-
       # A part with a name of its own that is whisked: "blitz the salsa verde".
       def part_whisked?(line)
         name = line.heading.to_s.downcase.delete("#*:").strip
@@ -294,8 +258,6 @@ module Scullion
             @items.of(said, prose: true).select { |item| item.food? && sauced?(item, said) }.flat_map(&:foods)
           end
       end
-
-      def sentences(line) = Sentences.of(line.text)
     end
   end
 end

@@ -53,7 +53,8 @@ module Scullion
       # "Whisk the oil, lemon and half the dill … the rest of the dill on top", of dill that is listed.
       def shared_by_steps(line)
         item = line.item
-        return [line] if item.amount.nil? || item.held || item.parts.any? || @items.poured?(item)
+        return [line] if item.amount.nil? || item.held || item.parts.any? || item.place == "table"
+        return [line] if @items.poured?(item)
 
         at = first_share(item) or return [line]
         share = Shares::WORDS.fetch(sentences[at][share_of(item), :share].downcase, @most)
@@ -110,12 +111,12 @@ module Scullion
       def rest_of(item) = /#{LATER}#{name(item)}\b/i
       def name(item) = "(?:#{Regexp.union(names(item)).source})"
 
-      # "The cheese" of cheddar, where nothing else of its kind is listed.
+      # "The cheese" of cheddar, where nothing else of its kind is listed; "the herbs" of each of them.
       # @return [Array<String>]
       def names(item)
         family = @items.lexicon.family(item.foods.first)
-        kinds = listed_families[family] == 1 ? Mentions::KINDS.select { |_, all| all.include?(family) } : {}
-        [item.name.split.last, *kinds.keys]
+        kinds = listed_families[family] == 1 ? Mentions::KINDS : Mentions::ALL_OF_A_KIND
+        [item.name.split.last, *kinds.select { |_, all| all.include?(family) }.keys]
       end
 
       # @return [Hash{String=>Integer}] how many of each family are listed

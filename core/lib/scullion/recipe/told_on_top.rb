@@ -43,6 +43,8 @@ module Scullion
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # "A few almonds" are all that there are.
       SHARE_OF_IT = /\b(?:half|third|quarter|most|some)\b/i.freeze
+      # Share of the foods from which all of them are laid on top.
+      MOSTLY = 0.5
       # Foods to a sentence in which all of them are meant.
       FEW = 3
 
@@ -51,6 +53,7 @@ module Scullion
       # What is kept whole for the top, or goes over it last.
       def goes_on_top?(item)
         return false if @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
+        return false if item.parts.include?("juice")
 
         item.foods.intersect?(topping) || named_on_top?(item)
       end
@@ -83,7 +86,13 @@ module Scullion
           text[TOP_WITH, :what] || laid_over(text) || alone_over(text) ||
             (text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING))
         what = said&.gsub(REST_OF_IT, "")
-        what if what && !what.match?(SHARE_OF_IT) && foods_of(what).all? { |key| on_top?(key, text) }
+        what if what && !what.match?(SHARE_OF_IT) && mostly_on_top?(foods_of(what), text)
+      end
+
+      # "Top with the chicken, croutons, anchovies and cheese", and not "top with the lentils and feta".
+      def mostly_on_top?(foods, text)
+        laid = foods.count { |key| on_top?(key, text) }
+        laid == foods.size || laid > foods.size * MOSTLY
       end
 
       def laid_over(text) = text.match(LAID_OVER)&.then { |said| said[:behind] || said[:before] }

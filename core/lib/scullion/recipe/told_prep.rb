@@ -21,7 +21,7 @@ module Scullion
         /\b(?:half|third|quarter|some|few|rest|remaining|reserved|other|most|last|one|two|three|\d)\b/i.freeze
       # What was spoken of before: "and slice", "slice them thinly".
       THEM =
-        /\A(?:\s+(?:them|it|these|those|both|all|each)(?!\s+of\b))?(?:\s+#{HOW})?
+        /\A(?:\s+(?:them|it|these|those|both|all|each|the\s+flesh)(?!\s+of\b))?(?:\s+#{HOW})?
           (?:\s*(?:[.,;:)!]|\z)|\s+[\d½¼¾][\d.,]*\s*(?:mm|cm|in(?:ch)?\b)
             |\s+(?:and|then|into|in(?=\s+(?!an?\b|the\b))|on|across|against|lengthw\w+|as
                |before|while|when|if|or)\b)/ix.freeze
@@ -31,9 +31,9 @@ module Scullion
           (?:(?:wash|rinse|drain|dry|clean)\b(?:\s*,\s*(?:and\s+)?|\s+(?:and|then)\s+))*/ix.freeze
       # Where what is done to one food ends.
       ENDS = /[,;:.()]|\b(?:and|then|before|while|with|using|discarding)\b/i.freeze
-      # "6 min of the squash", "with the lemon": what is only named beside another food.
+      # "6 min of the squash", "with the lemon", "discard the seeds": what is only named beside another food.
       NAMED_BESIDE =
-        /\b(?:of|with|in|for|from|under|into|onto|on|over|to|beside)\s+
+        /\b(?:of|with|in|for|from|under|into|onto|on|over|to|beside|discard|remove|scoop\s+out)\s+
           (?:(?:the|your|their|its|an?|some)\s+)?\z/ix.freeze
       # "Wafer-thin", "as thin as you can".
       VERY_THIN = /\b(?:(?:wafer|paper|very|really)[- ]thin(?:ly)?|as\s+thin(?:ly)?\s+as)\b/i.freeze
