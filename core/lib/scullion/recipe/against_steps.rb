@@ -32,7 +32,7 @@ module Scullion
         named = @items.lexicon.named_in(Lexicon.words_of(@steps)).reject { |_, name| only_done?(name) }
         named
           .merge(barred.except(*named.keys))
-          .reject { |key, name| taken.key?(key) || in_list.include?(name.chomp("s")) }
+          .reject { |key, name| taken.key?(key) || in_list?(name) }
           .map { |key, name| [name, @larder[key].allergens_said].compact.join(" ") }
           .uniq
           .first(MOST)
@@ -123,6 +123,11 @@ module Scullion
       def names(ingredient) = [ingredient.name, *ingredient.aliases].map(&:downcase)
 
       def in_steps?(word) = word.length > 2 && @steps.include?(word.chomp("s"))
+
+      # To its end: hazelnuts are nuts, and salted anchovies no salt.
+      def in_list?(name)
+        in_list.match?(/#{Regexp.escape(name.chomp("s"))}s?(?![[:alpha:]])/)
+      end
 
       def in_list
         @in_list ||= [*@taken.flat_map { |each| names(each) }, *@reads.map(&:name)].join(" ").downcase

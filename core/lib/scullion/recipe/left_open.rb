@@ -23,25 +23,42 @@ module Scullion
         halved(line, said) if item.parts == %w[juice]
       end
 
-      # "The juice of half the lemon … the rest of it in wedges": the other half is handed round, where the
-      # steps say so.
+      # "The juice of half the lemon … the rest of it in wedges", "the juice of 2 limes" of three: what is
+      # left of it is handed round, where the steps say so.
       # @return [Page::Line, nil] what is left of it
       def halved(line, said)
-        item = line.item
-        name = Regexp.escape(head(item.name))
-        found = said.match(/\b(?:juice\s+of|squeeze)\s+half\s+(?:of\s+)?(?<one>an?|the)\s+#{name}/i) or return
+        item, whole = line.item, line.item.amount
+        squeezed = so_many_squeezed(item, said) or return
         in_wedges = said.match?(/\bwedges?\b/i)
-        return if !in_wedges && said.match?(/\b(?:rest|other\s+half|remaining)\b[^.;]{0,24}#{name}/i)
+        return if squeezed >= whole.value || (!in_wedges && used_too?(item, said))
 
-        whole = item.amount
-        item.amount = found[:one].casecmp?("the") ? whole.times(0.5) : whole.times(0.5 / whole.value)
+        item.amount = whole.times(squeezed / whole.value)
         return unless in_wedges
 
         line.dup.tap do |rest|
           rest.item = item.dup
           rest.item.parts, rest.item.place = [], "table"
-          rest.item.amount = whole.times(1 - (item.amount.value / whole.value))
+          rest.item.amount = whole.times(1 - (squeezed / whole.value))
         end
+      end
+
+      # @return [Float, nil]
+      def so_many_squeezed(item, said)
+        found =
+          said.match(
+            /\b(?:juice\s+of|squeeze)\s+(?<many>\d|half|#{Amount::Words::BELOW_HUNDRED})\s+(?:of\s+)?
+              (?<one>an?\s+|the\s+)?#{Regexp.escape(head(item.name))}/ix
+          ) or return
+        half = found[:many].casecmp?("half")
+        return item.amount.value / 2 if half && found[:one].to_s.match?(/the/i)
+
+        return 0.5 if half
+
+        found[:many].match?(/\d/) ? found[:many].to_f : Amount::Words.spelled(found[:many]).to_f
+      end
+
+      def used_too?(item, said)
+        said.match?(/\b(?:rest|other|remaining|another)\b[^.;]{0,24}#{Regexp.escape(head(item.name))}/i)
       end
 
       # "Zest of 4 lemons and the juice of all", "zest one lime and juice all three": of what is zested the

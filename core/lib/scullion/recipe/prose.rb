@@ -249,7 +249,8 @@ module Scullion
           item.parts.any? { |part| whisked.any? { |text| text.match?(/\b#{part}\b/i) } }
       end
 
-      def whisked = @whisked ||= told.map(&:first).grep(SAUCE)
+      # "Blitz the sourdough to crumbs" is no dressing.
+      def whisked = @whisked ||= told.map(&:first).grep(SAUCE).grep_v(/\bcrumbs?\b/i)
 
       def whisked_foods
         @whisked_foods ||=

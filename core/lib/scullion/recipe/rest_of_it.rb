@@ -13,7 +13,9 @@ module Scullion
         /#{Apart::TOP}|\b(?:finish|scatter|sprinkl|shower|crumbl|garnish|serve|top)\w*\b
           |\b(?:over|last)\b/ix.freeze
       # "All but half the cheese", "keep a third of the walnuts back": that share is for the top.
-      KEPT = /\b(?:(?:all|everything)\s+(?:but|except)|keep|save|hold\s+back|reserve)\s+\z/i.freeze
+      KEPT =
+        /\b(?:(?:all|everything)\s+(?:but|except)|keep(?:ing)?|sav(?:e|ing)|hold(?:ing)?\s+back
+           |reserv(?:e|ing))\s+\z/ix.freeze
       ANOTHER_DAY = /\A[^.;]*\b(?:another|next|tomorrow|freez\w*|fridge)\b/i.freeze
       # "Stir in half the cheese. Scatter the rest over."
       UNNAMED =

@@ -43,6 +43,9 @@ module Scullion
       SOME_OF_IT = /\b(?:some|half|third|quarter|most|few|couple|bit)\b/i.freeze
       # "A few almonds" are all that there are.
       SHARE_OF_IT = /\b(?:half|third|quarter|most|some)\b/i.freeze
+      FEW_KEPT =
+        /\b(?:keep|reserv|sav|hold|set)(?:e|ing)?\b[^.;]{0,16}
+          \b(?:a\s+(?:few|little|handful|couple|bit)|some)\b/ix.freeze
       # Share of the foods from which all of them are laid on top.
       MOSTLY = 0.5
       # Foods to a sentence in which all of them are meant.
@@ -53,10 +56,13 @@ module Scullion
       # What is kept whole for the top, or goes over it last.
       def goes_on_top?(item)
         return false if @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
-        return false if item.parts.include?("juice")
+        return false if item.parts.include?("juice") || few_kept?(item)
 
         item.foods.intersect?(topping) || named_on_top?(item)
       end
+
+      # "Chop the dill, keeping a few fronds back": those go on top, and not all of it.
+      def few_kept?(item) = mentions(item).any? { |text| text.match?(FEW_KEPT) }
 
       def topping
         @topping ||=

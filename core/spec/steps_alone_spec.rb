@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+require_relative "taken_lines"
+
+# What a list leaves open and the steps alone say: how much, which part, how it is shared out, and where it
+# goes.
+RSpec.describe "What the steps alone say" do
+  include TakenLines
+
+  def of(text, key) = all(text).find { |food| food.include?(key) }
+
+  it "squeezes half a lemon, and hands the rest of it round where the steps say so" do
+    lemons = ->(told) do
+      all("Serves 4\n1 kg squash\n1 lemon\n30 g tahini\n\nMethod\n#{told}").select do |each|
+        each.first.include?("lemon")
+      end
+    end
+    half = "Whisk the tahini with the juice of half the lemon."
+    expect(lemons[half].map { |each| each.values_at(0, 1) }).to eq [["lemon-juice", 24]]
+    expect(lemons["#{half} Serve with the rest of the lemon cut into wedges."].map(&:last)).to eq %w[
+         dressing
+         table
+       ]
+    expect(lemons["#{half} Add the other half of the lemon."].map { |each| each[1] }).to eq [47]
+    limes =
+      "Serves 8\n3 limes\n60 ml oil\n\nMethod\nWhisk the juice of %s limes with the oil. " \
+        "Hand round the last lime in wedges."
+    ["2", "two", "two of the"].each do |many|
+      found = all(format(limes, many)).first(2)
+      expect(found.map { |each| each.values_at(0, 2) }).to eq [%w[lime-juice dressing], %w[lime table]]
+      expect(found.first[1]).to eq 66
+    end
+  end
+
+  it "takes the amounts that only the steps say, each where it goes" do
+    list = "Serves 4\n1 kg carrots\nolive oil\nsalt\nfeta\n20 ml vinegar"
+    told =
+      "Toss the carrots in 4 tbsp olive oil with 1 tsp salt and roast for 20 min. Whisk the vinegar with " \
+        "2 tbsp olive oil. Crumble over 100 g feta."
+    expect(all("#{list}\n\nMethod\n#{told}")).to eq [
+         ["carrot", 1000, "salad"],
+         ["olive-oil", 55, "cook"],
+         ["olive-oil", 27, "dressing"],
+         ["fine-salt", 6, "cook"],
+         ["brined-white-cheese", 100, "top"],
+         ["red-wine-vinegar", 20, "dressing"]
+       ]
+    more = all("#{list}\nextra olive oil 20 ml\n\nMethod\n#{told}")
+    expect(more.count { |each| each.first == "olive-oil" }).to eq 2
+  end
+
+  it "keeps some of all the herbs for the top" do
+    text =
+      "Serves 4\n1 kg carrots\n20 g mint\n20 g coriander\n\nToss with most of the herbs. " \
+        "Top with the remaining herbs."
+    held = reads(text).to_h["salad"]["components"].to_h { |each| each.values_at("ingredient", "held_back") }
+    expect(held).to eq("carrot" => nil, "mint" => 0.25, "coriander" => 0.25)
+  end
+
+  it "keeps a share that is kept back by any word for it, and not all of what a few leaves are kept of" do
+    list = "Serves 4\n1 kg carrots\n60 g almonds\n1 bunch dill"
+    held = ->(told) do
+      parts = reads("#{list}\n\nMethod\n#{told}").to_h["salad"]["components"]
+      parts.to_h { |each| each.values_at("ingredient", "held_back") }.compact
+    end
+    ["keeping", "saving", "reserving", "holding back"].each do |word|
+      expect(held["Combine it all, #{word} a third of the almonds for the top."]["almonds"]).to be_within(
+        0.01
+      ).of(0.33)
+    end
+    expect(held["Chop the dill, keeping a few fronds back, and mix. Top with the dill fronds."]).to be_empty
+    expect(held["Mix the carrots. Top with the dill."]).to eq("dill" => 1.0)
+  end
+
+  it "blitzes bread to crumbs and not into a dressing, and misses the salt beside salted anchovies" do
+    list = "Serves 4\n1 kg kale\n500 g sourdough\n60 g salted anchovies\n100 ml oil\n30 ml lemon juice"
+    text =
+      "#{list}\n\nMethod\nBlitz the sourdough to crumbs. Massage the kale with salt. " \
+        "Whisk the oil and lemon juice."
+    expect(of(text, "white-loaf").last).to eq "salad"
+    expect(reads(text).to_h["missing"]).to eq %w[salt]
+  end
+
+  it "mixes all of a dressing that a sentence is for, and lays on top what is mostly laid there" do
+    list =
+      "Serves 4\n1 kg carrots\n1 red chilli\n300 g chicken breast\n40 g parmesan\n30 g walnuts\n" \
+        "60 ml oil\n2 limes"
+    told = "For the dressing, juice the limes and stir with the oil and chopped chilli. Top with "
+    into = ->(what) { all("#{list}\n\nMethod\n#{told}#{what}.").to_h { |each| each.values_at(0, 2) } }
+    all_of_it = into["the chicken, parmesan and walnuts"]
+    expect(all_of_it).to include("red-chilli" => "dressing", "parmesan" => "top")
+    expect(into["the carrots and parmesan"]).to include("carrot" => "salad", "parmesan" => "salad")
+  end
+
+  it "zests one of them and squeezes all, whatever is laid on top of the salad" do
+    told =
+      "Zest one lime and juice all three; whisk with the oil. Toss, then scatter over the mint and lime zest."
+    text = "Serves 8\n1 kg melon\n3 limes\n20 g mint\n30 ml oil\n\nMethod\n#{told}"
+    expect([of(text, "lime-juice"), of(text, "lime")[1]]).to eq [["lime-juice", 99, "dressing"], 4]
+  end
+end
