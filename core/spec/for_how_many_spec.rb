@@ -9,6 +9,7 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad for the camp - 24 of em - from memory
       Potato salad (there'll be 24-odd)
       Potato salad (feeds us both for 12 lunches = 24)
+      Potato salad — 24 pp
       Potato salad, 24 raciones
       Potato salad, 24 porties
       Potato salad (24)

@@ -121,6 +121,22 @@ RSpec.describe "A row with a part of its own" do
          ["garlic", 20, "dressing"],
          ["fine-salt", 30, "dressing"]
        ]
+    columns = <<~TEXT
+      Serves 24
+
+      Grains      Pearl barley        900 g
+                  Red quinoa          600 g
+      Top         Sunflower seeds     150 g     toasted
+      Dressing    Tahini              300 g
+                  Water               200 ml
+    TEXT
+    expect(all(columns)).to eq [
+         ["pearl-barley", 900, "salad"],
+         ["red-quinoa", 600, "salad"],
+         ["sunflower-seeds", 150, "top"],
+         ["tahini", 300, "dressing"],
+         ["water", 200, "dressing"]
+       ]
   end
 
   it "leaves its capitals to what they name" do

@@ -32,6 +32,35 @@ RSpec.describe "What the steps alone say" do
     end
   end
 
+  it "shares out what is zested, squeezed and left of five lemons" do
+    told = "Whisk the yoghurt with the zest of 2 lemons and juice of 3. Serve the remaining lemons in wedges."
+    lemons =
+      all("Serves 30\n1 kg yoghurt\n5 lemons\n\nMethod\n#{told}").select do |each|
+        each.first.include?("lemon")
+      end
+    expect(lemons).to match [
+            ["lemon-juice", 141, "dressing"],
+            ["lemon", 12, anything],
+            ["lemon", 216, "table"]
+          ]
+  end
+
+  it "lays bread beside the salad that is served on the side, and salts and drains by the next sentence" do
+    into = ->(told) { of("Serves 30\n1 kg carrots\n30 flatbreads\n\nMethod\n#{told}", "flatbread").last }
+    expect(into["Warm flatbreads on the side."]).to eq "table"
+    expect(into["Serve with the warm flatbreads."]).to eq "table"
+    expect(into["Tear the flatbreads and toss with the carrots."]).to eq "salad"
+    treat = ->(told) do
+      parts =
+        reads("Serves 6\n2 cucumbers\n\nMethod\nSalt the cucumbers and leave an hour. #{told}").to_h["salad"]
+      parts["components"].first["treat"]
+    end
+    expect(["Squeeze them out hard.", "Then drain well.", "Serve."].map(&treat)).to eq %w[
+         salt-and-drain
+         salt-and-drain
+       ].push(nil)
+  end
+
   it "takes the amounts that only the steps say, each where it goes" do
     list = "Serves 4\n1 kg carrots\nolive oil\nsalt\nfeta\n20 ml vinegar"
     told =

@@ -79,6 +79,13 @@ RSpec.describe Scullion::Recipe::ToldPrep do
       "Peel the cucumbers, discard the seeds and cut the flesh into half moons." => {
         "cucumber" => "sliced"
       },
+      "Tomatoes in wedges, cucumbers into half moons." => {
+        "tomato" => "wedges",
+        "cucumber" => "sliced"
+      },
+      "Build: tomatoes, onions (sliced fine), parsley." => {
+        "red-onion" => "sliced"
+      },
       "Meanwhile cut up the cucumbers into half moons." => {
         "cucumber" => "sliced"
       },
@@ -126,6 +133,7 @@ RSpec.describe Scullion::Recipe::ToldPrep do
       "Slice half the carrots and grate the rest.",
       "Serve with a slice of tomato.",
       "Don't slice the carrots.",
+      "Toss the tomatoes and carrots in half the dressing.",
       "Dress with a quarter of the dressing.",
       "Cut the string off the parsley.",
       "No need to grate the carrots.",
@@ -146,6 +154,11 @@ RSpec.describe Scullion::Recipe::ToldPrep do
             ]
     same = draft(list.sub("carrots", "carrots, grated"), "Grate the carrots.").to_h
     expect(same["told"].map { |fact| fact["key"] }.grep(%r{/cut/})).to be_empty
+  end
+
+  it "shows one of two cuts as taken" do
+    told = draft(list, "Dice the carrots. Add the grated carrots.").to_h["told"]
+    expect(told.map { |fact| fact.values_at("what", "set") }).to include ["diced", true], ["grated", false]
   end
 
   it "cuts once it is cooked what is cooked first" do

@@ -52,6 +52,14 @@ module Scullion
         sized || WrittenWay.cut(said, ingredient, @house.lexicon)
       end
 
+      # Is it cut so in the end? What is taken off may be part of what the food has a figure for.
+      def prepped_so?(fact, component)
+        return component.key?("trim") if fact.fact == "trim"
+
+        read = @reads.find { |each| each.line.number == fact.line }
+        component["cut"] == told_so(fact, food(read))
+      end
+
       # What its line says of it goes before.
       def prepped?(fact, read)
         food = food(read)

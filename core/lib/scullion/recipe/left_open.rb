@@ -8,10 +8,13 @@ module Scullion
       BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h(?![[:alpha:]])|hour)/i.freeze
       ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest|others?))\\b".freeze
 
+      # "Zest of 2 lemons and juice of 3."
+      SO_MANY_OF_THEM = "(?:\\d|#{Amount::Words::BELOW_HUNDRED})\\s*(?:[.,;]|\\z)".freeze
+
       private
 
       # "2 limes" that the steps squeeze, or zest.
-      # @return [Page::Line, nil] a line of its zest, where both are done and no line has it
+      # @return [Page::Line, Array<Page::Line>, nil] what else there is of it: its zest, what is handed round
       def tell_part(line)
         item = line.item
         return unless whole_fruit?(item)
@@ -46,8 +49,8 @@ module Scullion
       def so_many_squeezed(item, said)
         found =
           said.match(
-            /\b(?:juice\s+of|squeeze)\s+(?<many>\d|half|#{Amount::Words::BELOW_HUNDRED})\s+(?:of\s+)?
-              (?<one>an?\s+|the\s+)?#{Regexp.escape(head(item.name))}/ix
+            /\b(?:juice\s+of|squeeze)\s+(?<many>\d|half|#{Amount::Words::BELOW_HUNDRED})
+              (?:\s+(?:of\s+)?(?<one>an?\s+|the\s+)?#{Regexp.escape(head(item.name))}|\s*(?:[.,;]|\z))/ix
           ) or return
         half = found[:many].casecmp?("half")
         return item.amount.value / 2 if half && found[:one].to_s.match?(/the/i)
@@ -68,13 +71,22 @@ module Scullion
         name = Regexp.escape(head(item.name))
         squeezed =
           /\b(?:juic|squeez)\w*\s+(?:\S+\s+){0,3}?#{name}|\b#{name}\w*\s+juice
-            |\b(?:juice\s+(?:of\s+)?|squeeze\s+)#{ALL_OF_THEM}/ix
+            |\b(?:juice\s+(?:of\s+)?|squeeze\s+)(?:#{ALL_OF_THEM}|#{SO_MANY_OF_THEM})/ix
         item.parts << (said.match?(squeezed) ? "juice" : "zest")
-        zest_of(line) if item.parts == %w[juice] && !zest_listed?(item)
+        return if item.parts != %w[juice]
+
+        zest = zest_of(line, said) unless zest_listed?(item)
+        [zest, halved(line, said)].compact
       end
 
-      def zest_of(line)
-        line.dup.tap { |other| other.item = line.item.dup.tap { |zest| zest.parts = %w[zest] } }
+      # So many of them, where that is said.
+      def zest_of(line, said)
+        many = said[/\bzest\s+of\s+(\d)\s+(?:of\s+the\s+)?#{Regexp.escape(head(line.item.name))}/i, 1].to_i
+        line.dup.tap do |other|
+          other.item = line.item.dup.tap { |zest| zest.parts = %w[zest] }
+          whole = other.item.amount
+          other.item.amount = whole.times(many / whole.value) if many.positive? && many < whole.value
+        end
       end
 
       def zest_listed?(item)

@@ -216,7 +216,7 @@ module Scullion
       # What part of a fruit it is, and where it goes.
       # @return [Array<Page::Line>] what else there is of it
       def tell(line)
-        more = [tell_part(line)].compact
+        more = [tell_part(line)].flatten.compact
         tell_state(line.item)
         [line, *more].each { |each| each.told_into(told_into(each)) if open?(each) }
         more

@@ -56,11 +56,12 @@ module Scullion
       # "Stage 1  Cabbage, white 2.4 kg"
       STAGE = /\A\s*(?:stage|group)\s+(?:\d{1,2}|[a-h])\b[:.]?\s{2,}(?=[[:alpha:]].*\d)/i.freeze
       LETTER = /\A\s*(?<letter>[A-Za-z])[.)]\s+(?=\S)/.freeze
-      # "GRAIN  Pearl barley 5 kg"; "RED Onions" are red.
+      # "GRAIN  Pearl barley 5 kg", "Top   Sunflower seeds 150 g" in columns; "RED Onions" are red.
+      LABELS =
+        "(?:(?:GRAIN|VEG|HERB|NUT|SEED|PULSE|TOPPING|SAUCE|LEAF|CHEESE|MEAT|FISH|FRUIT|PROTEIN" \
+          "|STARCH|BASE|DRESS|DRESSING|DRSG|TOP|GARNISH|FINISH|CRUNCH|DAIRY)S?|LEAVES)".freeze
       LABEL =
-        /\A\s*(?<label>(?:GRAIN|VEG|HERB|NUT|SEED|PULSE|TOPPING|SAUCE|LEAF|CHEESE|MEAT|FISH|FRUIT|PROTEIN
-           |STARCH|BASE|DRESS|DRESSING|DRSG|TOP|GARNISH|FINISH|CRUNCH|DAIRY)S?|LEAVES)
-          \s+(?=[[:upper:]]+[[:lower:]].*\d)/x.freeze
+        /\A\s*(?<label>#{LABELS}(?=\s)|(?i:#{LABELS})(?=\s{2}))\s+(?=[[:upper:]]+[[:lower:]].*\d)/.freeze
       # So many from A on number the rows of a list.
       LETTERS = 3
       # "**Veg**": heads what stands below it.

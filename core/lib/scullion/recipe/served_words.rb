@@ -227,7 +227,7 @@ module Scullion
         /\b#{NUMBER}\s+(?:cups|pots|tubs|boxes|bowls|plates)\s+of\s+\d+\s?(?:g|ml)(?=\s*(?:\)|\z))/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,
         /\A\W*#{NUMBER}\s+sides\W*\z/ix,
-        /(?:=\s*|[[:alpha:]]\s+)#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
+        /(?:=\s*|[[:alpha:]]\s+(?:[-–—]\s+)?)#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
         /\b#{NUMBER}\s+for\s+(?:lunch|dinner|supper|tea|brunch|breakfast|(?:a|the)\s+buffet)\b/ix,
         /\A\W*[x×]\s?#{NUMBER}\.(?=\s|\z)/ix,
         /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml|oz)\s*\)\W*\z/ix,

@@ -42,8 +42,8 @@ module Scullion
           cook["minutes"] == said || cook.key?("yolk")
         when "celsius"
           cook["celsius"] == said
-        when "cut", "trim"
-          component.key?(fact.fact)
+        when *BoundPrep::PREP
+          prepped_so?(fact, component)
         when "cut_after"
           cook.key?("cut_after")
         when *Bound::DRESSED

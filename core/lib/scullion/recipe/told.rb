@@ -86,13 +86,17 @@ module Scullion
         @facts ||=
           begin
             @last, @oven, @way, @potted = [[]], nil, nil, false
-            @sentences.flat_map { |sentence| told(sentence) }.uniq { |fact| [fact.of, fact.fact, fact.value] }
+            @sentences
+              .zip(@sentences.drop(1))
+              .flat_map { |sentence, following| told(sentence, following.to_s) }
+              .uniq { |fact| [fact.of, fact.fact, fact.value] }
           end
       end
 
       private
 
-      def told(whole)
+      def told(whole, following)
+        @following = following
         written = whole.gsub(EMPHASIS, "")[0, LONGEST]
         @shown = @mentions.plain(written)
         sentence = @shown.gsub(NOT_DONE) { |words| " " * words.length }

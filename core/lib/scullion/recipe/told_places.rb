@@ -32,6 +32,9 @@ module Scullion
       # "Toss with oil and cumin. Roast at 210": the next sentence puts what is tossed in the oven.
       TOSSED = /\b(?:toss|coat|rub|brush|drizzle|mix|season)\b/i.freeze
       ROASTED_THEN = /\A\W*(?:(?:then|and)\s+)?(?:roast|bake|grill|griddle|fry|char)\b/i.freeze
+      SERVED_WITH =
+        "\\b(?:serve[sd]?|eat)\\b[^.;,]{0,16}\\b(?:with|alongside)\\s+" \
+          "(?:(?:the|some|warm|toasted|crusty|grilled)\\s+)*".freeze
       # "Deglaze with the wine"
       DEGLAZED = /\bdeglaz\w*\b[^.;,]*?\bwith\b(?<what>[^.;,]*)/i.freeze
       MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
@@ -41,6 +44,7 @@ module Scullion
       # Where the steps say that it goes. @return [String, nil]
       def told_into(line)
         return "salad" if spread_under?(line)
+        return "table" if bread_aside?(line.item)
         if (whisked?(line.item) && !other_whisked?(line)) || part_whisked?(line) || zest_beside_juice?(line)
           return "dressing"
         end
@@ -54,6 +58,16 @@ module Scullion
         return "salad" if above_dressing?(line)
 
         "top" if goes_on_top?(line.item)
+      end
+
+      # "Warm flatbreads on the side", "serve with the sourdough".
+      def bread_aside?(item)
+        return false unless @items.lexicon.bread?(item.foods.first)
+
+        name = Regexp.escape(head(item.name))
+        mentions(item).any? do |text|
+          text.match?(/#{name}\w*\b[^.;,]{0,16}\bon\s+the\s+side\b|#{SERVED_WITH}#{name}/i)
+        end
       end
 
       # "Blitz a handful of coriander", and further on "fold through 30 g coriander": that one is not.

@@ -50,9 +50,11 @@ module Scullion
           (?:strips|wedges|slices|chunks|cubes|dice|rounds|coins|ribbons|batons|matchsticks|moons|quarters
              |halves|florets|lengths))
           (?=\s*(?:[.,;:)→]|->|\z)|\s+(?:while|when|and)\b)/ix.freeze
+      FOOD_INTO =
+        /\A\s+(?:goes\s+|go\s+)?(?:in|into)\s+(?!the\b|an?\s|half\s+(?:the|of|an?)\b)[^.;:,()]{3,28}/i.freeze
       # Between a food and what is said of it: "the carrots are grated", "onion, sliced".
       OF_IT =
-        /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+
+        /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+\(?
           (?<how>#{HOW}\s+)?(?<done>(?-i:[[:alpha:]]+))\b/ix.freeze
       DONE_FIRST = /(?<how>\b#{HOW}\s+)?\b(?<done>(?-i:[[:alpha:]]+))\s+(?:fresh\s+|cooked\s+)?\z/i.freeze
       PHRASE = 4
@@ -61,7 +63,7 @@ module Scullion
 
       # @return [Array<Told::Fact>] cut: its cut, and its size where that is said; trim: what is taken off
       def prepped(sentence)
-        [*orders(sentence), *as_done(sentence), *into_what(sentence)]
+        [*orders(sentence), *as_done(sentence), *into_what(sentence), *laid_into(sentence)]
       end
 
       def orders(sentence)
@@ -160,10 +162,19 @@ module Scullion
 
       def participle(verb) = OrdersBehind.done(verb).find { |each| @mentions.cut([each]) } || verb
 
+      # "Beetroot into 2 cm dice", "tomatoes in wedges": right behind its food.
+      def laid_into(sentence)
+        alone_in(sentence).filter_map do |mention|
+          behind = sentence[mention.to..][FOOD_INTO] or next
+          cut = cut_into(behind) or next
+          size = CutSize.of("#{sentence[mention.at...mention.to]} #{behind}", nil)&.to_s
+          fact(mention.keys, "cut", [cut, size].compact, sentence)
+        end
+      end
+
       # "The grated carrots", "carrots, grated": of the food right beside it.
       def as_done(sentence)
-        alone = solid.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
-        alone.filter_map do |mention|
+        alone_in(sentence).filter_map do |mention|
           beside = [sentence[0...mention.at].match(DONE_FIRST), said_behind(sentence, mention)].compact
           done = beside.filter_map { |said| done_so(said) if participle?(said[:done]) }.first
           fact(mention.keys, done.first, done.drop(1), sentence) if done
@@ -186,6 +197,10 @@ module Scullion
         said = sentence[mention.to..].match(OF_IT) or return
         ends = mention.to + said.end(0)
         said if @found.none? { |other| other.at.between?(ends, ends + 1) }
+      end
+
+      def alone_in(sentence)
+        solid.reject { |mention| sentence[0...mention.at].match?(NAMED_BESIDE) }
       end
 
       def participle?(word)

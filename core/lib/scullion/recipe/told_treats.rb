@@ -7,6 +7,8 @@ module Scullion
     # for it keeps it as a fact that is only shown.
     module ToldTreats
       DRAINED = /\b(?:drain|squeez|wring|wrung|press|pat|weep|sweat|draw|purge|liquid|water\s+out)\w*/i.freeze
+      # "… salted and left for an hour. Squeeze them out hard."
+      THEN_DRAINED = /\A\W*(?:then\s+)?(?:drain|squeeze|press|wring)\s+(?:it|them|each|out|well)\b/i.freeze
       # In anything but cold water: milk, vinegar, hot tea.
       IN_OTHER =
         "[^.;,]*\\b(?:in|with)\\s+" \
@@ -44,10 +46,11 @@ module Scullion
         spoken_of(sentence, at, at + 1).select(&:any?).map { |of| fact(of, "treat", name, sentence) }
       end
 
-      # Where the first of these stands, if all of them do.
+      # Where the first of these stands, if all of them do: in the sentence, or where the next one begins.
       def place(sentence, patterns)
-        at = sentence =~ patterns.first
-        at if at && patterns.drop(1).all? { |pattern| sentence[at..].match?(pattern) }
+        at = sentence =~ patterns.first or return
+        said = [sentence[at..], (@following if @following.match?(THEN_DRAINED))].compact
+        at if patterns.drop(1).all? { |pattern| said.any? { |text| text.match?(pattern) } }
       end
     end
   end
