@@ -161,7 +161,8 @@ module Scullion
 
       def names(item)
         words = Lexicon.singulars(item.name)
-        words.select { |word| word.length >= SHORTEST || word == words.last }
+        short = words.last unless @items.poured_key?(item.foods.first)
+        words.select { |word| word.length >= SHORTEST || word == short }
       end
     end
   end
