@@ -45,6 +45,42 @@ RSpec.describe "What the steps alone say" do
           ]
   end
 
+  it "squeezes an orange that is zested, and none that is eaten" do
+    orange = ->(told) do
+      all("Serves 4\n1 kg carrots\n2 oranges\n30 ml oil\n\nMethod\n#{told}").map(&:first).grep(/orange/)
+    end
+    expect(orange["Zest the oranges and squeeze the juice of the whole lot into the oil."]).to eq %w[
+         orange-juice
+         orange
+       ]
+    expect(orange["Grate the zest of the oranges, then squeeze out their juice."]).to eq %w[
+         orange-juice
+         orange
+       ]
+    expect(orange["Segment the oranges, squeezing their juice over the bowl."]).to eq %w[orange]
+  end
+
+  it "parts the oil whose amounts are said one by one, and simmers lentils with garlic for their own time" do
+    list = "Serves 4\n400 g tomatoes\n250 g puy lentils\n2 garlic cloves\n90 ml olive oil\n45 ml vinegar"
+    told =
+      "Simmer the lentils with one of the garlic cloves for 20 min. Roast the tomatoes with 15 ml oil. " \
+        "Whisk the vinegar with 60 ml oil."
+    read = reads("#{list}\n\nMethod\n#{told}").to_h
+    oils = read["lines"].select { |line| line["name"].to_s.include?("oil") }
+    expect(oils.map { |line| line["to"] }).to eq %w[cook dressing]
+    minutes = read["told"].find { |fact| fact["what"] == "20 min" }
+    expect(minutes.values_at("line", "set")).to eq [3, true]
+  end
+
+  it "knows flaked almonds on top by their last word, and croutons that have a list below" do
+    told = "Fold it together. Almonds on at the last minute, almonds on top."
+    expect(
+      of("Serves 4\n1 kg carrots\n40 g flaked almonds\n\nMethod\n#{told}", "flaked-almonds").last
+    ).to eq "top"
+    rows = "Serves 100\n6 kg rocket\ncroutons (see below)   100 x 10 g\n\ncroutons: 1.4 kg bread, 150 ml oil"
+    expect(all(rows).map(&:first)).to eq %w[rocket white-loaf olive-oil]
+  end
+
   it "lays bread beside the salad that is served on the side, and salts and drains by the next sentence" do
     into = ->(told) { of("Serves 30\n1 kg carrots\n30 flatbreads\n\nMethod\n#{told}", "flatbread").last }
     expect(into["Warm flatbreads on the side."]).to eq "table"

@@ -49,9 +49,18 @@ module Scullion
         on_tray = left.none? { |text| text.match?(COOKING) }
         share = (on_tray ? cooked : whisked).sum { |text| share_of(text, item.amount) }
         return unless share.positive? && share < 1
-        return if left.empty? && cooked.none? { |text| text.match?(SOME_OF_THE_OIL) }
+        if left.empty? && cooked.none? { |text| text.match?(SOME_OF_THE_OIL) } &&
+             !told_apart?(cooked, whisked, item.amount)
+          return
+        end
 
         on_tray ? share : 1 - share
+      end
+
+      # "Roast with 1 tbsp oil", "whisk with 4 tbsp oil" of six: each is said, and they are not more than all.
+      def told_apart?(cooked, whisked, amount)
+        parts = [cooked, whisked].map { |texts| texts.sum { |text| share_of(text, amount) } }
+        parts.all?(&:positive?) && parts.sum <= 1
       end
 
       # "Toss the pumpkin with half the oil. Roast for 40 min."

@@ -89,7 +89,7 @@ module Scullion
       # @param text [String] @param place [Integer] of the row @param section [String] list, steps, or open
       #   where steps have begun without a heading
       def of(text, place, section)
-        return "note" if note?(text) || part_of_its_own?(text)
+        return "note" if note?(text) || part_of_its_own?(text) || see_below?(text)
         return "title" if place.zero? && title?(text) && !listed_in_full?(text)
         return "step" if told_of?(text) || @numbered.include?(text)
         return "step" if (label = text[/\A([[:alpha:] ]{3,20}):\s+\S/, 1]) && steps_heading?(label.downcase)
@@ -123,6 +123,17 @@ module Scullion
           return false
         heading = /\A\W*(?:for\s+)?(?:the\s+)?#{Regexp.escape(part)}\W*\z/i
         @texts.any? { |row| row != text && row.match?(heading) }
+      end
+
+      # "Croutons (see below) 100 x 10 g", which have a list of their own there.
+      def see_below?(text)
+        part =
+          text[
+            /\A\W*(?<part>(?-i:[[:alpha:]][[:alpha:] ]+?))\s*\((?:see\s+)?(?:below|recipe\s+below|over)\)/i,
+            :part
+          ]
+        !part.nil? &&
+          @texts.any? { |row| row.match?(/\A\W*(?:for\s+)?(?:the\s+)?#{Regexp.escape(part)}\s*:/i) }
       end
 
       # "Salt 1.2 % of potato weight": not "salt the potatoes, 12 g per kilo".

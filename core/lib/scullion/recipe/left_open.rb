@@ -6,7 +6,7 @@ module Scullion
     # meant, and whether a pulse is dry. For Prose, which it is a part of.
     module LeftOpen
       BOILED_DRY = /\b(?:simmer|boil|soak)\w*|\bcook\w*\b[^.;]*?\d\s*(?:min|h(?![[:alpha:]])|hour)/i.freeze
-      ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest|others?))\\b".freeze
+      ALL_OF_THEM = "(?:all|both|them|the\\s+(?:lot|rest|others?|whole))\\b".freeze
 
       # "Zest of 2 lemons and juice of 3."
       SO_MANY_OF_THEM = "(?:\\d|#{Amount::Words::BELOW_HUNDRED})\\s*(?:[.,;]|\\z)".freeze
@@ -70,7 +70,7 @@ module Scullion
         item = line.item
         name = Regexp.escape(head(item.name))
         squeezed =
-          /\b(?:juic|squeez)\w*\s+(?:\S+\s+){0,3}?#{name}|\b#{name}\w*\s+juice
+          /\b(?:juic|squeez)\w*\s+(?:\S+\s+){0,3}?#{name}|\b#{name}\w*\s+juice|\b(?:its|their)\s+juice
             |\b(?:juice\s+(?:of\s+)?|squeeze\s+)(?:#{ALL_OF_THEM}|#{SO_MANY_OF_THEM})/ix
         item.parts << (said.match?(squeezed) ? "juice" : "zest")
         return if item.parts != %w[juice]
@@ -120,8 +120,18 @@ module Scullion
       end
 
       def whole_fruit?(item)
-        @items.lexicon.squeezed?(item.foods.first) && item.counted? && item.parts.empty? &&
-          item.words.empty? && item.place.nil?
+        return false unless item.counted? && item.parts.empty? && item.words.empty? && item.place.nil?
+
+        @items.lexicon.squeezed?(item.foods.first) || only_squeezed?(item)
+      end
+
+      # "Zest half the orange and squeeze the juice of all of it": nothing else is done to it.
+      def only_squeezed?(item)
+        return false unless @items.lexicon.juiced?(item)
+
+        said = mentions(item).join(" ")
+        said.match?(/\b(?:squeeze|juice\s+of|juice\s+the)\b/i) &&
+          !said.match?(/\b(?:segment|slic|wedge|cut|chop|peel|dice|pith|round)/i)
       end
 
       # What else stands on its row. @return [Array<Page::Line>]

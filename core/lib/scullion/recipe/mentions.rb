@@ -54,6 +54,7 @@ module Scullion
       end
 
       def seasons?(mention) = @items.lexicon.seasons?(mention.keys.first)
+      def aromatic?(mention) = @items.lexicon.aromatic?(mention.keys.first)
 
       # @param words [Array<String>] folded @return [String, nil] the cut that they name
       def cut(words) = @items.lexicon.roles(words)["cuts"]

@@ -53,6 +53,7 @@ module Scullion
       LEFT_OUT =
         /\b(?:all|everything)\s+(?:but|except|bar|apart\s+from|other\s+than)\s+
           (?:(?:the\s+)?(?-i:[[:alpha:]]+)\s*(?:and|&|,)\s*)*(?:the\s+)?\z/ix.freeze
+      BOILED_WITH = /\b(?:simmer|boil|poach|cook)\b[^.;]*\bwith\b/i.freeze
       LABEL = /\A\s*:\s/.freeze
       # Said of the salad, and not of one of its foods.
       ALL = /\b(?:salad|everything|the lot|all of it|it all|platter|bowl)\b/i.freeze
@@ -128,7 +129,17 @@ module Scullion
         first = of_all.first
         return [first] if first && @sentence[0...first.at].strip.empty? && @sentence[first.to..].match?(LABEL)
 
-        of_all.reject { |mention| @sentence[0...mention.at].match?(LEFT_OUT) }
+        of_all.reject do |mention|
+          @sentence[0...mention.at].match?(LEFT_OUT) || cooks_along?(mention, of_all)
+        end
+      end
+
+      # "Simmer the lentils with the bay and one of the garlic cloves for 20 min": the lentils.
+      def cooks_along?(mention, all)
+        return false unless @mentions.seasons?(mention) || @mentions.aromatic?(mention)
+
+        all.first.at < mention.at && @sentence[0...mention.at].match?(BOILED_WITH) &&
+          @sentence[all.first.to...mention.at].match?(/\bwith\b[^.;]*\z/i)
       end
 
       # "Toast the cumin 2 min", "simmer 2 tbsp mustard seeds": what seasons, right behind what cooks it.

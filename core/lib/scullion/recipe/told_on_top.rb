@@ -58,7 +58,7 @@ module Scullion
         return false if @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
         return false if item.parts.include?("juice") || few_kept?(item)
 
-        item.foods.intersect?(topping) || named_on_top?(item)
+        item.foods.intersect?(topping.flatten) || named_on_top?(item) || named_in_topping?(item)
       end
 
       # "Chop the dill, keeping a few fronds back": those go on top, and not all of it.
@@ -70,7 +70,16 @@ module Scullion
             .select { |text, _| text.match?(TOP) && !text.match?(SOME_OF_IT) && !on_a_tray?(text) }
             .map { |text, _| @items.of(goes_over(text).gsub(REST_OF_IT, ""), prose: true).flat_map(&:foods) }
             .select { |foods| foods.uniq.size <= FEW }
-            .flatten
+      end
+
+      # "Almonds on top" of flaked ones: by the last word of its name.
+      def named_in_topping?(item)
+        word = head(item.name)
+        return false if word.length < Lexicon::SHORTEST
+
+        kinds = topping.flatten & @items.of(word, prose: true).flat_map(&:foods)
+        kinds.any? &&
+          kinds.all? { |key| @items.lexicon.family(key) == @items.lexicon.family(item.foods.first) }
       end
 
       # By the last word of its name, or what it is.

@@ -45,10 +45,12 @@ module Scullion
       # "In half-inch dice" is not in half.
       HALF_AN_INCH = /\bhalf(?:[- ]an)?[- ](?=inch)/i.freeze
       # "Skin off, strips": into what, and no word for the cutting.
+      PIECES_CUT =
+        "(?:#{HOW}\\s+)?(?:(?:half|quarter|1/2)[ -])?" \
+          "(?:strips|wedges|slices|chunks|cubes|dice|rounds|coins|ribbons|batons|matchsticks|moons|quarters" \
+          "|halves|florets|lengths)".freeze
       INTO_WHAT =
-        /[,;:→>]\s*(?:(?:in|into)\s+)?(?<what>(?:#{HOW}\s+)?(?:(?:half|quarter)[ -])?
-          (?:strips|wedges|slices|chunks|cubes|dice|rounds|coins|ribbons|batons|matchsticks|moons|quarters
-             |halves|florets|lengths))
+        /[,;:→>]\s*(?:(?:in|into)\s+)?(?<what>#{PIECES_CUT})
           (?=\s*(?:[.,;:)→]|->|\z)|\s+(?:while|when|and)\b)/ix.freeze
       FOOD_INTO =
         /\A\s+(?:goes\s+|go\s+)?(?:in|into)\s+(?!the\b|an?\s|half\s+(?:the|of|an?)\b)[^.;:,()]{3,28}/i.freeze
@@ -138,7 +140,7 @@ module Scullion
 
       # "Into half moons", "in wedges".
       def cut_into(behind)
-        words = Lexicon.fold(behind[/\b(?:into|in)\b.*/i].to_s).split
+        words = Lexicon.fold(behind[/\b(?:into|in)\b.*/i].to_s.sub("1/2", "half")).split
         phrases(words).filter_map { |phrase| @mentions.cut(phrase) }.first
       end
 
@@ -166,7 +168,7 @@ module Scullion
       def laid_into(sentence)
         alone_in(sentence).filter_map do |mention|
           behind = sentence[mention.to..][FOOD_INTO] or next
-          cut = cut_into(behind) or next
+          cut = cut_into("in #{behind}") or next
           size = CutSize.of("#{sentence[mention.at...mention.to]} #{behind}", nil)&.to_s
           fact(mention.keys, "cut", [cut, size].compact, sentence)
         end
