@@ -127,13 +127,8 @@ module Scullion
 
       # "Croutons (see below) 100 x 10 g", which have a list of their own there.
       def see_below?(text)
-        part =
-          text[
-            /\A\W*(?<part>(?-i:[[:alpha:]][[:alpha:] ]+?))\s*\((?:see\s+)?(?:below|recipe\s+below|over)\)/i,
-            :part
-          ]
-        !part.nil? &&
-          @texts.any? { |row| row.match?(/\A\W*(?:for\s+)?(?:the\s+)?#{Regexp.escape(part)}\s*:/i) }
+        named = text[/((?-i:[[:alpha:]]+))\s*\((?:see\s+|recipe\s+)?(?:below|over)\)/i, 1] or return false
+        @texts.any? { |row| row != text && row.match?(/\A[^\d:]*\b#{Regexp.escape(named)}\s*(?::|\z)/i) }
       end
 
       # "Salt 1.2 % of potato weight": not "salt the potatoes, 12 g per kilo".
