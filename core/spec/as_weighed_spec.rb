@@ -114,6 +114,7 @@ RSpec.describe "Weights as they are written" do
     expect(one("200g/7oz feta")[1]).to eq 200
     expect(one("fennel 1.5 kg/3.3 lb")[1]).to eq 1500
     expect(one("750g/1lb 10oz feta")[1]).to eq 750
+    expect(one("2 el white wine vinegar")[1]).to eq one("2 tbsp white wine vinegar")[1]
     expect(one("450g/1lb feta")[1]).to eq 450
     expect(one("1lb 2oz/500g feta")[1]).to eq 510
     expect(one("500g/2lb 2oz feta")).to eq "?"

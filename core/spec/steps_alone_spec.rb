@@ -110,6 +110,8 @@ RSpec.describe "What the steps alone say" do
          ["brined-white-cheese", 100, "top"],
          ["red-wine-vinegar", 20, "dressing"]
        ]
+    salted = "Serves 4\n1 kg white cabbage\nsalt\n\nMethod\nSalt cabb 1 hr, squeeze."
+    expect(of(salted, "fine-salt")[1]).to eq of(salted.sub(/Salt cabb.*/, "Serve."), "fine-salt")[1]
     more = all("#{list}\nextra olive oil 20 ml\n\nMethod\n#{told}")
     expect(more.count { |each| each.first == "olive-oil" }).to eq 2
   end

@@ -52,7 +52,9 @@ module Scullion
         "tsk" => "tsp",
         "krm" => "ml",
         "EL" => "tbsp",
+        "el" => "tbsp",
         "TL" => "tsp",
+        "tl" => "tsp",
         "tspn" => "tsp",
         "C" => "cup"
       }.freeze

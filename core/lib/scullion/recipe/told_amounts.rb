@@ -39,7 +39,7 @@ module Scullion
       end
 
       def same?(item, other)
-        return false if other.amount.nil? || other.counted? || other.parts.any?
+        return false if other.amount.nil? || other.amount.estimated || other.counted? || other.parts.any?
 
         other.foods == item.foods || (oil?(other) && oil?(item) && only_oil?)
       end
