@@ -154,6 +154,18 @@ RSpec.describe Scullion::Safety do
   end
 
   describe "allergens" do
+    it "is of a service where any of its salads has some" do
+      portion = Struct.new(:contains)
+      service = ->(*contains) do
+        Scullion::Safety::Occasion.new(
+          Struct.new(:portions).new(contains.map { |all| portion.new(all) }),
+          nil
+        )
+      end
+      expect(service[%w[milk], []].allergens).to be true
+      expect(service[[], []].allergens).to be false
+    end
+
     it "of a lot are of all that touched it: the stock it cooked in, the dressing poured in warm" do
       stocked = made(HazardCases.one("pearl-barley", cook: HazardCases.by("absorption", liquid: "stock")))
       lot = roster(stocked).lots.find { |each| each.name == "Pearl barley" }

@@ -22,6 +22,15 @@ RSpec.describe "Turning points" do
     expect([10.4, 21.1].map { |said| (grams[said] / spoon).round(2) }).to eq [1, 1]
   end
 
+  it "takes what stands in a bracket for all of a dressing from 85 % of it to 115 %" do
+    headed = ->(oil) do
+      rows = draft("Bowl for 4\n100 ml vinaigrette (#{oil} ml oil, 20 ml vinegar)\n200 g rocket")["lines"]
+      rows.any? { |line| line["kind"] == "heading" }
+    end
+    expect([65, 95].map(&headed)).to eq [true, true]
+    expect([64, 96].map(&headed)).to eq [false, false]
+  end
+
   it "takes a number for a year from 1990 to 2060, unless it says whom it serves" do
     served = ->(title) do
       draft("#{title}\n2 kg potatoes").then { |read| read["servings"] if read["servings_said"] }
