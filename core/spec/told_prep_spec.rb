@@ -79,6 +79,9 @@ RSpec.describe Scullion::Recipe::ToldPrep do
       "Peel the cucumbers, discard the seeds and cut the flesh into half moons." => {
         "cucumber" => "sliced"
       },
+      "Cucumbers 1/2 moons (seeds out)." => {
+        "cucumber" => "sliced"
+      },
       "Tomatoes in wedges, cucumbers into half moons." => {
         "tomato" => "wedges",
         "cucumber" => "sliced"

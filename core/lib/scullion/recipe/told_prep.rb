@@ -14,7 +14,7 @@ module Scullion
       # From the order to the food that it is done to.
       TO_FOOD =
         /\A(?!\s+of\b)\s+(?:(?:over|in|up|the|your|all|of|both|each|every|whole|cooked|cooled|cold|warm|hot
-             |raw|fresh|peeled|drained|toasted|roasted|roast|grilled|boiled|remaining(?=\s+ingr))\s+)*
+             |raw|fresh|peeled|drained|toasted|roasted|roast|grilled|boiled)\s+)*
            (?:(?-i:[[:alpha:]'’-]+)\s+)?\z/ix.freeze
       # Of a part of it nothing is said of the whole.
       SOME =
@@ -44,16 +44,18 @@ module Scullion
       PIECES = /\b(?:pieces|bits|morsels)\b/i.freeze
       # "In half-inch dice" is not in half.
       HALF_AN_INCH = /\bhalf(?:[- ]an)?[- ](?=inch)/i.freeze
-      # "Skin off, strips": into what, and no word for the cutting.
       PIECES_CUT =
         "(?:#{HOW}\\s+)?(?:(?:half|quarter|1/2)[ -])?" \
           "(?:strips|wedges|slices|chunks|cubes|dice|rounds|coins|ribbons|batons|matchsticks|moons|quarters" \
           "|halves|florets|lengths)".freeze
+      # "Skin off, strips": into what, and no word for the cutting.
       INTO_WHAT =
         /[,;:→>]\s*(?:(?:in|into)\s+)?(?<what>#{PIECES_CUT})
           (?=\s*(?:[.,;:)→]|->|\z)|\s+(?:while|when|and)\b)/ix.freeze
+      # "Beetroot into 2 cm dice", "cuke 1/2 moons".
       FOOD_INTO =
-        /\A\s+(?:goes\s+|go\s+)?(?:in|into)\s+(?!the\b|an?\s|half\s+(?:the|of|an?)\b)[^.;:,()]{3,28}/i.freeze
+        /\A\s+(?:(?:goes\s+|go\s+)?(?:in|into)\s+(?!the\b|an?\s|half\s+(?:the|of|an?)\b)[^.;:,()]{3,28}
+                |#{PIECES_CUT}(?=\s*(?:[.,;:()→]|\z)))/ix.freeze
       # Between a food and what is said of it: "the carrots are grated", "onion, sliced".
       OF_IT =
         /\A(?:\s+(?:is|are|all|both|should\s+be)|,)*\s+\(?
