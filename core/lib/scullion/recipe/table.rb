@@ -35,8 +35,7 @@ module Scullion
       UNIT_ALONE = /\A(?:kg|g|ml|l)\z/i.freeze
       BARE = /\A\d[\d.,]*\z/.freeze
       # "12 kg", "8 pots", "24 x 125g".
-      AN_AMOUNT =
-        %r{\A[\d½¼¾][\d.,½¼¾/]*(?:\s?[x×]\s?\d[\d.,]*)?\s?(?:(?-i:[[:alpha:]]{1,9}))?\.?\z}i.freeze
+      AN_AMOUNT = %r{\A[\d½¼¾][\d.,½¼¾/]*(?:\s?[x×]\s?\d[\d.,]*)?\s?(?:(?-i:[[:alpha:]]{1,9}))?\.?\z}i.freeze
       # What a sheet makes of "1/2".
       DATED = /\A\d{1,2}-(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\z/i.freeze
 
