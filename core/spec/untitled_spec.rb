@@ -81,6 +81,8 @@ RSpec.describe "A list without a title" do
     )
     expect(keys(page)).to eq %w[dry-puy-lentils red-onion]
     expect(reads("Lentils\nDifficulty: easy\nSuitable for vegetarians\n2 kg carrots").reads.size).to eq 1
+    weighed = reads("Lentils\n200 g zorblax\nIngredients\n2 kg carrots").to_h["lines"]
+    expect(weighed.find { |line| line["text"].include?("zorblax") }["status"]).to eq "unknown"
     expect(reads("Lentils\nLevel teaspoon salt\n2 kg carrots").reads.size).to eq 2
     expect(title("A dish of lentils and beets, for twelve.\n200 g carrots")).to match(/dish of lentils/)
   end

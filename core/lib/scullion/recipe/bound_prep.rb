@@ -46,7 +46,7 @@ module Scullion
       # @return [String, nil] what it is of this food
       def told_so(fact, ingredient)
         said, size = fact.value
-        return(said if ingredient.trims.key?(said)) if fact.fact == "trim"
+        return [said].find { |trim| ingredient.trims.key?(trim) } if fact.fact == "trim"
 
         sized = size && CutSize.of(size, said)&.nearest(ingredient.cuts, @house.practice)
         sized || WrittenWay.cut(said, ingredient, @house.lexicon)

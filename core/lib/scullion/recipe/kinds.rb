@@ -114,8 +114,11 @@ module Scullion
         above_list?(text) ? "note" : "ingredient"
       end
 
-      # "Dietary: vegetarian", "1 of your five a day", above the list's own heading.
-      def above_list?(text) = @above_list.include?(text) && @items.of(text).none?(&:food?)
+      # "Dietary: vegetarian", "1 of your five a day", above the list's own heading; not what is weighed.
+      def above_list?(text)
+        @above_list.include?(text) &&
+          @items.of(text).none? { |item| item.food? || (item.amount && !item.counted?) }
+      end
 
       # "The basil oil", below the dressing, which has a heading of its own further up.
       def part_of_its_own?(text)

@@ -32,8 +32,9 @@ module Scullion
       def halved(line, said)
         item, whole = line.item, line.item.amount
         squeezed = so_many_squeezed(item, said) or return
-        in_wedges = said.match?(/\bwedges?\b/i)
-        return if squeezed >= whole.value || (!in_wedges && used_too?(item, said))
+        name = Regexp.escape(head(item.name))
+        in_wedges = said.match?(/#{name}\w*[^.;]{0,24}\bwedge|\bwedges?\s[^.;]{0,12}#{name}/i)
+        return if squeezed >= whole.value || (!in_wedges && used_too?(name, said))
 
         item.amount = whole.times(squeezed / whole.value)
         return unless in_wedges
@@ -60,9 +61,7 @@ module Scullion
         found[:many].match?(/\d/) ? found[:many].to_f : Amount::Words.spelled(found[:many]).to_f
       end
 
-      def used_too?(item, said)
-        said.match?(/\b(?:rest|other|remaining|another)\b[^.;]{0,24}#{Regexp.escape(head(item.name))}/i)
-      end
+      def used_too?(name, said) = said.match?(/\b(?:rest|other|remaining|another)\b[^.;]{0,24}#{name}/i)
 
       # "Zest of 4 lemons and the juice of all", "zest one lime and juice all three": of what is zested the
       # juice is there too.

@@ -47,8 +47,9 @@ module Scullion
       def oil?(item) = item.foods.first.to_s.end_with?("-oil")
 
       def only_oil?
-        @only_oil ||= [@lines.filter_map(&:item).one? { |item| item.food? && oil?(item) }]
-        @only_oil.first
+        return @only_oil if defined?(@only_oil)
+
+        @only_oil = @lines.filter_map(&:item).one? { |item| item.food? && oil?(item) }
       end
 
       def cooked?(sentence, following)
