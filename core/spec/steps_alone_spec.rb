@@ -16,6 +16,11 @@ RSpec.describe "What the steps alone say" do
       end
     end
     half = "Whisk the tahini with the juice of half the lemon."
+    differs = ->(told) do
+      reads("Serves 4\n1 kg squash\n1 lemon\n30 g tahini\n\nMethod\n#{told}").to_h["differs"]
+    end
+    expect(differs[half]).to eq ["lemon: the steps squeeze less than the list has"]
+    expect(differs["#{half} Serve with the rest of the lemon cut into wedges."]).to eq []
     expect(lemons[half].map { |each| each.values_at(0, 1) }).to eq [["lemon-juice", 24]]
     expect(lemons["#{half} Serve with the rest of the lemon cut into wedges."].map(&:last)).to eq %w[
          dressing

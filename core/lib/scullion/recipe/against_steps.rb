@@ -46,9 +46,17 @@ module Scullion
         @reads.reject { |read| spoken_of?(read) }.map { |read| read.line.text }
       end
 
-      # Of which the steps use more than the list has, or as many of another spoon.
+      # Of which the steps use more than the list has, or as many of another spoon; fruit of which they leave
+      # some, and say nothing of it.
       # @return [Array<String>] in words
       def differs
+        left = @reads.select { |read| read.line.item.said?(:some_left) }
+        left.map { |read| "#{read.name}: the steps squeeze less than the list has" } + used_otherwise
+      end
+
+      private
+
+      def used_otherwise
         @reads.filter_map do |read|
           used = in_steps(read)
           next if used.empty? || read.amount.nil? || read.per_head
@@ -57,8 +65,6 @@ module Scullion
           differing(read, said) if said
         end
       end
-
-      private
 
       # "Wrap the beetroot": no food there.
       def only_done?(name)

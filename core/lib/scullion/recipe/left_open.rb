@@ -37,7 +37,10 @@ module Scullion
         return if squeezed >= whole.value || (!in_wedges && used_too?(name, said))
 
         item.amount = whole.times(squeezed / whole.value)
-        return unless in_wedges
+        unless in_wedges
+          item.flags << :some_left
+          return
+        end
 
         line.dup.tap do |rest|
           rest.item = item.dup
