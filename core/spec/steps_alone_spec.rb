@@ -37,6 +37,12 @@ RSpec.describe "What the steps alone say" do
     end
   end
 
+  it "pours stock on a grain, whatever the next sentence roasts" do
+    text = "Couscous for 24.\n\nPour 1.8 litres hot stock on 1.5 kg couscous, cover. %s"
+    roasts = ["Roast 3 kg courgettes 25 min.", "Then roast 3 kg courgettes 25 min.", "Serve."]
+    expect(roasts.map { |told| of(format(text, told), "vegetable-stock").last }).to eq %w[pot pot pot]
+  end
+
   it "shares out what is zested, squeezed and left of five lemons" do
     told = "Whisk the yoghurt with the zest of 2 lemons and juice of 3. Serve the remaining lemons in wedges."
     lemons =

@@ -17,8 +17,6 @@ module Scullion
       # "Whisk the rest with the lemon", where a share of the oil was cooked with.
       REST = /\b(?:whisk|mix|shake|beat|dress|sauce|vinaigrette)\w*\b[^.;]*\bthe\s+rest\b(?!\s+of)/i.freeze
 
-      COATED = /\b(?:toss|coat|rub|drizzl|brush|tumbl|turn|mix|pour|put|spread|lay)\w*\b/i.freeze
-
       # @param lines [Array<Page::Line>] @param items [Items]
       def initialize(lines, items)
         @lines, @items = lines, items
@@ -66,7 +64,7 @@ module Scullion
       # "Toss the pumpkin with half the oil. Roast for 40 min."
       def roasted_next?(text)
         @next ||= sentences.each_cons(2).to_h
-        text.match?(COATED) && @next[text].to_s.match?(/\A\W*(?:then\s+)?(?:roast|bake|grill|fry|griddle)\b/i)
+        text.match?(ToldPlaces::COATED) && @next[text].to_s.match?(ToldPlaces::ROASTED_THEN)
       end
 
       def sentences

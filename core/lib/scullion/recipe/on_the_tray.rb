@@ -43,22 +43,21 @@ module Scullion
              |on\s(?:one|both|each)\ssides?\b|only\b|hard\b|hot\b|until\s\w+\b)*
           (?:[\d.,½¼¾]+\s*(?:m?l|g|dl|cl|tbsps?|tsps?)\b\.?\s*(?:of\s+)?)?\z/ix.freeze
 
-      # "Lamb 3 kg, marinate overnight w/ 100 ml oil, 3 lemons, 30 g oregano"
-      MARINATED_WITH = %r{\bmarinat\w*\b[^;()]*?(?:\b(?:in|with)\s|\bw/)}i.freeze
+      # "Lamb 3 kg, marinate overnight w/ 1.5 l yoghurt, 30 g oregano", in a row or in a step.
+      MARINATED =
+        %r{\bmarinat\w*\b[^.;()]*?(?:\b(?:in|with)\b|\bw/)
+           (?<what>(?:(?!\bthen\b)(?:[^.;]|\.(?=\d)))*)}ix.freeze
       # What is marinated raw.
       RAW = %w[meat fish plant-protein].freeze
 
       private
 
-      # What a raw food of the row is marinated in goes where that goes, up to where something else begins.
+      # What a raw food of the row is marinated in goes where that goes.
       def marinated_with(items)
         return unless RAW.include?(lexicon.family(items.first&.foods&.first.to_s))
 
-        at = @plain =~ MARINATED_WITH or return
-        from, to =
-          [at, @plain.index(/[;.]\s|\bthen\b/, at) || @plain.length].map do |chars|
-            @plain[0...chars].bytesize
-          end
+        found = @plain.match(MARINATED) or return
+        from, to = %i[begin end].map { |edge| @plain[0...found.public_send(edge, :what)].bytesize }
         items
           .drop(1)
           .select { |item| item.food? && item.from.between?(from, to) && in_a_dressing?(item) }

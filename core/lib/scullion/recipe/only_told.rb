@@ -35,7 +35,7 @@ module Scullion
 
       # "Marinate in 300 ml fish sauce", above a list that has some too: that is not meant yet.
       def weighed_above?(item, sentence)
-        if @alone || !%i[g ml].include?(item.amount&.unit) || !sentence.match?(ToldPlaces::MARINATED)
+        if @alone || !%i[g ml].include?(item.amount&.unit) || !sentence.match?(OnTheTray::MARINATED)
           return false
         end
 

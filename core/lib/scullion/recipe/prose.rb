@@ -175,8 +175,8 @@ module Scullion
         return true if sentence.match?(COOKING)
         return false unless @alone
 
-        @followed ||= told.map(&:first).each_cons(2).to_h
-        @followed[sentence].to_s.match?(/\A\W*(?:roast|bake|grill|fry)\b/i)
+        @followed ||= told.each_cons(2).to_h { |(one, _), (other, foods)| [one, (other if foods.empty?)] }
+        @followed[sentence].to_s.match?(ROASTED_THEN)
       end
 
       # "Simmer them with a bay leaf and half an onion": what cooks along, and is not in the list.

@@ -54,7 +54,7 @@ module Scullion
 
       def cooked?(sentence, following)
         sentence.match?(ToldPlaces::COOKING) ||
-          (sentence.match?(ToldPlaces::TOSSED) && following.to_s.match?(ToldPlaces::ROASTED_THEN))
+          (sentence.match?(ToldPlaces::COATED) && following.to_s.match?(ToldPlaces::ROASTED_THEN))
       end
 
       # What is told where it is cooked goes there too, if it is poured or seasons.

@@ -30,14 +30,13 @@ module Scullion
         /[,;]\s+(?:and\s+|then\s+)*(?:toss|dress|mix|fold|finish|serve|scatter)\b
           (?![^.;]*\b(?:roast|bake|fry)\b)/ix.freeze
       # "Toss with oil and cumin. Roast at 210": the next sentence puts what is tossed in the oven.
-      TOSSED = /\b(?:toss|coat|rub|brush|drizzle|mix|season)\b/i.freeze
+      COATED = /\b(?:toss|coat|rub|drizzl|brush|tumbl|turn|mix|put|spread|lay)\w*\b/i.freeze
       ROASTED_THEN = /\A\W*(?:(?:then|and)\s+)?(?:roast|bake|grill|griddle|fry|char)\b/i.freeze
       SERVED_WITH =
         "\\b(?:serve[sd]?|eat)\\b[^.;,]{0,16}\\b(?:with|alongside)\\s+" \
           "(?:(?:the|some|warm|toasted|crusty|grilled)\\s+)*".freeze
       # "Deglaze with the wine"
       DEGLAZED = /\bdeglaz\w*\b[^.;,]*?\bwith\b(?<what>[^.;,]*)/i.freeze
-      MARINATED = /\bmarinat\w+\b[^.;]*?\b(?:in|with)\b(?<what>[^.;]*)/i.freeze
 
       private
 
@@ -85,7 +84,7 @@ module Scullion
       end
 
       def with_its_heat(text, following, foods)
-        foods.empty? && text.match?(TOSSED) && following.match?(ROASTED_THEN) ? "#{text} #{following}" : text
+        foods.empty? && text.match?(COATED) && following.match?(ROASTED_THEN) ? "#{text} #{following}" : text
       end
 
       # Said behind what is done once it is cooked?
@@ -129,9 +128,11 @@ module Scullion
         @marinades ||=
           [["", []], *told].each_cons(2)
             .select do |before, (text, foods)|
-              text.match?(MARINATED) && (before.last + foods).any? { |key| raw?(key) }
+              text.match?(OnTheTray::MARINATED) && (before.last + foods).any? { |key| raw?(key) }
             end
-            .flat_map { |_, (text, _)| @items.of(text[MARINATED, :what], prose: true).flat_map(&:foods) }
+            .flat_map do |_, (text, _)|
+              @items.of(text[OnTheTray::MARINATED, :what], prose: true).flat_map(&:foods)
+            end
         @marinades.intersect?(line.item.foods)
       end
 
