@@ -30,6 +30,7 @@ RSpec.describe Scullion::Plan::Paper do
     expect(line("Pearl barley")).to match(/110 g\s+16.17 kg to make/)
     expect(text).to match(/Carrots\s+16.10 kg\s+needs 16.09 kg, over 15 g/)
     expect(text).to match(/Roast carrot\s+16.09 kg\s+AP → .* EP → .* cut → .* ready/)
+    expect(text).to match(/Roast carrot.* ready; peeled; batons 50 × 10 mm/)
     expect(line("Portion")).to include("326 g", "147 portions, contains gluten, milk, mustard")
   end
 

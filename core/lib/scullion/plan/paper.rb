@@ -100,7 +100,8 @@ module Scullion
             .preps
             .select(&:bench?)
             .each do |line|
-              words = line.words.values_at("fruit", "first", "pieces").compact
+              words = [line.component.trim, line.words.dig("cut", "name")].compact
+              words += line.words.values_at("fruit", "first", "pieces").compact
               words << "cut once cooked" if line.component.cut_after?
               words << line.words["treat"]["said"].downcase if line.component.treat
               row(
