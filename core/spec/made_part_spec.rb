@@ -212,7 +212,7 @@ RSpec.describe Scullion::Salad::Made do
     expect(share.words["pieces"]).to eq layer.words["pieces"]
     paper = Scullion::Plan::Paper.new(made).to_s
     expect(paper.scan("½ each, 32 pieces in all").size).to eq 2
-    expect(paper).to include("ready; 32 pieces; cut once cooked\n", "32 pieces for the plates")
+    expect(paper).to include("ready; halves; 32 pieces; cut once cooked\n", "32 pieces for the plates")
     expect(salad("Egg salad\nServes 8\n400 g rocket\n4 eggs, chopped")["components"].last).not_to have_key(
       "pieces"
     )
