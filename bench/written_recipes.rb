@@ -107,13 +107,13 @@ class WrittenRecipes
 
   # One food, of which a share is kept for the top, is two of the truth.
   def shared?(food, read)
-    read.line.item.held && @named[food["food"]] > 1
+    read.line.held && @named[food["food"]] > 1
   end
 
   def held(food, read, taken)
     return taken.prepared.to_f, taken.into unless shared?(food, read)
 
-    share = read.line.item.held
+    share = read.line.held
     food["into"] == "top" ? [taken.prepared * share, "top"] : [taken.prepared * (1 - share), taken.into]
   end
 

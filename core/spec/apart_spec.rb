@@ -282,9 +282,10 @@ RSpec.describe Scullion::Recipe::Apart do
     )
   end
 
-  it "asks of every bare number in a row in which some are weighed" do
+  it "asks of the bare numbers, in a row in which some are weighed, of what might be counted" do
     row = read("dressing: greek yog 300, parsley 60, chives 20, anchovy 12, olive oil 120, garlic 6")
-    expect(row.select { |each| each.last == "?" }.map(&:first)).to eq %w[parsley chives anchovy garlic]
+    expect(row.select { |each| each.last == "?" }.map(&:first)).to eq %w[anchovy garlic]
+    expect(row.values_at(1, 2).map { |each| each.first(2) }).to eq [["parsley", 60], ["chives", 20]]
     expect(
       read("dressing: olive oil 60 ml, vinegar 20 ml, garlic 2 cloves, anchovy 4").map(&:last)
     ).not_to include("?")

@@ -256,7 +256,7 @@ RSpec.describe "Recipes in other hands" do
     held = ->(step) do
       reads("Serves 40\n2 kg farfalle\n500 g cheddar, grated\n300 g walnuts\n\nMethod\n#{step}")
         .reads
-        .to_h { |read| [read.line.item.foods.first, read.line.item.held] }
+        .to_h { |read| [read.line.item.foods.first, read.line.held] }
         .compact
     end
     expect(held["Combine all but half the cheese. Cheese on top."]).to eq("cheddar" => 0.5)

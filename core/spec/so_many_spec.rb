@@ -89,7 +89,7 @@ RSpec.describe Scullion::Recipe::Counted do
   def placed(text)
     draft = Scullion::Recipe::Draft.new("Serves 40\n4 bunches of dill\n2 kg cucumbers\n\n#{text}", house)
     dill = draft.reads.map { |read| draft.taken(read) }.select { |food| food.ingredient.key == "dill" }
-    dill.map { |food| [food.into, food.prepared.round, food.read.line.item.held&.round(2)] }
+    dill.map { |food| [food.into, food.prepared.round, food.held&.round(2)] }
   end
 
   # 4 bunches of 30 g.

@@ -11,8 +11,9 @@ module Scullion
         /\b(?:on\s+top|over|at\s+the\s+end|for\s+the\s+end|to\s+finish|(?:for\s+)?later|last|
               (?:kept|held|set|put)\s+(?:back|aside)|to\s+(?:garnish|scatter|serve))\b/ix.freeze
       DRESSING =
-        /\b(?:pounded|blitzed|blended|whizzed|(?:in|into|for)\s+the\s+(?:dressing|paste|sauce))\b/i.freeze
-      POT = /\b(?:(?:in|into|for)\s+the\s+(?:pot|water|stock))\b/i.freeze
+        /\b(?:pounded|blitzed|blended|whizzed
+              |(?:in|into|for)\s+(?:the\s+)?(?:dressing|paste|sauce))\b/ix.freeze
+      POT = /\b(?:(?:in|into|for)\s+(?:the\s+)?(?:pot|water|stock))\b/i.freeze
       WHOLE = /\bwhole\b/i.freeze
       TABLE = /\b(?:(?:for|at|on)\s+the\s+table|to\s+serve|alongside)\b/i.freeze
       COOK = /\A(?:(?:to|for)\s+)?(?:roast|fry|grill|bake|sear)/i.freeze

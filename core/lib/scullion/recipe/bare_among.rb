@@ -56,10 +56,19 @@ module Scullion
 
       def so_much?(item)
         key = item.foods.first
+        return true if nobody_counts?(item)
         return false unless juice?(item) || (@lexicon.poured?(key) && item.parts.empty?)
         return true if Counted.many?(item.amount)
 
         !counted_by_one?(item) && (@lexicon.seasons?(key) || item.amount.value >= LEAST)
+      end
+
+      # "40 ginger, grated": what has no weight of one, and too many of it; not "quinoa 40" in twenty bowls.
+      def nobody_counts?(item)
+        key, many = item.foods.first, item.amount.value
+        return false if @lexicon.one_known?(key) || item.said?(:per_head) || many < LEAST_SMALL
+
+        @servings.nil? || !@lexicon.eaten?(key) || many / @servings >= LEAST
       end
 
       # "Anchovy 40" beside "dijon 30": grams, or forty of them?

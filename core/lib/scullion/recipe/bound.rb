@@ -5,6 +5,7 @@ module Scullion
     # What the steps tell, bound to the lines that it is about: the way of cooking, minutes and heat that the
     # plan takes unless the cook declines them, and what is only shown.
     class Bound
+      include BoundPlaces
       include BoundPrep
       include StandingFacts
 
@@ -62,11 +63,6 @@ module Scullion
             .uniq(&:key)
             .reject { |fact| (fact.value == SOAKED && !fact.can) || said_itself?(fact) }
             .then { |all| taken(one_time_each(with_their_way(with_their_treat(all)))) }
-      end
-
-      # The cook does not want on top what the steps put there.
-      def untopped?(read)
-        read.line.topped && @declined.any? { |key| key.start_with?("#{read.line.number}/order/") }
       end
 
       # The way that steps say of a line by its name, where its food has no figures for it.
@@ -163,7 +159,7 @@ module Scullion
 
       def bound(fact, read)
         number = read&.line&.number
-        can = !number.nil? && (topped?(fact, read) || (SETS.include?(fact.fact) && takes?(fact, read)))
+        can = !number.nil? && (placed?(fact, read) || (SETS.include?(fact.fact) && takes?(fact, read)))
         fact = of_food(fact, read)
         key = [number || "salad", fact.fact, Array(fact.value).join("-")].join("/")
         set = can && !@declined.include?(key)
@@ -177,9 +173,6 @@ module Scullion
           set: set
         )
       end
-
-      # "Scatter with the almonds", which are for the top by that.
-      def topped?(fact, read) = fact.fact == "order" && read.line.topped
 
       # Of several ways of cooking the one that this food has; only eggs are boiled in the shell.
       def of_food(fact, read)

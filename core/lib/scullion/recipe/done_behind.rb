@@ -8,14 +8,16 @@ module Scullion
       CUT = %w[cuts trims].freeze
       # So much of it, or nothing, between the "and" and its name.
       AND = /(?:\band|&|\+)\s+[^,;:()]{0,24}\z/i.freeze
-      BEHIND = /\A(?:[\s,(]*[^,;:()]{0,24}\beach\)?)?\s*(?:,\s*|\()(?<done>[^\d,;:()]+)\)?\W*\z/i.freeze
+      BEHIND = /\A(?:[\s,(]*[^,;:()]{0,24}\beach\)?)?\s*(?:,\s*|\()(?<done>[^\d;:()]+)\)?\W*\z/i.freeze
 
       private
 
       def done_behind(items)
         *ahead, last = items.select(&:food?)
         return if ahead.empty? || ahead.any? { |item| item.words.any? || item.place }
-        return unless ahead.all? { |item| lexicon.kin?(item.foods.first, last.foods.first) }
+        unless ahead.all? { |item| item.said?(:each_of) || lexicon.kin?(item.foods.first, last.foods.first) }
+          return
+        end
 
         cut = cut_of_all(last) or return
         ahead.each { |item| item.words = cut.dup if cut.values.all? { |way| fits?(item, way) } }

@@ -175,7 +175,7 @@ module Scullion
           "usual" => taken.usual,
           "to" => made_parts.of(taken) ? "made" : taken.into,
           "made" => made_parts.of(taken)&.name,
-          "held" => taken.read.line.item.held,
+          "held" => taken.held,
           "grams" => taken.grams&.fdiv(@servings)&.round(2),
           "serving" => (@practice.writer.g(taken.grams / @servings) if taken.grams),
           "slip" => unlikely.slip(taken)

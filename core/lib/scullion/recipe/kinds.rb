@@ -39,9 +39,9 @@ module Scullion
       HELD_IN = /\A(?:the\s+)?(?<part>[^\s\d,]+)\s+(?:in|for)\s+(?:the|an?|its)\s+[^\d,:;()]{3,24}\z/.freeze
       # "REMOULADE, makes 700 g", "Tahini dressing (yield 4 L, need 3)": how much there is of a part.
       MADE_OF_IT =
-        /\A(?<part>[^\d:,(]{3,40}?)(?:,|\s[–—-]|\s?\()\s*
+        %r{\A(?<part>[^\d:,(/]{3,40}?)(?:,|\s[–—-]|\s?\(|\s?/)\s*
           (?:makes|yields?|gives)\s+#{Amount::Words::ROUGHLY}?
-          \d[\d.,]*\s?(?:g|kg|ml|l|lit(?:re|er)s?|oz|lbs?|pints?|cups?)\b[^:]{0,30}\z/ix.freeze
+          \d[\d.,]*\s?(?:g|kg|ml|l|lit(?:re|er)s?|oz|lbs?|pints?|cups?)\b[^:]{0,30}\z}ix.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
       CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"

@@ -50,6 +50,7 @@ module Scullion
             (?:over\b|on\b(?!\s+(?:an?\s+|the\s+)?
               (?:tray|sheet|board|paper|rack|cloth|diagonal|slant|bias
                 |large|big|coarse|fine|small|box|micro\w*|grater|mandolin\w*|slicer)))
+         |\b(?:shav|grat|crumbl|flak)\w*\s+(?:\S+\s+){0,2}to\s+order\b
          |(?:[,-]|\d\s?k?g)\s*(?:to\s+go\s+|goes\s+)?over(?:\s+(?:at\s+)?(?:the\s+)?(?:last|end))?\W*\z
          |,\s*(?:on|added|in)?\s*(?:at\s+)?(?:the\s+very\s+|the\s+)?last\W*\z/ix.freeze
 

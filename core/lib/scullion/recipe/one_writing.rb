@@ -37,6 +37,10 @@ module Scullion
         /\A(?<ahead>\W*(?:(?:1|an?|one)\s+)?(?:case|box|tray|crate|carton|sleeve|multipack)(?:\sof)?\s
            [^()\d]{3,40}\(\s*)(?<many>\d{1,3})\s*[x×]\s*(?<each>\d[\d.]*)
            (?=\s?(?:kg|g|lbs?|oz|ml|l)\b)/ix.freeze
+      # "Romaine 2 cases (24 heads)": so many are in them.
+      UNPACKED =
+        /(?<![\d.,])\d[\d.]*\s+(?:cases?|box(?:es)?|crates?|trays?|cartons?|nets?)\b(?<food>[^()\d,]{0,40})
+          \((?<all>#{Amount::Words::ROUGHLY}?\d{1,3}\s+(?:heads?|bunch(?:es)?|punnets?|bulbs?|bags?|loaves))\)/ix.freeze
       # "(about 10 packed cups)"
       PACKED_CUPS =
         %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze
@@ -50,6 +54,15 @@ module Scullion
         /(?<=[,;]\s)salt(?<long>\s+(?:for\s+)?\d+\s?(?:min\w*|hrs?|hours?|h)\b)?
           (?:\s*(?:[,;&]|and\b|then\b)\s*
             (?<done>rinse|drain|squeeze|press)\b(?:\s+(?:out|dry|well)\b)?)+/ix.freeze
+      # "Wash x3, spin dry": how often, and no spinach.
+      TIMES = '(?:\\s*(?:[x×]\\s?\\d|\\d\\s?[x×](?!\\s?\\d)|twice|thrice|\\d\\s+times|three\\s+times))'.freeze
+      AND_SPIN = '\\s*(?:[,&+]|\\band\\b)\\s*spin\\b(?:\\s+dry)?'.freeze
+      WASHED = /\b(?:(?<done>wash|rinse)(?:e?d)?)\b(?:#{TIMES}(?:#{AND_SPIN})?|#{AND_SPIN})/iox.freeze
+      SPUN = /(?<=,\s)(?:then\s+)?spin(?:\s+dry)?\W*\z/i.freeze
+      # "4 punnets cherry tomatoes, ½", "200 g tomatoes, in ½", "eggs 12, 1/4d": how it is cut.
+      PARTS = { "1/2" => "halved", "1/4" => "quartered" }.freeze
+      CUT_IN_PARTS =
+        %r{(?<=\d)(?<ahead>[^\d,(]*,\s*(?:in(?:to)?\s+)?)(?<part>1/[24])(?:'?d\b)?(?=\s*\z)}i.freeze
 
       private
 
@@ -58,16 +71,20 @@ module Scullion
           .initials(text)
           .gsub(/[#{Amount::Words::FRACTIONS.keys.join}]/o) { |char| " #{Amount::Words::FRACTIONS[char]} " }
           .tr("⁄×", "/x")
+          .sub(CUT_IN_PARTS) { |_| "#{Regexp.last_match[:ahead]}#{PARTS.fetch(Regexp.last_match[:part])}" }
           .gsub(/\ba couple(?: of)?\b/i, "2")
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(%r{(?<![[:alnum:]])s\s?/\s?p(?![[:alnum:]])}i, "s&p")
           .gsub(/(?<=\d)(\s?)spr\b(?!\.?\s*on)/i, '\1sprigs')
           .gsub(SALT_ORDERED) { |said| salted(said, Regexp.last_match[:long]) }
+          .gsub(WASHED) { |_| Regexp.last_match[:done].downcase.sub(/e?\z/, "ed") }
+          .sub(SPUN, "spun")
           .gsub(POINT) { |said| in_figures(said) }
           .gsub(SAY, '\1')
           .gsub(/(?<=,\s)call it (?=\d)/i, "about ")
           .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
+          .gsub(UNPACKED) { |_| "#{Regexp.last_match[:all]}#{Regexp.last_match[:food]}" }
           .gsub(PACKED_CUPS, '\1 \3 \2')
           .gsub(CLOVES_CUT_SHORT) { |said| said.sub(/\s?cl\b/i, " cloves") }
           .gsub(OF_A_STYLE) { |said| of_a_style(said) }

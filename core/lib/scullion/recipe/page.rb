@@ -11,11 +11,13 @@ module Scullion
 
       # number: its place here; row: the line of the text it stands on, which may hold several foods; item:
       # the food that it is; into: where the section that it stands in goes
-      # topped: it is for the top because the steps say so
+      # topped: all of it is for the top because the steps say so; kept: the share of it that is
       Line =
-        Struct.new(:number, :row, :text, :kind, :heading, :item, :into, :topped, keyword_init: true) do
+        Struct.new(:number, :row, :text, :kind, :heading, :item, :into, :topped, :kept, keyword_init: true) do
           # @param place [String, nil] where the steps put it
           def told_into(place) = (self.into, self.topped = place, place == "top")
+          # Kept for the top, by its own words or by the steps. @return [Float, nil] 0 to 1
+          def held = item.held || kept
         end
 
       # What one of those who are served gets.
@@ -212,6 +214,8 @@ module Scullion
         when "heading"
           begin_part(row.text, row.indent)
           [line(row, row.text, kind), *(foods(row, row.text.chomp(":")) if heads_its_food?(row.text))]
+        when "title"
+          title_and_food(row)
         when "ingredient"
           part_and_foods(row)
         else

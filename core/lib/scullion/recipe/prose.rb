@@ -245,18 +245,21 @@ module Scullion
 
       # Is it whisked into a dressing somewhere in the steps?
       def whisked?(item)
-        item.foods.intersect?(whisked_foods) ||
+        whisked_items.any? { |each| each.foods.intersect?(item.foods) && !(each.parts.any? && cut?(item)) } ||
           item.parts.any? { |part| whisked.any? { |text| text.match?(/\b#{part}\b/i) } }
       end
+
+      # Oranges in segments, of which the zest is whisked: those are no dressing.
+      def cut?(item) = item.words.key?("cuts") && item.parts.empty?
 
       # "Blitz the sourdough to crumbs" is no dressing.
       def whisked = @whisked ||= told.map(&:first).grep(SAUCE).grep_v(/\bcrumbs?\b/i)
 
-      def whisked_foods
-        @whisked_foods ||=
+      def whisked_items
+        @whisked_items ||=
           whisked.flat_map do |text|
             said = text[BEFORE_IT_GOES] || text
-            @items.of(said, prose: true).select { |item| item.food? && sauced?(item, said) }.flat_map(&:foods)
+            @items.of(said, prose: true).select { |item| item.food? && sauced?(item, said) }
           end
       end
     end

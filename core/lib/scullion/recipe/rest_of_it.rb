@@ -16,6 +16,13 @@ module Scullion
       KEPT =
         /\b(?:(?:all|everything)\s+(?:but|except)|keep(?:ing)?|sav(?:e|ing)|hold(?:ing)?\s+back
            |reserv(?:e|ing))\s+\z/ix.freeze
+      # "Half the walnuts go on the top", "scatter a third of the feta over": so much of it, on no tray.
+      ON_TOP =
+        /\A[^.;,]{0,24}?\b(?:(?:on|over)\s+(?:the\s+)?(?:very\s+)?top\b|over(?=\s*(?:[.;,]|\z))
+           |over\s+the\s+(?:salad|lot|platters?|plates?|bowls?)\b)/ix.freeze
+      STREWN =
+        /\b(?:scatter|sprinkle|strew|crumble|shower|finish|garnish)(?:ed|s)?\s+
+          (?:(?:over|on|(?:(?:it|them|each|all|the\s+(?:salad|lot))\s+)?with)\s+)?\z/ix.freeze
       ANOTHER_DAY = /\A[^.;]*\b(?:another|next|tomorrow|freez\w*|fridge)\b/i.freeze
       # "Stir in half the cheese. Scatter the rest over."
       UNNAMED =
@@ -36,7 +43,7 @@ module Scullion
         @lines.flat_map do |line|
           next [line] unless line.item&.food?
 
-          told(line) ? with_the_rest(line) : shared_by_steps(line)
+          told(line) && share(line) ? with_the_rest(line) : shared_by_steps(line)
         end
       end
 
@@ -45,8 +52,9 @@ module Scullion
       # Of what stands in a step.
       def with_the_rest(line)
         item = line.item
-        share = share(line) unless item.amount.nil? || item.held || @items.poured?(item)
-        return [line] unless share && rest_is_on_top?(item)
+        return [line] if line.held || @items.poured?(item) || !rest_is_on_top?(item)
+
+        share = share(line)
 
         whole = item.amount.value == share ? item.amount.times(1 / share) : item.amount
         shared(line, whole, share, dressed: line.into == "dressing")
@@ -55,12 +63,12 @@ module Scullion
       # "Whisk the oil, lemon and half the dill … the rest of the dill on top", of dill that is listed.
       def shared_by_steps(line)
         item = line.item
-        return [line] if item.amount.nil? || item.held || item.parts.any? || item.place == "table"
+        return [line] if item.amount.nil? || line.held || item.parts.any? || item.place == "table"
         return [line] if @items.poured?(item)
 
         at = first_share(item) or return [line]
         share = Shares::WORDS.fetch(sentences[at][share_of(item), :share].downcase, @most)
-        return held(line, share) if share && kept?(sentences[at], item)
+        return kept(line, share) if share && (kept?(sentences[at], item) || strewn?(sentences[at], item))
         return [line] unless share && goes_over?(item, at)
 
         shared(line, item.amount, share.to_f, dressed: whisked?(sentences[at], item))
@@ -72,8 +80,8 @@ module Scullion
         line.into = ("dressing" if dressed)
         return line, rest(line, whole, share) if dressed
 
-        line.item.amount, line.item.held = whole, 1 - share
-        [line]
+        line.item.amount = whole
+        kept(line, 1 - share)
       end
 
       def kept?(text, item)
@@ -81,9 +89,15 @@ module Scullion
         found.pre_match.match?(KEPT) && !found.post_match.match?(ANOTHER_DAY)
       end
 
-      def held(line, share)
+      def strewn?(text, item)
+        found = text.match(share_of(item))
+        (found.pre_match.match?(STREWN) || found.post_match.match?(ON_TOP)) &&
+          !text.match?(ToldPlaces::COOKING)
+      end
+
+      def kept(line, share)
         line.item.place = line.into = nil
-        line.item.held = share.to_f
+        line.kept = share.to_f
         [line]
       end
 
@@ -162,6 +176,7 @@ module Scullion
       # Of one that is half used, or of what is weighed in full. @return [Float, nil]
       def share(line)
         item = line.item
+        return if item.amount.nil?
         return item.amount.value if item.counted? && item.amount.value.positive? && item.amount.value < 1
 
         text = told(line)

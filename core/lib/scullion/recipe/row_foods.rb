@@ -17,6 +17,9 @@ module Scullion
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 
+      # "Caesar – romaine 2 cases (24 heads), trimmed": the first food of the list stands behind the name.
+      BEHIND_TITLE = /\A(?<title>[^\d:–—]{3,60})\s[–—-]\s(?<rest>[^–—]*\d.*)\z/.freeze
+
       private
 
       def done_again?(text) = said_again?(text) || done_with_listed?(text) || timed_again?(text)
@@ -137,6 +140,20 @@ module Scullion
         item.unknown = plain.split.map { |word| [word, 0, true] }
         line(row, text, said_beside?(plain) ? "note" : "ingredient", item: item)
       end
+
+      # A food by weight or by what it comes in, that no other row has.
+      def title_and_food(row)
+        found = row.text.match(BEHIND_TITLE)
+        items = found ? @items.of(found[:rest]).select(&:food?) : []
+        return [line(row, row.text, "title")] unless items.one? && set_out?(items.first)
+
+        others = (@texts - [row.text]).flat_map { |text| @items.of(text).flat_map(&:foods) }
+        return [line(row, row.text, "title")] if others.intersect?(items.first.foods)
+
+        [line(row, found[:title], "title"), *foods(row, found[:rest])]
+      end
+
+      def set_out?(item) = item.amount && (!item.counted? || item.piece || item.container)
     end
   end
 end

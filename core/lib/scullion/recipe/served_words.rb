@@ -222,7 +222,7 @@ module Scullion
         /\A[^\d:]{3,40}[!.,:–-]\s*(?!1\b)#{NUMBER}\s+(?:jars|lunches|dinners)\W*\z/ix,
         /\b#{NUMBER}\s*@\s*\d{1,2}[:.]\d\d(?!\d)/ix,
         /=\s*#{NUMBER}\s*p\b\.?(?!\s*[[:alpha:]])/ix,
-        /\b#{NUMBER}\s+heads?\W*\z/ix,
+        /\A(?!.*\b(?:cases?|box(?:es)?|crates?|trays?)\b).*\b#{NUMBER}\s+heads?\W*\z/ix,
         /\b(?:for|serves|feeds)\s+(?:an?\s+)?#{NUMBER}[\s-](?:person|people|guest|cover)\b/ix,
         /\b#{NUMBER}\s+(?:cups|pots|tubs|boxes|bowls|plates)\s+of\s+\d+\s?(?:g|ml)(?=\s*(?:\)|\z))/ix,
         /\b(?:salads?|slaws?)\s+[x×]\s?#{NUMBER}\W*\z/ix,

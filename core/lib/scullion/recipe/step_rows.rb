@@ -20,8 +20,8 @@ module Scullion
           (?!\s*(?:min|h(?![[:alpha:]])))}ix.freeze
       # "Leeks: Six, white part only"
       SPELLED_BEHIND =
-        /\A[^\d.!?:]{3,32}:\s+
-          (?i:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\s*(?:[,;]|\z)/x.freeze
+        /\A[^\d.!?:,]{3,32}[:,]\s+
+          (?i:(?:(?:half\s+)?an?\s+)?(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")}))\s*(?:[,;]|\z)/x.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
       # "Red on. ×2", "spr. on. 3": what is cut short, and how many.
@@ -57,9 +57,11 @@ module Scullion
          (?:(?:the|your|that|this)\s+(?:\S+\s+)?
             (?:dressing|vinaigrette|sauce|marinade|mix(?:ture)?)\b\s+[[:alpha:]]
            |(?:dressing|vinaigrette|sauce|marinade)\b\s*[↔→>]\s*[[:alpha:]])/ix.freeze
-      # "½ dress the wheat hot"
+      # "½ dress the wheat hot", "half the walnuts go on the top"
       SHARE_DONE =
-        /\A(?:[½⅓⅔¼¾]|half|a third|two thirds|most)\s+(?:dress|toss|go(?:es)?|on|over|now)\b/i.freeze
+        /\A(?:[½⅓⅔¼¾]|half|a\s+third|two\s+thirds|most)\s+
+          (?:(?:of\s+)?the\s+(?:(?-i:[[:alpha:]]+)\s+){1,2}?(?:go(?:es)?|on|over|over\s+the)\b
+            |(?:dress|toss|go(?:es)?|on|over|now)\b)/ix.freeze
 
       SO_MUCH =
         %r{\A(?<food>[[:alpha:]]+)\s+[\d½¼¾⅓⅔][\d.,/½¼¾]*\s?

@@ -67,6 +67,9 @@ module Scullion
         lexicon.poured?(ingredient.key) || (lexicon.aromatic?(ingredient.key) && raw?) ? "dressing" : "salad"
       end
 
+      # Kept for the top. @return [Float, nil] the share of it
+      def held = @bound&.unkept?(read) ? read.line.item.held : read.line.held
+
       # As it usually comes in, with what the line says of trim, cut and cooking where it has it.
       # @return [Hash] a salad's component
       def component
@@ -84,7 +87,7 @@ module Scullion
         component.merge(
           "grams" => grams ? (grams / @servings).round(1).clamp(SERVING) : component["grams"],
           "right" => right? || nil,
-          "held_back" => read.line.item.held || (1.0 if into == "top"),
+          "held_back" => held || (1.0 if into == "top"),
           "fruit" => fruit,
           "pieces" => on_the_plate,
           "written" => written,

@@ -18,7 +18,8 @@ module Scullion
         /(?:\A|[.;,]\s*|\b(?:and|then|serve|served|service|serving|pass)\s+)
           (?:scatter|sprinkle|top|finish|garnish|strew|shower|dot|crown|stud)(?:ed|s)?\s+
           (?:(?:it|them|each|all|everything|generously|the\s+(?:salad|lot|dish|plates?|bowls?|platter))\s+)*
-          with\b(?<what>[^.;]*)/ix.freeze
+          with\b(?<what>[^.;]*)
+         |\bon\s+(?:the\s+)?top\s+with\b(?<what>[^.;]*)/ix.freeze
       # "Lay over it six eggs and a sprinkling of dill", "throw the walnuts over".
       LAID_OVER =
         /\b(?:lay|put|place|throw|chuck|pile|arrange|drop)\s+

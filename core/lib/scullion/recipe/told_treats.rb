@@ -19,7 +19,7 @@ module Scullion
         "salt-and-drain" => [/\bsalt(?:ed|ing)?\b(?!\s*(?:&|and)\s+pepper)(?!\s+(?:\S+\s+)?water)/i, DRAINED],
         "massage" => [/\b(?:massag|scrunch)\w*|\brub\s+(?:the\s+)?(?:kale|cavolo|leaves)\b/i],
         "ice-water" => [/\biced?\s+water\b/i],
-        "cold-soak" => [/\bsoak\w*\b(?!#{IN_OTHER})/i],
+        "cold-soak" => [/\b(?:soak|steep)\w*\b(?!#{IN_OTHER})/i],
         "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d)/i],
         "mash" => [/\b(?:mash|crush)\s+(?:the|them|it)\b/i]
       }.freeze

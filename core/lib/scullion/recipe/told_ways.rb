@@ -21,6 +21,12 @@ module Scullion
       }.freeze
       # "Boil in lots of salted water"
       PLENTY = /\A[^.;,]*\b(?:lots|plenty|loads)\s+(?:of\s+)?(?:\S+\s+){0,2}water\b/i.freeze
+      # "Let them steam dry", "pour it over while they steam": what has boiled already.
+      STEAM = /\Asteam/i.freeze
+      DRIES =
+        /\A\w*\s+(?:(?:it|them|itself|themselves)\s+)?(?:dry|off)\b
+          |\A\w*[^.;,]{0,12}\bin\s+(?:a|the)\s+colander\b/ix.freeze
+      LEFT_TO = /\b(?:let|leave|left|while|as|when|still)\s+(?:\S+\s+){0,3}\z/i.freeze
       # "On one sheet pan"
       IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
 
@@ -39,13 +45,17 @@ module Scullion
       def way(word, sentence)
         named = word[0].downcase
         named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
-        return if wet_pan?(word, sentence) || crisped_cold?(word)
+        return if wet_pan?(word, sentence) || crisped_cold?(word) || steams_dry?(word)
 
         keys = @words["cook"][named] || way_by_phrase(word, sentence)
         keys = [named] if keys == []
         # In plenty of water nothing is drunk up.
         keys = (keys - DRUNK) + (keys & DRUNK) if keys && sentence[word.begin(0)..].match?(PLENTY)
         [word.begin(0), keys] if keys && !sentence[0...word.begin(0)].match?(NOT)
+      end
+
+      def steams_dry?(word)
+        word[0].match?(STEAM) && (word.post_match.match?(DRIES) || word.pre_match.match?(LEFT_TO))
       end
 
       # "Crisp in ice water" is no cooking.

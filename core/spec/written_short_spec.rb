@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+require_relative "taken_lines"
+
+# What a cook writes short, or says once of two: half of each, washed three times, so many in a case.
+RSpec.describe "What is written short" do
+  include TakenLines
+
+  def component(line, at = -1)
+    draft = reads("Salad for 20\n2 kg pearl barley\n#{line}")
+    draft.taken(draft.reads[at]).component
+  end
+
+  it "does to each of two what is said behind both" do
+    lines = [
+      "1 kg each of parsnips and beetroot, peeled, in wedges",
+      "1 kg each parsnips and beetroot (peeled, wedges)"
+    ]
+    lines.each do |line|
+      both = [component(line, 1), component(line, 2)]
+      expect(both.map { |each| each.values_at("trim", "cut") }.uniq).to eq [%w[peeled wedges]]
+    end
+    expect(component("500 g each of leeks and carrots, sliced", 1)["cut"]).to eq "sliced"
+    expect(component("2 tbsp each of oil and parsley, chopped", 1)).not_to have_key("cut")
+  end
+
+  it "takes the halves of what is halved, and half of what is one" do
+    [
+      "4 punnets cherry tomatoes, ½",
+      "1 kg cherry tomatoes, in ½",
+      "200 g cherry tomatoes, 1/2'd"
+    ].each { |line| expect(component(line)["cut"]).to eq "halved" }
+    expect(component("12 eggs, 1/4d")["cut"]).to eq "wedges"
+    expect(taken("onion, ½").map { |each| each[1] }).to eq [75]
+    expect(taken("2 tbsp olive oil, lemon (½)").last.first).to eq "lemon-juice"
+  end
+
+  it "spins what is washed, and never mistakes it for spinach" do
+    [
+      "3 kg rocket, wash x3, spin",
+      "3 kg rocket, wash & spin dry",
+      "3 kg rocket, rinse twice, spin"
+    ].each { |line| expect(taken(line).map { |each| each.values_at(0, 1) }).to eq [["rocket", 3000]] }
+    expect(taken("3 kg spin, wash x2").map { |each| each.values_at(0, 1) }).to eq [["spinach", 3000]]
+    expect(all("Beans for 4\nDrain and rinse 2 x 400 g tins cannellini.").map { |each| each[1] }).to eq [480]
+  end
+
+  it "counts what is in the case, and serves nobody by its heads" do
+    text = "Caesar\n60 g garlic\nromaine 2 cases (24 heads), trimmed"
+    expect(reads(text).to_h["servings_said"]).to be_falsey
+    expect(taken("romaine 2 cases (24 heads)")).to eq taken("24 heads romaine")
+    expect(taken("2 boxes cherry tomatoes (18 punnets)")).to eq taken("18 punnets cherry tomatoes")
+  end
+
+  it "weighs what nobody counts among bare numbers, and asks of a few grams of what is eaten" do
+    list = "Noodles for 20\n2 kg soba\nDressing\n250 tahini\n120 rice vinegar\n60 soy sauce\n"
+    expect(all("#{list}40 ginger, grated").last).to eq ["ginger", 39, "dressing"]
+    expect(all("#{list}Bowl\nquinoa 40").last).to eq "?"
+  end
+
+  it "lists a food behind the name of the dish, and heads a part by how much it makes" do
+    text =
+      "Slaw (house) – cabbage 4 kg, shredded\n1 kg carrots\nDressing / makes 3 l\n150 g anchovies\n1 l oil"
+    expect(all(text)).to eq [
+         ["white-cabbage", 3920, "salad"],
+         ["carrot", 1000, "salad"],
+         ["anchovies", 150, "dressing"],
+         ["olive-oil", 913, "dressing"]
+       ]
+    expect(reads(text).to_h["title"]).to eq "Slaw (house)"
+    expect(all("Slaw – 40 portions\n4 kg cabbage").size).to eq 1
+    expect(all("Caesar – romaine 2 heads\n4 heads romaine").size).to eq 1
+  end
+
+  it "dresses with the whites and lays the greens on top" do
+    [
+      "12 spring onions - whites in dressing, greens on top",
+      "12 spring onions, whites in the dressing, greens over"
+    ].each { |line| expect(taken(line).map(&:last)).to eq %w[dressing top] }
+    expect(taken("6 leeks, whites in the salad, greens in stock").map(&:last)).to eq %w[salad pot]
+  end
+
+  it "has a food with its number spelled out behind a comma, however long its row" do
+    line = "red onions, a dozen, chopped v. fine and steeped in the vinegar for half an hour"
+    expect(taken(line).map { |each| each.values_at(0, 1) }).to eq [["red-onion", 1764]]
+  end
+
+  it "lays round the edge and to order" do
+    expect(taken("Two dozen eggs, quartered, go round the edge of the platters").last.last).to eq "top"
+    expect(taken("shaved parmesan to order, 10 g a plate").last.last).to eq "top"
+  end
+
+  it "keeps oranges in segments out of the dressing that has their zest" do
+    told = "Whisk 2 tbsp sherry vinegar with 4 tbsp oil and a scrape of orange zest."
+    fruit = ->(line) do
+      all("Salad for 4\n300 g rocket\n#{line}\n\nMethod\n#{told}").find { |each| each.first == "orange" }
+    end
+    expect(fruit["3 oranges, segmented"].last).to eq "salad"
+    expect(fruit["3 oranges"].last).to eq "dressing"
+  end
+
+  it "steams nothing that is left to steam dry" do
+    told = ->(step) do
+      reads("Salad for 20\n4 kg potatoes\n\nMethod\n#{step}").to_h["told"].filter_map do |each|
+        each["what"] if each["set"]
+      end
+    end
+    expect(told["Boil for 20 min, let them steam dry."].join).not_to include("steam")
+    expect(told["Boil for 20 min, leave to steam off in a colander."].join).not_to include("steam")
+    expect(told["Dress while they steam."].join).not_to include("steam")
+    expect(told["Steam the potatoes for 20 min."].join).to include("steam")
+  end
+end
