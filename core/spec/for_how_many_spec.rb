@@ -13,6 +13,8 @@ RSpec.describe Scullion::Recipe::Servings do
       Potato salad, 24 raciones
       Potato salad, 24 porties
       Potato salad (24)
+      Potato salad (24 for 7pm)
+      Potato salad, 24 at 1.30 pm
       Potato salad? 24 of them
       Potato salad - bowl for the volunteers (24)
       Potato salad! 24 jars
@@ -285,6 +287,27 @@ RSpec.describe Scullion::Recipe::Servings do
     ways.each do |way|
       read = Scullion::Recipe::Draft.new("Potato salad #{way}\n2 kg potatoes", house).to_h
       expect(read.values_at("title", "servings")).to eq(["Potato salad", 24]), way
+    end
+  end
+
+  it "has a number wherever a row says for how many it is" do
+    [
+      "Servings 24  Prep 15m",
+      "SERVINGS 24 | PREP 15M",
+      "Recipe no. 1147   Yield: 24 x #8 scoop (4 oz)"
+    ].each do |row|
+      read = Scullion::Recipe::Draft.new("Bean salad\n#{row}\n2 kg beans", house).to_h
+      expect(read.values_at("servings", "servings_said")).to eq([24, true]), row
+      expect(read["lines"][1]["kind"]).to eq "servings"
+    end
+  end
+
+  it "has one in each recipe of which a row says so" do
+    Dir[File.join(__dir__, "jotted", "*.txt")].each do |path|
+      texts = Scullion::Recipe::Rows.new(File.read(path)).texts
+      next if texts.grep_v(described_class::FOR_PART).grep(described_class::LINE).empty?
+
+      expect(described_class.new(texts).number).not_to be_nil, path
     end
   end
 end

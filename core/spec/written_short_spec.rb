@@ -110,4 +110,54 @@ RSpec.describe "What is written short" do
     expect(told["Dress while they steam."].join).not_to include("steam")
     expect(told["Steam the potatoes for 20 min."].join).to include("steam")
   end
+
+  it "cuts what its name would turn into a tin, and grates what comes grated" do
+    expect(component("6 tomatoes chopped as fine as you can")).to include(
+      "ingredient" => "tomato",
+      "cut" => "diced"
+    )
+    expect(component("1 kg tomatoes chopped")["ingredient"]).to eq "tomato"
+    expect(component("400 g tin chopped tomatoes")["ingredient"]).to eq "tinned-tomatoes"
+    expect(component("60 g horseradish grated")["ingredient"]).to eq component("60 g grated horseradish")[
+         "ingredient"
+       ]
+  end
+
+  it "asks about what nobody knows and is put to a food, and weighs the food without it" do
+    melon = ->(line) { all("Salad for 90\n2 kg rocket\n#{line}").drop(1) }
+    [
+      "watermelon 3 lrg, compress w/ 200ml gin",
+      "watermelon 3 large, compressed with 200 ml gin"
+    ].each { |line| expect(melon[line]).to eq [*melon["3 large watermelons"], "?"] }
+  end
+
+  it "spoons by the French spoon" do
+    expect(taken("2 c. à s. mustard")).to eq taken("2 tbsp mustard")
+    expect(taken("1 cuillère à café de salt")).to eq taken("1 tsp salt")
+    expect(taken("3 c.à.s. d'olive oil")).to eq taken("3 tbsp olive oil")
+  end
+
+  it "reads on past a spoon that ends a sentence" do
+    told = "tahini, two cloves of garlic and cold water till it drops off the spoon. Put the rest beside."
+    expect { all("Salad for 12\n#{told}\n2 kg rocket") }.not_to raise_error
+  end
+
+  it "cuts both, and softens nothing in a pan that is left to soften" do
+    text = "Slaw for 8\n500 g red cabbage\n500 g white cabbage\n1 kg kale\n\nMethod\n"
+    set = ->(told) do
+      reads(text + told).to_h["told"].select { |each| each["set"] }.map { |each| each["key"] }
+    end
+    expect(set["Core and shred both cabbages."]).to include("2/cut/shredded", "3/cut/shredded")
+    expect(set["Shred the red cabbage."]).not_to include("3/cut/shredded")
+    asked = ->(told) { all(text + told).count("?") }
+    expect(asked["Leave the cabbage for 10 minutes to soften. Massage the kale until softened."]).to eq 0
+    expect(asked["Soften the kale in a pan."]).to eq 1
+  end
+
+  it "grills what is held over a flame" do
+    told = ->(step) do
+      reads("Salad for 12\n8 aubergines\n\nMethod\n#{step}").to_h["told"].map { |each| each["key"] }
+    end
+    expect(told["Hold the aubergines over the flame till they collapse."]).to include("2/method/grill")
+  end
 end

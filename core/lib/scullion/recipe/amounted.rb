@@ -13,7 +13,7 @@ module Scullion
             shell\w*|pit\w*|after|before|get|gives?|yields?|left|about|unpeeled|wt|weight|each|x|per|pp|ep|ap|
             lbs?|oz|tins?|cans?|packs?|packets?|bags?|jars?|tubs?|of|or|to|if|use|buy|need
             |altogether|all|total)\b
-          |[~≈=/]}ix.freeze
+          |[~≈=]|(?<!\bw)/}ix.freeze
       SO_MUCH_ON_TOP = /\A[^,;.]{0,8}\.?[^,;.]{0,16}#{KeptBack::FOR_TOP}/.freeze
       SALT = %w[fine-salt].freeze
       ABOUT = %w[like maybe about say roughly].freeze

@@ -25,8 +25,11 @@ module Scullion
       def about?(token)
         return false if token.kind != :mark || !token.text.match?(/\A[~≈.]\z/)
 
-        token.text != "." || before(@tokens.index { |each| each.equal?(token) })&.value.to_h["aside"]
+        token.text != "." || cut_short?(before(@tokens.index { |each| each.equal?(token) }))
       end
+
+      # "Approx.", whose stop ends nothing.
+      def cut_short?(token) = token&.kind == :word && token.value["aside"]
 
       def measured?(token)
         token&.kind == :amount && token.value.unit != :piece && !token.value.estimated

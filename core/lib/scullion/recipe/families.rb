@@ -73,6 +73,11 @@ module Scullion
       # Fat that sets, and fries rather than dresses.
       def fried_in?(key) = words("kept").fetch("cook").include?(key)
 
+      def strewn?(key) = words("kept").fetch("strewn").include?(key)
+
+      # Is it here without the shell that it is bought in?
+      def shelled?(key) = words("kept").fetch("shelled").include?(key)
+
       # Is it to be told of where it only goes along? What somebody may not eat, by allergens or by diet.
       def told_of?(key) = @larder[key]&.for_anybody? == false
 

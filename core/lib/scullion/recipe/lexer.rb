@@ -191,11 +191,17 @@ module Scullion
         found.first == :food && @scan.string.byteslice(from...to).match?(/\A[[:upper:]][[:lower:]]+['’]s\z/)
       end
 
-      # "Cucumber small dice" are no small cucumbers.
+      # "Cucumber small dice" are no small cucumbers, "tomatoes chopped" none of a tin.
       def cut_behind?(found, words, size)
         return false if found.first != :food || size < 2
+        return true if size == 2 && cut_by_turning?(words)
 
         ((size + 1)..words.size).any? { |to| @lexicon.roles(words[(size - 1)...to])["cuts"] }
+      end
+
+      def cut_by_turning?(words)
+        @lexicon.turned?(words.first(2)) && !@lexicon.roles(words[1, 1])["cuts"].nil? &&
+          @lexicon.food(words.first(1)).to_a.intersect?(@lexicon.food(words.first(2)).to_a)
       end
 
       # "Wrap them in foil": what is to be done, at the beginning of a sentence, and no food.

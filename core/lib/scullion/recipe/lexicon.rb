@@ -117,6 +117,11 @@ module Scullion
         @foods[singular.join(" ")] || (@turned[singular.sort.join(" ")] if turned)
       end
 
+      # Is it a name only when its two words stand the other way round? @param words [Array<String>] folded
+      def turned?(words)
+        [words, words.map { |word| Lexicon.singular(word) }].none? { |each| @foods.key?(each.join(" ")) }
+      end
+
       # A text's words as names are looked up in it. @return [Array<String>]
       def self.words_of(text) = text.downcase.split(/[^[:alnum:]'’]+/).reject(&:empty?)
 
@@ -141,11 +146,6 @@ module Scullion
         @taken_back ||=
           words("kept").fetch("taken_back").map(&:split).sort_by { |said| -said.size }.group_by(&:first)
       end
-
-      def strewn?(key) = words("kept").fetch("strewn").include?(key)
-
-      # Is it here without the shell that it is bought in?
-      def shelled?(key) = words("kept").fetch("shelled").include?(key)
 
       # Does it have figures for that cut, or for one like it?
       def cut_so?(key, cut) = !@larder[key].nil? && !WrittenWay.cut(cut, @larder[key], self).nil?

@@ -28,7 +28,7 @@ module Scullion
         "leaves" => %w[leaf]
       }.freeze
       # All of the list that are of that kind, and not the first of them.
-      ALL_OF_A_KIND = { "herbs" => %w[herb], **KINDS.slice("nuts", "seeds", "leaves") }.freeze
+      ALL_OF_A_KIND = { "herbs" => %w[herb], **KINDS.slice("nuts", "seeds", "leaves", "grains") }.freeze
       # What some of them are called by how they grow or are cut.
       GROWN = {
         "spears" => %w[asparagus tenderstem],
@@ -37,12 +37,18 @@ module Scullion
         "bulbs" => %w[fennel]
       }.freeze
       SHORTEST = 4
+      # "Shred both cabbages": each that is called so.
+      EACH_OF_THEM = /\b(?:both|all)\s+(?:(?:of\s+)?the\s+)?\z/i.freeze
 
       # @param items [Items] @param listed [Array<Item>] the foods of the list @param larder [Hash]
       def initialize(items, listed, larder)
         @items, @larder = items, larder
         @listed = listed.map(&:foods).uniq
         @called = called(listed)
+        @heads =
+          listed
+            .group_by { |item| Lexicon.singulars(item.name).last }
+            .transform_values { |all| all.map(&:foods) }
         @cut_so = cut_so(listed)
         @along = listed.select { |item| item.place == "pot" }.map(&:foods)
       end
@@ -64,7 +70,7 @@ module Scullion
         @sentence = @items.plain(sentence)
         [nil, *@items.tokens(sentence)].each_cons(2)
           .reject { |before, token| of_its_name?(before, token) }
-          .filter_map { |before, token| mention(token, keys(token) || by_cut(before, token)) }
+          .filter_map { |before, token| mention(token, both(token) || keys(token) || by_cut(before, token)) }
       end
 
       # A sentence as its mentions count their places in it.
@@ -99,6 +105,14 @@ module Scullion
         return unless before.nil? || before.kind == :mark || before.folded == %w[the]
 
         @cut_so[token.value["cuts"]]
+      end
+
+      # @return [Array<String>, nil] of two foods or more that share this word
+      def both(token)
+        return if token.folded.nil? || !@sentence.byteslice(0...token.at).to_s.scrub.match?(EACH_OF_THEM)
+
+        so_called = @heads.fetch(Lexicon.singular(token.folded.last), [])
+        so_called.flatten if so_called.size > 1
       end
 
       def keys(token)

@@ -54,6 +54,10 @@ module Scullion
         /(?<=[,;]\s)salt(?<long>\s+(?:for\s+)?\d+\s?(?:min\w*|hrs?|hours?|h)\b)?
           (?:\s*(?:[,;&]|and\b|then\b)\s*
             (?<done>rinse|drain|squeeze|press)\b(?:\s+(?:out|dry|well)\b)?)+/ix.freeze
+      # "2 c. à s.", "1 cuillère à café"
+      FRENCH_SPOONS =
+        /\b(?:c\.?|cuill[èe]res?|cuill?\.)\s?[àa]\.?\s?(?:(?<soup>s\b\.?|soupe\b)|(?:c\b\.?|caf[ée]))
+          (?:\s+d['’]|\s+de\b)?/ix.freeze
       # "Wash x3, spin dry": how often, and no spinach.
       TIMES = '(?:\\s*(?:[x×]\\s?\\d|\\d\\s?[x×](?!\\s?\\d)|twice|thrice|\\d\\s+times|three\\s+times))'.freeze
       AND_SPIN = '\\s*(?:[,&+]|\\band\\b)\\s*spin\\b(?:\\s+dry)?'.freeze
@@ -82,7 +86,8 @@ module Scullion
           .sub(SPUN, "spun")
           .gsub(POINT) { |said| in_figures(said) }
           .gsub(SAY, '\1')
-          .gsub(/(?<=,\s)call it (?=\d)/i, "about ")
+          .gsub(/(?<=[,;–-]\s)(?:let['’]s\s+)?call it (?=\d)/i, "about ")
+          .gsub(FRENCH_SPOONS) { |_| Regexp.last_match[:soup] ? "tbsp " : "tsp " }
           .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
           .gsub(UNPACKED) { |_| "#{Regexp.last_match[:all]}#{Regexp.last_match[:food]}" }
           .gsub(PACKED_CUPS, '\1 \3 \2')

@@ -57,6 +57,8 @@ module Scullion
            |#{NUMBER}\s?(?:pp?\b|[x×]\s*\d+\s?(?:g|ml)\b
               |(?:tubs|boxes|pots|bowls|plates|lunch\s?boxes)\s+of\s+\d+\s?(?:g|ml)\b)
           )\W*\z/ix.freeze
+      # "96 x #8 scoop (4 oz)"
+      SCOOPED = /#{NUMBER}\s*(?:[x×]\s*)?(?:(?:\#|no\.?\s?)\d{1,2}\s+)?(?:scoops?|dips?)\b/ix.freeze
       # A line that says this and little else.
       LINE =
         /\A\W*(?:(?:it|this|that)\s+)?(?:serves|servings?|yields?|makes|portions?|feeds|does|pax|fires|covers|
@@ -66,6 +68,7 @@ module Scullion
          |#{ALONE}
          |\A\W*(?:yields?|makes)\b\s*:?\s*\d.{0,20}#{NUMBER}\s*(?:\d+[\s-]?(?:oz|g|ml)\s+)?#{THEM}.{0,30}\z
          |\A\W*(?:yields?|makes|batch)\W*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\b.{0,30}\z
+         |\A[^:]{0,40}\b(?:yields?|makes)\s*:?\s*#{SCOOPED}.{0,30}\z
          |\A\W*(?:starters?|mains?|sides?|plates?)\s*[x×]\s*#{NUMBER}\W*\z
          |\A\W*per\s+#{NUMBER}\s*#{THEM}[^,.]{0,30}\z
          |\A\([^()\d]{0,40}#{NUMBER}\s*#{SORT}#{THEM}\W*\)\z
@@ -162,6 +165,8 @@ module Scullion
         /\b#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml)\s+
           (?:scoops?|portions?|tubs|pots|servings|boxes|bowls|plates)\b/ix,
         SERVES,
+        /\b(?:yields?|makes)\s*:?\s*#{SCOOPED}/ix,
+        /\bper\s+(?:serving|portion)\s*\(\s*(?:of\s+|1\s+of\s+)?#{NUMBER}\s*\)/ix,
         /\b(?:makes\s+#{ABOUT}?(?:enough\s+for\s+)?|(?:[.;]|\A)\W*enough\s+for\s+)
           #{NUMBER}\b#{NOT_THEM}/ix,
         %r{\b(?:makes|yields?)\s*:?\s*#{ABOUT}?#{NUMBER}
@@ -220,7 +225,7 @@ module Scullion
         /\bthat(?:['’]s|\s+is|\s+will\s+be)\s+#{NUMBER}(?=\s*(?:[.;,)]|\z))/ix,
         /\bmeals?\s+(?:loaded|ordered|required|booked)\s*[:=]?\s*#{NUMBER}\b#{NOT_THEM}/ix,
         /\A[^\d:]{3,40}[!.,:–-]\s*(?!1\b)#{NUMBER}\s+(?:jars|lunches|dinners)\W*\z/ix,
-        /\b#{NUMBER}\s*@\s*\d{1,2}[:.]\d\d(?!\d)/ix,
+        /\b#{NUMBER}\s*(?:@|for|at)\s*\d{1,2}(?:[:.]\d\d(?!\d)|\s?[ap]m\b|[:.]\d\d\s?[ap]m\b)/ix,
         /=\s*#{NUMBER}\s*p\b\.?(?!\s*[[:alpha:]])/ix,
         /\A(?!.*\b(?:cases?|box(?:es)?|crates?|trays?)\b).*\b#{NUMBER}\s+heads?\W*\z/ix,
         /\b(?:for|serves|feeds)\s+(?:an?\s+)?#{NUMBER}[\s-](?:person|people|guest|cover)\b/ix,

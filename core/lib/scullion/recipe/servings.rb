@@ -8,6 +8,7 @@ module Scullion
 
       # So many times the least is the most of a range.
       WIDEST = 4
+      FOR_PART = /\A\W*for\b/i.freeze
 
       # number: nil where it does not say; row: in which it does
       # @return [Integer, nil] @return [String, nil]
@@ -23,7 +24,7 @@ module Scullion
         @near = [*top, *rows.last(1)]
         @number =
           found(AS_CALLED, top.first(1)) || found(SAID_ALONE, top) || found(ANYWHERE, looked_at(rows)) ||
-            found(NEAR_THE_TOP, @near) || found(FIRST_ROW, top.first(1))
+            found(NEAR_THE_TOP, @near) || found(FIRST_ROW, top.first(1)) || found([LINE], said_so(rows))
         @number ||= 1 if top.any? { |row| row.match?(FOR_ONE) }
       end
 
@@ -81,6 +82,9 @@ module Scullion
         near = rows.size > FROM_TOP + FROM_END ? rows.first(FROM_TOP) + rows.last(FROM_END) : rows
         near.select { |row| row[0, LONGEST].match?(NUMBERED) }
       end
+
+      # Rows that say it in so many words: a bare "for six" further down is of a part.
+      def said_so(rows) = looked_at(rows).grep_v(FOR_PART)
 
       # @param said [String] digits or words @return [Integer]
       def number_of(said)

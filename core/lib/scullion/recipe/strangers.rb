@@ -6,6 +6,7 @@ module Scullion
     module Strangers
       # Words to such a name.
       STRANGER = 3
+      PUT_TO_IT = %w[with w].freeze
 
       # What comes after this amount has a name that nobody knows.
       def stranger?(index)
@@ -27,14 +28,21 @@ module Scullion
           )
       end
 
-      # "3 dl cream, 1 dl tamarindo": so much of what nobody knows, in a clause of its own.
+      # "3 dl cream, 1 dl tamarindo", "compress w/ 200 ml gin": so much of what nobody knows, in a clause of
+      # its own or to be put to the food.
       def weighed_stranger?(index, known)
-        return false unless before(index)&.text == "," && @tokens[index].value.unit != :piece
+        return false if @tokens[index].value.unit == :piece
+        return false unless before(index)&.text == "," || put_to_it?(index)
 
         words = @tokens.drop(index + 1).take_while { |token| token.kind == :word }
         words.size.between?(1, STRANGER) && [nil, :mark].include?(@tokens[index + 1 + words.size]&.kind) &&
           words.all? { |token| token.value.empty? && token.text.length > 2 } &&
           words.none? { |token| known.key?(Around.word(token)) || @sizes.key?(Around.word(token)) }
+      end
+
+      def put_to_it?(index)
+        before = before(index)&.text == "/" ? index - 1 : index
+        PUT_TO_IT.include?(word_before(before))
       end
 
       # "Chilli, red 4": the words between the last mark and this amount make a name with the food before.

@@ -8,6 +8,8 @@ module Scullion
       DISH =
         /\A(?-i:[^:,;]*)\b(?:salad|slaw|coleslaw|tabbouleh|bowl|platter|side|starter)s?\s*
           (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
+      # "Three grain salad w/ apricot (school site B)"
+      DISH_WITH = %r{\A[^:;,\d]*\b(?:salad|slaw)s?\s+(?:with\b|w/)[^\d:;]*\z}i.freeze
       # "Three bean salad          60 portions x 3/4 cup"
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
@@ -60,7 +62,7 @@ module Scullion
         text = text.sub(MAKES_SO_MUCH, "")
         plain = bare(text)
         return false if serves?(text)
-        if [DISH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH, DISH_AND_YIELD].any? { |pattern|
+        if [DISH, DISH_WITH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH, DISH_AND_YIELD].any? { |pattern|
              text.match?(pattern)
            } || dated?(text)
           return true

@@ -12,10 +12,12 @@ module Scullion
       NOT = /\b#{NOT_TO}\s+(?:[^\s,;]+\s+){0,2}\z/i.freeze
       BOILED = %w[boil-cut simmer boil absorption].freeze
       DRUNK = %w[absorption].freeze
+      GRILLED = %w[grill sear].freeze
       # Ways of cooking that are told in several words.
       PHRASES = {
         /from\s+cold\b(?!\s+(?:oven|fridge))/i => %w[boil-cut simmer],
         /in\s+(?:\S+\s+){0,3}(?:(?:boiling|salted)\s+water\b|water\b(?=[^.;]*\d))/i => BOILED,
+        /(?:over|on|in)\s+(?:the|an?)\s+(?:(?:open|naked|gas|bare)\s+)?flames?\b/i => GRILLED,
         /(?:till|until|ha(?:ve|s))\s+(?:it's\s+|it\s+has\s+|they've\s+)?(?:absorbed|drunk)\b/i => DRUNK,
         /pour\w*\s+over\b[^.;]*\bboiling\b/i => DRUNK
       }.freeze
@@ -27,6 +29,11 @@ module Scullion
         /\A\w*\s+(?:(?:it|them|itself|themselves)\s+)?(?:dry|off)\b
           |\A\w*[^.;,]{0,12}\bin\s+(?:a|the)\s+colander\b/ix.freeze
       LEFT_TO = /\b(?:let|leave|left|while|as|when|still)\s+(?:\S+\s+){0,3}\z/i.freeze
+      # "Leave for 10 minutes to soften", "massage until it softens": with nothing on the heat.
+      SOFTENS = /\Asoften/i.freeze
+      BY_ITSELF =
+        /\b(?:leav(?:e|ing)|left|sit|stand|rest|soak|macerat|massag|salt|scrunch|toss)\w*\b[^.;]*\z/i.freeze
+      ON_THE_HEAT = /\b(?:heat|fr(?:y|ied)|pan|hob|butter|simmer|cook|sweat)\w*\b/i.freeze
       # "On one sheet pan"
       IN_THE_OVEN = /\b(?:sheet|roasting|baking|oven)\s\z/i.freeze
 
@@ -45,7 +52,9 @@ module Scullion
       def way(word, sentence)
         named = word[0].downcase
         named = "tray" if named == "pan" && word.pre_match.match?(IN_THE_OVEN)
-        return if wet_pan?(word, sentence) || crisped_cold?(word) || steams_dry?(word)
+        if wet_pan?(word, sentence) || crisped_cold?(word) || steams_dry?(word) || softens?(word, sentence)
+          return
+        end
 
         keys = @words["cook"][named] || way_by_phrase(word, sentence)
         keys = [named] if keys == []
@@ -56,6 +65,10 @@ module Scullion
 
       def steams_dry?(word)
         word[0].match?(STEAM) && (word.post_match.match?(DRIES) || word.pre_match.match?(LEFT_TO))
+      end
+
+      def softens?(word, sentence)
+        word[0].match?(SOFTENS) && word.pre_match.match?(BY_ITSELF) && !sentence.match?(ON_THE_HEAT)
       end
 
       # "Crisp in ice water" is no cooking.
