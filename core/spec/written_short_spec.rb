@@ -160,4 +160,59 @@ RSpec.describe "What is written short" do
     end
     expect(told["Hold the aubergines over the flame till they collapse."]).to include("2/method/grill")
   end
+
+  it "weighs so many pieces of what is cut by the piece, and asks where nobody knows it" do
+    expect(taken("12 lemon wedges")).to eq taken("12 wedges of lemon")
+    ["focaccia - 25 fingers, toasted", "12 batons of carrot", "8 tomato wedges"].each do |line|
+      expect(taken(line)).to eq(["?"]), line
+    end
+    expect(taken("2 fennel wedges")).to eq taken("2 fennel, wedges")
+    expect(taken("6 carrots, 5 cm batons")).to eq taken("6 carrots, batons")
+  end
+
+  it "opens all the tins of the size that is said of all" do
+    tins = "two tins of kidney beans, two of chickpeas, one of butter beans"
+    [" (all the big ones, 800 g)", " (all 800 g)"].each do |size|
+      expect(taken(tins + size).map { |each| each[1] }).to eq [960, 960, 472]
+    end
+  end
+
+  it "heads parts by one word in capitals each, and lists none of them again on the plate" do
+    text = <<~TEXT
+      Labneh, carrot, dukkah, 8 pax
+      CARROT
+      1.6 kg carrots, halved, roast 200° 30'
+      LABNEH
+      1 kg thick yoghurt
+      DUKKAH
+      100 hazelnut / 60 sesame / 20 coriander seed
+
+      PLATE: 3-4 carrots, pickle, dukkah 1 tbsp
+    TEXT
+    read = reads(text).to_h
+    expect(read["lines"].select { |line| line["kind"] == "heading" }.map { |line| line["text"] }).to eq %w[
+         CARROT
+         LABNEH
+         DUKKAH
+       ]
+    expect(all(text).map(&:first)).to eq %w[carrot strained-yoghurt hazelnuts sesame coriander-seed]
+    expect(read["told"].map { |each| each["key"] }.grep(/pickle/)).to eq []
+  end
+
+  it "stirs in what is not boiled along, and halves a pint" do
+    told =
+      "For 8: boil 600 g beetroot. Dissolve the gelatine in half a pint of boiling water, " \
+        "and when nearly setting stir in the beetroot with two sticks of celery, chopped."
+    places = all(told).reject { |each| each == "?" }.to_h { |key, _, into| [key, into] }
+    expect(places["celery"]).to eq "salad"
+    water = ->(text) do
+      all("For 8: boil 600 g beetroot in #{text} of water.").find { |each| each.first == "water" }
+    end
+    expect(water["half a pint"][1]).to eq (water["1 pint"][1] / 2.0).round
+  end
+
+  it "lays on top what goes on at the last second" do
+    told = "Toss all but the cashews; cashews on at the last second."
+    expect(all("Slaw for 8\n1 kg wombok\n200 g cashews\n\nMethod\n#{told}").last.last).to eq "top"
+  end
 end

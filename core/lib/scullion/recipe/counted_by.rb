@@ -9,6 +9,25 @@ module Scullion
       PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
       BUNCHED = %w[bunch head punnet loaf bulb].freeze
 
+      # So many of what is cut, which the larder does not weigh: "12 batons of carrot" are no 12 carrots.
+      CUT_PIECES = %w[
+        fingers
+        batons
+        cubes
+        chunks
+        strips
+        wedges
+        rounds
+        discs
+        ribbons
+        matchsticks
+        shards
+        curls
+      ].freeze
+
+      # As many of one food that somebody cuts so.
+      FEW_CUT = 6
+
       # Of that size whatever it is called beside: "1 tin chickpeas, A10".
       CATERING = %w[a10 no10].freeze
 
@@ -21,6 +40,24 @@ module Scullion
       def pieces_of_it?(index, piece)
         item.food? && item.counted? && item.piece.nil? && @around.before(index)&.kind == :food &&
           (PARTED.include?(piece) || @lexicon.piece_known?(item.foods.first, piece) || heart?(piece))
+      end
+
+      # "Focaccia - 25 fingers", "12 lemon wedges": right behind its number, which is not that of the food, or
+      # behind the name of one; "2 fennel wedges" are two.
+      def cut_counted(token, index)
+        cut = Lexicon.singular(Around.word(token))
+        if !CUT_PIECES.include?(Around.word(token)) || !item.counted? || item.piece || item.amount.value < 1
+          return
+        end
+
+        name = @around.before(index)
+        named = name&.kind == :food && !name.text.match?(/s\z/i)
+        if named && item.amount.value <= FEW_CUT && !@lexicon.piece_known?(name.value[:keys].first, cut)
+          return
+        end
+
+        amount = @around.before(named ? index - 1 : index)
+        item.piece = cut if amount&.kind == :amount && amount.value.equal?(item.amount)
       end
 
       # "3 celery hearts" are no heads.

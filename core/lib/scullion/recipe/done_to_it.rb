@@ -46,6 +46,7 @@ module Scullion
 
         return if half_of?(token, index)
 
+        cut_counted(token, index) if roles["cuts"]
         known = ROLES.select { |name| roles[name] }
         item.flags << :done_ahead if ahead_of_name?(roles)
         item.flags << :prepared if weighed_so?(token, roles, index) || left_of_it?(roles, index)

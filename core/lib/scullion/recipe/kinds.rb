@@ -6,6 +6,7 @@ module Scullion
     # by whether steps have begun.
     class Kinds
       include NoteRows
+      include ShoutedRows
       include StepRows
       include TitleRows
 
@@ -17,8 +18,8 @@ module Scullion
              \b(?!-[[:alpha:]]))/ix.freeze
       TICKED = /\A\s*(?:[☐☑☒✓]|\[[ x]\])/i.freeze
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
-      # Rows from the top in which capitals alone are a name of the dish, and words to a heading in them.
-      SHOUTED, SHOUTED_WORDS = 4, 6
+      # Rows from the top in which capitals alone are a name of the dish.
+      SHOUTED = 4
       # "x4. Good."
       TIMES = /\A\W*[x×]\s?\d{1,4}\.(?:\s|\z)/i.freeze
       # "Salad 2 - leaves"
@@ -43,7 +44,6 @@ module Scullion
           (?:makes|yields?|gives)\s+#{Amount::Words::ROUGHLY}?
           \d[\d.,]*\s?(?:g|kg|ml|l|lit(?:re|er)s?|oz|lbs?|pints?|cups?)\b[^:]{0,30}\z}ix.freeze
       AT_TABLE = /\s(?:to\s+serve|(?:for|on|at)\s+the\s+table|on\s+the\s+side)\z/.freeze
-      CAPITALS = %r{\A[[:upper:]][[:upper:] &'’/-]{4,}(?:\s*\(\d{1,4}\))?:?\z}.freeze
       # "Prep 20 min", "Ready in: 1 h 10", "Easy"
       TIME_ALONE =
         /\A(?:(?:prep\w*|cook\w*|bak\w*|total|ready|rest\w*|chill\w*|time|active|in|takes)\W+)*
@@ -80,6 +80,7 @@ module Scullion
         loud = texts.count { |text| text.match?(/[[:upper:]]{3}/) && !text.match?(/[[:lower:]]/) }
         @small_letters = loud < texts.size * SHOUTING
         @texts, below = texts, texts[2].to_s
+        @loud_words = loud_words(texts)
         @standfirst = texts[1] if below.match?(Servings::LINE) || times_and_servings?(below)
         above = texts.take_while { |text| !text.match?(LIST_BEGINS) }
         @above_list = above.size < texts.size ? above : []
@@ -102,7 +103,7 @@ module Scullion
         return "title" if place.between?(1, SHOUTED) && dish?(text) && !listed_in_full?(text)
         return "heading" if heading?(text)
         return "note" if place <= NEAR_TOP && text.match?(TIME_ALONE)
-        if (serves?(text) && !weighed?(text)) || times_and_servings?(text) || text.match?(TIMES)
+        if (serves?(text) && !weighed?(text.sub(MADE, ""))) || times_and_servings?(text) || text.match?(TIMES)
           return "servings"
         end
         return "heading" if (place >= SHOUTED || (place.positive? && text.match?(/\(\d/))) && capitals?(text)
@@ -217,8 +218,8 @@ module Scullion
         # "☐ Sumac to finish" is ticked off, and heads nothing.
         return false if text.match?(TICKED) && !text.end_with?(":")
 
-        marked?(text) || list_heading?(plain) || steps_heading?(plain) || part?(plain) || shouted?(text) ||
-          so_much_made?(text)
+        @loud_words.include?(text) || marked?(text) || list_heading?(plain) || steps_heading?(plain) ||
+          part?(plain) || shouted?(text) || so_much_made?(text)
       end
 
       def marked?(text) = text.match?(/\A#+\s|\A\*\*.+\*\*:?\z/) || text.end_with?(":")
@@ -272,23 +273,6 @@ module Scullion
         name, rest = plain.split(",", 2)
         @lexicon.part?(name.strip) && rest.split.size.between?(1, PART_WORDS) &&
           @items.of(rest).none? { |item| item.food? || item.amount }
-      end
-
-      # "PICKLED CARROTS" among rows in small letters.
-      def capitals?(text)
-        words = text.match?(/\(\d/) ? 1 : 2
-        @small_letters && text.match?(CAPITALS) && text.scan(/[[:alpha:]]+/).size.between?(words, PART_WORDS)
-      end
-
-      # Near the top, where not all of the text is in capitals.
-      def capitals_alone?(text)
-        @small_letters && text.match?(/\A[^[:lower:]\d]{7,}\z/) && text.match?(%r{[ /]})
-      end
-
-      # "SATURDAY - in separate tubs"
-      def shouted?(text)
-        @small_letters && text.match?(/\A[[:upper:]]{4,}\b[^\d,]*\z/) && text.split.size <= SHOUTED_WORDS &&
-          @items.of(text).none?(&:food?)
       end
 
       def amount?(text) = text.sub(Rows::BULLET, "").match?(AMOUNT)

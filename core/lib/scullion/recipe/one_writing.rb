@@ -77,6 +77,7 @@ module Scullion
           .tr("⁄×", "/x")
           .sub(CUT_IN_PARTS) { |_| "#{Regexp.last_match[:ahead]}#{PARTS.fetch(Regexp.last_match[:part])}" }
           .gsub(/\ba couple(?: of)?\b/i, "2")
+          .gsub(/\bin\s+half\s+an?\s+(?=(?:pint|lit(?:re|er)|cup|gallon|quart)\b)/i, "in 1/2 ")
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }
           .gsub(%r{(?<![[:alnum:]])s\s?/\s?p(?![[:alnum:]])}i, "s&p")

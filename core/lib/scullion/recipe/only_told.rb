@@ -17,7 +17,7 @@ module Scullion
 
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
-        return false if item.from.to_i.zero? && sentence.match?(Kinds::SHARED)
+        return false if (item.from.to_i.zero? && sentence.match?(Kinds::SHARED)) || part_of_list?(item)
         return false if share_of_it?(item) || rest_of_it?(item, sentence) || share_of_listed?(item, sentence)
         return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
@@ -41,6 +41,15 @@ module Scullion
 
         @above ||= @lines.take_while { |line| !@in_list.include?(line) }.flat_map { |line| told_in(line) }
         @above.include?(sentence) && !sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
+      end
+
+      # "Dukkah 1 tbsp" on the plate, of the dukkah that is listed below its own heading.
+      def part_of_list?(item)
+        @parts ||=
+          @lines
+            .select { |line| line.kind == "heading" }
+            .to_set { |line| Lexicon.fold(line.text.delete("#*:")) }
+        @parts.include?(Lexicon.fold(item.name))
       end
 
       # By what it comes in, or as something that it is cooked in and somebody may not eat.

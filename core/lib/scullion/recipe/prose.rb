@@ -21,7 +21,7 @@ module Scullion
             pound(?:ed)?\s(?:the|those|it|garlic|with)|dressing\swants|like\sa\smayonnaise)\b/ix.freeze
 
       # "That you boiled yesterday, peel and dice them with two apples"
-      DONE_BETWEEN = /\b(?:peel|dice|cut|slice|chop|toss|mix|fold|dress)\b/i.freeze
+      DONE_BETWEEN = /\b(?:peel|dice|cut|slice|chop|toss|mix|fold|dress|stir\s+in)\b/i.freeze
       LISTED_WITH =
         /\bwith\b(?:(?!\b(?:then|drain\w*|add|toss\w*|stir\w*|until|till|while|when)\b)[^.;])*\z/i.freeze
       STRANGER = /\A(?-i:[[:alpha:]]{4,})\z/.freeze

@@ -217,9 +217,14 @@ module Scullion
       # "1 can each: green beans, wax beans, kidney beans (15 oz)", "a can of these, one of those (all 15 oz)"
       def one_size(items)
         return unless items.size > 1 && items.last.size
-        return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:|\b(?:all|both)\s+(?:are\s+)?\d/i)
+        return unless @plain.match?(/\b(?:each|ea)(?:\s+of)?\s*:|\b(?:all|both)\s+(?:[^()\d]{0,24}\s)?\d/i)
 
-        items.each { |item| item.size ||= items.last.size if item.container && item.counted? }
+        items
+          .select { |item| item.counted? && item.piece.nil? }
+          .each do |item|
+            item.size ||= items.last.size
+            item.flags |= [:each]
+          end
       end
 
       # "Yoghurt 300, parsley 60, anchovy 12, garlic 6": what may be counted may be weighed like the rest.

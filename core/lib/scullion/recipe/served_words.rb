@@ -89,7 +89,8 @@ module Scullion
       PEOPLE =
         /(?:people|persons?|ppl|pax|covers|guests|crew|staff|kids|children|little\ ones|infants|pupils|adults|
             grown-?ups|residents|patients|diners|delegates|members|volunteers|campers|students|workers|
-            walkers|teachers|leaders|helpers|carers|drivers|visitors|eaters|of\ us)\b/ix.freeze
+            walkers|teachers|leaders|helpers|carers|drivers|visitors|eaters|
+            of\ (?:us|them|you))\b/ix.freeze
       # "20+4 covers", "48 + 6 leaders"
       SUMMED = /\b(\d{1,4})\s*\+\s*(\d{1,4})\s*(?:#{THEM}|#{PEOPLE})/i.freeze
       DIETS = /(?:veg(?:gies?|ans?|etarians?)?|coeliacs?)\b/i.freeze
@@ -103,6 +104,10 @@ module Scullion
           (?:\s*(?:\+|&|and|plus)\s*
             (?:#{COUNT}\s+(?:#{PEOPLE}|#{DIETS})
                |an?\s(?:crew|staff|party|team|band)\s+of\s+#{COUNT}\b))+/ix.freeze
+      # "Feeds the cricket team (11) plus teas (4)"
+      TEAMS =
+        /\b(?:feeds|serves|for)\s+[^\d(]{3,30}\(\d{1,4}\)\s*
+          (?:\+|&|and|plus)\s+[^\d(]{2,24}\(\d{1,4}\)/ix.freeze
       ONE_GROUP = /\b#{COUNT}\b/i.freeze
       # "5 tables of 8"
       TIMES =
@@ -152,6 +157,8 @@ module Scullion
       PLAIN = [SERVES, SO_MANY, EVENT_FOR, FOR, WE_ARE].freeze
       # Said anywhere, the surest first.
       ANYWHERE = [
+        /\b(?:booked|expected|confirmed|coming|covers)\b[^\d]{0,12}
+          \b(?:allow|cook|prep|plan|make)\s+(?:for\s+)?#{ABOUT}?#{NUMBER}\b#{NOT_THEM}/ix,
         /[,;.(–-]\s*(?:do|make|prep|cook|cater|plan)\s+(?:it\s+)?for\s+#{NUMBER}\b#{NOT_THEM}/ix,
         /\A(?!.*\bstaff\b)[^\d]{0,12}\bper\s+#{NUMBER}\s*#{THEM}\s*[:,-]/ix,
         /\A\W*(?:quantities\s+|amounts\s+)?for\s+(?:every|each)\s+(?<number>\d{1,3})\s*#{THEM}\W*\z/ix,

@@ -8,6 +8,9 @@ module Scullion
 
       # So many times the least is the most of a range.
       WIDEST = 4
+      # "1 kg yoghurt, hang 24 h (yields 600)": of that food.
+      LEFT_OF_IT =
+        /\A(\W*\d.*?)\(\s*(?:yields?|gives|makes|leaves)\s+#{Amount::Words::ROUGHLY}?[\d.,]+\s*\)/i.freeze
       FOR_PART = /\A\W*for\b/i.freeze
 
       # number: nil where it does not say; row: in which it does
@@ -17,9 +20,10 @@ module Scullion
       # @param rows [Array<String>]
       # @raise [UnreadableAmount] when it says that nobody is served
       def initialize(rows)
+        rows = rows.map { |row| row.sub(LEFT_OF_IT, '\1') }
         top = rows.drop_while { |row| row.match?(NoteRows::WRITTEN_BY) }
         top = top.grep_v(NoteRows::GREETING).first(NEAR_TOP)
-        @number = together(top) || by_portion(rows) || scaled(top) and return
+        @number = together(top) || teams(rows) || by_portion(rows) || scaled(top) and return
 
         @near = [*top, *rows.last(1)]
         @number =
@@ -49,13 +53,18 @@ module Scullion
         counts&.sum&.then { |sum| sum if sum.between?(1, MOST) }
       end
 
-      def added(row) = row[GROUPS]&.scan(ONE_GROUP)&.map { |said| number_of(said.downcase) }
+      def added(row, groups = GROUPS) = row[groups]&.scan(ONE_GROUP)&.map { |said| number_of(said.downcase) }
 
       # @return [Array<Integer>] as many of each as there are of them
       def multiplied(row)
         found = row.match(TIMES) or return
         times, each = found.values_at(:times, :each).map { |said| number_of(said.downcase) }
         [times * each]
+      end
+
+      # Wherever it stands. @return [Integer, nil]
+      def teams(rows)
+        rows.lazy.filter_map { |row| added(row[0, LONGEST], TEAMS)&.sum }.grep(1..MOST).first
       end
 
       # "Makes approx. 2.5 kg, portion 100 g"

@@ -35,6 +35,8 @@ module Scullion
         /\b(?:\d\s+)?batch\s*=.*\z
          |\b(?:makes|yields?)\s+#{Amount::Words::ROUGHLY}?\d[\d.,]*\s*
           (?:l|litres?|ml|kg|g|lbs?|qts?|gal)\b[^,:|]*
+         |\(\s*#{Amount::Words::ROUGHLY}?\d+\s?(?:g|ml|oz)\s*
+           (?:pots|tubs|boxes|bowls|scoops|cups|each)\s*\)
          |\([^()]*\b(?:ptns?|portions?|makes|serves|yields?)\b[^()]*\)
          |\b\d+\s*(?:portions?|ptns?|covers|pax)\s*(?:@|of|[x×])?\s*\d+\s?(?:g|ml)\b
          |\bportions?\s*(?:size|of|:)?\s*\d+\s?(?:g|ml)\b

@@ -6,8 +6,8 @@ module Scullion
     # is a part of.
     module ToldOnTop
       TOP =
-        /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s(?:minute|moment)|
-            scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
+        /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s
+            (?:minute|moment|second)|scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
       SCATTER =
         /\b(?:scatter|sprinkle|crumble)\b(?!\S|\s+in(?:to)?\b)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       # What is crumbled stands right before it.

@@ -20,7 +20,7 @@ module Scullion
         "massage" => [/\b(?:massag|scrunch)\w*|\brub\s+(?:the\s+)?(?:kale|cavolo|leaves)\b/i],
         "ice-water" => [/\biced?\s+water\b/i],
         "cold-soak" => [/\b(?:soak|steep)\w*\b(?!#{IN_OTHER})/i],
-        "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d)/i],
+        "quick-pickle" => [/(?:\A|[.;,:]\s*|\bthen\s+|\bquick(?:ly)?[\s-])pickle\b(?!d|\s*,)/i],
         "mash" => [/\b(?:mash|crush)\s+(?:the|them|it)\b/i]
       }.freeze
       # "Not soaked", "no need to rinse": what is not done.
