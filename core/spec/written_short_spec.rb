@@ -215,4 +215,26 @@ RSpec.describe "What is written short" do
     told = "Toss all but the cashews; cashews on at the last second."
     expect(all("Slaw for 8\n1 kg wombok\n200 g cashews\n\nMethod\n#{told}").last.last).to eq "top"
   end
+
+  it "is cut by a noun behind a mark, where the food may be cut so, and asked where nothing is" do
+    cut = ->(line) { component(line)["cut"] }
+    expect(cut["4 beetroot, quarters"]).to eq "wedges"
+    expect(cut["2 kg potatoes, halves"]).to eq "halved"
+    expect(cut["6 carrots, sticks"]).to eq "batons"
+    expect(cut["2 bunches radish, wafer"]).to eq cut["2 bunches radish, wafer-thin"]
+    expect(cut["6 spring onions, bias"]).to eq "sliced"
+    expect(taken("500 g walnuts, halves")).to eq taken("500 g walnuts")
+    ["6 carrots, fans", "1 kg potatoes, hasselback", "3 shallots, ciselées"].each do |line|
+      expect(taken(line)).to eq(["?"]), line
+    end
+  end
+
+  it "pickles, seeds and lays on last by the short words for it" do
+    expect(component("20 cucumbers, quick-pickled")["treat"]).to eq "quick-pickle"
+    expect(component("half a cucumber, the seeds scraped out")["trim"]).to eq "seeded"
+    expect(taken("50 g sesame, last sec").last.last).to eq "top"
+    expect(
+      all("Salad for 20\n2 kg barley\nDressing\n1 l oil\n2 sprigs tarragon, last second").last.last
+    ).to eq "dressing"
+  end
 end

@@ -38,7 +38,7 @@ module Scullion
         /\b(?:wts?|weights?|amounts?|all)\s+in\s+g(?:rams)?\b
           |\bper\s+(?:portion|person|head|cover)\s*,?\s*g\b
           |\b(?:net|ep|gross|qty|quantity|wt|weight|amount)\s*[(,]?\s*g(?:rams)?\b(?!\s*\d)/ix.freeze
-      WEIGHT = /\A\s*\d[\d.,]*\s?(?:kg?|g|lbs?|oz)\b/i.freeze
+      WEIGHT = /\A\s*\d[\d.,]*\s?(?:kg?|g|lbs?|oz)\b(?:\s+\d[\d.,]*\s?oz\b)?/i.freeze
       GROSS_NET = /\b(?:gross|ap)\b.{1,20}\b(?:net|ep)\b/i.freeze
       # A row that heads a column of weights: "kg", "kg/l".
       UNIT_ALONE = %r{\A\s+\(?(?<unit>kg|g)(?:\s?/\s?(?:l|ml))?\)?\s*\z}i.freeze

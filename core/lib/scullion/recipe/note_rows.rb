@@ -55,6 +55,12 @@ module Scullion
       # Does it stand before what the dish is called: who wrote it, or the page of a book?
       def before_title?(text) = text.match?(PAGE) || written_by?(text)
 
+      # "Anchovies – no, she's allergic"; not "eggs – no. 12".
+      REFUSED =
+        /\A\W*(?-i:[[:alpha:]'’ ]{3,30}?)\s*[–—:-]\s*no(?:pe)?
+          (?=\s*(?:[,;!)]|\z|thanks|thank|ta\b))[^\d]*\z/ix.freeze
+      ORDERED = /\A\W*tip\s+(?:in|into|out|over|onto|it|them|all|everything|the)\b(?!\s*[:–—-])/i.freeze
+
       private
 
       def written_by?(text) = text.match?(WRITTEN_BY) && !weighed?(text)
@@ -93,10 +99,12 @@ module Scullion
              text.match?(HEARD) || remark_in_brackets?(text)
           return true
         end
+        return true if text.match?(REFUSED)
         return part_between_dashes?(text) == false if text.match?(Kinds::DASHED)
 
-        # "Tip 2 x 400 g tins of beans into a bowl" is no tip.
-        !amount?(text) && @lexicon.note?(text) && !(begins_step?(text) && weighed?(text))
+        # "Tip 2 x 400 g tins of beans into a bowl", "tip in the beans" are no tips.
+        !amount?(text) && @lexicon.note?(text) && !text.match?(ORDERED) &&
+          !(begins_step?(text) && weighed?(text))
       end
     end
   end

@@ -58,6 +58,8 @@ module Scullion
       FRENCH_SPOONS =
         /\b(?:c\.?|cuill[èe]res?|cuill?\.)\s?[àa]\.?\s?(?:(?<soup>s\b\.?|soupe\b)|(?:c\b\.?|caf[ée]))
           (?:\s+d['’]|\s+de\b)?/ix.freeze
+      # "10 tins (160g, drained 112)": in the same unit.
+      DRAINED_BARE = /(?<=\d)\s?(?<unit>g|oz)[,;]?\s+(?:drained|net)\s+\d{2,4}(?=\s*\))/i.freeze
       # "Wash x3, spin dry": how often, and no spinach.
       TIMES = '(?:\\s*(?:[x×]\\s?\\d|\\d\\s?[x×](?!\\s?\\d)|twice|thrice|\\d\\s+times|three\\s+times))'.freeze
       AND_SPIN = '\\s*(?:[,&+]|\\band\\b)\\s*spin\\b(?:\\s+dry)?'.freeze
@@ -85,6 +87,7 @@ module Scullion
           .gsub(SALT_ORDERED) { |said| salted(said, Regexp.last_match[:long]) }
           .gsub(WASHED) { |_| Regexp.last_match[:done].downcase.sub(/e?\z/, "ed") }
           .sub(SPUN, "spun")
+          .gsub(DRAINED_BARE, '\0\k<unit>')
           .gsub(POINT) { |said| in_figures(said) }
           .gsub(SAY, '\1')
           .gsub(/(?<=[,;–-]\s)(?:let['’]s\s+)?call it (?=\d)/i, "about ")

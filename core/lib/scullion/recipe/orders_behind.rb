@@ -39,6 +39,7 @@ module Scullion
       # "Red onion, thin", "parsley 2 bunches, fine". @return [Hash, nil] its roles
       def cut_alone(words, to)
         cut = @lexicon.words("cuts_alone")[words.join(" ")]
+        cut ||= cut_by_noun(words)
         cut ||= "very-thin" if as_thin_as?(words)
         return unless cut
         return if @tokens.empty? || @tokens.last.text == "("
@@ -47,6 +48,13 @@ module Scullion
         return if words.first.start_with?("sl") && @tokens.last.kind == :amount && counted?(@tokens.last)
 
         { "cuts" => cut } if order_ends?(to) && !names?(words) && !cut_already?
+      end
+
+      # "4 beetroot, quarters"; not "12 slices", nor "walnuts, halves".
+      def cut_by_noun(words)
+        cut = @lexicon.words("cut_nouns")[words.join(" ")] or return
+        food = @tokens.rindex { |token| token.kind == :food } or return
+        cut if @tokens.last.kind == :mark && @lexicon.cut_so?(@tokens[food].value[:keys].first, cut)
       end
 
       # "Wisp thin", "hair-thin"; not "to thin", "pencil-thin asparagus".

@@ -37,6 +37,9 @@ module Scullion
 
         begin_part(found[:name], row.indent)
         rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
+        if !food?(rest) && weighed_stranger?(row.text[found.end(:name)..])
+          return [without_food(row, row.text, rest)]
+        end
         return [line(row, row.text, "heading")] if rest.match?(CONTAINS) || !food?(rest)
 
         listed = foods(row, rest)
@@ -46,6 +49,15 @@ module Scullion
         @in_one_row = weighed > 1
         @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
+      end
+
+      # "Dressing = house vin 750 ml": so much of what nobody knows.
+      def weighed_stranger?(rest)
+        return false if rest.match?(/\A\s*\(/)
+
+        @items
+          .of(rest.sub(/\A[\s:=!-]+/, ""))
+          .any? { |item| item.amount && !item.counted? && item.unknown.any? }
       end
 
       # "Dressing 1.5 l (bottled)", with nothing that it is made of.

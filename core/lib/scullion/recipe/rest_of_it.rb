@@ -29,7 +29,11 @@ module Scullion
         /\b(?:scatter|sprinkle|crumble|shower|grate|top|finish|garnish|dot|strew)\b[^.;]*
           \bthe\s+(?:rest|remainder|other\s+half)\b(?!\s+of\b)/ix.freeze
       SHARE = "(?:#{Shares::ANY}|most)".freeze
+      # "Fold most of these through", of what that names, or so many sentences before it.
+      THESE_BACK = 3
+      OF_THESE = /\b(?<share>#{SHARE})\s+of\s+(?:these|them|those)\b/i.freeze
       ANY_SHARE = /(?<![[:alnum:]])#{SHARE}\s/i.freeze
+      REST_OF_ALL = /\b(?:rest|remainder)\s+of\s+(?:the|your)\s+(?<all>[^.;]*)/i.freeze
       MOST = /\bmost\s+of\s+(?:an?\s+|the\s+)?\z/i.freeze
 
       # @param lines [Array<Page::Line>] @param items [Items]
@@ -63,16 +67,31 @@ module Scullion
       # "Whisk the oil, lemon and half the dill … the rest of the dill on top", of dill that is listed.
       def shared_by_steps(line)
         item = line.item
-        return [line] if item.amount.nil? || line.held || item.parts.any? || item.place == "table"
-        return [line] if @items.poured?(item)
+        return [line] if line.held || item.parts.any? || item.place == "table" || @items.poured?(item)
+        return [line] unless item.amount || item.piece
 
-        at = first_share(item) or return [line]
+        at = first_share(item) or return shared_with_others(line)
         share = Shares::WORDS.fetch(sentences[at][share_of(item), :share].downcase, @most)
         return kept(line, share) if share && (kept?(sentences[at], item) || strewn?(sentences[at], item))
         return [line] unless share && goes_over?(item, at)
 
-        shared(line, item.amount, share.to_f, dressed: whisked?(sentences[at], item))
+        shared(line, item.amount, share.to_f, dressed: item.amount && whisked?(sentences[at], item))
       end
+
+      # "Tear the herbs. Fold most of these through … the rest of the herbs, pomegranate."
+      def shared_with_others(line)
+        item = line.item
+        at = sentences.index { |text| text.match?(OF_THESE) } or return [line]
+        before = sentences[[at - THESE_BACK, 0].max..at].join(" ").split(OF_THESE).first
+        named = /\b#{name(item)}\b/i
+        unless before.match?(named) && sentences.drop(at + 1).any? { |text| rest_of_all?(text, named) }
+          return [line]
+        end
+
+        kept(line, 1 - Shares::WORDS.fetch(sentences[at][OF_THESE, :share].downcase, @most))
+      end
+
+      def rest_of_all?(text, named) = text.match?(FINISHED) && text[REST_OF_ALL, :all].to_s.match?(named)
 
       # Of what is blitzed into the dressing the rest has a line of its own; of the salad's it is kept back.
       def shared(line, whole, share, dressed:)
@@ -96,7 +115,7 @@ module Scullion
       end
 
       def kept(line, share)
-        line.item.place = line.into = nil
+        line.item.place = line.into = line.topped = nil
         line.kept = share.to_f
         [line]
       end

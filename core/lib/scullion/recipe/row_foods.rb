@@ -15,6 +15,8 @@ module Scullion
         /\A\W*#{Amount::Words::ROUGHLY}?(?:#{Shares::ANY})\s+
           (?:of\s+(?:it|them)\s+)?(?:for|on|over|to)\b/ix.freeze
       STRANGER = /\A\W*(?<word>[[:alpha:]]{4,}),\s+[[:alpha:]]/.freeze
+      # "Tarragon, last second" in a dressing goes there late, and on no top.
+      LATE = /\blast\s+(?:min|sec|minute|second|moment|thing)s?\b/i.freeze
       NOTHING_OF_IT = /\A\W*(?:no|without)\b(?!\.)/i.freeze
 
       # "Caesar – romaine 2 cases (24 heads), trimmed": the first food of the list stands behind the name.
@@ -90,6 +92,9 @@ module Scullion
         for_each = [Page::EACH_PLATE, Page::PART_EACH].any? { |pattern| row.text.match?(pattern) }
         items.each { |item| item.flags << :per_head } if @per_head || for_each
         items.each { |item| item.flags << :prepared } if @net && !plain.match?(DoneToIt::AS_BOUGHT)
+        items.each { |item| item.place = nil if @into == "dressing" && item.place == "top" } if plain.match?(
+          LATE
+        )
         words = @items.plain(plain)
         items = without_unwanted(items, words)
         listed =

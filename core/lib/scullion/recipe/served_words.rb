@@ -242,7 +242,7 @@ module Scullion
         /(?:=\s*|[[:alpha:]]\s+(?:[-–—]\s+)?)#{NUMBER}\s*(?:pp|pax|ptns?)\b/ix,
         /\b#{NUMBER}\s+for\s+(?:lunch|dinner|supper|tea|brunch|breakfast|(?:a|the)\s+buffet)\b/ix,
         /\A\W*[x×]\s?#{NUMBER}\.(?=\s|\z)/ix,
-        /\(\s*#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml|oz)\s*\)\W*\z/ix,
+        /\(\s*#{ABOUT}?#{NUMBER}\s*[x×]\s*\d+\s?(?:g|ml|oz)\s*\)\W*\z/ix,
         /\A[^\d]{6,}
           (?:\(#{NUMBER}(?:\s+(?:tubs|boxes|pots|jars))?\):?|\s[-–—]\s#{NUMBER}\s+(?:tubs|pots))\z/ix
       ].freeze

@@ -11,7 +11,12 @@ module Scullion
       # What is done in a clause of its own.
       DONE =
         /(?:[,;(–]|\band\b|\bthen\b)\s*(?:(?-i:[[:alpha:]]+)ly\s+)?
-          (?<word>(?-i:[[:alpha:]]{2,})(?:ed|é|ée|és))\b/ix.freeze
+          (?<word>(?-i:[[:alpha:]]{2,})(?:ed|ée?s?))(?![[:alpha:]])/ix.freeze
+
+      # Ways to cut that nothing here has a figure for, alone behind a mark.
+      ALONE =
+        /[,;(–-]\s*(?<word>fans|tourn[eé]|hasselback|curls|scored|length(?:ways|wise)|longways
+            |crossw(?:ays|ise)|pearls|thirds|lattice)\s*(?=[,;.)]|\z)/ix.freeze
 
       # @param text [String] the line @param unknown [Array<String>] its words without a role
       # @return [String, nil] as the line says it
@@ -19,7 +24,7 @@ module Scullion
         named = found(NAMED, text, unknown).first
         return "#{named} cut" if named
 
-        found(SHAPED, text, unknown).first || done(text, unknown)
+        found(SHAPED, text, unknown).first || found(ALONE, text, unknown).first || done(text, unknown)
       end
 
       # What is done to it by a word that nobody knows, however it is cut: "sliced, hedgehogged".

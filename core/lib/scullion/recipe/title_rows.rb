@@ -10,6 +10,10 @@ module Scullion
           (?-i:\([^)\d]*\))?[!.]?\z/ix.freeze
       # "Three grain salad w/ apricot (school site B)"
       DISH_WITH = %r{\A[^:;,\d]*\b(?:salad|slaw)s?\s+(?:with\b|w/)[^\d:;]*\z}i.freeze
+      # "GREEK ORZO (cold bar)   batch: 6 L tub   shelf life: 3 d"
+      CARD =
+        /\A[^:;,\d]{4,60}\s(?:batch|shelf[ -]life|yield|portions?|station|section|prepared\s+by|card|ref|code)
+          (?:\s+(?:size|no))?\.?\s*:\s/ix.freeze
       # "Three bean salad          60 portions x 3/4 cup"
       DISH_FOR =
         /\A(?-i:[^:,;\d]*)\b(?:salad|slaw|bowl)s?\s+(?:for\s+)?\d{1,4}\s*(?:#{Servings::THEM})/io.freeze
@@ -64,9 +68,16 @@ module Scullion
         text = text.sub(MAKES_SO_MUCH, "")
         plain = bare(text)
         return false if serves?(text)
-        if [DISH, DISH_WITH, CALLED, DISH_FOR, COVERS_FIRST, SO_MUCH_OF_DISH, DISH_AND_YIELD].any? { |pattern|
-             text.match?(pattern)
-           } || dated?(text)
+        if [
+             DISH,
+             DISH_WITH,
+             CARD,
+             CALLED,
+             DISH_FOR,
+             COVERS_FIRST,
+             SO_MUCH_OF_DISH,
+             DISH_AND_YIELD
+           ].any? { |pattern| text.match?(pattern) } || dated?(text)
           return true
         end
         return false if text.match?(StepRows::FOR_PART) || listed?(text) || numbered?(text)

@@ -85,7 +85,7 @@ module Scullion
 
       # By the last word of its name, or what it is.
       def named_on_top?(item)
-        @topped_with ||= told.filter_map { |text, _| topped_with(text) }
+        @topped_with ||= told.flat_map { |text, _| topped_with(text) }
         @topped ||= @topped_with.flat_map { |what| foods_of(what) }
         return true if item.foods.intersect?(@topped)
 
@@ -96,13 +96,14 @@ module Scullion
 
       # "Scatter with", or "scatter over", what is on no tray; "top with" what is a topping, and no body of a
       # salad.
-      # @return [String, nil] what all of it goes over
+      # @return [Array<String>] what all of it goes over
       def topped_with(text)
-        said =
-          text[TOP_WITH, :what] || laid_over(text) || alone_over(text) ||
-            (text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING))
-        what = said&.gsub(REST_OF_IT, "")
-        what if what && !what.match?(SHARE_OF_IT) && mostly_on_top?(foods_of(what), text)
+        said = [text[TOP_WITH, :what], laid_over(text), alone_over(text)]
+        said << text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING)
+        said
+          .compact
+          .map { |what| what.gsub(REST_OF_IT, "") }
+          .select { |what| !what.match?(SHARE_OF_IT) && mostly_on_top?(foods_of(what), text) }
       end
 
       # "Top with the chicken, croutons, anchovies and cheese", and not "top with the lentils and feta".

@@ -7,9 +7,12 @@ module Scullion
     class WeighedHow
       UNITS = Amount::Units::SPELLINGS.select { |_, unit| Amount::Units::GRAMS.key?(unit) }.freeze
       UNIT = Regexp.union(UNITS.keys.sort_by { |word| -word.length }).source.freeze
+      # "12 lb 12 oz" is one weight.
       WEIGHT =
         %r{(?<![\d.,/])(?<many>\d{1,3},\d{3}(?=\s*g)|(?:\d\s+)?\d/\d|\d{1,4}(?:[.,]\d{1,2})?)
-          \s*(?<unit>#{UNIT})\b\.?}ix.freeze
+          \s*(?<unit>#{UNIT})\b\.?
+          (?:(?:(?<=lb)|(?<=lbs)|(?<=lb\.)|(?<=pound)|(?<=pounds))\s*
+             (?<ounces>\d{1,2}(?:\.\d)?)\s*(?:oz|ounces?)\b)?}ix.freeze
       THOUSANDS = /,\d{3}\z/.freeze
       DONE = /(?:trimm|peel|prepp|prepar|clean|cor|seed|ston|pitt|pick|shell|podd|topp|stripp)/i.freeze
       NET = /(?:[Nn]et|NET|EP|edible\s+portion)\b/.freeze
@@ -75,8 +78,10 @@ module Scullion
       # @param found [MatchData] of WEIGHT @return [Float]
       def self.grams(found)
         many = found[:many].match?(THOUSANDS) ? found[:many].delete(",") : found[:many].tr(",", ".")
-        many.split.sum { |part| Rational(part).to_f } *
-          Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
+        (
+          many.split.sum { |part| Rational(part).to_f } *
+            Amount::Units::GRAMS.fetch(UNITS.fetch(found[:unit].downcase))
+        ) + (found[:ounces].to_f * Amount::Units::GRAMS.fetch("oz"))
       end
 
       # @param plain [String] the line
