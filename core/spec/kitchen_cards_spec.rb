@@ -77,4 +77,58 @@ RSpec.describe "A kitchen's card" do
     told = "Fold through the rocket, lay the sliced avocado over and scatter the seeds."
     expect(all(list + told).map(&:last)).to eq %w[salad top top]
   end
+
+  it "lists what stands between strokes, and roasts no parsley with it" do
+    text =
+      "Orzo for 25\nRAW\norzo 1250\ncourgette 1000 / aubergine 1000 / pepper 800 (roast 20 min)\n" \
+        "parsley 60 mint 30\nDRESSING\nharissa 90, oil 180\nFINISH\nfeta 300"
+    found = all(text).reject { |each| each == "?" }
+    expect(found.map { |key, grams, into| [key, grams, into] }).to include(
+      ["courgette", 1000, "salad"],
+      ["aubergine", 1000, "salad"],
+      ["parsley", 60, "salad"],
+      ["mint", 30, "salad"]
+    )
+    heads = reads(text).to_h["lines"].select { |line| line["kind"] == "heading" }
+    expect(heads.map { |line| line["text"] }).to eq %w[RAW DRESSING FINISH]
+  end
+
+  it "has the name behind its mark, as often as is said, and serves nobody by an ounce" do
+    expect(taken("2 cups vinegar, red wine").map { |each| each[0] }).to eq %w[red-wine-vinegar]
+    expect(taken("a tub of rocket (500 g) x 3")).to eq taken("rocket 1.5 kg")
+    expect(taken("2 bags spinach (200 g) x 2")).to eq taken("spinach 800 g")
+    card = "Chickpea salad\nTarget yield: 30 lb   Portion: 3 fl oz ladle   Shelf: 48 hr\n3 lb feta"
+    expect(reads(card).to_h["servings_said"]).to be_falsey
+    expect(reads(card).to_h["lines"].map { |line| line["kind"] }).to eq %w[title note ingredient]
+    expect(reads("Noodles\nPortion (x1):\n80 g rice noodles").to_h["servings"]).to eq 1
+  end
+
+  it "cuts each of several that the line dices first" do
+    [
+      "1 cup each diced celery, green pepper and red onion",
+      "1 cup each of diced celery, green pepper and red onion"
+    ].each do |line|
+      draft = reads("Salad for 20\n2 kg barley\n#{line}")
+      expect(draft.reads.drop(1).map { |read| draft.taken(read).component["cut"] }).to eq(
+        %w[diced diced diced]
+      ),
+      line
+    end
+    draft = reads("Salad for 20\n2 kg barley\n2 kg each peeled carrots and parsnips")
+    expect(draft.reads.drop(1).map { |read| draft.taken(read).prepared.round }).to eq [2000, 2000]
+  end
+
+  it "trims what running text orders, and zests nothing that is peeled" do
+    told = "For six. Peel 500 g beetroot and boil it. Scrub 900 g carrots and roast. Shell 300 g pistachios."
+    draft = reads("#{told} Peel and dice 4 apples.")
+    trims =
+      draft.reads.to_h { |read| [draft.taken(read).ingredient.key, draft.taken(read).component["trim"]] }
+    expect(trims).to include("beetroot" => "peeled", "carrot" => "scrubbed", "apple" => "peeled")
+    expect(trims.keys).to include("pistachios")
+    expect(all("For six. Peel of 1 lemon, 300 g rocket.").first).to include("lemon")
+  end
+
+  it "candies with the sugar that stands behind it" do
+    expect(taken("pecans 600 g - candied by Jo, sugar 150 g").last).to eq ["caster-sugar", 150, "cook"]
+  end
 end

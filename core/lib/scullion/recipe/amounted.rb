@@ -233,7 +233,15 @@ module Scullion
       end
 
       # "125 g ball x 2"; else the size of what is counted.
+      # "A tub of rocket (500 g) x 3": as often.
+      def times_behind?(amount, index)
+        amount.unit == :piece && item.container && item.size && item.counted? &&
+          @around.word_before(index) == "x" && [nil, :mark].include?(@tokens[index + 1]&.kind)
+      end
+
       def second_amount(amount, index)
+        return item.amount = item.amount.times(amount.value) if times_behind?(amount, index)
+
         # "Half chopped and half left": of what is weighed already.
         return if amount.unit == :piece && amount.value.between?(0.49, 0.51) && !item.counted?
 

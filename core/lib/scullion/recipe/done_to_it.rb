@@ -49,6 +49,7 @@ module Scullion
         cut_counted(token, index) if roles["cuts"]
         known = ROLES.select { |name| roles[name] }
         item.flags << :done_ahead if ahead_of_name?(roles)
+        item.flags << :done_each if !item.food? && item.said?(:each) && known.intersect?(SaidOnce::DONE)
         item.flags << :prepared if weighed_so?(token, roles, index) || left_of_it?(roles, index)
         item.words.delete("trims") if peeled_then?(roles)
         item.flags << :called_cooked if roles["cooks"] && !item.food?

@@ -198,13 +198,6 @@ module Scullion
         named_along(token)
       end
 
-      # "A saltspoon each of mustard, sugar and salt"
-      def as_much_each(same)
-        item.amount, item.piece, item.container = same.amount, same.piece, same.container
-        item.size, item.big = same.size, same.big
-        item.flags.push(:each, :each_of)
-      end
-
       def as_much_again(token)
         same = item
         begin_item(token)

@@ -20,6 +20,10 @@ module Scullion
       DASHED = /\A[-–—]{2,}.*[-–—]{2,}\z/.freeze
       # Rows from the top in which capitals alone are a name of the dish.
       SHOUTED = 4
+      # "Target yield: 30 lb   Portion: 3 fl oz ladle"
+      CARD_ROW =
+        /\A\W*(?:(?:target|batch)\s+)?(?:yield|portions?|shelf(?:\s+life)?|hold(?:ing)?)\s*:
+          [^:]*\s[^:]+:/ix.freeze
       # "x4. Good."
       TIMES = /\A\W*[x×]\s?\d{1,4}\.(?:\s|\z)/i.freeze
       # "Salad 2 - leaves"
@@ -108,6 +112,7 @@ module Scullion
         end
         return "heading" if (place >= SHOUTED || (place.positive? && text.match?(/\(\d/))) && capitals?(text)
         return "heading" if place < SHOUTED && capitals_alone?(text)
+        return "note" if text.match?(CARD_ROW) && @items.of(text).none?(&:food?)
         return "ingredient" if section != "steps" && food_by_weight?(text)
 
         return "step" if section == "steps" || step?(text, section)

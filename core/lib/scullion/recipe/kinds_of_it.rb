@@ -6,9 +6,22 @@ module Scullion
     # An item each, of the amount that is said of each of them, or of its share. For Items, which it is a part
     # of.
     module KindsOfIt
+      # What is said ahead of several holds for each of them.
+      WEIGHED_SO = %i[done_each done_ahead prepared].freeze
       BETWEEN = %w[/ & +].freeze
 
       private
+
+      # "A saltspoon each of mustard, sugar and salt", "1 cup each diced celery, pepper and onion"
+      def as_much_each(same)
+        item.amount, item.piece, item.container = same.amount, same.piece, same.container
+        item.size, item.big = same.size, same.big
+        item.flags.push(:each, :each_of)
+        return unless same.said?(:done_each)
+
+        item.flags |= same.flags & WEIGHED_SO
+        item.words = same.words.slice(*SaidOnce::DONE)
+      end
 
       # Said before the name.
       def kinds_of_it(token)

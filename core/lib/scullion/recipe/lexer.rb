@@ -111,7 +111,7 @@ module Scullion
             next if ends[size] == ends[size - 1]
 
             roles = cut_alone(words.first(size), ends[size - 1])
-            roles ||= ordered(words, ends.first) if size == 1
+            roles ||= ordered(words, ends.first) || trimmed(words, ends.first) if size == 1
             found = roles ? [:word, roles] : named(words.first(size))
             next if found.nil? || somebodys?(found, from, ends[size - 1])
             next if cut_behind?(found, words, size)

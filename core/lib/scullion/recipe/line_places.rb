@@ -44,6 +44,9 @@ module Scullion
           (?!(?:iced?|cold|warm|rose|orange|lemon)\b)(?:(?-i:[[:alpha:]]+)\s+)?water\b/ix.freeze
       BRACKETED_WITH =
         %r{\(\s*(?:w/|with\b)|\b(?:candied|glazed|caramelised|caramelized)\s*(?:\(|w/|with\b)}i.freeze
+      # "Pecans 600 g - candied by Jo, sugar 150 g, egg white 1"
+      CANDIED_THEN = /\b(?:candied|caramelis(?:ed|e)|glazed)\b[^,;()\d]{0,16},/i.freeze
+      CANDIES = /\A(?:.*sugar|honey|.*syrup|butter|hen-egg|pasteurised-white)\z/.freeze
       LAID_OVER =
         /\b(?:dot|scatter|strew|sprinkl|crumbl|crack|grat|shav|spoon|dollop|drap|flak|snip|shower|piled?|laid|
             lay|torn|tear|broken|break)\w*\s+(?:(?:it|them|all|up|thickly|thinly)\s+)?
@@ -77,6 +80,7 @@ module Scullion
         fat_in_water(items)
         loosened(items)
         bracketed_with(items)
+        candied_with(items)
         whisked_with(items)
         salts_the_water(items)
         draws_water(items)
@@ -181,6 +185,14 @@ module Scullion
 
       # "15 cucumbers, smash, salt 60 g, 20 min, drain well"
       def drained_behind?(item) = @plain.byteslice(item.from..).to_s.scrub.match?(LEFT_TO_DRAW)
+
+      def candied_with(items)
+        at = @plain =~ CANDIED_THEN or return
+        from = @plain[0..at].bytesize
+        items.each do |item|
+          item.place ||= "cook" if item.from > from && item.foods.first.to_s.match?(CANDIES)
+        end
+      end
 
       # "Walnuts 1 kg, candied (w/ 300 g sugar, 20 g butter)": it goes where they go.
       def bracketed_with(items)

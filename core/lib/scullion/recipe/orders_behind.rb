@@ -8,6 +8,15 @@ module Scullion
       ORDERED = %w[cuts trims treats].freeze
       ORDERED_BEHIND = %i[mark amount].freeze
       ALONE_BEHIND = [*ORDERED_BEHIND, :food].freeze
+      # Role of a word that orders: "peel" is no zest then.
+      ORDER = "order"
+      THEN = %w[and then next].freeze
+      SO_MUCH =
+        /\A(?:\s+(?:and|then|&)\s+(?-i:[[:alpha:]]+)
+             |\s*,\s*(?-i:[[:alpha:]]+)(?:\s+and\s+(?-i:[[:alpha:]]+))?)?\s+
+           (?:#{Amount::Words::ROUGHLY})?
+           (?:[\d½¼¾⅓⅔]|(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})\b
+              |an?\s+(?!bit|little|few))/ix.freeze
       QUARTER = %r{quarter\s*(?=[,;.)+/]|\z|and\b)}i.freeze
       ORDER_ENDS = %r{\A\s*(?:[,;.()+|/→-]|\z|(?:and|then|n)\b)}.freeze
 
@@ -31,6 +40,16 @@ module Scullion
         meant = roles.any? ? %w[cuts] : ORDERED
         found = done(words.first).map { |word| @lexicon.roles([word]).slice(*meant) }.find(&:any?) or return
         found if !names?(words) && order_ends?(to)
+      end
+
+      # "Peel 500 g beetroot", "scrub and slice six carrots": an order before so much of it.
+      # @return [Hash, nil]
+      def trimmed(words, to)
+        trim = @lexicon.words("told")["trim"][words.first] or return
+        last = @tokens.last
+        return unless last.nil? || ORDERED_BEHIND.first == last.kind || THEN.include?(last.folded&.last)
+
+        { "trims" => trim, ORDER => true } if @scan.string.byteslice(to..).to_s.scrub.match?(SO_MUCH)
       end
 
       # "Garlic, mince"; not "lamb, mince".

@@ -19,6 +19,8 @@ module Scullion
       private
 
       def part?(word, index)
+        return false if @tokens[index].value[OrdersBehind::ORDER]
+
         if @around.of_ahead?(index) || @around.parts_of?(index, @parts) ||
              (@around.of_or_amount?(index) && @around.food_after?(index))
           return true

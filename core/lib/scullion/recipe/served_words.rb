@@ -38,7 +38,7 @@ module Scullion
         /(?:-?\s*(?:main-dish|main|starter|lunch\s?box|side|tasting|good|small|large|generous|
                decent|hungry)\s+)?/ix.freeze
       NOT_THEM =
-        %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
+        %r{(?!\s*(?:-\s*\d+\s*)?(?:(?:g|kg|ml|l|fl|mins?|minutes?|h|hrs?|hours?|secs?|days?|d|cups?|tbsps?|
                  tsps?|loaves|jars?|oz|lbs?|x|c|third|pounds?|
                  cans?|tins?|packs?|packets?|bags?|bunch(?:es)?|cartons?|bottles?|blocks?|
                  kilos?|kilograms?|grams?|kcals?|cals?|calories|kj|
@@ -129,7 +129,7 @@ module Scullion
           (?:card|recipe|portions?|covers|batch|base|pax|people|servings?)
          |\bbase(?:\s+recipe)?\s+(?:of\s+)?(?<card>\d{1,4})\b[^\d]{0,24}[x×]\s?(?<times>\d{1,3})\b/ix.freeze
       FOR_ONE =
-        /\bper\s+portion\b
+        /\bper\s+portion\b|\bportions?\s*\(?\s*[x×]\s?1\b
          |\b(?:1|one)\s+(?:bowl|plate|box|portion|serving|person|pot|tub|unit|cover)\b/ix.freeze
       # The ways that are not often meant otherwise.
       SERVES =

@@ -8,7 +8,7 @@ module Scullion
       # Words to a heading in capitals.
       SHOUTED_WORDS = 6
       # "CARROT", "LABNEH", "DUKKAH", each over a row with an amount: so many of them head its parts.
-      ONE_LOUD_WORD, LOUD_WORDS = /\A[[:upper:]]{4,16}:?\z/.freeze, 3
+      ONE_LOUD_WORD, LOUD_WORDS = /\A[[:upper:]]{3,16}:?\z/.freeze, 3
 
       private
 

@@ -22,6 +22,10 @@ module Scullion
       SPELLED_BEHIND =
         /\A[^\d.!?:,]{3,32}[:,]\s+
           (?i:(?:(?:half\s+)?an?\s+)?(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")}))\s*(?:[,;]|\z)/x.freeze
+      # "Courgette 1000 / aubergine 1000 / pepper 800 (all 2 cm, roast hot 20 min)"
+      STROKED =
+        %r{\A[[:alpha:]][^\d:./]{2,30}\s\d[\d.,]*\s?(?:k?g|ml|l)?\s*/\s*
+             [[:alpha:]][^\d:./]{2,30}\s\d}x.freeze
       # Foods with an amount behind the name of a part, wherever it stands, up to which it may be told of.
       LISTED = 3
       # "Red on. ×2", "spr. on. 3": what is cut short, and how many.
@@ -73,7 +77,8 @@ module Scullion
       def step?(text, section)
         plain = text.sub(Rows::BULLET, "")
         words = plain.split.size
-        return false if plain.match?(LABELLED) || part_listed?(plain) || named_list?(plain)
+        return false if [LABELLED, STROKED].any? { |pattern| plain.match?(pattern) }
+        return false if part_listed?(plain) || named_list?(plain)
         return false if section == "list" && listed_weight?(text)
         return true if [HOT, SHARED, SHARE_DONE].any? { |pattern| plain.match?(pattern) }
         return true if text.match?(COUNTED_STEP) && numbered_step?(text)

@@ -21,6 +21,7 @@ module Scullion
       SPREAD =
         /\b(?:spread|smear|swoosh|swipe)\b(?<what>[^.;,]{2,40}?)
           \b(?:over|on|onto|across|in)\b[^.;,]{0,24}\b(?:platters?|plates?|dish|bowls?|board)\b/ix.freeze
+      HARDY = %w[thyme lemon-thyme rosemary sage oregano marjoram savory bay-leaf curry-leaves].freeze
       # What is drunk up by what it is poured over.
       DRUNK = /\b(?:cover(?:ed|ing)?\b(?!\s+the\s+plat)|absorb|fluff|fork\s+(?:up|through)|swell)/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
@@ -141,11 +142,15 @@ module Scullion
       # Oil and spice below "Veg" with what is roasted.
       def with_its_part?(line)
         return false if line.heading.nil? || line.into || !on_tray?(line.item) || line.item.place
+        return false if tender?(line.item.foods.first)
 
         part = @lines.select { |other| other.heading == line.heading && other.item&.food? }
         part.any? { |other| @items.lexicon.roasted?(other.item.foods.first) && heated?(other.item) } &&
           part.none? { |other| @items.lexicon.acid?(other.item.foods.first) || other.item.parts.any? }
       end
+
+      # "Parsley 60, mint 30" in a part that is roasted go in raw; thyme does not.
+      def tender?(key) = @items.lexicon.family(key) == "herb" && !HARDY.include?(key)
 
       def heated?(item)
         item.words["cooks"] == "roast" || mentions(item).any? { |text| text.match?(COOKING) } ||

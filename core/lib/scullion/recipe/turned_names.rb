@@ -48,7 +48,7 @@ module Scullion
 
         keys = @lexicon.food(words)
         # "Sugar, caster", "salt, table": its whole name, and nothing new.
-        return said_in_full?(token) if keys == item.foods
+        return said_in_full?(token, words) if keys == item.foods
         return false if keys.nil? || placed?(token) || (token.kind == :food && keys == INFUSED)
 
         head = item.name
@@ -64,8 +64,13 @@ module Scullion
         token.kind == :food || token.value.empty? || token.value["aside"] || placed?(token)
       end
 
-      def said_in_full?(token)
-        return token.value[:keys] == item.foods && item.amount.nil? if token.kind == :food
+      # "Vinegar, red wine" too.
+      def said_in_full?(token, words)
+        if token.kind == :food
+          return @lexicon.own?(words) if token.value[:keys] != item.foods
+
+          return item.amount.nil?
+        end
 
         placed?(token)
       end
