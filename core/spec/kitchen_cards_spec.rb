@@ -131,4 +131,51 @@ RSpec.describe "A kitchen's card" do
   it "candies with the sugar that stands behind it" do
     expect(taken("pecans 600 g - candied by Jo, sugar 150 g").last).to eq ["caster-sugar", 150, "cook"]
   end
+
+  it "opens a pack and takes as much of it as is said" do
+    {
+      "salad cream, the big jar (2 kg), about three quarters of it" => 1500,
+      "mayonnaise, 1 tub (2 kg), half of it" => 950,
+      "honey, a jar (450 g), about half" => 225,
+      "feta 400 g, three quarters of it" => 300
+    }.each { |line, grams| expect(taken(line).first[1]).to be_within(60).of(grams), line }
+    halves = reads("Salad for 20\n2 kg barley\n1 kg carrots, half of them grated")
+    expect(halves.reads.drop(1).map { |read| halves.taken(read).prepared.round }).to eq [485, 500]
+    expect(taken("4 punnets cherry tomatoes, half").map { |each| each[1] }).to eq [1000]
+  end
+
+  it "has a part that is one of the list, and ends it there" do
+    text =
+      "Salad for 34\n- 500 g kale\n- sauce: 1 kg silken tofu, 200 g tahini, juice of 5 lemons\n- 200 g feta"
+    expect(all(text).map(&:last)).to eq %w[salad dressing dressing dressing salad]
+    expect(all("Salad for 34\n- croutons: 2 baguettes\n- 200 g feta").map(&:last)).to eq %w[top salad]
+  end
+
+  it "brushes with all of what a row brushes with" do
+    expect(
+      taken("miso butter: 500 g butter, 150 g white miso, 40 g honey -> brush").map(&:last).uniq
+    ).to eq %w[cook]
+  end
+
+  it "soaks in bowls that stand nowhere, boils with a few leaves, and dresses all three that are listed" do
+    told =
+      "For 12. Soak 400 g dried borlotti and 300 g dried cannellini overnight in separate bowls. " \
+        "Boil each with a bay leaf, an onion and a few sage leaves. Dress both beans warm with 150 ml oil."
+    expect(all(told).map { |each| each.values_at(0, 2) }).to eq [
+         %w[dry-borlotti salad],
+         %w[dry-cannellini salad],
+         %w[bay-leaf pot],
+         %w[white-onion pot],
+         %w[sage pot],
+         %w[olive-oil dressing]
+       ]
+    expect(taken("black olives 500 g (separate bowl)").last.last).to eq "top"
+  end
+
+  it "finishes with what has no place of its own before it, and roasts in the oil whose amount comes again" do
+    list =
+      "Salad for 4\n500 g carrots\n1 tbsp olive oil\n3 tbsp olive oil for the rice\n40 g rice\n90 g rocket"
+    told = "Roast the carrots at 200 with the tablespoon of oil. Rocket under, carrots over, rice to finish."
+    expect(all("#{list}\n\nMethod\n#{told}").map(&:last)).to eq %w[salad cook cook top salad]
+  end
 end

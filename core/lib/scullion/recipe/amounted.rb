@@ -36,6 +36,7 @@ module Scullion
         return if priced?(index)
         return item.amount = item.amount.times(1 + (0.5 / item.amount.value)) if and_a_half?(index)
         return item.amount = amount if item.food? && item.amount.nil? && @around.of_them?(index)
+        return share_of_all(amount) if share_of_all?(amount, index)
         return salted_with(token) if salted_with?(index)
         return kind_counted(token, index) if kind_counted?(index)
         return if item.food? && @around.share_of_part?(index, @parts)
@@ -233,12 +234,6 @@ module Scullion
       end
 
       # "125 g ball x 2"; else the size of what is counted.
-      # "A tub of rocket (500 g) x 3": as often.
-      def times_behind?(amount, index)
-        amount.unit == :piece && item.container && item.size && item.counted? &&
-          @around.word_before(index) == "x" && [nil, :mark].include?(@tokens[index + 1]&.kind)
-      end
-
       def second_amount(amount, index)
         return item.amount = item.amount.times(amount.value) if times_behind?(amount, index)
 

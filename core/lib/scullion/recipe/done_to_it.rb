@@ -61,7 +61,7 @@ module Scullion
 
         item.place ||= roles["places"] unless @around.more?(index) || dressed_in?(roles, index) ||
           leaves_of_it?(index) || sentence_of_dressing?(index) || heads_next?(roles, index) ||
-          lasts?(index) || top_of_it?(index) || said_of_another?(token)
+          lasts?(index) || top_of_it?(index) || said_of_another?(token) || bowl_of_steps?(token)
         unknown(token, index) if known.empty? && roles.empty?
       end
 
@@ -133,6 +133,9 @@ module Scullion
         spoken = @tokens.take_while { |each| !each.equal?(token) }.reverse.find { |each| each.kind == :food }
         !spoken.nil? && spoken.at > item.from && !spoken.value[:keys].intersect?(item.foods)
       end
+
+      # "Soak the beans in separate bowls": no bowl that stands beside the salad.
+      def bowl_of_steps?(token) = @prose && token.folded.last.match?(/\Abowls?\z/)
 
       # "The top of the milk" is what of it.
       def top_of_it?(index) = @tokens[index + 1, 2].to_a.map { |token| Around.word(token) } == OF_THE

@@ -13,6 +13,7 @@ module Scullion
       include KindsOfIt
       include Naming
       include PartOfIt
+      include ShareOfAll
       include GoesWith
       include Sized
 

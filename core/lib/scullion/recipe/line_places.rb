@@ -81,6 +81,7 @@ module Scullion
         loosened(items)
         bracketed_with(items)
         candied_with(items)
+        brushed_on(items)
         whisked_with(items)
         salts_the_water(items)
         draws_water(items)

@@ -50,6 +50,10 @@ module Scullion
       # What is marinated raw.
       RAW = %w[meat fish plant-protein].freeze
 
+      BRUSHED_ON =
+        /\A[^:\d]{3,30}:.*(?:->|[→,;–-])\s*(?:to\s+)?(?:brush|baste)(?:ed|d)?
+          (?:\s+(?:on|over|with))?\W*\z/ix.freeze
+
       private
 
       # What a raw food of the row is marinated in goes where that goes.
@@ -144,6 +148,13 @@ module Scullion
 
       # "Honey 200 g over the parsnips before the oven" too.
       def on_tray?(key) = lexicon.sweet?(key) || key.match?(/oil|butter|ghee|fat\z/)
+
+      # "Miso butter: 500 butter, 150 white miso, 40 honey -> brush": all of it.
+      def brushed_on(items)
+        return unless @plain.match?(BRUSHED_ON)
+
+        items.each { |item| item.place ||= "cook" if item.food? }
+      end
 
       # "2 Tbs olive oil for the roasters": for something that is neither dressed nor served with it.
       def for_cooking(items)

@@ -60,6 +60,9 @@ module Scullion
           (?:\s+d['’]|\s+de\b)?/ix.freeze
       # "10 tins (160g, drained 112)": in the same unit.
       DRAINED_BARE = /(?<=\d)\s?(?<unit>g|oz)[,;]?\s+(?:drained|net)\s+\d{2,4}(?=\s*\))/i.freeze
+      # "The big jar (2.15 kg), three quarters of it": no three of them.
+      SHARE_OF_IT =
+        /\b(?:#{Shares::FIGURES.keys.join("|").gsub(" ", "[ -]")})(?=\s+of\s+(?:it|them)\W*\z)/io.freeze
       # "Wash x3, spin dry": how often, and no spinach.
       TIMES = '(?:\\s*(?:[x×]\\s?\\d|\\d\\s?[x×](?!\\s?\\d)|twice|thrice|\\d\\s+times|three\\s+times))'.freeze
       AND_SPIN = '\\s*(?:[,&+]|\\band\\b)\\s*spin\\b(?:\\s+dry)?'.freeze
@@ -92,6 +95,7 @@ module Scullion
           .gsub(SAY, '\1')
           .gsub(/(?<=[,;–-]\s)(?:let['’]s\s+)?call it (?=\d)/i, "about ")
           .gsub(FRENCH_SPOONS) { |_| Regexp.last_match[:soup] ? "tbsp " : "tsp " }
+          .gsub(SHARE_OF_IT) { |said| Shares::FIGURES.fetch(said.downcase.tr("-", " ")) }
           .gsub(CASE_OF) { |_| multiplied(Regexp.last_match) }
           .gsub(UNPACKED) { |_| "#{Regexp.last_match[:all]}#{Regexp.last_match[:food]}" }
           .gsub(PACKED_CUPS, '\1 \3 \2')

@@ -8,6 +8,8 @@ module Scullion
       NOT =
         /\A\W*(?:no|not|never(?!\s+forget)|don't(?!\s+forget)|you\ can't|next\ time)\b
          |\bcan't\ use\b|\binstead\ of\b/ix.freeze
+      # "Dress all three beans": what is listed.
+      ALL_OF_THEM = "\\b(?:all|both)\\s+(?:(?:of\\s+)?the\\s+)?(?:two|three|four|five|\\d)?\\s*".freeze
       MORE = /\b(?:further|extra|another|more)\b/i.freeze
       SPOKEN = "\\b(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")})".freeze
       DISHES = /\b(?:salad|slaw|soup|bowl|sandwich|one|thing|dish)\b/i.freeze
@@ -18,6 +20,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if (item.from.to_i.zero? && sentence.match?(Kinds::SHARED)) || part_of_list?(item)
+        return false if sentence.match?(/#{ALL_OF_THEM}#{Regexp.escape(item.name)}\b/i)
         return false if share_of_it?(item) || rest_of_it?(item, sentence) || share_of_listed?(item, sentence)
         return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)

@@ -14,6 +14,8 @@ module Scullion
           (?:kg?|g|ml|l|tbsp|tsp|cups?|tubs?|jars?)\s*(?:[,;(+&]|\z)/ix.freeze
       # "8. Dressing: oil 2 l / vinegar 1 l"
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
+      # "- sauce: 1 kg tofu, 200 g tahini": one of the list, and all of it there.
+      LISTED_PART = /\A\s*[-–•*▪·]\s+(?=[[:alpha:]][^:]{2,24}:\s+\S)/.freeze
       POT_OF =
         /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
           (?=(?-i:[[:alpha:] ]*)\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
@@ -30,7 +32,8 @@ module Scullion
         formula = Formula.in(row.text, @lexicon)
         return by_formula(row, formula) if formula&.share_out(@items.of(formula.parts))
 
-        found = row.text.sub(NUMBERED_PART, "").match(@lexicon.part) || of_its_first(row.text)
+        found = row.text.sub(NUMBERED_PART, "").sub(LISTED_PART, "").match(@lexicon.part)
+        found ||= of_its_first(row.text)
         return part_and_foods_of(row) if row.text.match?(POT_OF)
         return foods(row, row.text) unless found && found[:rest].match?(/[[:alpha:]]/) && part_name?(found)
         return foods(row, row.text) if weighed_itself?(row.text, found)
@@ -47,7 +50,8 @@ module Scullion
         # A blank line ends it too, where there are several.
         weighed = listed.count { |each| each.item&.amount }
         @in_one_row = weighed > 1
-        @set_in = true if weighed >= WHOLE_PART || (weighed.positive? && @into != "dressing")
+        @set_in = true if weighed >= WHOLE_PART || row.text.match?(LISTED_PART) ||
+          (weighed.positive? && @into != "dressing")
         [line(row, found[:name], "heading"), *listed]
       end
 

@@ -43,6 +43,8 @@ module Scullion
       # Eggs come hard-boiled.
       BOILED = /\b(?:simmer\w*|(?<!hard[ -]|soft[ -])boil\w*|poach\w*|water|h2o|stock)\b/i.freeze
       JUICED = /\bjuic\w*/i.freeze
+      # "A few sage leaves" cook along.
+      FEW_LEAVES = 5
       IN_WATER = /\b(?:water|h2o|stock)\b/i.freeze
 
       # @param lines [Array<Page::Line>] laid out @param items [Items]
@@ -195,9 +197,13 @@ module Scullion
 
       # "Simmer them with an onion, a carrot and some parsley stalks": one of each, and nothing done to it.
       def one_of_it?(item)
-        item.words.empty? && (item.amount.nil? || (item.counted? && item.amount.value <= 1)) &&
-          !@items.lexicon.eaten?(item.foods.first)
+        return false unless item.words.empty? && !@items.lexicon.eaten?(item.foods.first)
+
+        few = item.counted? && item.amount.value <= (herb?(item) ? FEW_LEAVES : 1)
+        item.amount.nil? || few
       end
+
+      def herb?(item) = @items.lexicon.family(item.foods.first) == "herb"
 
       # "Boiled with an onion, a carrot and two bay leaves (all thrown out)"
       def thrown_out?(sentence, named)

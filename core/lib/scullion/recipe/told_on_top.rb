@@ -12,6 +12,8 @@ module Scullion
         /\b(?:scatter|sprinkle|crumble)\b(?!\S|\s+in(?:to)?\b)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       # What is crumbled stands right before it.
       CRUMBLED = /(?<what>(?:(?-i:[[:alpha:]'’-]+)\s+){1,4})(?:crumbled?|grated|shaved)\s+over\b/i.freeze
+      TO_FINISH = /\bto\s(?:finish|garnish)\b/i.freeze
+      PLACED_SO = /\b(?:over|under|on|in|into|through|with|onto)\b/i.freeze
       ON_TOP = /\b(?:on|over)\s(?:the\s)?top\b/i.freeze
       # "Scatter with the almonds and feta": all that follows.
       TOP_WITH =
@@ -138,8 +140,16 @@ module Scullion
 
       # "Dress the leaves, egg on top last": of what stands beside it.
       def said_on_top(text)
-        clause = text.split(/[,;]|\b(?:and\s+)?then\b/).find { |each| each.match?(ON_TOP) }
+        clauses = text.split(/[,;]|\b(?:and\s+)?then\b/)
+        clause = clauses.find { |each| each.match?(ON_TOP) } || finished_with(clauses)
         clause if clause && @items.of(clause, prose: true).any?(&:food?)
+      end
+
+      # "Yoghurt under, carrots over, rice and coriander to finish": what has no place of its own before it.
+      def finished_with(clauses)
+        at = clauses.index { |each| each.match?(TO_FINISH) } or return
+        ahead = clauses.first(at).reverse.take_while { |each| !each.match?(PLACED_SO) }
+        [*ahead.reverse, clauses[at]].join(",") if ahead.size < at
       end
     end
   end

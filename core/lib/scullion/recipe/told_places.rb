@@ -114,7 +114,7 @@ module Scullion
       def on_tray_alone?(item)
         fat = @items.poured?(item) || @items.lexicon.fat?(item.foods.first)
         if fat && !@items.lexicon.spice?(item.foods.first)
-          return fried?(item) && !other_on_tray?(item) && meant_of_several?(item)
+          return fried?(item) && (!other_on_tray?(item) || said_again?(item)) && meant_of_several?(item)
         end
         return false unless @items.lexicon.spice?(item.foods.first)
 
@@ -174,6 +174,13 @@ module Scullion
         @lines
           .filter_map(&:item)
           .any? { |other| !other.equal?(item) && other.place == "cook" && other.foods.intersect?(item.foods) }
+      end
+
+      # "With the tablespoon of oil", where another line has 3 tbsp.
+      def said_again?(item)
+        mentions(item)
+          .flat_map { |text| @items.of(text, prose: true) }
+          .any? { |each| each.foods == item.foods && each.amount && each.amount.value == item.amount&.value }
       end
 
       # Of two lines of oil the one whose amount the step says again: "tossed in the 2 tbsp oil".
