@@ -95,6 +95,20 @@ RSpec.describe "Limits of rules, exactly at the limit" do
     expect(Scullion::Amount::Split.steps(250.2, [1, 1], 1.0).sum).to eq 251
   end
 
+  # Whole from ten grams, else to a tenth; salt to a tenth from one.
+  it "writes a label's grams and its salt by their own steps" do
+    writer = house.writer
+    expect([9.94, 10, 10.4].map { |grams| writer.label_g(grams) }).to eq ["9.9 g", "10 g", "10 g"]
+    expect([0.994, 1, 1.16].map { |grams| writer.label_salt(grams) }).to eq ["0.99 g", "1 g", "1.2 g"]
+  end
+
+  it "knows one of several by its length" do
+    words = %w[pies berries peas gas chives olives tomatoes radishes]
+    expect(words.map { |word| Scullion::Recipe::Lexicon.singular(word) }).to eq(
+      %w[pie berry pea gas chive olive tomato radish]
+    )
+  end
+
   it "writes grams by the scale's step on either side of each step" do
     writer = house.writer
     {

@@ -53,6 +53,30 @@ RSpec.describe Scullion::UseUp do
     end
   end
 
+  describe "what a composed salad bears" do
+    let(:meal) { Scullion::UseUp::Meal.of(20) }
+
+    def carrot(grams)
+      kept = { component: house.default_component(house.larder["carrot"]).to_h, made: true, worth: 1.0 }
+      Scullion::UseUp::Stock.new(name: "Carrot", grams: grams, until: "2026-11-29T23:59", **kept)
+    end
+
+    it "is what is so much on a serving, and not a hair less" do
+      least = house.practice.fetch("use_up/least/serving_grams") * meal.made
+      borne = ->(grams) { Scullion::UseUp::Composed.new([carrot(grams)], meal, house).most.size }
+      expect([least - 1e-6, least].map(&borne)).to eq [0, 1]
+    end
+
+    it "fills no serving beyond the heaviest, whatever there is" do
+      heaviest = house.practice.fetch("portions/#{meal.serves_as}/most_grams")
+      dressed = 1 + house.practice.fetch("use_up/composed/dressing_share")
+      stocks = LeftOvers.fridge(house, 7).last.map { |stock| stock.dup.tap { |each| each.grams = 1e6 } }
+      servings = Scullion::UseUp::Composed.new(stocks, meal, house).servings
+      expect(servings.values.sum * dressed).to be <= heaviest + 1
+      expect(servings.values.sum).to be_positive
+    end
+  end
+
   # Twenty servings of 100 g of carrot, of which 60 g are of what was cut already.
   describe "a salad of the shelf" do
     def taken(*grams)
@@ -147,6 +171,7 @@ RSpec.describe Scullion::UseUp do
       left_over = found.still(best).sum(&:last)
       expect(best.grams + left_over).to be_within(2).of(found.grams)
       expect(use_up("").offers).to eq []
+      expect([found.grams, use_up("").grams]).to eq [found.stocks.sum(&:grams), 0.0]
     end
 
     it "leave enough for each other, composed one after the other" do
