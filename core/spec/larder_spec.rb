@@ -133,7 +133,9 @@ RSpec.describe Scullion::IngredientPage do
   end
 
   it "tells how it is cooked, how it holds and what its family still lacks" do
-    expect(page("carrot")["methods"].map { |method| method["key"] }).to eq %w[boil-cut roast steam microwave]
+    expect(page("carrot")["methods"].map { |method| method["key"] }).to eq(
+      %w[boil-cut roast steam microwave grill]
+    )
     expect(page("carrot")["holds"]).to include(a_hash_including("form" => "shaved", "dressed" => "1 h"))
     bare =
       Scullion::Gaps.new(house.families).of(

@@ -176,4 +176,36 @@ RSpec.describe "What the steps alone say" do
     text = "Serves 8\n1 kg melon\n3 limes\n20 g mint\n30 ml oil\n\nMethod\n#{told}"
     expect([of(text, "lime-juice"), of(text, "lime")[1]]).to eq [["lime-juice", 99, "dressing"], 4]
   end
+
+  it "slices some of the oranges and squeezes the others" do
+    list = "Serves 4\n3 large oranges\n85 g watercress\n3 tbsp oil\n\nMethod\n"
+    fruit = ->(told) do
+      all(list + told).select { |each| each.first.start_with?("orange") }.map { |each| each.values_at(0, 2) }
+    end
+    told = "Cut the peel from %s of the oranges and slice them. Juice the %s. Whisk the juice with the oil."
+    both = [%w[orange salad], %w[orange-juice dressing]]
+    expect([%w[2 third], %w[two other], %w[2 last]].map { |said| fruit[format(told, *said)] }.uniq).to eq [
+         both
+       ]
+    expect(fruit["Slice 2 of the oranges. Toss."]).to eq [%w[orange salad]]
+    eaten = all(list + format(told, "2", "third")).find { |each| each.first == "orange" }
+    expect(eaten[1]).to be_within(1).of(all("#{list}Slice all.").first[1] * 2 / 3.0)
+  end
+
+  it "dots and tears over what goes on top" do
+    told = "Toss the beans with the rocket. Dot over the goat's cheese, tear over the basil and serve."
+    list = "Serves 4\n400 g can cannellini\n100 g rocket\n100 g goat's cheese\n15 g basil\n\nMethod\n"
+    expect(all(list + told).map(&:last)).to eq %w[salad salad top top]
+  end
+
+  it "asks of a way that the sentence before the food's own tells first" do
+    steps = "Heat a griddle pan until smoking. Griddle the kohlrabi for 4 minutes. Tip into a bowl."
+    found = reads("Serves 4\n700 g kohlrabi\n100 g feta\n\nMethod\n#{steps}")
+    expect(found.settled?(found.reads.first)).to be false
+    grilled = reads("Serves 4\n700 g broccoli\n100 g feta\n\nMethod\n#{steps.sub("kohlrabi", "broccoli")}")
+    expect(grilled.taken(grilled.reads.first).component["cook"]).to include(
+      "method" => "grill",
+      "minutes" => 4
+    )
+  end
 end

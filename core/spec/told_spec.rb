@@ -141,8 +141,8 @@ RSpec.describe Scullion::Recipe::Told do
     {
       "Carrots from cold, 20 min." => ["boil gently", "20 min"],
       "Carrots in loads of salted water, 12 mins." => ["boil gently", "12 min"],
-      "Sear the carrots 4 min a side." => ["sear", "8 min"],
-      'Sear the carrots 40" a side.' => ["sear", "1 min 20 s"],
+      "Sear the carrots 4 min a side." => ["grill", "8 min"],
+      'Sear the carrots 40" a side.' => ["grill", "1 min 20 s"],
       "Eggs 6:15, ice, peel." => ["6 min 15 s"],
       "Simmer the lentils 25 min, off heat 5 more." => ["25 min", "5 min"],
       "Simmer the lentils 90+ min." => ["1 h 30"],

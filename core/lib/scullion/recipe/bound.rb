@@ -108,7 +108,14 @@ module Scullion
 
         names =
           read.name.split.select { |word| word.length >= Lexicon::SHORTEST }.map { |word| word.chomp("s") }
-        ways.find { |way| names.any? { |name| way.text.downcase.include?(name) } }
+        ways.find { |way| with_the_next(way.text).any? { |text| names.any? { |name| text.include?(name) } } }
+      end
+
+      # "Heat a griddle until smoking. Griddle the broccoli." @return [Array<String>]
+      def with_the_next(text)
+        sentences = @page.sentences
+        at = sentences.index { |each| each.strip[0, Told::SHOWN] == text }
+        (at ? sentences[at, 2] : [text]).map(&:downcase)
       end
 
       # How long something stands that is only treated, and cooked by no word of that sentence, is of its

@@ -11,12 +11,18 @@ module Scullion
       # "Zest of 2 lemons and juice of 3."
       SO_MANY_OF_THEM = "(?:\\d|#{Amount::Words::BELOW_HUNDRED})\\s*(?:[.,;]|\\z)".freeze
 
+      CUT_FRUIT = /\b(?:slic|segment|cut|peel|wedge|round)\w*/i.freeze
+      JUICE_OTHERS =
+        /\b(?:juice|squeeze)\s+(?:the\s+)?
+          (?:third|fourth|fifth|sixth|other|last|remaining|rest|remainder)\b/ix.freeze
+
       private
 
       # "2 limes" that the steps squeeze, or zest.
       # @return [Page::Line, Array<Page::Line>, nil] what else there is of it: its zest, what is handed round
       def tell_part(line)
         item = line.item
+        return others_juiced(line) if sliced_fruit?(item)
         return unless whole_fruit?(item)
 
         said = mentions(item).join(" ")
@@ -24,6 +30,33 @@ module Scullion
 
         item.parts << "juice" if said.match?(/\b(?:juice|squeeze)/i) || poured_with?(line)
         halved(line, said) if item.parts == %w[juice]
+      end
+
+      # "Slice 2 of the oranges. Juice the third.": so many of them are eaten, and the others squeezed.
+      # @return [Page::Line, nil] the juice
+      def others_juiced(line)
+        texts, name = told.map(&:first), Regexp.escape(head(line.item.name))
+        some = /\b(?<many>\d|#{Amount::Words::UNITS})\s+of\s+(?:the\s+|your\s+)?#{name}/i
+        at = texts.index { |text| text.match?(some) && text.match?(CUT_FRUIT) } or return
+        return unless texts[at, 3].join(" ").match?(JUICE_OTHERS)
+
+        many =
+          texts[at][some, :many].then do |said|
+            said.match?(/\d/) ? said.to_f : Amount::Words.spelled(said).to_f
+          end
+        whole = line.item.amount
+        return unless many < whole.value
+
+        line.item.amount = whole.times(many / whole.value)
+        line.dup.tap do |juice|
+          juice.item = line.item.dup
+          juice.item.parts, juice.item.amount = %w[juice], whole.times(1 - (many / whole.value))
+        end
+      end
+
+      def sliced_fruit?(item)
+        item.counted? && item.amount.value > 1 && item.parts.empty? && item.place.nil? &&
+          @items.lexicon.juiced?(item) && !whole_fruit?(item)
       end
 
       # "The juice of half the lemon … the rest of it in wedges", "the juice of 2 limes" of three: what is

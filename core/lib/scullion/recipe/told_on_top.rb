@@ -8,6 +8,10 @@ module Scullion
       TOP =
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s
             (?:minute|moment|second)|scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
+      # "Dot over the goat's cheese, tear over the basil."
+      DOTTED =
+        /\b(?:dot|tear|grate|shave|snip|flake|drape|strew|shower|crack|spoon\s+dollops)\s+(?:over|on)\s+
+          (?<what>(?:(?:the|some|your|a\s+few|all)\s+)?[^.;,]*)/ix.freeze
       SCATTER =
         /\b(?:scatter|sprinkle|crumble)\b(?!\S|\s+in(?:to)?\b)(?:\s+(?:over|on|with))?(?<what>\s.*)\z/i.freeze
       # What is crumbled stands right before it.
@@ -101,7 +105,10 @@ module Scullion
       # @return [Array<String>] what all of it goes over
       def topped_with(text)
         said = [text[TOP_WITH, :what], laid_over(text), alone_over(text)]
-        said << text[SCATTER, :what]&.sub(THEN, "") unless text.match?(ToldPlaces::COOKING)
+        unless text.match?(ToldPlaces::COOKING)
+          said << text[SCATTER, :what]&.sub(THEN, "")
+          said.concat(text.to_enum(:scan, DOTTED).map { Regexp.last_match[:what].sub(THEN, "") })
+        end
         said
           .compact
           .map { |what| what.gsub(REST_OF_IT, "") }
