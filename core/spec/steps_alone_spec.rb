@@ -208,4 +208,33 @@ RSpec.describe "What the steps alone say" do
       "minutes" => 4
     )
   end
+
+  it "weighs what running text says is peeled or podded as it is then" do
+    grams = ->(told) { all("For 12. #{told}").first[1] }
+    expect(grams["Boil 600 g of peeled potatoes."]).to eq 600
+    expect(grams["Add 300 g grated carrots."]).to eq 300
+    expect(grams["Roast 1 kg squash, peeled."]).to be < 1000
+    expect(grams["Peel 400 g beetroot and boil it."]).to be < 400
+  end
+
+  it "tells what is poured of a dressing in the sentence that lists it" do
+    told =
+      "For 12. Boil 1.5 kg potatoes. Make a dressing of 150 ml olive oil and 50 ml white wine vinegar, " \
+        "and pour half of it over the potatoes while they are warm."
+    expect(all(told).map(&:first)).to eq %w[waxy-potato olive-oil white-wine-vinegar]
+    apart =
+      "For 12\n1.5 kg potatoes\nMake a dressing of 150 ml oil and 50 ml vinegar, and pour half of it over."
+    expect(reads(apart).to_h["lines"].last).to include("kind" => "step")
+    expect(all(apart).map(&:last)).to eq %w[salad dressing dressing]
+  end
+
+  it "keeps some back of which the steps take most" do
+    list = "Serves 6\n500 g cabbage\n50 g pecans, toasted - keep some for the top\n\nMethod\n"
+    held = ->(told) do
+      reads(list + told).to_h["salad"]["components"].find { |each| each["ingredient"] == "pecans" }[
+        "held_back"
+      ]
+    end
+    expect(held["Add cabbage and most of the pecans."]).to eq 0.25
+  end
 end

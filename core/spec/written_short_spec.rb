@@ -237,4 +237,14 @@ RSpec.describe "What is written short" do
       all("Salad for 20\n2 kg barley\nDressing\n1 l oil\n2 sprigs tarragon, last second").last.last
     ).to eq "dressing"
   end
+
+  it "does the same to the red as to the yellow, and measures by a tea glass" do
+    draft = reads("Salad for 20\n2 kg barley\n6 red + 6 yellow peppers, blistered & skinned, strips")
+    cooks = draft.reads.drop(1).map { |read| draft.taken(read).component.values_at("cut", "cook") }
+    expect(cooks.uniq).to eq [["strips", { "method" => "grill" }]]
+    expect(taken("½ tea glass oil").last[1]).to eq 46
+    expect(taken("2 soup spoons tomato paste").last[1]).to be_within(4).of(
+      taken("2 tbsp tomato paste").last[1]
+    )
+  end
 end

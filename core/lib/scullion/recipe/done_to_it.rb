@@ -69,10 +69,17 @@ module Scullion
       # peeled".
       def weighed_so?(token, roles, index)
         return false unless roles.keys.intersect?(%w[trims cuts]) && item.amount&.unit == :g
-        return false if item.amount.estimated || @prose || @text.match?(AS_BOUGHT)
-        return false if roles["trims"] == UNPEELED && roles["cuts"].nil?
+        return false if item.amount.estimated || @text.match?(AS_BOUGHT)
+        if (roles["trims"] == UNPEELED && roles["cuts"].nil?) || (@prose && !weighed_right_before?(index))
+          return false
+        end
 
         !item.food? || (PARTS_WEIGHED.include?(token.folded.last) && @around.before(index).kind == :food)
+      end
+
+      # "Boil 600 g of peeled potatoes": nothing but words between the weight and this.
+      def weighed_right_before?(index)
+        @tokens.first(index).reverse.drop_while { |token| token.kind == :word }.first&.kind == :amount
       end
 
       # "Picked parsley 120 g": its weight stands behind, and is of what it is then too.

@@ -40,7 +40,8 @@ module Scullion
       # "Romaine 2 cases (24 heads)": so many are in them.
       UNPACKED =
         /(?<![\d.,])\d[\d.]*\s+(?:cases?|box(?:es)?|crates?|trays?|cartons?|nets?)\b(?<food>[^()\d,]{0,40})
-          \((?<all>#{Amount::Words::ROUGHLY}?\d{1,3}\s+(?:heads?|bunch(?:es)?|punnets?|bulbs?|bags?|loaves))\)/ix.freeze
+          \((?<all>#{Amount::Words::ROUGHLY}?\d{1,3}\s+
+             (?:heads?|bunch(?:es)?|punnets?|bulbs?|bags?|loaves))\)/ix.freeze
       # "(about 10 packed cups)"
       PACKED_CUPS =
         %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze

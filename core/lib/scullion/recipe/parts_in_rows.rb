@@ -16,6 +16,11 @@ module Scullion
       NUMBERED_PART = %r{#{StepRows::NUMBERED}(?!pot\b)(?=[^:]*:[^.]*[/,])}i.freeze
       # "- sauce: 1 kg tofu, 200 g tahini": one of the list, and all of it there.
       LISTED_PART = /\A\s*[-–•*▪·]\s+(?=[[:alpha:]][^:]{2,24}:\s+\S)/.freeze
+      # "Make a dressing of oil and vinegar, and pour half of it over the potatoes": that is told of it.
+      THEN_POURED =
+        /[,;]\s+(?:and\s+|then\s+)*
+          (?=(?:pour|spoon|toss|drizzle|tip|dress)\s+(?:about\s+)?
+             (?:half|some|most|two[\s-]thirds|a\s+third|it|this)\b[^\d]*\z)/ix.freeze
       POT_OF =
         /\A\W*(?:an?\s+)?(?:(?:small|little|side)\s+)?(?:pot|tub|jar|ramekin)s?\s+of\s+
           (?=(?-i:[[:alpha:] ]*)\b(?:dressing|sauce|vinaigrette|dip)\b)/ix.freeze
@@ -39,7 +44,7 @@ module Scullion
         return foods(row, row.text) if weighed_itself?(row.text, found)
 
         begin_part(found[:name], row.indent)
-        rest = found[:rest].sub(/\A[\s:=!(-]+/, "")
+        rest, told = found[:rest].sub(/\A[\s:=!(-]+/, "").split(THEN_POURED, 2)
         if !food?(rest) && weighed_stranger?(row.text[found.end(:name)..])
           return [without_food(row, row.text, rest)]
         end
@@ -52,7 +57,7 @@ module Scullion
         @in_one_row = weighed > 1
         @set_in = true if weighed >= WHOLE_PART || row.text.match?(LISTED_PART) ||
           (weighed.positive? && @into != "dressing")
-        [line(row, found[:name], "heading"), *listed]
+        [line(row, found[:name], "heading"), *listed, *([line(row, told, "step")] if told)]
       end
 
       # "Dressing = house vin 750 ml": so much of what nobody knows.

@@ -23,6 +23,9 @@ module Scullion
       STREWN =
         /\b(?:scatter|sprinkle|strew|crumble|shower|finish|garnish)(?:ed|s)?\s+
           (?:(?:over|on|(?:(?:it|them|each|all|the\s+(?:salad|lot))\s+)?with)\s+)?\z/ix.freeze
+      KEEPS_SOME =
+        /\b(?:keep|save|reserve|hold|set)\w*\s+(?:back\s+)?(?:some|a\s+(?:few|little|handful))\b
+          [^.;]{0,24}\b(?:top|garnish|finish|serve|scatter|back|aside)/ix.freeze
       ANOTHER_DAY = /\A[^.;]*\b(?:another|next|tomorrow|freez\w*|fridge)\b/i.freeze
       # "Stir in half the cheese. Scatter the rest over."
       UNNAMED =
@@ -72,6 +75,7 @@ module Scullion
 
         at = first_share(item) or return shared_with_others(line)
         share = Shares::WORDS.fetch(sentences[at][share_of(item), :share].downcase, @most)
+        return kept(line, 1 - share) if share && keeps_some?(line)
         return kept(line, share) if share && (kept?(sentences[at], item) || strewn?(sentences[at], item))
         return [line] unless share && goes_over?(item, at)
 
@@ -106,6 +110,12 @@ module Scullion
       def kept?(text, item)
         found = text.match(share_of(item))
         found.pre_match.match?(KEPT) && !found.post_match.match?(ANOTHER_DAY)
+      end
+
+      # "50 g pecans, keep some for the top", of which the steps take most.
+      def keeps_some?(line)
+        line.text.match?(KEEPS_SOME) &&
+          sentences[first_share(line.item)][share_of(line.item), :share].match?(/most/i)
       end
 
       def strewn?(text, item)

@@ -66,7 +66,8 @@ module Scullion
       LETTERS = 3
       # "**Veg**": heads what stands below it.
       ALL_BOLD = /\A\*\*[^*\d]+\*\*:?\z/.freeze
-      SERVED_FIRST = /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*:\s+([\d½¼¾].*)\z/i.freeze
+      SERVED_FIRST =
+        /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*(?::\s+([\d½¼¾].*)|\.\s+([[:upper:]\d½¼¾].*))\z/i.freeze
       # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
       FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
 
@@ -167,8 +168,8 @@ module Scullion
         Wrapped.new(rows.reject { |row| row.text.empty? }).rows
       end
 
-      # "For 4: 250 g orzo"
-      def served_first(line) = line.match(SERVED_FIRST)&.captures || [line]
+      # "For 4: 250 g orzo", "For 12. Boil 600 g potatoes."
+      def served_first(line) = line.match(SERVED_FIRST)&.captures&.compact || [line]
 
       # Without tags and odd spaces, but never without a word.
       def plain(text)

@@ -115,7 +115,7 @@ module Scullion
         return if one.amount.nil? || one.unknown.empty?
 
         keys = with_head(one.unknown.map(&:first).join(" "), other) or return
-        one.foods, one.name, one.unknown, one.clause = keys, other.name, [], other.clause
+        one.foods, one.name, one.unknown, one.clause = keys, other.name, other.unknown.dup, other.clause
         one.words = other.words.merge(one.words)
       end
 

@@ -6,6 +6,7 @@ module Scullion
     # Items, which it is a part of.
     module ShareOfAll
       ABOUT_SO = %w[about roughly].freeze
+      POURED = %w[pour spoon toss drizzle tip dress use keep].freeze
 
       private
 
@@ -19,6 +20,12 @@ module Scullion
         return false if ends == index + 1 && !ABOUT_SO.include?(@around.word_before(index))
 
         [nil, :mark].include?(@tokens[ends]&.kind)
+      end
+
+      # "And pour half of it over the potatoes": of what is listed before, and no amount of the last.
+      def poured_of_it?(amount, index)
+        @prose && amount.unit == :piece && amount.value < 1 && words_of_it(index) > 1 &&
+          POURED.include?(@around.word_before(index)) && item.flags << :shared
       end
 
       def share_of_all(amount)

@@ -21,7 +21,8 @@ module Scullion
       # "Leeks: Six, white part only"
       SPELLED_BEHIND =
         /\A[^\d.!?:,]{3,32}[:,]\s+
-          (?i:(?:(?:half\s+)?an?\s+)?(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")}))\s*(?:[,;]|\z)/x.freeze
+          (?i:(?:(?:half\s+)?an?\s+)?(?:#{Amount::Words::NUMBERS.keys.grep_v(/\Aan?\z/).join("|")}))
+          \s*(?:[,;]|\z)/x.freeze
       # "Courgette 1000 / aubergine 1000 / pepper 800 (all 2 cm, roast hot 20 min)"
       STROKED =
         %r{\A[[:alpha:]][^\d:./]{2,30}\s\d[\d.,]*\s?(?:k?g|ml|l)?\s*/\s*
