@@ -67,7 +67,8 @@ module Scullion
       # "**Veg**": heads what stands below it.
       ALL_BOLD = /\A\*\*[^*\d]+\*\*:?\z/.freeze
       SERVED_FIRST =
-        /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*(?::\s+([\d½¼¾].*)|\.\s+([[:upper:]\d½¼¾].*))\z/i.freeze
+        /\A\W*((?:for|serves|feeds)\s+\d{1,4})\s*
+          (?::\s+([\d½¼¾].*)|\.\s+([[:upper:]\d½¼¾](?:[^.]|\.(?=\d))*\.?))\z/ix.freeze
       # "Serves: 12 | Prep: 30 min | Cook: 25 min" is no list.
       FOR_HOW_MANY = /\A\W*(?:serves|servings?|yields?|makes|portions?|covers|feeds|prep|cook)\b/i.freeze
 
