@@ -36,7 +36,7 @@ module Scullion
         return if priced?(index)
         return item.amount = item.amount.times(1 + (0.5 / item.amount.value)) if and_a_half?(index)
         return item.amount = amount if item.food? && item.amount.nil? && @around.of_them?(index)
-        return if poured_of_it?(amount, index)
+        return item.flags << :shared if poured_of_it?(amount, index)
         return share_of_all(amount) if share_of_all?(amount, index)
         return salted_with(token) if salted_with?(index)
         return kind_counted(token, index) if kind_counted?(index)

@@ -20,7 +20,7 @@ module Scullion
       def new?(item, sentence)
         return false if !item.food? || sentence.match?(NOT) || of_a_dish?(item, sentence)
         return false if (item.from.to_i.zero? && sentence.match?(Kinds::SHARED)) || part_of_list?(item)
-        return false if sentence.match?(/#{ALL_OF_THEM}#{Regexp.escape(item.name)}\b/i)
+        return false if all_of_them?(item, sentence)
         return false if share_of_it?(item) || rest_of_it?(item, sentence) || share_of_listed?(item, sentence)
         return true if item.amount && (another?(item, sentence) || (@alone && more?(item, sentence)))
         return true if zest_of_the_same?(item, sentence) || told_again?(item, sentence)
@@ -44,6 +44,11 @@ module Scullion
 
         @above ||= @lines.take_while { |line| !@in_list.include?(line) }.flat_map { |line| told_in(line) }
         @above.include?(sentence) && !sentence.match?(/#{OF_IT}\s+(?:\S+\s+)?#{Regexp.escape(item.name)}/i)
+      end
+
+      def all_of_them?(item, sentence)
+        sentence.match?(/\b(?:all|both)\b/i) &&
+          sentence.match?(/#{ALL_OF_THEM}#{Regexp.escape(item.name)}\b/i)
       end
 
       # "Dukkah 1 tbsp" on the plate, of the dukkah that is listed below its own heading.

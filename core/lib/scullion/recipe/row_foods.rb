@@ -92,9 +92,7 @@ module Scullion
         for_each = [Page::EACH_PLATE, Page::PART_EACH].any? { |pattern| row.text.match?(pattern) }
         items.each { |item| item.flags << :per_head } if @per_head || for_each
         items.each { |item| item.flags << :prepared } if @net && !plain.match?(DoneToIt::AS_BOUGHT)
-        items.each { |item| item.place = nil if @into == "dressing" && item.place == "top" } if plain.match?(
-          LATE
-        )
+        late_into_dressing(items) if @into == "dressing" && plain.match?(LATE)
         words = @items.plain(plain)
         items = without_unwanted(items, words)
         listed =
@@ -104,6 +102,10 @@ module Scullion
           end
         stranger = stranger_ahead(plain, items)
         stranger ? [without_food(row, stranger, stranger), *listed] : listed
+      end
+
+      def late_into_dressing(items)
+        items.each { |item| item.place = nil if item.place == "top" }
       end
 
       # "Espelette, chives": what nobody knows, at the head of things to taste. @return [String, nil]

@@ -25,7 +25,7 @@ module Scullion
       # "And pour half of it over the potatoes": of what is listed before, and no amount of the last.
       def poured_of_it?(amount, index)
         @prose && amount.unit == :piece && amount.value < 1 && words_of_it(index) > 1 &&
-          POURED.include?(@around.word_before(index)) && item.flags << :shared
+          POURED.include?(@around.word_before(index))
       end
 
       def share_of_all(amount)
