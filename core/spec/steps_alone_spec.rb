@@ -237,4 +237,29 @@ RSpec.describe "What the steps alone say" do
     end
     expect(held["Add cabbage and most of the pecans."]).to eq 0.25
   end
+
+  it "stirs herbs into what is poured, and hands round the wedges" do
+    list =
+      "Serves 4\n600 g potatoes\n150 ml soured cream\n1 tbsp each chopped dill & chives\n" \
+        "1 lemon: half juiced, half in wedges"
+    told =
+      "Stir soured cream, herbs and lemon juice; season. Toss the potatoes in it and serve with the wedges."
+    expect(all("#{list}\n\nMethod\n#{told}").map(&:last)).to eq %w[
+         salad
+         dressing
+         dressing
+         dressing
+         dressing
+         table
+       ]
+    stirred = all("#{list}\n\nMethod\nStir the herbs into the potatoes.")
+    expect(stirred.select { |each| %w[dill chives].include?(each.first) }.map(&:last)).to eq %w[salad salad]
+  end
+
+  it "finishes with the seeds of what it names, and with what goes over at the end" do
+    list = "Serves 4\n600 g freekeh\n80 g pomegranate seeds\n60 g flaked almonds\n\nMethod\n"
+    expect(all("#{list}Finish with the pomegranate.").map(&:last)).to eq %w[salad top salad]
+    told = "Toss the freekeh. Toasted flaked almonds, two handfuls, go over at the very end."
+    expect(all(list + told).map(&:last)).to eq %w[salad salad top]
+  end
 end

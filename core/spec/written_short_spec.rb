@@ -243,6 +243,7 @@ RSpec.describe "What is written short" do
     cooks = draft.reads.drop(1).map { |read| draft.taken(read).component.values_at("cut", "cook") }
     expect(cooks.uniq).to eq [["strips", { "method" => "grill" }]]
     expect(taken("½ tea glass oil").last[1]).to eq 46
+    expect(taken("a tub and a half of ricotta (250 g)").last[1]).to eq 375
     expect(taken("2 soup spoons tomato paste").last[1]).to be_within(4).of(
       taken("2 tbsp tomato paste").last[1]
     )

@@ -42,6 +42,8 @@ module Scullion
         /(?<![\d.,])\d[\d.]*\s+(?:cases?|box(?:es)?|crates?|trays?|cartons?|nets?)\b(?<food>[^()\d,]{0,40})
           \((?<all>#{Amount::Words::ROUGHLY}?\d{1,3}\s+
              (?:heads?|bunch(?:es)?|punnets?|bulbs?|bags?|loaves))\)/ix.freeze
+      # "A packet and a half of couscous"
+      AND_A_HALF = /\ban?\s+(?<pack>packet|pack|bag|tin|can|jar|tub|bottle|carton)\s+and\s+a\s+half\b/i.freeze
       # "(about 10 packed cups)"
       PACKED_CUPS =
         %r{(?<!\d)(\d[\d./]*)\s+((?:(?:tightly|firmly|loosely|lightly)\s+)?packed)\s+(cups?|c)\b}i.freeze
@@ -83,6 +85,7 @@ module Scullion
           .tr("⁄×", "/x")
           .sub(CUT_IN_PARTS) { |_| "#{Regexp.last_match[:ahead]}#{PARTS.fetch(Regexp.last_match[:part])}" }
           .gsub(/\ba couple(?: of)?\b/i, "2")
+          .gsub(AND_A_HALF, '1.5 \k<pack>s')
           .gsub(/\bin\s+half\s+an?\s+(?=(?:pint|lit(?:re|er)|cup|gallon|quart)\b)/i, "in 1/2 ")
           .gsub(/(?<=\d)(\s?(?:k?g|ml|l|oz|lbs?)\s+of)\s+an?\s+/i, '\1 ')
           .gsub(%r{\b([wr])/w(?=\s+vin)}i) { |wine| wine.match?(/\Aw/i) ? "white wine" : "red wine" }

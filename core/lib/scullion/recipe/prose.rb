@@ -37,6 +37,7 @@ module Scullion
       # What boils is no part of it, unless it is made smooth with it.
       SMOOTH = /\b(?:blitz|whizz|blend|pur[ée]|mash|pound)/i.freeze
 
+      STIRRED = /\A\W*(?:\d+[.)]?\s+)?(?:stir|mix|beat|combine)\b(?!\s+(?:in|into|through)\b)[^.;]*/i.freeze
       SALT_THEM =
         /\bsalt\s+(?:them|it|both|each|these|those)\b
           |\bsalt\b.*\b(?:squeeze\s+(?:it|them)|pour\s+off\s+the\s+water)\b/ix.freeze
@@ -251,6 +252,8 @@ module Scullion
 
       # Is it whisked into a dressing somewhere in the steps?
       def whisked?(item)
+        return true if herb?(item) && whisked.any? { |text| text.match?(/\bherbs\b/i) && stirred?(text) }
+
         whisked_items.any? { |each| each.foods.intersect?(item.foods) && !(each.parts.any? && cut?(item)) } ||
           item.parts.any? { |part| whisked.any? { |text| text.match?(/\b#{part}\b/i) } }
       end
@@ -259,7 +262,24 @@ module Scullion
       def cut?(item) = item.words.key?("cuts") && item.parts.empty?
 
       # "Blitz the sourdough to crumbs" is no dressing.
-      def whisked = @whisked ||= told.map(&:first).grep(SAUCE).grep_v(/\bcrumbs?\b/i)
+      def whisked
+        @whisked ||=
+          told.map(&:first).select { |text| text.match?(SAUCE) || stirred?(text) }.grep_v(/\bcrumbs?\b/i)
+      end
+
+      # "Stir soured cream, horseradish, herbs and lemon juice": what is poured, and what goes into that.
+      def stirred?(text)
+        return false unless text.match?(STIRRED)
+
+        foods = @items.of(text[STIRRED], prose: true).select(&:food?)
+        poured, others = foods.partition { |item| @items.poured?(item) || item.parts.any? }
+        poured.size > 1 &&
+          others.all? { |item| !@items.lexicon.eaten?(item.foods.first) && goes_into_it?(item) }
+      end
+
+      def goes_into_it?(item)
+        @items.lexicon.seasons?(item.foods.first) || @items.lexicon.aromatic?(item.foods.first)
+      end
 
       def whisked_items
         @whisked_items ||=

@@ -8,6 +8,10 @@ module Scullion
       TOP =
         /\b(?:(?:for|on|over)\s(?:the\s)?top|(?:on|over)\s(?:at\s)?the\s(?:very\s)?last\s
             (?:minute|moment|second)|scatter\w*|sprinkle\w*|to\sfinish|crumbled?\sover)\b/ix.freeze
+      # "Toasted almonds, a couple of handfuls, go over at the very end."
+      GOES_OVER =
+        /\A(?<what>[^.;]{3,60}?),?\s+go(?:es)?\s+(?:on|over)\s+
+          (?:(?:the\s+)?top\b|last\b|at\s+(?:the\s+)?(?:very\s+)?(?:end|last)\b)/ix.freeze
       # "Dot over the goat's cheese, tear over the basil."
       DOTTED =
         /\b(?:dot|tear|grate|shave|snip|flake|drape|strew|shower|crack|spoon\s+dollops)\s+(?:over|on)\s+
@@ -93,18 +97,21 @@ module Scullion
       def named_on_top?(item)
         @topped_with ||= told.flat_map { |text, _| topped_with(text) }
         @topped ||= @topped_with.flat_map { |what| foods_of(what) }
-        return true if item.foods.intersect?(@topped)
+        return true if item.foods.intersect?(@topped) || kind_on_top?(item.foods.first)
 
         word = head(item.name)
         word.length >= Lexicon::SHORTEST &&
           @topped_with.any? { |what| Lexicon.singulars(what).include?(word) }
       end
 
+      # "Finish with the pomegranate" of its seeds.
+      def kind_on_top?(key) = @topped.any? { |other| key.start_with?("#{other}-") }
+
       # "Scatter with", or "scatter over", what is on no tray; "top with" what is a topping, and no body of a
       # salad.
       # @return [Array<String>] what all of it goes over
       def topped_with(text)
-        said = [text[TOP_WITH, :what], laid_over(text), alone_over(text)]
+        said = [text[TOP_WITH, :what], laid_over(text), alone_over(text), text[GOES_OVER, :what]]
         unless text.match?(ToldPlaces::COOKING)
           said << text[SCATTER, :what]&.sub(THEN, "")
           said.concat(text.to_enum(:scan, DOTTED).map { Regexp.last_match[:what].sub(THEN, "") })

@@ -44,7 +44,7 @@ module Scullion
       # Where the steps say that it goes. @return [String, nil]
       def told_into(line)
         return "salad" if spread_under?(line)
-        return "table" if bread_aside?(line.item)
+        return "table" if bread_aside?(line.item) || wedges_aside?(line.item)
         if (whisked?(line.item) && !other_whisked?(line)) || part_whisked?(line) || zest_beside_juice?(line)
           return "dressing"
         end
@@ -58,6 +58,14 @@ module Scullion
         return "salad" if above_dressing?(line)
 
         "top" if goes_on_top?(line.item)
+      end
+
+      # "1 lemon: half juiced, half in wedges … serve with the wedges".
+      def wedges_aside?(item)
+        item.words["cuts"] == "wedges" && @items.lexicon.squeezed?(item.foods.first) &&
+          told.any? do |text, _|
+            text.match?(/\bserve[sd]?\b[^.;]*\bwedges\b|\bwedges\b[^.;]*\bto\s+serve\b/i)
+          end
       end
 
       # "Warm flatbreads on the side", "serve with the sourdough".
