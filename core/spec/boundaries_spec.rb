@@ -200,4 +200,15 @@ RSpec.describe "Limits of rules, exactly at the limit" do
       end
     expect(taken).to eq [false, true, true, true, false]
   end
+
+  # Six pieces of one kind, twenty of what has no piece, five grams of what is eaten for each who is served.
+  it "counts, weighs and asks of what a recipe leaves open by the last that is meant" do
+    draft = ->(text) { Scullion::Recipe::Draft.new(text, house) }
+    settled = ->(text) { draft[text].then { |read| read.settled?(read.reads.last) } }
+    cut = ->(many) { settled["Salad for 20\n2 kg barley\n#{many} tomato wedges"] }
+    expect([cut[6], cut[7]]).to eq [true, false]
+    list = "Noodles for 20\n2 kg soba\nDressing\n250 tahini\n120 rice vinegar\n"
+    expect([19, 20].map { |grams| settled["#{list}#{grams} ginger"] }).to eq [false, true]
+    expect([99, 100].map { |grams| settled["#{list}Bowl\nquinoa #{grams}"] }).to eq [false, true]
+  end
 end

@@ -9,22 +9,6 @@ module Scullion
       PARTED = %w[leaf clove stick stalk sprig fillet slice wedge].freeze
       BUNCHED = %w[bunch head punnet loaf bulb].freeze
 
-      # So many of what is cut, which the larder does not weigh: "12 batons of carrot" are no 12 carrots.
-      CUT_PIECES = %w[
-        fingers
-        batons
-        cubes
-        chunks
-        strips
-        wedges
-        rounds
-        discs
-        ribbons
-        matchsticks
-        shards
-        curls
-      ].freeze
-
       # As many of one food that somebody cuts so.
       FEW_CUT = 6
 
@@ -45,12 +29,10 @@ module Scullion
       # "Focaccia - 25 fingers", "12 lemon wedges": right behind its number, which is not that of the food, or
       # behind the name of one; "2 fennel wedges" are two.
       def cut_counted(token, index)
-        cut = Lexicon.singular(Around.word(token))
-        if !CUT_PIECES.include?(Around.word(token)) || !item.counted? || item.piece || item.amount.value < 1
-          return
-        end
+        return unless @lexicon.words("kept").fetch("cut_pieces").include?(Around.word(token))
+        return if !item.counted? || item.piece || item.amount.value < 1
 
-        name = @around.before(index)
+        cut, name = Lexicon.singular(Around.word(token)), @around.before(index)
         named = name&.kind == :food && !name.text.match?(/s\z/i)
         if named && item.amount.value <= FEW_CUT && !@lexicon.piece_known?(name.value[:keys].first, cut)
           return

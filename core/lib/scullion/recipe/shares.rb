@@ -28,15 +28,12 @@ module Scullion
         "1/4" => 1 / 4r,
         "¼" => 1 / 4r
       }.freeze
-      # What is said in two words, in figures.
-      FIGURES = {
-        "three quarters" => "3/4",
-        "two thirds" => "2/3",
-        "one third" => "1/3",
-        "a third" => "1/3",
-        "one quarter" => "1/4",
-        "a quarter" => "1/4"
-      }.freeze
+      # What is said in two words, but for halves, in figures: "three quarters" => "3/4".
+      FIGURES =
+        WORDS
+          .select { |word, share| word.include?(" ") && share != 1 / 2r }
+          .transform_values { |share| "#{share.numerator}/#{share.denominator}" }
+          .freeze
       # Source of a pattern for any of them.
       ANY = Regexp.union(WORDS.keys.sort_by { |word| -word.length }).source.freeze
       # A pattern for each share, in that order.

@@ -21,7 +21,6 @@ module Scullion
       SPREAD =
         /\b(?:spread|smear|swoosh|swipe)\b(?<what>[^.;,]{2,40}?)
           \b(?:over|on|onto|across|in)\b[^.;,]{0,24}\b(?:platters?|plates?|dish|bowls?|board)\b/ix.freeze
-      HARDY = %w[thyme lemon-thyme rosemary sage oregano marjoram savory bay-leaf curry-leaves].freeze
       # What is drunk up by what it is poured over.
       DRUNK = /\b(?:cover(?:ed|ing)?\b(?!\s+the\s+plat)|absorb|fluff|fork\s+(?:up|through)|swell)/i.freeze
       BOILING = /\b(?:simmer|boil|poach|cook|absorb)\w*/i.freeze
@@ -158,7 +157,9 @@ module Scullion
       end
 
       # "Parsley 60, mint 30" in a part that is roasted go in raw; thyme does not.
-      def tender?(key) = @items.lexicon.family(key) == "herb" && !HARDY.include?(key)
+      def tender?(key)
+        @items.lexicon.family(key) == "herb" && !@items.lexicon.words("kept").fetch("hardy").include?(key)
+      end
 
       def heated?(item)
         item.words["cooks"] == "roast" || mentions(item).any? { |text| text.match?(COOKING) } ||
